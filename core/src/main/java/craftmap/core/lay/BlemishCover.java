@@ -1,0 +1,59 @@
+package craftmap.core.lay;
+
+import craftmap.core.design.Artwork;
+import craftmap.core.surface.Blemish;
+import craftmap.core.surface.Box;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+
+/**
+ * How much of a blemish lies under paint: the blemish's disc less all openings that print on it.
+ *
+ * @param share of the blemish's area that is covered, 0 to 1
+ */
+public record BlemishCover(Blemish blemish, double share, State state) {
+  /** Covered, part covered or bare. */
+  public enum State {
+    COVERED,
+    PART,
+    BARE
+  }
+
+  /** What is left open is too little to see. */
+  private static final double COVERED_FROM = 0.99;
+
+  private static final double BARE_UP_TO = 0.01;
+  private static final int QUADRANT_SEGMENTS = 16;
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+  /** Items that share one artwork. */
+  public record Print(Artwork artwork, List<Item> items) {}
+
+  public static BlemishCover of(Blemish blemish, List<Print> prints) {
+    Geometry disc =
+        GEOMETRY
+            .createPoint(new Coordinate(blemish.centre().xMm(), blemish.centre().yMm()))
+            .buffer(blemish.diameterMm() / 2, QUADRANT_SEGMENTS);
+    double whole = disc.getArea();
+    Box box = Box.around(blemish.centre(), blemish.diameterMm(), blemish.diameterMm());
+    Geometry open = disc;
+    for (Print print : prints) {
+      for (Item item : print.items()) {
+        if (item.visible().overlaps(box, 0)) {
+          open = open.difference(item.openings(print.artwork()));
+        }
+      }
+    }
+    double share = Math.clamp(1 - open.getArea() / whole, 0, 1);
+    return new BlemishCover(blemish, share, stateOf(share));
+  }
+
+  private static State stateOf(double share) {
+    if (share >= COVERED_FROM) {
+      return State.COVERED;
+    }
+    return share > BARE_UP_TO ? State.PART : State.BARE;
+  }
+}

@@ -1,0 +1,53 @@
+package craftmap.core.measure;
+
+/** Which lengths a field accepts, with the sentence that says so. */
+public record LengthRange(double leastMm, boolean leastIncluded, double mostMm) {
+  /** The size of a thing: above nothing, up to 20 m. */
+  public static final LengthRange SIZE = new LengthRange(0, false, Length.LONGEST.mm());
+
+  /** A distance or a margin: nothing is fine, 20 m is the end. */
+  public static final LengthRange DISTANCE = new LengthRange(0, true, Length.LONGEST.mm());
+
+  /** The same range, ending earlier. */
+  public LengthRange upTo(double mm) {
+    return new LengthRange(leastMm, leastIncluded, mm);
+  }
+
+  /**
+   * Returns the length when it lies in the range.
+   *
+   * @throws RefusedInput naming {@code field} and {@code asGiven} otherwise
+   */
+  public double check(String field, double mm, String asGiven) {
+    String accepted = accepted();
+    if (!Double.isFinite(mm)) {
+      throw new RefusedInput(field, asGiven, "is not a length", accepted);
+    }
+    if (leastIncluded ? mm < leastMm : !(mm > leastMm)) {
+      String fault = mm < 0 ? "is below nothing" : "is too small";
+      throw new RefusedInput(field, asGiven, fault, accepted);
+    }
+    if (mm > mostMm) {
+      throw new RefusedInput(field, asGiven, "is too long", accepted);
+    }
+    return mm + 0.0;
+  }
+
+  public double check(String field, double mm) {
+    return check(field, mm, Double.isFinite(mm) ? plain(mm) + " mm" : String.valueOf(mm));
+  }
+
+  private String accepted() {
+    return "a length %s %s and up to %s"
+        .formatted(
+            leastIncluded ? "from" : "above",
+            leastMm == 0 ? "0" : plain(leastMm) + " mm",
+            mostMm >= 1000 && mostMm % 1000 == 0
+                ? plain(mostMm / 1000) + " m"
+                : plain(mostMm) + " mm");
+  }
+
+  private static String plain(double value) {
+    return Decimals.show(value, 2);
+  }
+}

@@ -1,0 +1,167 @@
+package craftmap.core.plan;
+
+import craftmap.core.design.Stencil;
+import craftmap.core.lay.BlemishCover;
+import craftmap.core.lay.Clearance;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.LayAnswer;
+import craftmap.core.lay.LayOption;
+import craftmap.core.lay.Run;
+import craftmap.core.lay.RunPick;
+import craftmap.core.lay.StencilPasses;
+import craftmap.core.measure.SetOut;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.measure.Tolerance;
+import craftmap.core.medium.Paint;
+import craftmap.core.medium.StencilPaint;
+import craftmap.core.surface.Edge;
+import craftmap.core.surface.Face;
+import craftmap.core.surface.Form;
+import craftmap.core.surface.KeepOut;
+import craftmap.core.surface.MapGrid;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Works out a plan, for a shelf and a tape. */
+public final class PlanReader {
+  private final Shelf shelf;
+  private final TapeDivision tape;
+
+  public PlanReader(Shelf shelf, TapeDivision tape) {
+    this.shelf = shelf;
+    this.tape = tape;
+  }
+
+  public PlanReading read(Plan plan) {
+    List<PlanReading.FaceReading> faces = new ArrayList<>();
+    List<Form.FormFace> places = plan.form().faces();
+    List<Face> found = plan.faces();
+    for (int i = 0; i < places.size(); i++) {
+      faces.add(read(found.get(i), places.get(i), plan.lays()));
+    }
+    return new PlanReading(faces);
+  }
+
+  private PlanReading.FaceReading read(Face face, Form.FormFace place, List<Lay> lays) {
+    List<LayReading> readings =
+        lays.stream().filter(l -> l.faceId().equals(face.id())).map(l -> read(face, l)).toList();
+    List<BlemishCover.Print> prints = prints(readings);
+    return new PlanReading.FaceReading(
+        face,
+        place.onNet(),
+        MapGrid.over(face.outline()),
+        readings,
+        face.blemishes().stream().map(b -> BlemishCover.of(b, prints)).toList(),
+        strayKeepOuts(face));
+  }
+
+  /** What one lay comes to on its face, without looking at its neighbours. */
+  public LayReading read(Face face, Lay lay) {
+    Optional<Stencil> stencil = shelf.stencil(lay.designId());
+    if (stencil.isEmpty()) {
+      return new LayReading.Missing(lay, "design");
+    }
+    Optional<Paint> paint = shelf.paint(lay.paintId());
+    if (paint.isEmpty()) {
+      return new LayReading.Missing(lay, "paint");
+    }
+    Run run = run(lay);
+    double ends = run.line().startInsetMm() + run.line().endInsetMm();
+    if (!Tolerance.EXACT.greater(face.outline().edgeLengthMm(run.line().edge()), ends)) {
+      return new LayReading.NoLine(lay, stencil.get(), paint.get());
+    }
+    LayAnswer answer = run.lay(face, stencil.get());
+    return answer instanceof LayAnswer.Options options
+        ? laid(face, lay, stencil.get(), paint.get(), options)
+        : new LayReading.DoesNotFit(lay, stencil.get(), paint.get(), answer);
+  }
+
+  private LayReading.Laid laid(
+      Face face, Lay lay, Stencil stencil, Paint paint, LayAnswer.Options options) {
+    Optional<LayOption> picked = lay.pick().flatMap(p -> p.among(options.ranked()));
+    LayOption chosen = picked.orElse(options.best());
+    double openArea = 0;
+    for (Item item : chosen.items()) {
+      openArea += item.openAreaMm2(stencil.openings());
+    }
+    return new LayReading.Laid(
+        lay,
+        stencil,
+        paint,
+        options.ranked(),
+        chosen,
+        pickState(lay.pick(), chosen),
+        setOut(face, run(lay), chosen),
+        passes(stencil, chosen),
+        Clearance.of(face.keepOuts(), chosen.items()),
+        new StencilPaint(
+            openArea, lay.coats(), paint.spreadM2PerLitre(), StencilPaint.TYPICAL_LOSS));
+  }
+
+  private static LayReading.PickState pickState(Optional<RunPick> pick, LayOption chosen) {
+    if (pick.isEmpty()) {
+      return LayReading.PickState.FOLLOWS_BEST;
+    }
+    if (pick.get().equals(chosen.asPick())) {
+      return LayReading.PickState.KEPT;
+    }
+    return pick.get().kind() == chosen.row().kind()
+        ? LayReading.PickState.COUNT_CHANGED
+        : LayReading.PickState.NOT_POSSIBLE;
+  }
+
+  private SetOut setOut(Face face, Run run, LayOption chosen) {
+    Edge edge = run.line().edge();
+    double edgeMm = face.outline().edgeLengthMm(edge);
+    List<Double> centres = new ArrayList<>();
+    for (Item item : chosen.items()) {
+      double along = edge.isLevel() ? item.centre().xMm() : item.centre().yMm();
+      if (along >= 0 && along <= edgeMm) {
+        centres.add(along);
+      }
+    }
+    return SetOut.fromDatum(centres, tape);
+  }
+
+  private static StencilPasses passes(Stencil stencil, LayOption chosen) {
+    List<StencilPasses.Position> positions =
+        chosen.items().stream()
+            .map(
+                i ->
+                    new StencilPasses.Position(
+                        i.visible(),
+                        i.sheetOnFace(
+                            stencil.openings(), stencil.sheetWidthMm(), stencil.sheetHeightMm())))
+            .toList();
+    return StencilPasses.alongRun(positions, stencil.usesBetweenWashes());
+  }
+
+  private static List<BlemishCover.Print> prints(List<LayReading> readings) {
+    List<BlemishCover.Print> prints = new ArrayList<>();
+    for (LayReading reading : readings) {
+      if (reading instanceof LayReading.Laid laid) {
+        prints.add(new BlemishCover.Print(laid.stencil().openings(), laid.chosen().items()));
+      }
+    }
+    return prints;
+  }
+
+  private static List<KeepOut> strayKeepOuts(Face face) {
+    var outline = face.outline();
+    return face.keepOuts().stream()
+        .filter(
+            k ->
+                k.area().leftMm() >= outline.widthMm()
+                    || k.area().topMm() >= outline.heightMm()
+                    || k.area().rightMm() <= 0
+                    || k.area().bottomMm() <= 0)
+        .toList();
+  }
+
+  private static Run run(Lay lay) {
+    return switch (lay.rule()) {
+      case Run run -> run;
+    };
+  }
+}

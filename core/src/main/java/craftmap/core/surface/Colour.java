@@ -1,0 +1,32 @@
+package craftmap.core.surface;
+
+import craftmap.core.measure.RefusedInput;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/** A colour as a screen shows it, written {@code #RRGGBB}. */
+public record Colour(String hex) {
+  private static final Pattern HEX = Pattern.compile("#[0-9A-F]{6}");
+
+  public Colour {
+    String upper = hex == null ? "" : hex.toUpperCase(Locale.ROOT);
+    if (!HEX.matcher(upper).matches()) {
+      throw new RefusedInput(
+          "Colour", hex == null ? "empty" : hex, "is not a colour", "a colour such as #1F4650");
+    }
+    hex = upper;
+  }
+
+  /** Relative luminance, 0 (black) to 1 (white), by the sRGB transfer curve. */
+  public double luminance() {
+    int rgb = Integer.parseInt(hex.substring(1), 16);
+    return 0.2126 * linear(rgb >> 16)
+        + 0.7152 * linear(rgb >> 8 & 0xff)
+        + 0.0722 * linear(rgb & 0xff);
+  }
+
+  private static double linear(int channel) {
+    double c = channel / 255.0;
+    return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+  }
+}

@@ -1,0 +1,52 @@
+package craftmap.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+class ArchitectureTest {
+  private static final JavaClasses CORE =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("craftmap.core");
+
+  @Test
+  void theCoreKnowsNoFrameworkNoStoreNoJsonAndNoScreen() {
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            "org.springframework..",
+            "jakarta..",
+            "javax.sql..",
+            "java.sql..",
+            "org.hibernate..",
+            "com.fasterxml..",
+            "tools.jackson..",
+            "javax.swing..",
+            "java.net.http..")
+        .because("the core decides and the rest shows")
+        .check(CORE);
+  }
+
+  @Test
+  void theCoreHasNoClockAndNoRandomnessOfItsOwn() {
+    noClasses()
+        .should()
+        .callMethod(System.class, "currentTimeMillis")
+        .orShould()
+        .callMethod(java.time.Instant.class, "now")
+        .orShould()
+        .callMethod(Math.class, "random")
+        .check(CORE);
+  }
+
+  @Test
+  void packagesFormNoCycle() {
+    slices().matching("craftmap.core.(*)..").should().beFreeOfCycles().check(CORE);
+  }
+}

@@ -1,0 +1,27 @@
+package craftmap.core.design;
+
+/** Simple stencils for tests elsewhere. */
+public final class Shapes {
+  private Shapes() {}
+
+  /** A stencil whose print is one full rectangle in the middle of its sheet. */
+  public static Stencil block(double print, double tall, double sheetWidth, double sheetHeight) {
+    return block(print, tall, sheetWidth, sheetHeight, 5);
+  }
+
+  public static Stencil block(
+      double print, double tall, double sheetWidth, double sheetHeight, int uses) {
+    String svg =
+        "<svg width='%s' height='%s'><rect x='%s' y='%s' width='%s' height='%s'/></svg>"
+            .formatted(
+                sheetWidth,
+                sheetHeight,
+                (sheetWidth - print) / 2,
+                (sheetHeight - tall) / 2,
+                print,
+                tall);
+    SvgReader.Sheet sheet = SvgReader.read(svg);
+    return new Stencil(
+        "block", "Block", sheet.widthMm(), sheet.heightMm(), sheet.openings(), 24, uses);
+  }
+}

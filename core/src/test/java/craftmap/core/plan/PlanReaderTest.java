@@ -1,0 +1,200 @@
+package craftmap.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import craftmap.core.design.Shapes;
+import craftmap.core.design.Stencil;
+import craftmap.core.lay.BlemishCover;
+import craftmap.core.lay.Clearance;
+import craftmap.core.lay.LayAnswer;
+import craftmap.core.lay.Run;
+import craftmap.core.lay.RunKind;
+import craftmap.core.lay.RunLine;
+import craftmap.core.lay.RunPick;
+import craftmap.core.lay.RunWish;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.SetOut;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Paint;
+import craftmap.core.surface.Blemish;
+import craftmap.core.surface.Box;
+import craftmap.core.surface.ChestForm;
+import craftmap.core.surface.Colour;
+import craftmap.core.surface.Edge;
+import craftmap.core.surface.KeepOut;
+import craftmap.core.surface.MakeUp;
+import craftmap.core.surface.Point;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class PlanReaderTest {
+  private static final Stencil FERN = Shapes.block(96, 60, 180, 120);
+  private static final Paint BONE = new Paint("bone", "Bone white", new Colour("#F3EEE2"), 11);
+  private static final Shelf SHELF =
+      new Shelf() {
+        @Override
+        public Optional<Stencil> stencil(String id) {
+          return id.equals("fern") ? Optional.of(FERN) : Optional.empty();
+        }
+
+        @Override
+        public Optional<Paint> paint(String id) {
+          return id.equals("bone") ? Optional.of(BONE) : Optional.empty();
+        }
+      };
+
+  private static Lay band(String id, double distance, Optional<RunPick> pick) {
+    Run run = new Run(new RunLine(Edge.TOP, distance, 0, 0), new RunWish(24, 10, 0.15));
+    return new Lay(id, "front", "fern", run, pick, "bone", 2);
+  }
+
+  private static Plan chest(double width, Lay... lays) {
+    Map<String, Plan.Found> found = new HashMap<>();
+    for (String face : List.of("front", "lid", "left", "right")) {
+      found.put(face, new Plan.Found(MakeUp.PAINTED, new Colour("#1F4650"), List.of(), List.of()));
+    }
+    found.put(
+        "front",
+        new Plan.Found(
+            MakeUp.PAINTED,
+            new Colour("#1F4650"),
+            List.of(new KeepOut("lock", "Lock plate", new Box(410, -8, 50, 44))),
+            List.of(
+                new Blemish("b1", 1, "scratch", new Point(435, 100), 8),
+                new Blemish("b2", 2, "chip", new Point(800, 300), 10))));
+    return new Plan("Sea chest", new ChestForm(width, 420, 450), found, List.of(lays));
+  }
+
+  private static PlanReading read(Plan plan) {
+    return new PlanReader(SHELF, TapeDivision.INCH_16).read(plan);
+  }
+
+  @Test
+  void aBandOnAChestFromTapeToPaint() {
+    PlanReading.FaceReading front =
+        read(chest(870, band("a", 100, Optional.empty()))).face("front");
+    LayReading.Laid laid = (LayReading.Laid) front.lays().getFirst();
+
+    assertThat(laid.chosen().row().kind()).isEqualTo(RunKind.MOTIF_ON_CENTRE);
+    assertThat(laid.setOut().marks()).hasSize(7);
+    assertThat(laid.setOut().marks().getFirst().exactMm()).isCloseTo(75, within(1e-9));
+    assertThat(laid.setOut().marks())
+        .extracting(SetOut.Mark::number)
+        .containsExactly(1, 2, 3, 4, 5, 6, 7);
+    assertThat(laid.passes().passes()).hasSize(2);
+    assertThat(laid.clearances())
+        .singleElement()
+        .isInstanceOfSatisfying(
+            Clearance.Clear.class, c -> assertThat(c.byMm()).isCloseTo(34, within(1e-9)));
+    assertThat(laid.takes().openAreaMm2()).isCloseTo(96 * 60 * 7, within(1e-6));
+    assertThat(front.blemishes())
+        .extracting(BlemishCover::state)
+        .containsExactly(BlemishCover.State.COVERED, BlemishCover.State.BARE);
+  }
+
+  @Test
+  void twoBandsOnOneFaceHideBlemishesTogether() {
+    PlanReading.FaceReading front =
+        read(chest(870, band("a", 100, Optional.empty()), band("b", 300, Optional.empty())))
+            .face("front");
+    assertThat(front.lays()).hasSize(2);
+    assertThat(front.blemishes())
+        .extracting(BlemishCover::state)
+        .containsExactly(BlemishCover.State.COVERED, BlemishCover.State.COVERED);
+  }
+
+  @Test
+  void aBandAcrossTheLockPlateRanksOptionsThatMissItFirst() {
+    LayReading.Laid laid =
+        (LayReading.Laid)
+            read(chest(870, band("a", 40, Optional.empty()))).face("front").lays().getFirst();
+    assertThat(laid.options().getFirst().itemsOnKeepOuts())
+        .isEqualTo(laid.options().stream().mapToInt(o -> o.itemsOnKeepOuts()).min().orElseThrow());
+    assertThat(laid.options().getLast().itemsOnKeepOuts()).isPositive();
+  }
+
+  @Test
+  void aPickIsKeptWhileTheChestChangesAroundIt() {
+    Optional<RunPick> pick = Optional.of(new RunPick(RunKind.SPREAD, 7));
+    assertThat(state(chest(870, band("a", 100, pick)))).isEqualTo(LayReading.PickState.KEPT);
+    assertThat(state(chest(1230, band("a", 100, pick))))
+        .isEqualTo(LayReading.PickState.COUNT_CHANGED);
+    Optional<RunPick> flush = Optional.of(new RunPick(RunKind.FLUSH, 7));
+    assertThat(state(chest(870, band("a", 100, flush))))
+        .isEqualTo(LayReading.PickState.NOT_POSSIBLE);
+  }
+
+  private static LayReading.PickState state(Plan plan) {
+    return ((LayReading.Laid) read(plan).lays().getFirst()).pickState();
+  }
+
+  @Test
+  void whatDoesNotFitSaysByHowMuch() {
+    assertThat(why(chest(90, band("a", 100, Optional.empty()))))
+        .isEqualTo(new LayAnswer.TooLong(26));
+    assertThat(why(chest(870, band("a", 20, Optional.empty()))))
+        .isEqualTo(new LayAnswer.OverTheEdge(10, 30, 390));
+    Plan low =
+        new Plan(
+            "Low",
+            new ChestForm(870, 50, 450),
+            chest(870).found(),
+            List.of(band("a", 25, Optional.empty())));
+    assertThat(why(low)).isEqualTo(new LayAnswer.TooTall(10));
+  }
+
+  private static LayAnswer why(Plan plan) {
+    return ((LayReading.DoesNotFit) read(plan).lays().getFirst()).why();
+  }
+
+  @Test
+  void aDesignThatLeftTheShelfIsNamedAsMissing() {
+    Lay lost =
+        new Lay(
+            "a",
+            "front",
+            "gone",
+            band("x", 100, Optional.empty()).rule(),
+            Optional.empty(),
+            "bone",
+            2);
+    assertThat(read(chest(870, lost)).lays().getFirst()).isInstanceOf(LayReading.Missing.class);
+  }
+
+  @Test
+  void aKeepOutLeftBesideAFaceThatShrankIsReported() {
+    assertThat(read(chest(400)).face("front").strayKeepOuts())
+        .extracting(KeepOut::name)
+        .containsExactly("Lock plate");
+    assertThat(read(chest(870)).face("front").strayKeepOuts()).isEmpty();
+  }
+
+  @Test
+  void aPlanWithLaysOnNoFaceOrTwiceTheSameLayIsRefused() {
+    Lay a = band("a", 100, Optional.empty());
+    assertThatExceptionOfType(RefusedInput.class)
+        .isThrownBy(() -> chest(870, a, a))
+        .withMessageContaining("Lay (a) is there twice");
+    Lay off = new Lay("b", "roof", "fern", a.rule(), Optional.empty(), "bone", 2);
+    assertThatExceptionOfType(RefusedInput.class)
+        .isThrownBy(() -> chest(870, off))
+        .withMessageContaining("Face (roof) is not on this piece");
+  }
+
+  @Test
+  void theFirstProposalIsClearOfTheLockAndTheSecondOfTheFirst() {
+    Plan empty = chest(870);
+    Proposal first = Proposal.of(empty.faces().getFirst(), FERN, List.of());
+    Lay laid = new Lay("a", "front", "fern", first.run(), Optional.empty(), "bone", 2);
+    PlanReading reading = read(chest(870, laid));
+    Proposal second = Proposal.of(reading.face("front").face(), FERN, reading.face("front").lays());
+    assertThat(second.run().line().distanceMm())
+        .isGreaterThanOrEqualTo(first.run().line().distanceMm() + 60);
+    assertThat(((LayAnswer.Options) first.answer()).best().itemsOnKeepOuts()).isZero();
+  }
+}
