@@ -2,6 +2,7 @@ package craftmap.core.design;
 
 import craftmap.core.measure.Decimals;
 import craftmap.core.surface.Box;
+import craftmap.core.surface.Planar;
 import java.awt.geom.Area;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
@@ -29,7 +30,7 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
   static Artwork of(Area openings) {
     var bounds = openings.getBounds2D();
     return new Artwork(
-        polygons(openings),
+        Planar.evenOdd(rings(openings)),
         pathData(openings),
         new Box(bounds.getX(), bounds.getY(), bounds.getWidth(), bounds.getHeight()),
         exactArea(openings));
@@ -97,15 +98,7 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
     return ax * by - ay * bx;
   }
 
-  private static Geometry polygons(Area openings) {
-    Geometry all = GEOMETRY.createPolygon();
-    for (Polygon ring : rings(openings)) {
-      // The rings of an Area never cross, so even-odd makes holes of what lies inside.
-      all = all.symDifference(ring);
-    }
-    return all;
-  }
-
+  /** The rings of an Area never cross, so even-odd makes holes of what lies inside. */
   private static List<Polygon> rings(Area openings) {
     List<Polygon> rings = new ArrayList<>();
     List<Coordinate> ring = new ArrayList<>();

@@ -3,6 +3,7 @@ package craftmap.core.lay;
 import craftmap.core.design.Artwork;
 import craftmap.core.surface.Blemish;
 import craftmap.core.surface.Box;
+import craftmap.core.surface.Planar;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -42,7 +43,7 @@ public record BlemishCover(Blemish blemish, double share, State state) {
     for (Print print : prints) {
       for (Item item : print.items()) {
         if (item.visible().overlaps(box, 0)) {
-          open = open.difference(item.openings(print.artwork()));
+          open = Planar.difference(open, item.openings(print.artwork()));
         }
       }
     }

@@ -2,6 +2,7 @@ package craftmap.core.lay;
 
 import craftmap.core.design.Artwork;
 import craftmap.core.surface.Box;
+import craftmap.core.surface.Planar;
 import craftmap.core.surface.Point;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -24,7 +25,9 @@ public record Item(
   /** The openings as they lie on the face, cut to what is visible. */
   public Geometry openings(Artwork artwork) {
     Geometry placed = toFace(artwork).transform(artwork.outline());
-    return share == 1 ? placed : placed.intersection(GEOMETRY.toGeometry(visible.envelope()));
+    return share == 1
+        ? placed
+        : Planar.intersection(placed, GEOMETRY.toGeometry(visible.envelope()));
   }
 
   /** Open area that is painted through this item. */

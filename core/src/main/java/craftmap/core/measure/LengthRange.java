@@ -8,6 +8,10 @@ public record LengthRange(double leastMm, boolean leastIncluded, double mostMm) 
   /** A distance or a margin: nothing is fine, 20 m is the end. */
   public static final LengthRange DISTANCE = new LengthRange(0, true, Length.LONGEST.mm());
 
+  /** A place counted from an edge; it may lie before the edge, as a hasp's top does. */
+  public static final LengthRange PLACE =
+      new LengthRange(-Length.LONGEST.mm(), true, Length.LONGEST.mm());
+
   /** The same range, ending earlier. */
   public LengthRange upTo(double mm) {
     return new LengthRange(leastMm, leastIncluded, mm);

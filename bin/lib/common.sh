@@ -1,0 +1,107 @@
+# Shared by bin/start and bin/test. Source it; it changes nothing by itself.
+
+CRAFTMAP_HOME=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
+
+say() { printf '%s\n' "$*"; }
+
+fail() {
+  printf 'Craft Map: %s\n' "$*" >&2
+  exit 1
+}
+
+# Runs a long command with a word on what it does and a tick now and then; its output goes to a
+# log whose end is shown when it fails.
+with_progress() {
+  local what=$1 log=$2
+  shift 2
+  printf '%s ' "$what"
+  "$@" >"$log" 2>&1 9>&- &
+  local pid=$! waited=0
+  while kill -0 "$pid" 2>/dev/null; do
+    sleep 0.2
+    waited=$((waited + 1))
+    if [ $((waited % 25)) -eq 0 ]; then printf '.'; fi
+  done
+  if wait "$pid"; then
+    printf ' done\n'
+  else
+    printf ' failed\n'
+    tail -n 25 "$log" >&2
+    return 1
+  fi
+}
+
+# Finds a JDK 25 or newer: JAVA_HOME first, then what the system has installed.
+find_jdk() {
+  local home version
+  for home in "${JAVA_HOME:-}" /usr/lib/jvm/*; do
+    [ -x "$home/bin/javac" ] && [ -r "$home/release" ] || continue
+    version=$(sed -n 's/^JAVA_VERSION="\([0-9]*\).*/\1/p' "$home/release")
+    if [ "${version:-0}" -ge 25 ]; then
+      export JAVA_HOME=$home
+      export PATH=$home/bin:$PATH
+      return 0
+    fi
+  done
+  fail "there is no JDK 25 or newer here. Install one and set JAVA_HOME to its folder."
+}
+
+need_tools() {
+  local tool
+  for tool in "$@"; do
+    command -v "$tool" >/dev/null 2>&1 || fail "'$tool' is missing. Install it and start again."
+  done
+}
+
+# need_packages PACKAGE=PROGRAM ...: installs Debian packages whose program is not there yet.
+need_packages() {
+  local pair missing=()
+  for pair in "$@"; do
+    command -v "${pair#*=}" >/dev/null 2>&1 || [ -x "/usr/sbin/${pair#*=}" ] ||
+      missing+=("${pair%%=*}")
+  done
+  [ ${#missing[@]} -eq 0 ] && return 0
+  local command="apt-get install -y --no-install-recommends ${missing[*]}"
+  if ! command -v apt-get >/dev/null 2>&1; then
+    fail "needs ${missing[*]}; install it with your system's package manager."
+  fi
+  local sudo=()
+  if [ "$(id -u)" -ne 0 ]; then
+    if command -v sudo >/dev/null 2>&1 && sudo -n true 2>/dev/null; then
+      sudo=(sudo -n)
+    else
+      fail "needs ${missing[*]}. Run this once, then start again:  sudo $command"
+    fi
+  fi
+  local log
+  log=$(mktemp)
+  if ! with_progress "Installing ${missing[*]} from Debian's packages" "$log" \
+    "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive sh -c "apt-get update -q && $command"; then
+    fail "could not install ${missing[*]}. Run this by hand to see why:  $command"
+  fi
+  rm -f "$log"
+}
+
+free_port() {
+  local port
+  for _ in 1 2 3 4 5 6 7 8 9 10; do
+    port=$((20000 + RANDOM % 12000))
+    if port_is_free "$port"; then
+      echo "$port"
+      return 0
+    fi
+  done
+  return 1
+}
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# What would be built: sources newer than the stamp, or no stamp at all.
+build_is_stale() {
+  local stamp=$1
+  [ -e "$stamp" ] || return 0
+  [ -n "$(find "$CRAFTMAP_HOME/pom.xml" "$CRAFTMAP_HOME/core" "$CRAFTMAP_HOME/server" \
+    "$CRAFTMAP_HOME/web" "$CRAFTMAP_HOME/docs/openapi.json" \
+    \( -name node_modules -o -name target -o -name dist -o -name schema.d.ts -o -path '*/src/test' \) -prune \
+    -o -type f -newer "$stamp" -print -quit)" ]
+}

@@ -1,0 +1,157 @@
+package craftmap.server.demo;
+
+import craftmap.core.lay.RunKind;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.supply.Booking;
+import craftmap.core.supply.EntryKind;
+import craftmap.core.surface.Edge;
+import craftmap.core.surface.MakeUp;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanDocument;
+import craftmap.server.shelf.LedgerService;
+import craftmap.server.shelf.NewPot;
+import craftmap.server.shelf.NewStencil;
+import craftmap.server.shelf.ShelfService;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import java.io.IOException;
+import java.io.InputStream;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+@Component
+class Demo implements ApplicationRunner {
+  private final Studios studios;
+  private final ShelfService shelf;
+  private final LedgerService ledger;
+  private final Pieces pieces;
+  private final boolean wanted;
+
+  Demo(
+      Studios studios,
+      ShelfService shelf,
+      LedgerService ledger,
+      Pieces pieces,
+      @Value("${craftmap.demo}") boolean wanted) {
+    this.studios = studios;
+    this.shelf = shelf;
+    this.ledger = ledger;
+    this.pieces = pieces;
+    this.wanted = wanted;
+  }
+
+  /** Only the first start finds no studio; whatever happened since is the person's own. */
+  @Override
+  @Transactional
+  public void run(ApplicationArguments args) throws IOException {
+    if (studios.isFounded()) {
+      return;
+    }
+    if (!wanted) {
+      studios.found("My studio", TapeDivision.MM_1);
+      return;
+    }
+    Studio studio = studios.found("Saltmarsh Studio", TapeDivision.INCH_16);
+    stencils(studio);
+    pots(studio);
+    pieces.start(studio, "sea-chest", seaChest());
+  }
+
+  private void stencils(Studio studio) throws IOException {
+    add(studio, "fern-band", "Fern band", "fern", "Two fronds from one bud.", 24, 5);
+    add(studio, "scallop-edge", "Scallop edge", "fan", "For rims and feet, made to join.", 2, 6);
+    add(studio, "running-wave", "Running wave", "wave", "Two curls; sits well along a foot.", 6, 5);
+    add(studio, "moon-phases", "Moon phases", "moon", "Five phases and small stars.", 30, 4);
+    add(studio, "gull", "Gull", "gull", "One bird, wings spread.", 36, 5);
+    add(studio, "fan-shell", "Fan shell", "shell", "A single ribbed shell.", 28, 6);
+    add(studio, "lattice", "Lattice", "lattice", "Six meshes of an ogee lattice.", 3, 4);
+    add(studio, "reed-bed", "Reed bed", "tuft", "Rushes over rippled water.", 34, 4);
+    add(studio, "heron", "Heron in the reeds", "heron", "Tall, for doors and screens.", 60, 3);
+  }
+
+  private void add(
+      Studio studio, String id, String name, String motif, String note, double gapMm, int uses)
+      throws IOException {
+    ClassPathResource file = new ClassPathResource("demo/stencils/" + id + ".svg");
+    try (InputStream in = file.getInputStream()) {
+      String svg = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      shelf.add(studio.id(), new NewStencil(id, name, motif, note, svg, gapMm, uses));
+    }
+  }
+
+  private void pots(Studio studio) {
+    add(studio, "bone-white", "Bone white", "#F1EADA", "118", 11.0, "-74.5", "The tin's lid");
+    add(studio, "sand-drift", "Sand drift", "#E0CDA6", "473", 10.5, "-92", "Plant stand");
+    add(studio, "rust-tide", "Rust tide", "#B1492A", "118", 10.0, "-116.4", "Stool, two coats");
+    add(studio, "deep-estuary", "Deep estuary", "#1F4650", "473", 11.0, "-180", "Chest, ground");
+    add(studio, "marsh-gold", "Marsh gold", "#C79A2E", "59", 9.0, "-21", "Clock numerals");
+  }
+
+  private void add(
+      Studio studio,
+      String id,
+      String name,
+      String colour,
+      String holdsMl,
+      double spread,
+      String usedMl,
+      String usedFor) {
+    BigDecimal holds = new BigDecimal(holdsMl);
+    shelf.add(studio.id(), new NewPot(id, name, colour, holds, spread));
+    ledger.book(studio.id(), id, new Booking(EntryKind.BOUGHT, holds), "One full pot");
+    ledger.book(studio.id(), id, new Booking(EntryKind.USED, new BigDecimal(usedMl)), usedFor);
+  }
+
+  private static PlanDocument seaChest() {
+    String estuary = "#1F4650";
+    String drift = "#D8C7A3";
+    return new PlanDocument(
+        PlanDocument.SCHEMA,
+        "Sea chest for the autumn fair",
+        new PlanDocument.FormDoc(PlanDocument.FormKind.CHEST, 870, 420, 450),
+        List.of(
+            new PlanDocument.FaceDoc(
+                "front",
+                MakeUp.PAINTED,
+                estuary,
+                List.of(new PlanDocument.KeepOutDoc("lock", "Lock plate", 408, -10, 54, 46)),
+                List.of(
+                    new PlanDocument.BlemishDoc("chip", 1, "chip", 660, 105, 9),
+                    new PlanDocument.BlemishDoc("scratch", 2, "scratch", 438, 320, 10),
+                    new PlanDocument.BlemishDoc("screw", 3, "old screw", 776, 228, 8))),
+            new PlanDocument.FaceDoc("lid", MakeUp.PAINTED, estuary, List.of(), List.of()),
+            new PlanDocument.FaceDoc("left", MakeUp.PAINTED, drift, List.of(), List.of()),
+            new PlanDocument.FaceDoc("right", MakeUp.PAINTED, drift, List.of(), List.of())),
+        List.of(
+            lay("fern-top", "front", "fern-band", 104, 24, 10, null, "bone-white"),
+            lay("wave-foot", "front", "running-wave", 342, 6, 6, null, "sand-drift"),
+            lay("moon-lid", "lid", "moon-phases", 225, 30, 15, null, "marsh-gold"),
+            lay("shell-left", "left", "fan-shell", 104, 28, 14, RunKind.SPREAD, "deep-estuary")));
+  }
+
+  private static PlanDocument.LayDoc lay(
+      String id,
+      String face,
+      String design,
+      double distanceMm,
+      double gapMm,
+      double marginMm,
+      RunKind pick,
+      String paint) {
+    return new PlanDocument.LayDoc(
+        id,
+        face,
+        design,
+        new PlanDocument.RunDoc(Edge.TOP, distanceMm, 0, 0, gapMm, marginMm, 0.15),
+        pick == null ? null : new PlanDocument.PickDoc(pick, 4),
+        paint,
+        2);
+  }
+}

@@ -1,0 +1,151 @@
+package craftmap.server.gather;
+
+import craftmap.core.plan.LayReading;
+import craftmap.core.supply.Provision;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanViews;
+import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a piece takes; a lay is done when its use is booked. */
+@RestController
+@RequestMapping("/api/pieces/{id}")
+class GatherController {
+  private final Studios studios;
+  private final Pieces pieces;
+  private final PlanViews views;
+  private final GatherService gathering;
+
+  GatherController(Studios studios, Pieces pieces, PlanViews views, GatherService gathering) {
+    this.studios = studios;
+    this.pieces = pieces;
+    this.views = views;
+    this.gathering = gathering;
+  }
+
+  record GatherView(List<NeedView> needs, List<UseView> notLaid) {}
+
+  /**
+   * One pot against its lays.
+   *
+   * @param needMl for what is not done yet
+   * @param afterShare how full the pot is when all is done, 0 to 1
+   */
+  record NeedView(
+      String potId,
+      String potName,
+      String colour,
+      double levelMl,
+      double holdsMl,
+      double needMl,
+      double fullShare,
+      double afterShare,
+      String levelText,
+      String needText,
+      boolean enough,
+      String verdictText,
+      List<UseView> uses) {}
+
+  /**
+   * One lay.
+   *
+   * @param bookedText what the ledger says it took, once it is done
+   * @param changedText the plan's figure, where it changed after the booking
+   */
+  record UseView(
+      String layId,
+      String faceId,
+      String title,
+      String where,
+      String needText,
+      boolean done,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String bookedText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String changedText,
+      List<ReadingView.WhyView> why) {}
+
+  @GetMapping("/gather")
+  GatherView gather(@PathVariable String id) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    List<ReadingView.LayView> lays =
+        views.view(studio, piece.document()).faces().stream()
+            .flatMap(f -> f.lays().stream())
+            .toList();
+    Gathering gathered = gathering.gather(studio, piece);
+    return new GatherView(
+        gathered.needs().stream().map(n -> need(n, lays)).toList(),
+        gathered.notLaid().stream().map(l -> notLaid(l, lays)).toList());
+  }
+
+  @PutMapping("/lays/{layId}/done")
+  GatherView done(@PathVariable String id, @PathVariable String layId) {
+    gathering.done(studios.current(), id, layId);
+    return gather(id);
+  }
+
+  @DeleteMapping("/lays/{layId}/done")
+  GatherView notDone(@PathVariable String id, @PathVariable String layId) {
+    gathering.notDone(studios.current(), id, layId);
+    return gather(id);
+  }
+
+  private static NeedView need(Gathering.Need need, List<ReadingView.LayView> lays) {
+    double level = need.pot().levelMl().doubleValue();
+    double holds = need.pot().holdsMl().doubleValue();
+    return new NeedView(
+        need.pot().paint().id(),
+        need.pot().paint().name(),
+        need.pot().paint().colour().hex(),
+        level,
+        holds,
+        need.stillNeededMl(),
+        Math.clamp(level / holds, 0, 1),
+        Math.clamp((level - need.stillNeededMl()) / holds, 0, 1),
+        Words.millilitres(level),
+        Words.millilitres(need.stillNeededMl()),
+        need.provision() instanceof Provision.Enough,
+        switch (need.provision()) {
+          case Provision.Enough e -> Words.say("enough", Words.millilitres(e.leftMl()));
+          case Provision.Short s -> Words.say("short", Words.millilitres(s.byMl()));
+        },
+        need.uses().stream().map(u -> use(u, lays)).toList());
+  }
+
+  private static UseView use(Gathering.Use use, List<ReadingView.LayView> lays) {
+    ReadingView.LayView lay = view(use.laid().lay().id(), lays);
+    double ml = use.laid().takes().volumeMl();
+    String needs = Words.millilitres(ml);
+    String booked = use.booked().map(b -> Words.millilitres(b.doubleValue())).orElse(null);
+    return new UseView(
+        lay.id(),
+        lay.faceId(),
+        lay.title(),
+        lay.where(),
+        needs,
+        use.isDone(),
+        booked,
+        use.isDone() && !needs.equals(booked) ? needs : null,
+        lay.laid().why());
+  }
+
+  private static UseView notLaid(LayReading reading, List<ReadingView.LayView> lays) {
+    ReadingView.LayView lay = view(reading.lay().id(), lays);
+    return new UseView(
+        lay.id(), lay.faceId(), lay.title(), lay.where(), "", false, null, null, List.of());
+  }
+
+  private static ReadingView.LayView view(String layId, List<ReadingView.LayView> lays) {
+    return lays.stream().filter(l -> l.id().equals(layId)).findFirst().orElseThrow();
+  }
+}

@@ -1,0 +1,94 @@
+package craftmap.server.http;
+
+import craftmap.core.measure.RefusedInput;
+import java.util.List;
+import java.util.NoSuchElementException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.CannotAcquireLockException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Every error as problem+json, with the field and what would be accepted where there is one. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  /** Which field was refused, with what in it. */
+  record Violation(String field, String value, String accepted, String message) {}
+
+  @ExceptionHandler
+  ProblemDetail refused(RefusedInput refused) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, refused.getMessage());
+    problem.setTitle("Not accepted");
+    problem.setProperty(
+        "violations",
+        List.of(
+            new Violation(
+                refused.field(), refused.value(), refused.accepted(), refused.getMessage())));
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail missing(NoSuchElementException missing) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.NOT_FOUND,
+            missing.getMessage() == null ? "There is no such thing here." : missing.getMessage());
+    problem.setTitle("Not here");
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail busy(CannotAcquireLockException busy) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "Someone else is booking on this just now. Try again in a moment.");
+    problem.setTitle("Busy");
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail ourBug(Exception bug) {
+    LOG.error("unexpected", bug);
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.INTERNAL_SERVER_ERROR,
+            "Something went wrong on our side. Nothing of yours was changed; it is in the log.");
+    problem.setTitle("Our mistake");
+    return problem;
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException unreadable,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    Throwable cause = unreadable.getMostSpecificCause();
+    if (cause instanceof RefusedInput refused) {
+      ProblemDetail problem = refused(refused);
+      return ResponseEntity.status(problem.getStatus()).body(problem);
+    }
+    String where =
+        cause instanceof tools.jackson.core.JacksonException json && json.getLocation() != null
+            ? " near line %d, column %d"
+                .formatted(json.getLocation().getLineNr(), json.getLocation().getColumnNr())
+            : "";
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.BAD_REQUEST, "The request is not what is expected here" + where + ".");
+    problem.setTitle("Not readable");
+    return ResponseEntity.status(HttpStatus.BAD_REQUEST).body(problem);
+  }
+}

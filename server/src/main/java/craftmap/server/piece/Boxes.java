@@ -1,0 +1,12 @@
+package craftmap.server.piece;
+
+import craftmap.core.surface.Box;
+
+/** Boxes as they are sent. */
+final class Boxes {
+  private Boxes() {}
+
+  static ReadingView.BoxView view(Box box) {
+    return new ReadingView.BoxView(box.leftMm(), box.topMm(), box.widthMm(), box.heightMm());
+  }
+}

@@ -1,0 +1,19 @@
+package craftmap.server.piece;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+
+/** Answers a lost race with 409 and what the other side did. */
+@RestControllerAdvice
+class ClashAdvice {
+  @ExceptionHandler
+  ProblemDetail clash(PlanClash clash) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, clash.getMessage());
+    problem.setTitle("Saved meanwhile");
+    problem.setProperty("theirs", clash.theirs());
+    return problem;
+  }
+}

@@ -1,0 +1,149 @@
+package craftmap.server.piece;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * A piece's plan: read, saved with If-Match, undone and redone. A plan sent for reading only is
+ * worked out and not kept.
+ */
+@RestController
+@RequestMapping("/api")
+class PieceController {
+  private final Studios studios;
+  private final Pieces pieces;
+  private final PlanViews views;
+
+  PieceController(Studios studios, Pieces pieces, PlanViews views) {
+    this.studios = studios;
+    this.pieces = pieces;
+    this.views = views;
+  }
+
+  /**
+   * A piece.
+   *
+   * @param undo what undo would take back; absent at the beginning of its history
+   * @param redo what redo would bring again; absent at the end
+   */
+  record PieceView(
+      String id,
+      long version,
+      PlanDocument document,
+      ReadingView reading,
+      Instant savedAt,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String undo,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String redo) {}
+
+  record NewPiece(String name, PlanDocument.FormDoc form) {}
+
+  /**
+   * A changed plan.
+   *
+   * @param summary the change in words, for the history
+   * @param gesture saves with the same gesture become one step of the history
+   */
+  record PlanChange(
+      PlanDocument document,
+      String summary,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
+
+  record LayQuestion(PlanDocument document, String layId) {}
+
+  @PostMapping("/pieces")
+  ResponseEntity<PieceView> start(@RequestBody NewPiece fresh) {
+    Studio studio = studios.current();
+    if (fresh.form() == null) {
+      throw new RefusedInput("Form", "empty", "is missing", "a form with its measures");
+    }
+    return answer(HttpStatus.CREATED, studio, pieces.start(studio, fresh.name(), fresh.form()));
+  }
+
+  @GetMapping("/pieces/{id}")
+  ResponseEntity<PieceView> piece(@PathVariable String id) {
+    Studio studio = studios.current();
+    return answer(HttpStatus.OK, studio, pieces.get(studio, id));
+  }
+
+  @PutMapping("/pieces/{id}")
+  ResponseEntity<PieceView> save(
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody PlanChange change) {
+    Studio studio = studios.current();
+    if (change.document() == null) {
+      throw new RefusedInput("Document", "empty", "is missing", "the whole plan");
+    }
+    SavedPlan saved =
+        pieces.save(
+            studio,
+            id,
+            version(ifMatch),
+            change.document(),
+            change.summary(),
+            Optional.ofNullable(change.gesture()));
+    return answer(HttpStatus.OK, studio, saved);
+  }
+
+  @PostMapping("/pieces/{id}/undo")
+  ResponseEntity<PieceView> undo(
+      @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
+    Studio studio = studios.current();
+    return answer(HttpStatus.OK, studio, pieces.undo(studio, id, version(ifMatch)));
+  }
+
+  @PostMapping("/pieces/{id}/redo")
+  ResponseEntity<PieceView> redo(
+      @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
+    Studio studio = studios.current();
+    return answer(HttpStatus.OK, studio, pieces.redo(studio, id, version(ifMatch)));
+  }
+
+  @PostMapping("/readings")
+  ReadingView read(@RequestBody PlanDocument document) {
+    return views.view(studios.current(), document);
+  }
+
+  @PostMapping("/readings/lay")
+  ReadingView.LayView readLay(@RequestBody LayQuestion question) {
+    return views.view(studios.current(), question.document(), question.layId());
+  }
+
+  private ResponseEntity<PieceView> answer(HttpStatus status, Studio studio, SavedPlan saved) {
+    PieceView view =
+        new PieceView(
+            saved.id(),
+            saved.version(),
+            saved.document(),
+            views.view(studio, saved.document()),
+            saved.savedAt(),
+            saved.undo().orElse(null),
+            saved.redo().orElse(null));
+    return ResponseEntity.status(status)
+        .header(HttpHeaders.ETAG, "\"" + saved.version() + "\"")
+        .body(view);
+  }
+
+  private static long version(String ifMatch) {
+    String plain = ifMatch.replaceFirst("^W/", "").replace("\"", "");
+    if (!plain.matches("\\d{1,18}")) {
+      throw new RefusedInput("If-Match", ifMatch, "is no version", "the ETag of the piece");
+    }
+    return Long.parseLong(plain);
+  }
+}

@@ -1,0 +1,49 @@
+package craftmap.server.piece;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+@Entity
+@Table(name = "piece")
+class PieceRow {
+  @Id private String id;
+
+  @Column(name = "studio_id")
+  private String studioId;
+
+  private long version;
+
+  @Column(name = "current_entry_id")
+  private Long currentEntryId;
+
+  @Column(name = "made_at")
+  private Instant madeAt;
+
+  protected PieceRow() {}
+
+  PieceRow(String id, String studioId, Instant madeAt) {
+    this.id = id;
+    this.studioId = studioId;
+    this.madeAt = madeAt;
+    this.version = 0;
+  }
+
+  String id() {
+    return id;
+  }
+
+  String studioId() {
+    return studioId;
+  }
+
+  long version() {
+    return version;
+  }
+
+  Long currentEntryId() {
+    return currentEntryId;
+  }
+}

@@ -1,0 +1,188 @@
+package craftmap.server.piece;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.PlanReader;
+import craftmap.core.plan.PlanReading;
+import craftmap.server.shelf.ShelfService;
+import craftmap.server.studio.Studio;
+import craftmap.server.words.Words;
+import java.time.Clock;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps pieces: saves with a version, goes back and forth in their history. */
+@Service
+@Transactional(readOnly = true)
+public class Pieces {
+  private static final int LONGEST_SUMMARY = 200;
+  private static final int LONGEST_GESTURE = 60;
+
+  private final PieceRows pieces;
+  private final EntryRows entries;
+  private final ShelfService shelf;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  Pieces(PieceRows pieces, EntryRows entries, ShelfService shelf, JsonMapper json, Clock clock) {
+    this.pieces = pieces;
+    this.entries = entries;
+    this.shelf = shelf;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  public List<SavedPlan> all(Studio studio) {
+    return pieces.findByStudioIdOrderByMadeAtAscIdAsc(studio.id()).stream()
+        .map(this::saved)
+        .toList();
+  }
+
+  public SavedPlan get(Studio studio, String id) {
+    return saved(row(studio, id));
+  }
+
+  /** What the core makes of a plan, with this studio's shelf and tape. */
+  public PlanReading read(Studio studio, PlanDocument document) {
+    Plan plan = PlanMapper.toPlan(document);
+    return new PlanReader(shelf.asPlansSeeIt(studio.id()), studio.tape()).read(plan);
+  }
+
+  /** Starts a piece with nothing found on it yet. */
+  @Transactional
+  public SavedPlan start(Studio studio, String name, PlanDocument.FormDoc form) {
+    return start(studio, UUID.randomUUID().toString(), PlanMapper.fresh(name, form));
+  }
+
+  /** Starts a piece from a whole plan, under an id of the caller's. */
+  @Transactional
+  public SavedPlan start(Studio studio, String id, PlanDocument document) {
+    PlanMapper.toPlan(document);
+    PieceRow piece = pieces.save(new PieceRow(id, studio.id(), clock.instant()));
+    EntryRow entry =
+        entries.save(
+            new EntryRow(
+                piece,
+                null,
+                json.writeValueAsString(document),
+                Words.say("summary.new"),
+                null,
+                clock.instant()));
+    move(studio, id, piece.version(), entry.id());
+    return get(studio, id);
+  }
+
+  /**
+   * Saves a plan on top of the version it was made from.
+   *
+   * @param gesture saves of one gesture, such as a drag, become one step of the history
+   */
+  @Transactional
+  public SavedPlan save(
+      Studio studio,
+      String id,
+      long version,
+      PlanDocument document,
+      String summary,
+      Optional<String> gesture) {
+    PlanMapper.toPlan(document);
+    checkLength("Summary", summary, LONGEST_SUMMARY);
+    gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
+    PieceRow piece = row(studio, id);
+    EntryRow current = current(piece);
+    String text = json.writeValueAsString(document);
+    if (piece.version() == version && text.equals(current.document())) {
+      return saved(piece);
+    }
+    boolean goesOn =
+        gesture.isPresent()
+            && gesture.get().equals(current.gesture())
+            && !entries.existsByParentId(current.id());
+    EntryRow entry;
+    if (goesOn) {
+      current.goesOn(text, clock.instant());
+      entry = current;
+    } else {
+      entry =
+          entries.save(
+              new EntryRow(
+                  piece, current.id(), text, summary, gesture.orElse(null), clock.instant()));
+    }
+    move(studio, id, version, entry.id());
+    return get(studio, id);
+  }
+
+  /** Goes one step back; at the beginning of the history it stays. */
+  @Transactional
+  public SavedPlan undo(Studio studio, String id, long version) {
+    EntryRow current = current(row(studio, id));
+    if (current.parentId() != null) {
+      move(studio, id, version, current.parentId());
+    }
+    return get(studio, id);
+  }
+
+  /** Goes one step forward again, along the youngest branch; at its end it stays. */
+  @Transactional
+  public SavedPlan redo(Studio studio, String id, long version) {
+    PieceRow piece = row(studio, id);
+    entries
+        .findFirstByPieceIdAndParentIdOrderByIdDesc(id, piece.currentEntryId())
+        .ifPresent(next -> move(studio, id, version, next.id()));
+    return get(studio, id);
+  }
+
+  private void move(Studio studio, String id, long version, Long entryId) {
+    if (pieces.move(studio.id(), id, version, entryId) != 1) {
+      PieceRow theirs = row(studio, id);
+      throw new PlanClash(
+          Words.say("clash"),
+          new PlanClash.Theirs(
+              theirs.version(),
+              current(theirs).madeAt(),
+              entries.findFirst10ByPieceIdOrderByMadeAtDescIdDesc(id).stream()
+                  .filter(e -> !e.id().equals(entryId))
+                  .limit(5)
+                  .map(EntryRow::summary)
+                  .toList()));
+    }
+  }
+
+  private SavedPlan saved(PieceRow piece) {
+    EntryRow entry = current(piece);
+    return new SavedPlan(
+        piece.id(),
+        piece.version(),
+        json.readValue(entry.document(), PlanDocument.class),
+        entry.madeAt(),
+        entry.parentId() == null ? Optional.empty() : Optional.of(entry.summary()),
+        entries
+            .findFirstByPieceIdAndParentIdOrderByIdDesc(piece.id(), entry.id())
+            .map(EntryRow::summary));
+  }
+
+  private EntryRow current(PieceRow piece) {
+    return entries.findByPieceIdAndId(piece.id(), piece.currentEntryId()).orElseThrow();
+  }
+
+  private PieceRow row(Studio studio, String id) {
+    return pieces
+        .findByStudioIdAndId(studio.id(), id)
+        .orElseThrow(() -> new NoSuchElementException("There is no piece " + id + "."));
+  }
+
+  private static void checkLength(String field, String text, int most) {
+    if (text == null || text.isBlank() || text.length() > most) {
+      throw new RefusedInput(
+          field,
+          text == null || text.isBlank() ? "empty" : text.length() + " characters",
+          "is not accepted",
+          "1 to " + most + " characters");
+    }
+  }
+}

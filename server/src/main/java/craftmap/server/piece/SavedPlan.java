@@ -1,0 +1,18 @@
+package craftmap.server.piece;
+
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * A plan as it stands.
+ *
+ * @param undo what undo would take back, in words
+ * @param redo what redo would bring again, in words
+ */
+public record SavedPlan(
+    String id,
+    long version,
+    PlanDocument document,
+    Instant savedAt,
+    Optional<String> undo,
+    Optional<String> redo) {}

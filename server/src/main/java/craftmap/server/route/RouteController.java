@@ -1,0 +1,128 @@
+package craftmap.server.route;
+
+import craftmap.core.supply.Provision;
+import craftmap.server.gather.GatherService;
+import craftmap.server.gather.Gathering;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanViews;
+import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class RouteController {
+  private final Studios studios;
+  private final Pieces pieces;
+  private final PlanViews views;
+  private final GatherService gathering;
+
+  RouteController(Studios studios, Pieces pieces, PlanViews views, GatherService gathering) {
+    this.studios = studios;
+    this.pieces = pieces;
+    this.views = views;
+    this.gathering = gathering;
+  }
+
+  enum Stop {
+    SURVEY,
+    CHOOSE,
+    LAY_OUT,
+    GATHER
+  }
+
+  /** What is settled on a piece, and what comes next. */
+  record RouteView(List<Stop> settled, Stop next, String nextText) {}
+
+  /** A piece as the home page shows it. */
+  record PieceCard(String id, String name, ReadingView reading, Instant savedAt, RouteView route) {}
+
+  @GetMapping("/pieces")
+  List<PieceCard> pieces() {
+    Studio studio = studios.current();
+    return pieces.all(studio).stream().map(p -> card(studio, p)).toList();
+  }
+
+  @GetMapping("/pieces/{id}/route")
+  RouteView route(@PathVariable String id) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    return Standing.of(gathering.gather(studio, piece), views.view(studio, piece.document()));
+  }
+
+  private PieceCard card(Studio studio, SavedPlan piece) {
+    ReadingView reading = views.view(studio, piece.document());
+    return new PieceCard(
+        piece.id(),
+        piece.document().name(),
+        reading,
+        piece.savedAt(),
+        Standing.of(gathering.gather(studio, piece), reading));
+  }
+
+  /** Reads off a plan how far it has come. */
+  private static final class Standing {
+    private Standing() {}
+
+    static RouteView of(Gathering gathered, ReadingView reading) {
+      if (!gathered.notLaid().isEmpty()) {
+        String id = gathered.notLaid().getFirst().lay().id();
+        return new RouteView(
+            List.of(Stop.SURVEY, Stop.CHOOSE),
+            Stop.LAY_OUT,
+            Words.say("next.layOut", lay(reading, id).designName()));
+      }
+      if (gathered.uses().isEmpty()) {
+        boolean surveyed =
+            reading.faces().stream()
+                .anyMatch(f -> !f.keepOuts().isEmpty() || !f.blemishes().isEmpty());
+        return surveyed
+            ? new RouteView(List.of(Stop.SURVEY), Stop.CHOOSE, Words.say("next.choose"))
+            : new RouteView(List.of(), Stop.SURVEY, Words.say("next.survey"));
+      }
+      List<Stop> laidOut = List.of(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT);
+      for (Gathering.Need need : gathered.needs()) {
+        if (need.provision() instanceof Provision.Short missing) {
+          return new RouteView(
+              laidOut,
+              Stop.GATHER,
+              Words.say(
+                  "next.gather", need.pot().paint().name(), Words.millilitres(missing.byMl())));
+        }
+      }
+      return gathered.uses().stream()
+          .filter(u -> !u.isDone())
+          .findFirst()
+          .map(
+              u -> {
+                ReadingView.LayView lay = lay(reading, u.laid().lay().id());
+                return new RouteView(
+                    laidOut,
+                    Stop.GATHER,
+                    Words.say(
+                        "next.work",
+                        lay.designName(),
+                        lay.laid().positionsText(),
+                        lay.paintName()));
+              })
+          .orElseGet(
+              () -> new RouteView(List.of(Stop.values()), Stop.GATHER, Words.say("next.done")));
+    }
+
+    private static ReadingView.LayView lay(ReadingView reading, String id) {
+      return reading.faces().stream()
+          .flatMap(f -> f.lays().stream())
+          .filter(l -> l.id().equals(id))
+          .findFirst()
+          .orElseThrow();
+    }
+  }
+}

@@ -1,0 +1,88 @@
+package craftmap.server.studio;
+
+import craftmap.core.measure.Length;
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.LengthReader;
+import craftmap.core.measure.LengthUnit;
+import craftmap.core.measure.TapeDivision;
+import craftmap.server.words.Measure;
+import io.swagger.v3.oas.annotations.media.Schema;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Habits of the studio, and reading lengths the way the studio writes them. */
+@RestController
+@RequestMapping("/api")
+class StudioController {
+  private final Studios studios;
+
+  StudioController(Studios studios) {
+    this.studios = studios;
+  }
+
+  record StudioView(String name, TapeView tape) {}
+
+  /**
+   * The studio's tape.
+   *
+   * @param divisionMm the smallest division
+   * @param unitMm the unit that is numbered on the tape
+   */
+  record TapeView(TapeDivision division, LengthUnit unit, double divisionMm, double unitMm) {}
+
+  record TapeChoice(TapeDivision division) {}
+
+  /**
+   * A length as typed.
+   *
+   * @param field its name in words, for the sentence that refuses it
+   * @param kind a size is above 0; a distance may be 0; a place may lie before its edge
+   * @param mostMm the largest accepted, where less than 20 m fits
+   */
+  record LengthQuestion(
+      String field,
+      String text,
+      LengthKind kind,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double mostMm) {}
+
+  enum LengthKind {
+    SIZE(LengthRange.SIZE),
+    DISTANCE(LengthRange.DISTANCE),
+    PLACE(LengthRange.PLACE);
+
+    private final LengthRange range;
+
+    LengthKind(LengthRange range) {
+      this.range = range;
+    }
+  }
+
+  @GetMapping("/studio")
+  StudioView studio() {
+    return view(studios.current());
+  }
+
+  @PutMapping("/studio/tape")
+  StudioView measureWith(@RequestBody TapeChoice choice) {
+    return view(studios.measureWith(choice.division()));
+  }
+
+  @PostMapping("/lengths")
+  Measure read(@RequestBody LengthQuestion question) {
+    TapeDivision tape = studios.current().tape();
+    LengthRange range = question.kind().range;
+    LengthRange asked = question.mostMm() == null ? range : range.upTo(question.mostMm());
+    Length length = LengthReader.read(question.field(), question.text(), tape.unit(), asked);
+    return Measure.of(length.mm(), tape);
+  }
+
+  private static StudioView view(Studio studio) {
+    TapeDivision tape = studio.tape();
+    return new StudioView(
+        studio.name(), new TapeView(tape, tape.unit(), tape.mm(), tape.unit().mm()));
+  }
+}

@@ -1,0 +1,110 @@
+package craftmap.server.sums;
+
+import craftmap.core.lay.LayOption;
+import craftmap.core.lay.RunKind;
+import craftmap.core.lay.RunRow;
+import craftmap.core.lay.RunSums;
+import craftmap.core.lay.RunWish;
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.LengthReader;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.SetOut;
+import craftmap.core.measure.TapeDivision;
+import craftmap.server.piece.OptionViews;
+import craftmap.server.piece.ReadingView;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Measure;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** How many of a motif go along a line, and where to tick. */
+@RestController
+@RequestMapping("/api/sums")
+class RunSumController {
+  private final Studios studios;
+
+  RunSumController(Studios studios) {
+    this.studios = studios;
+  }
+
+  /**
+   * The question, each length in any notation of the tape.
+   *
+   * @param allowedChangePercent by how much the gap may change, 0 to 90
+   */
+  record RunQuestion(
+      String length, String motif, String gap, String endMargin, double allowedChangePercent) {}
+
+  record RunAnswer(
+      Measure length,
+      Measure motif,
+      Measure gap,
+      Measure endMargin,
+      List<RunOption> options,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String noneText) {}
+
+  /** One option with the places to tick, from the start of the line to each motif's middle. */
+  record RunOption(
+      RunKind kind,
+      String title,
+      String detail,
+      String reason,
+      List<ReadingView.SpanView> spans,
+      List<ReadingView.MarkView> marks,
+      Measure gap,
+      Measure largestError) {}
+
+  @PostMapping("/run")
+  RunAnswer run(@RequestBody RunQuestion question) {
+    TapeDivision tape = studios.current().tape();
+    double length = read("Length", question.length(), LengthRange.SIZE, tape);
+    double motif = read("Motif", question.motif(), LengthRange.SIZE, tape);
+    double gap = read("Gap", question.gap(), LengthRange.DISTANCE, tape);
+    double margin = read("End margin", question.endMargin(), LengthRange.DISTANCE, tape);
+    RunWish wish = new RunWish(gap, margin, question.allowedChangePercent() / 100);
+    OptionViews views = new OptionViews(tape, wish, "motif", true);
+    List<RunOption> options =
+        RunSums.ranked(length, motif, wish).stream().map(o -> option(o, views, tape)).toList();
+    return new RunAnswer(
+        Measure.of(length, tape),
+        Measure.of(motif, tape),
+        Measure.of(gap, tape),
+        Measure.of(margin, tape),
+        options,
+        options.isEmpty() ? views.tooLong(motif + 2 * margin - length) : null);
+  }
+
+  private static RunOption option(LayOption option, OptionViews views, TapeDivision tape) {
+    ReadingView.OptionView view = views.view(option);
+    RunRow row = option.row();
+    List<Double> centres = new ArrayList<>();
+    for (int i = 0; i < row.count(); i++) {
+      double centre = row.centreMm(i);
+      if (centre >= 0 && centre <= row.lineMm()) {
+        centres.add(centre);
+      }
+    }
+    SetOut setOut = SetOut.fromDatum(centres, tape);
+    return new RunOption(
+        view.kind(),
+        view.title(),
+        view.detail(),
+        view.reason(),
+        view.spans(),
+        setOut.marks().stream().map(m -> OptionViews.mark(m, tape)).toList(),
+        Measure.of(row.gapMm(), tape),
+        Measure.of(setOut.largestErrorMm(), tape));
+  }
+
+  private static double read(String field, String text, LengthRange range, TapeDivision tape) {
+    if (text == null) {
+      throw new RefusedInput(field, "empty", "is missing", "a length");
+    }
+    return LengthReader.read(field, text, tape.unit(), range).mm();
+  }
+}

@@ -1,0 +1,2 @@
+/** Quick sums: single calculations without any piece. A run so far. */
+package craftmap.server.sums;

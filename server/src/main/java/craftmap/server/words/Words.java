@@ -1,0 +1,48 @@
+package craftmap.server.words;
+
+import craftmap.core.measure.Decimals;
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+
+/** The catalogue of messages. */
+public final class Words {
+  private static final ResourceBundle CATALOGUE =
+      ResourceBundle.getBundle("craftmap.server.words.words", Locale.ENGLISH);
+
+  private Words() {}
+
+  /** The message under a key; figures among the arguments are already text. */
+  public static String say(String key, Object... args) {
+    return new MessageFormat(CATALOGUE.getString(key), Locale.ENGLISH).format(args);
+  }
+
+  /** The message for one of an enum's values, such as {@code makeUp.BARE_WOOD}. */
+  public static String say(String group, Enum<?> value, Object... args) {
+    return say(group + "." + value.name(), args);
+  }
+
+  /** A volume: two decimals for drops, none for tins. */
+  public static String millilitres(double ml) {
+    double size = Math.abs(ml);
+    return Decimals.show(ml, size < 10 ? 2 : size < 100 ? 1 : 0) + " ml";
+  }
+
+  public static String percent(double share) {
+    double size = Math.abs(share * 100);
+    return Decimals.show(share * 100, size < 10 ? 1 : 0) + " %";
+  }
+
+  /** A change of something, with its sign: {@code +3.1 %}. */
+  public static String change(double share) {
+    return (share > 0 ? "+" : "") + percent(share);
+  }
+
+  public static String squareMetres(double mm2) {
+    return Decimals.show(mm2 / 1e6, 3) + " m²";
+  }
+
+  public static String squareCentimetres(double mm2) {
+    return Decimals.show(mm2 / 100, 1) + " cm²";
+  }
+}
