@@ -65,7 +65,7 @@ class Demo implements ApplicationRunner {
   }
 
   private void stencils(Studio studio) throws IOException {
-    add(studio, "fern-band", "Fern band", "fern", "Two fronds from one bud.", 24, 5);
+    add(studio, "fern-band", "Fern band", "fern", "Two fronds from one bud.", 20, 5);
     add(studio, "scallop-edge", "Scallop edge", "fan", "For rims and feet, made to join.", 2, 6);
     add(studio, "running-wave", "Running wave", "wave", "Two curls; sits well along a foot.", 6, 5);
     add(studio, "moon-phases", "Moon phases", "moon", "Five phases and small stars.", 30, 4);
@@ -123,17 +123,18 @@ class Demo implements ApplicationRunner {
                 estuary,
                 List.of(new PlanDocument.KeepOutDoc("lock", "Lock plate", 408, -10, 54, 46)),
                 List.of(
-                    new PlanDocument.BlemishDoc("chip", 1, "chip", 660, 105, 9),
-                    new PlanDocument.BlemishDoc("scratch", 2, "scratch", 438, 320, 10),
+                    new PlanDocument.BlemishDoc("chip", 1, "nail hole", 680.8, 104, 5),
+                    new PlanDocument.BlemishDoc("scratch", 2, "scratch", 431, 343, 9),
                     new PlanDocument.BlemishDoc("screw", 3, "old screw", 776, 228, 8))),
             new PlanDocument.FaceDoc("lid", MakeUp.PAINTED, estuary, List.of(), List.of()),
             new PlanDocument.FaceDoc("left", MakeUp.PAINTED, drift, List.of(), List.of()),
             new PlanDocument.FaceDoc("right", MakeUp.PAINTED, drift, List.of(), List.of())),
         List.of(
-            lay("fern-top", "front", "fern-band", 104, 24, 10, null, "bone-white"),
+            lay("fern-top", "front", "fern-band", 104, 20, 8, null, "bone-white"),
             lay("wave-foot", "front", "running-wave", 342, 6, 6, null, "sand-drift"),
             lay("moon-lid", "lid", "moon-phases", 225, 30, 15, null, "marsh-gold"),
-            lay("shell-left", "left", "fan-shell", 104, 28, 14, RunKind.SPREAD, "deep-estuary")));
+            lay("shell-left", "left", "fan-shell", 104, 28, 14, RunKind.SPREAD, "deep-estuary"),
+            lay("gull-right", "right", "gull", 104, 30, 15, null, "deep-estuary")));
   }
 
   private static PlanDocument.LayDoc lay(

@@ -6,9 +6,9 @@ import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.annotation.Annotation;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -20,7 +20,8 @@ import org.springframework.context.annotation.Configuration;
  */
 @Configuration
 class OpenApiConfig {
-  private static final String OPTIONAL = "x-optional";
+  /** Fields that may be absent, as {@code Schema.field}. */
+  private final Set<String> optional = ConcurrentHashMap.newKeySet();
 
   @Bean
   OpenAPI description() {
@@ -35,14 +36,14 @@ class OpenApiConfig {
   }
 
   @Bean
-  PropertyCustomizer markOptionalFields() {
+  PropertyCustomizer rememberOptionalFields() {
     return (property, type) -> {
-      if (type.getCtxAnnotations() != null) {
+      if (type.getCtxAnnotations() != null && type.getParent() != null) {
         for (Annotation annotation : type.getCtxAnnotations()) {
           if (annotation instanceof io.swagger.v3.oas.annotations.media.Schema schema
               && schema.requiredMode()
                   == io.swagger.v3.oas.annotations.media.Schema.RequiredMode.NOT_REQUIRED) {
-            property.addExtension(OPTIONAL, true);
+            optional.add(type.getParent().getName() + "." + type.getPropertyName());
           }
         }
       }
@@ -55,22 +56,16 @@ class OpenApiConfig {
   OpenApiCustomizer everyOtherFieldIsThere() {
     return api -> {
       api.servers(null);
-      for (Schema<?> schema : schemas(api).values()) {
-        if (schema.getProperties() == null) {
-          continue;
-        }
-        List<String> required = new ArrayList<>();
-        schema
-            .getProperties()
-            .forEach(
-                (name, property) -> {
-                  Map<String, Object> extensions = property.getExtensions();
-                  if (extensions == null || extensions.remove(OPTIONAL) == null) {
-                    required.add(name);
-                  }
-                });
-        schema.setRequired(required);
-      }
+      schemas(api)
+          .forEach(
+              (name, schema) -> {
+                if (schema.getProperties() != null) {
+                  schema.setRequired(
+                      schema.getProperties().keySet().stream()
+                          .filter(field -> !optional.contains(name + "." + field))
+                          .toList());
+                }
+              });
       api.getPaths()
           .values()
           .forEach(path -> path.readOperations().forEach(OpenApiConfig::onlyTheSuccess));

@@ -98,7 +98,7 @@ final class LayViews {
         face.id(),
         lay.designId(),
         name,
-        Words.say("lay", run.line().edge(), name, tape.show(run.line().distanceMm())),
+        Words.say("lay", run.line().edge(), name, tape.show(run.line().distanceMm()), face.name()),
         where,
         lay.paintId(),
         paintName,

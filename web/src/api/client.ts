@@ -1,0 +1,92 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+export type PieceView = Schemas['PieceView'];
+export type PieceCard = Schemas['PieceCard'];
+export type PlanDocument = Schemas['PlanDocument'];
+export type FaceDoc = Schemas['FaceDoc'];
+export type LayDoc = Schemas['LayDoc'];
+export type RunDoc = Schemas['RunDoc'];
+export type Reading = Schemas['ReadingView'];
+export type FaceView = Schemas['FaceView'];
+export type LayView = Schemas['LayView'];
+export type LaidView = Schemas['LaidView'];
+export type ItemView = Schemas['ItemView'];
+export type OptionView = Schemas['OptionView'];
+export type MarkView = Schemas['MarkView'];
+export type NoteView = Schemas['NoteView'];
+export type BoxView = Schemas['BoxView'];
+export type WhyView = Schemas['WhyView'];
+export type Measure = Schemas['Measure'];
+export type StencilView = Schemas['StencilView'];
+export type TrialView = Schemas['TrialView'];
+export type PotView = Schemas['PotView'];
+export type GatherView = Schemas['GatherView'];
+export type NeedView = Schemas['NeedView'];
+export type UseView = Schemas['UseView'];
+export type LedgerView = Schemas['LedgerView'];
+export type RouteView = Schemas['RouteView'];
+export type StudioView = Schemas['StudioView'];
+export type RunAnswer = Schemas['RunAnswer'];
+export type MakeUp = Schemas['MakeUp'];
+export type LengthKind = Schemas['LengthQuestion']['kind'];
+
+/** What the other window did, when it saved first. */
+export type Theirs = {
+  readonly version: number;
+  readonly savedAt: string;
+  readonly changes: ReadonlyArray<string>;
+};
+
+/** An error as the server says it (problem+json), or that it said nothing at all. */
+export class Problem extends Error {
+  readonly status: number;
+  readonly theirs: Theirs | undefined;
+
+  constructor(status: number, detail: string, theirs?: Theirs) {
+    super(detail);
+    this.status = status;
+    this.theirs = theirs;
+  }
+
+  /** The server could not be asked: nothing is wrong with what was sent. */
+  get silent() {
+    return this.status === 0;
+  }
+}
+
+/** The token that only our own pages can read; the server wants it back with every change. */
+const sendToken: Middleware = {
+  onRequest({ request }) {
+    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
+    if (token && request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+    }
+    return request;
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '' });
+api.use(sendToken);
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The answer's data, or a {@link Problem} thrown. */
+export async function ask<T>(answer: Promise<Answer<T>>): Promise<T> {
+  let got: Answer<T>;
+  try {
+    got = await answer;
+  } catch {
+    throw new Problem(0, 'Craft Map does not answer. Is it still running?');
+  }
+  if (got.response.ok && got.data !== undefined) {
+    return got.data;
+  }
+  const said = (got.error ?? {}) as { detail?: string; theirs?: Theirs };
+  throw new Problem(
+    got.response.status,
+    said.detail ?? `The server answered ${got.response.status}.`,
+    said.theirs,
+  );
+}

@@ -1,0 +1,84 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ask, type StudioView } from './client';
+
+/** Everything that shows a length is asked again when the studio's tape changes. */
+export function useStudio() {
+  return useQuery({
+    queryKey: ['studio'],
+    queryFn: () => ask(api.GET('/api/studio')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+const OTHER_TAPE = { INCH: 'MM_1', MM: 'INCH_16', CM: 'INCH_16' } as const;
+
+export function useSwitchUnits() {
+  const client = useQueryClient();
+  const studio = useStudio().data;
+  const change = useMutation({
+    mutationFn: (division: StudioView['tape']['division']) =>
+      ask(api.PUT('/api/studio/tape', { body: { division } })),
+    onSuccess: (changed) => {
+      client.setQueryData(['studio'], changed);
+      return client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'studio' });
+    },
+  });
+  return () => {
+    if (studio && !change.isPending) {
+      change.mutate(OTHER_TAPE[studio.tape.unit]);
+    }
+  };
+}
+
+export function usePieces() {
+  return useQuery({ queryKey: ['pieces'], queryFn: () => ask(api.GET('/api/pieces')) });
+}
+
+export function useStencils() {
+  return useQuery({
+    queryKey: ['stencils'],
+    queryFn: () => ask(api.GET('/api/stencils')),
+    staleTime: 60_000,
+  });
+}
+
+export function usePots() {
+  return useQuery({ queryKey: ['pots'], queryFn: () => ask(api.GET('/api/pots')) });
+}
+
+export function useRoute(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: ['route', pieceId, version],
+    queryFn: () => ask(api.GET('/api/pieces/{id}/route', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useTrials(pieceId: string, faceId: string, version: number) {
+  return useQuery({
+    queryKey: ['trials', pieceId, faceId, version],
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/faces/{faceId}/trials', {
+          params: { path: { id: pieceId, faceId } },
+        }),
+      ),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useGather(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: ['gather', pieceId, version],
+    queryFn: () => ask(api.GET('/api/pieces/{id}/gather', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useLedger(potId: string | null) {
+  return useQuery({
+    queryKey: ['ledger', potId],
+    enabled: potId !== null,
+    queryFn: () => ask(api.GET('/api/pots/{id}/ledger', { params: { path: { id: potId ?? '' } } })),
+  });
+}

@@ -1,0 +1,197 @@
+import { Box, Flex, Heading, HStack, Text } from '@chakra-ui/react';
+import { Redo2, Undo2 } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
+import { Link, NavLink, Outlet, useParams } from 'react-router';
+import { useStudio, useSwitchUnits } from '../api/queries';
+import { Button } from '../common/Button';
+import { PlanProvider, usePlan } from '../plan/PlanProvider';
+import { KeysDialog } from './KeysDialog';
+import { RouteLine } from './RouteLine';
+import { useKeys } from './useKeys';
+
+/** The bar over every page, and the page under it. */
+function Page({
+  middle,
+  right,
+  children,
+}: {
+  middle?: ReactNode;
+  right?: ReactNode;
+  children: ReactNode;
+}) {
+  const [keysOpen, setKeysOpen] = useState(false);
+  const switchUnits = useSwitchUnits();
+  useKeys({ '?': () => setKeysOpen(true), u: switchUnits });
+  return (
+    <Flex direction="column" h="100%" minW="1024px">
+      <Flex
+        as="header"
+        h="60px"
+        flexShrink={0}
+        align="center"
+        px="5"
+        gap="4"
+        bg="sheet"
+        borderBottomWidth="1px"
+        borderColor="hairline"
+      >
+        <Link to="/" aria-label="Craft Map, all pieces">
+          <HStack gap="2.5" w="210px">
+            <Box as="span" w="24px">
+              <img src="/mark.svg" width="24" height="24" alt="" />
+            </Box>
+            <Text as="span" fontFamily="heading" fontSize="19px" fontWeight="600">
+              Craft Map
+            </Text>
+          </HStack>
+        </Link>
+        <Flex flex="1" justify="center">
+          {middle}
+        </Flex>
+        <HStack gap="2" minW="210px" justify="flex-end">
+          {right}
+          <UnitsButton onSwitch={switchUnits} />
+          <Button aria-label="Keys" title="Keys (?)" onClick={() => setKeysOpen(true)}>
+            ?
+          </Button>
+        </HStack>
+      </Flex>
+      <Box as="main" flex="1" minH="0" overflow="auto">
+        {children}
+      </Box>
+      <KeysDialog open={keysOpen} close={() => setKeysOpen(false)} />
+    </Flex>
+  );
+}
+
+export function Frame() {
+  return (
+    <Page
+      middle={
+        <HStack as="nav" gap="6" aria-label="Places">
+          <Place to="/">Pieces</Place>
+          <Place to="/shelf">Shelf</Place>
+          <Place to="/sums">Quick sums</Place>
+        </HStack>
+      }
+    >
+      <Outlet />
+    </Page>
+  );
+}
+
+function Place({ to, children }: { to: string; children: ReactNode }) {
+  return (
+    <NavLink to={to} end={to === '/'}>
+      {({ isActive }) => (
+        <Box
+          as="span"
+          py="1"
+          fontWeight={isActive ? '600' : '400'}
+          color={isActive ? 'ink' : 'soft'}
+          borderBottomWidth="2px"
+          borderColor={isActive ? 'ochre' : 'transparent'}
+        >
+          {children}
+        </Box>
+      )}
+    </NavLink>
+  );
+}
+
+export function PieceFrame() {
+  const { pieceId = '' } = useParams();
+  return (
+    <PlanProvider pieceId={pieceId}>
+      <Page middle={<RouteLine />} right={<UndoRedo />}>
+        <Outlet />
+        <Trouble />
+      </Page>
+    </PlanProvider>
+  );
+}
+
+function UndoRedo() {
+  const { piece, undo, redo } = usePlan();
+  useKeys({ 'mod+z': undo, 'mod+shift+z': redo, 'mod+y': redo });
+  return (
+    <>
+      <Button
+        aria-label="Undo"
+        title={piece.undo ? `Undo: ${piece.undo}` : 'Nothing to undo'}
+        disabled={piece.undo === undefined}
+        onClick={undo}
+      >
+        <Undo2 size={15} aria-hidden />
+      </Button>
+      <Button
+        aria-label="Redo"
+        title={piece.redo ? `Redo: ${piece.redo}` : 'Nothing to redo'}
+        disabled={piece.redo === undefined}
+        onClick={redo}
+      >
+        <Redo2 size={15} aria-hidden />
+      </Button>
+    </>
+  );
+}
+
+function UnitsButton({ onSwitch }: { onSwitch: () => void }) {
+  const unit = useStudio().data?.tape.unit;
+  const inches = unit === 'INCH';
+  return (
+    <Button
+      title="Switch units (U)"
+      aria-label={`Units: ${inches ? 'inches' : 'millimetres'}. Switch`}
+      onClick={onSwitch}
+      disabled={unit === undefined}
+    >
+      <Box as="span" fontWeight={inches ? '700' : '400'} color={inches ? 'ink' : 'soft'}>
+        in
+      </Box>
+      <span aria-hidden>·</span>
+      <Box as="span" fontWeight={inches ? '400' : '700'} color={inches ? 'soft' : 'ink'}>
+        mm
+      </Box>
+    </Button>
+  );
+}
+
+/** What keeps a change from being saved, in a sentence, out of the way of the work. */
+function Trouble() {
+  const { trouble, forgetTrouble } = usePlan();
+  if (trouble === null || trouble.kind === 'clash') {
+    return null;
+  }
+  return (
+    <Flex
+      role="alert"
+      position="fixed"
+      bottom="5"
+      left="50%"
+      transform="translateX(-50%)"
+      maxW="620px"
+      gap="4"
+      align="center"
+      bg="card"
+      borderWidth="1px"
+      borderColor="rust"
+      borderRadius="lg"
+      px="4"
+      py="3"
+      boxShadow="lg"
+      zIndex="toast"
+    >
+      <Box>
+        <Heading as="h2" fontFamily="heading" fontSize="md">
+          {trouble.kind === 'refused' ? 'Not changed' : 'Not saved yet'}
+        </Heading>
+        <Text>
+          {trouble.sentence}
+          {trouble.kind === 'silent' && ' Your change is kept here and tried again.'}
+        </Text>
+      </Box>
+      {trouble.kind === 'refused' && <Button onClick={forgetTrouble}>All right</Button>}
+    </Flex>
+  );
+}

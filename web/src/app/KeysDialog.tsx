@@ -1,0 +1,52 @@
+import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
+import { Button } from '../common/Button';
+
+const KEYS: ReadonlyArray<readonly [string, string]> = [
+  ['Tab', 'move along the fields, and to the line and its ends on the map'],
+  ['← → ↑ ↓', 'move what is chosen by the smallest division of the tape'],
+  ['Shift + arrow', 'the same by ten divisions'],
+  ['[ and ]', 'step through the options of a lay'],
+  ['F', 'next face'],
+  ['U', 'switch between inches and millimetres'],
+  ['+ and −', 'look closer, step back'],
+  ['0', 'fit the face to the window'],
+  ['Delete', 'take the chosen lay off'],
+  ['Ctrl + Z', 'undo'],
+  ['Ctrl + Shift + Z', 'redo'],
+  ['Esc', 'leave a field as it was; stop placing a mark'],
+  ['?', 'this list'],
+];
+
+export function KeysDialog({ open, close }: { open: boolean; close: () => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(e) => !e.open && close()} lazyMount unmountOnExit>
+      <Portal>
+        <Dialog.Backdrop bg="ink/40" />
+        <Dialog.Positioner>
+          <Dialog.Content bg="sheet" maxW="520px" p="6">
+            <Dialog.Title fontFamily="heading" fontSize="xl">
+              Keys
+            </Dialog.Title>
+            <Box as="dl" mt="3">
+              {KEYS.map(([key, what]) => (
+                <Flex key={key} py="1.5" borderBottomWidth="1px" borderColor="hairline" gap="4">
+                  <Text as="dt" w="130px" flexShrink={0} fontWeight="600">
+                    {key}
+                  </Text>
+                  <Text as="dd" color="soft">
+                    {what}
+                  </Text>
+                </Flex>
+              ))}
+            </Box>
+            <Flex mt="4" justify="flex-end">
+              <Button look="sea" onClick={close}>
+                Close
+              </Button>
+            </Flex>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

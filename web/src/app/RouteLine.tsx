@@ -1,0 +1,71 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Link, useLocation } from 'react-router';
+import { useRoute } from '../api/queries';
+import { usePlan } from '../plan/PlanProvider';
+
+export const STOPS = [
+  { stop: 'SURVEY', path: 'survey', name: 'Survey' },
+  { stop: 'CHOOSE', path: 'choose', name: 'Choose' },
+  { stop: 'LAY_OUT', path: 'lay-out', name: 'Lay out' },
+  { stop: 'GATHER', path: 'gather', name: 'Gather' },
+] as const;
+
+/** Where the piece stands: settled stops filled, the one in view in ochre, the rest open. */
+export function RouteLine() {
+  const { piece } = usePlan();
+  const route = useRoute(piece.id, piece.version).data;
+  const here = useLocation().pathname.split('/')[3];
+  return (
+    <Flex as="nav" aria-label="Route" align="flex-start">
+      {STOPS.map(({ stop, path, name }, i) => {
+        const settled = route?.settled.includes(stop) ?? false;
+        const current = here === path;
+        return (
+          <Flex key={stop} align="flex-start">
+            {i > 0 && (
+              <Box
+                aria-hidden
+                mt="7px"
+                w="66px"
+                mx="-33px"
+                borderTopWidth="2px"
+                borderStyle={settled || current ? 'solid' : 'dashed'}
+                borderColor={settled || current ? 'sea' : 'fold'}
+              />
+            )}
+            <Link to={`/pieces/${piece.id}/${path}`} aria-current={current ? 'page' : undefined}>
+              <Flex direction="column" align="center" w="86px" gap="1">
+                <Box
+                  w="16px"
+                  h="16px"
+                  borderRadius="full"
+                  display="grid"
+                  placeItems="center"
+                  bg={current ? 'ochreWash' : 'transparent'}
+                >
+                  <Box
+                    w="11px"
+                    h="11px"
+                    borderRadius="full"
+                    borderWidth="2px"
+                    borderColor={current ? 'ochre' : 'sea'}
+                    bg={current ? 'ochre' : settled ? 'sea' : 'sheet'}
+                  />
+                </Box>
+                <chakra.span
+                  fontSize="12.5px"
+                  lineHeight="1.2"
+                  fontWeight={current ? '600' : '400'}
+                  color={current ? 'ink' : 'soft'}
+                >
+                  {name}
+                  {settled && <chakra.span srOnly>, settled</chakra.span>}
+                </chakra.span>
+              </Flex>
+            </Link>
+          </Flex>
+        );
+      })}
+    </Flex>
+  );
+}

@@ -1,0 +1,223 @@
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, ask, type NeedView, type UseView } from '../api/client';
+import { useGather } from '../api/queries';
+import { Button } from '../common/Button';
+import { Fig } from '../common/Fig';
+import { Empty, ErrorState, Loading } from '../common/States';
+import { Why } from '../common/Why';
+import { usePlan } from '../plan/PlanProvider';
+import { Ledger } from '../shelf/Ledger';
+import { PotJar } from './PotJar';
+
+/** What the piece takes against what is on the shelf, and booking it when it is done. */
+export function GatherPage() {
+  const { piece } = usePlan();
+  const client = useQueryClient();
+  const gather = useGather(piece.id, piece.version);
+  const [potId, setPotId] = useState<string | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+
+  const book = useMutation({
+    mutationFn: ({ use, done }: { use: UseView; done: boolean }) => {
+      const params = { path: { id: piece.id, layId: use.layId } };
+      return done
+        ? ask(api.PUT('/api/pieces/{id}/lays/{layId}/done', { params }))
+        : ask(api.DELETE('/api/pieces/{id}/lays/{layId}/done', { params }));
+    },
+    onSuccess: (fresh) => {
+      setRefused(null);
+      client.setQueryData(['gather', piece.id, piece.version], fresh);
+      for (const key of ['pots', 'ledger', 'route', 'pieces']) {
+        void client.invalidateQueries({ queryKey: [key] });
+      }
+    },
+    onError: (problem) => setRefused(problem.message),
+  });
+
+  if (gather.isPending) {
+    return <Loading what="what it takes" />;
+  }
+  if (gather.isError) {
+    return <ErrorState problem={gather.error} again={() => gather.refetch()} />;
+  }
+  const { needs, notLaid } = gather.data;
+  const shownPot = potId ?? needs[0]?.potId ?? null;
+  const short = needs.filter((n) => !n.enough).length;
+  return (
+    <Flex h="100%">
+      <Box flex="1" minW="0" overflow="auto" px="7" py="4">
+        <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
+          What it takes
+        </Heading>
+        <Text color="soft" mb="4">
+          {needs.length === 0
+            ? 'Nothing is laid on this piece yet.'
+            : short === 0
+              ? 'Everything this piece still takes is on the shelf.'
+              : `${short} of ${needs.length} pots will not do.`}
+        </Text>
+        {refused && (
+          <Box role="alert" mb="4" px="4" py="3" bg="rustWash" borderRadius="md" maxW="640px">
+            {refused}
+          </Box>
+        )}
+        {needs.length === 0 && (
+          <Empty title="Nothing to gather">
+            <Link to={`/pieces/${piece.id}/choose`}>Choose a design first</Link>, lay it, and its
+            paint is worked out here.
+          </Empty>
+        )}
+        <Flex direction="column" gap="4" maxW="860px">
+          {needs.map((need) => (
+            <PotRow
+              key={need.potId}
+              need={need}
+              pieceId={piece.id}
+              open={need.potId === shownPot}
+              busy={book.isPending}
+              onLedger={() => setPotId(need.potId)}
+              onDone={(use, done) => book.mutate({ use, done })}
+            />
+          ))}
+        </Flex>
+        {notLaid.length > 0 && (
+          <Box mt="5" maxW="860px">
+            <Heading as="h2" fontFamily="heading" fontSize="16px" fontWeight="600">
+              Not counted: does not fit yet
+            </Heading>
+            {notLaid.map((use) => (
+              <Text key={use.layId} color="rust" mt="1">
+                <Link to={`/pieces/${piece.id}/lay-out/${use.faceId}/${use.layId}`}>
+                  <b>{use.title}</b>
+                </Link>
+                {': '}
+                {use.where}
+              </Text>
+            ))}
+          </Box>
+        )}
+      </Box>
+      <Box
+        as="aside"
+        w="348px"
+        flexShrink={0}
+        bg="sheet"
+        borderLeftWidth="1px"
+        borderColor="hairline"
+        overflow="auto"
+        p="4"
+      >
+        {shownPot ? (
+          <Ledger key={shownPot} potId={shownPot} />
+        ) : (
+          <Text color="soft">Choose a pot to read its ledger.</Text>
+        )}
+      </Box>
+    </Flex>
+  );
+}
+
+type PotRowProps = {
+  readonly need: NeedView;
+  readonly pieceId: string;
+  readonly open: boolean;
+  readonly busy: boolean;
+  readonly onLedger: () => void;
+  readonly onDone: (use: UseView, done: boolean) => void;
+};
+
+function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
+  return (
+    <Flex
+      gap="5"
+      bg="sheet"
+      borderWidth={open ? '2px' : '1px'}
+      borderColor={open ? 'sea' : 'hairline'}
+      borderRadius="lg"
+      px="4"
+      py="3"
+      data-testid={`pot-${need.potId}`}
+    >
+      <Box textAlign="center" flexShrink={0}>
+        <PotJar
+          colour={need.colour}
+          fullShare={need.fullShare}
+          afterShare={need.afterShare}
+          holdsMl={need.holdsMl}
+          label={`${need.potName}, ${need.levelText}`}
+        />
+        <Button size="xs" look="plain" aria-pressed={open} onClick={onLedger}>
+          ledger
+        </Button>
+      </Box>
+      <Box flex="1" minW="0">
+        <Flex justify="space-between" align="baseline" gap="4">
+          <Heading as="h2" fontFamily="heading" fontSize="17px" fontWeight="600">
+            {need.potName}
+          </Heading>
+          <Text color={need.enough ? 'moss' : 'rust'} fontWeight="600">
+            {need.enough ? '✓ ' : '× '}
+            {need.verdictText}
+          </Text>
+        </Flex>
+        <Text color="soft">
+          {need.levelText} in the pot, {need.needText} still needed here
+        </Text>
+        <Box as="ul" listStyleType="none" mt="2">
+          {need.uses.map((use) => (
+            <Flex
+              as="li"
+              key={use.layId}
+              justify="space-between"
+              align="center"
+              gap="4"
+              py="1.5"
+              borderTopWidth="1px"
+              borderColor="hairline"
+            >
+              <Box minW="0">
+                <Link to={`/pieces/${pieceId}/lay-out/${use.faceId}/${use.layId}`}>
+                  <Text as="span" fontWeight="500">
+                    <Fig text={use.title} />
+                  </Text>
+                </Link>
+                {use.changedText && (
+                  <Text fontSize="12.5px" color="soft">
+                    The plan changed since: it would take {use.changedText} now.
+                  </Text>
+                )}
+              </Box>
+              <Flex gap="3" align="center" flexShrink={0}>
+                <Why why={use.why}>{use.done ? `used ${use.bookedText}` : use.needText}</Why>
+                {use.done ? (
+                  <Button
+                    w="104px"
+                    look="plain"
+                    disabled={busy}
+                    aria-label={`Take back: ${use.title}`}
+                    onClick={() => onDone(use, false)}
+                  >
+                    Take back
+                  </Button>
+                ) : (
+                  <Button
+                    w="104px"
+                    look="sea"
+                    disabled={busy}
+                    aria-label={`Done: ${use.title}`}
+                    onClick={() => onDone(use, true)}
+                  >
+                    Done
+                  </Button>
+                )}
+              </Flex>
+            </Flex>
+          ))}
+        </Box>
+      </Box>
+    </Flex>
+  );
+}

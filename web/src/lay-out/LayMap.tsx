@@ -1,0 +1,196 @@
+import { useRef, useState } from 'react';
+import type { FaceView, LayView, RunDoc } from '../api/client';
+import { useStudio } from '../api/queries';
+import { SvgFig } from '../common/Fig';
+import { FaceDrawing, type Stencils } from '../map/FaceDrawing';
+import { FaceMap } from '../map/FaceMap';
+import { isLevel, stripOf } from '../map/lines';
+import { BlemishPins, MapGrid } from '../map/MapMarks';
+import { Dimension } from '../map/Net';
+import { Tape } from '../map/Tape';
+import { num, type Spot } from '../map/viewport';
+import { withRun } from '../plan/edits';
+import { usePlan } from '../plan/PlanProvider';
+import { ink } from '../theme/theme';
+import { LineHandles } from './LineHandles';
+
+type Props = {
+  readonly face: FaceView;
+  readonly stencils: Stencils;
+  readonly lay: LayView | null;
+  readonly onSelect: (layId: string) => void;
+};
+
+const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 178 };
+const UPRIGHT_MARGINS = { left: 170, top: 70, right: 40, bottom: 70 };
+const TAPE_BELOW = 112;
+
+/** The face with its lays, the chosen one's line to grip, and the tape beside it. */
+export function LayMap({ face, stencils, lay, onSelect }: Props) {
+  const plan = usePlan();
+  const tape = useStudio().data?.tape;
+  const toPlanRef = useRef<((client: Spot) => Spot) | null>(null);
+  const [dragged, setDragged] = useState<RunDoc | null>(null);
+  const doc = lay && plan.document.lays.find((l) => l.id === lay.id);
+  const live = plan.live && lay && plan.live.id === lay.id ? plan.live : null;
+  const shown = live ?? lay;
+  const run = dragged ?? doc?.run;
+  const level = !run || isLevel(run.edge);
+
+  const move = (next: RunDoc, done: boolean, gesture: string) => {
+    if (!lay) {
+      return;
+    }
+    const changed = withRun(plan.document, lay.id, next);
+    if (done) {
+      setDragged(null);
+      plan.stopTrying();
+      plan.change(changed, `Moved the line of ${lay.designName}`, gesture);
+    } else {
+      setDragged(next);
+      plan.tryLay(changed, lay.id);
+    }
+  };
+
+  // Between two answers the band follows the pointer by the distance it has moved since.
+  let shift: readonly [number, number] | undefined;
+  if (shown && run) {
+    const there = stripOf(
+      face,
+      { ...run, distanceMm: shown.line.distance.mm },
+      shown.line.motifTallMm,
+    );
+    const here = stripOf(face, run, shown.line.motifTallMm);
+    shift = [level ? 0 : here.x - there.x, level ? here.y - there.y : 0];
+  }
+  const following = shown && dragged ? { ...shown, id: lay?.id ?? '' } : live;
+
+  return (
+    <FaceMap
+      widthMm={face.width.mm}
+      heightMm={face.height.mm}
+      label={`${face.name}, ${face.width.text} by ${face.height.text}`}
+      margins={level ? LEVEL_MARGINS : UPRIGHT_MARGINS}
+      toPlanRef={toPlanRef}
+      plan={<FaceDrawing face={face} stencils={stencils} live={following} liveShift={shift} />}
+      over={(k) => (
+        <>
+          <MapGrid face={face} k={k} />
+          {face.lays.map((other) => {
+            const otherDoc = plan.document.lays.find((l) => l.id === other.id);
+            if (!otherDoc || other.id === lay?.id) {
+              return null;
+            }
+            const strip = stripOf(face, otherDoc.run, other.line.motifTallMm);
+            return (
+              <rect
+                key={other.id}
+                x={num(strip.x * k)}
+                y={num(strip.y * k)}
+                width={num(strip.width * k)}
+                height={num(strip.height * k)}
+                fill="transparent"
+                style={{ cursor: 'pointer' }}
+                role="button"
+                tabIndex={0}
+                aria-label={`Choose ${other.title}`}
+                onPointerDown={(e) => e.stopPropagation()}
+                onClick={() => onSelect(other.id)}
+                onKeyDown={(e) => e.key === 'Enter' && onSelect(other.id)}
+              />
+            );
+          })}
+          {shown && run && shown.laid && <Guides face={face} lay={shown} run={run} k={k} />}
+          {lay && run && shown && tape && (
+            <LineHandles
+              face={face}
+              lay={shown}
+              run={run}
+              k={k}
+              divisionMm={tape.divisionMm}
+              toPlan={toPlanRef}
+              onMove={move}
+            />
+          )}
+          <BlemishPins face={face} k={k} />
+          <g transform={`translate(0 ${num(face.height.mm * k + (level ? 30 : 26))})`}>
+            <Dimension x1={0} x2={face.width.mm * k} y={0} text={face.width.text} />
+          </g>
+          {tape && level && (
+            <g transform={`translate(0 ${num(face.height.mm * k + TAPE_BELOW)})`}>
+              <Tape edgeMm={face.width.mm} k={k} tape={tape} marks={shown?.laid?.marks ?? []} />
+              <text x={-26} y={64} fill={ink('soft')} style={{ fontSize: 13 }}>
+                {shown?.laid?.tapeText ?? 'Choose a lay to see its marks on the tape.'}
+              </text>
+            </g>
+          )}
+          {tape && !level && (
+            <g transform="translate(-64 0) rotate(90) ">
+              <Tape edgeMm={face.height.mm} k={k} tape={tape} marks={shown?.laid?.marks ?? []} />
+            </g>
+          )}
+        </>
+      )}
+    />
+  );
+}
+
+/** From each motif's middle a dotted line to the tape, and the line's distance from its edge. */
+function Guides({ face, lay, run, k }: { face: FaceView; lay: LayView; run: RunDoc; k: number }) {
+  const level = isLevel(run.edge);
+  const strip = stripOf(face, run, lay.line.motifTallMm);
+  const marks = lay.laid?.marks ?? [];
+  const h = face.height.mm * k;
+  const from = level ? (strip.y + strip.height) * k : strip.x * k;
+  return (
+    <g>
+      <path
+        d={marks
+          .map((m) =>
+            level
+              ? `M${num(m.exactMm * k)} ${num(from)}V${num(h + TAPE_BELOW - 28)}`
+              : `M${num(from)} ${num(m.exactMm * k)}H-92`,
+          )
+          .join('')}
+        stroke={ink('rust')}
+        strokeWidth="1"
+        strokeDasharray="1.5 5"
+        strokeOpacity="0.75"
+        fill="none"
+      />
+      {level && <DistanceFromEdge face={face} lay={lay} run={run} k={k} />}
+    </g>
+  );
+}
+
+function DistanceFromEdge({
+  face,
+  lay,
+  run,
+  k,
+}: {
+  face: FaceView;
+  lay: LayView;
+  run: RunDoc;
+  k: number;
+}) {
+  const edgeY = run.edge === 'TOP' ? 0 : face.height.mm * k;
+  const lineY = run.edge === 'TOP' ? run.distanceMm * k : (face.height.mm - run.distanceMm) * k;
+  const x = face.width.mm * k + 12;
+  const middle = (edgeY + lineY) / 2;
+  return (
+    <g>
+      <path
+        d={`M${num(x - 4)} ${num(edgeY)}h8M${num(x - 4)} ${num(lineY)}h8M${num(x)} ${num(edgeY)}V${num(lineY)}`}
+        stroke={ink('rust')}
+        strokeWidth="1.2"
+        fill="none"
+      />
+      <g transform={`translate(${num(x + 13)} ${num(middle)}) rotate(90)`}>
+        <text textAnchor="middle" fill={ink('rust')} style={{ fontSize: 12, fontWeight: 600 }}>
+          <SvgFig text={lay.line.distance.text} />
+        </text>
+      </g>
+    </g>
+  );
+}

@@ -1,0 +1,109 @@
+import { Dialog, Field, Flex, Input, Portal, Text } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, ask } from '../api/client';
+import { Button } from '../common/Button';
+import { LengthField } from '../common/LengthField';
+
+type Sizes = { readonly width?: number; readonly height?: number; readonly depth?: number };
+
+/** Starts a chest from its three measures. */
+export function NewChest({ close }: { close: () => void }) {
+  const go = useNavigate();
+  const client = useQueryClient();
+  const [name, setName] = useState('');
+  const [sizes, setSizes] = useState<Sizes>({});
+  const { width, height, depth } = sizes;
+  const ready = name.trim() !== '' && width && height && depth;
+  const start = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/pieces', {
+          body: {
+            name: name.trim(),
+            form: {
+              kind: 'CHEST',
+              widthMm: width ?? 0,
+              heightMm: height ?? 0,
+              depthMm: depth ?? 0,
+            },
+          },
+        }),
+      ),
+    onSuccess: (piece) => {
+      client.setQueryData(['piece', piece.id], piece);
+      void client.invalidateQueries({ queryKey: ['pieces'] });
+      go(`/pieces/${piece.id}/survey`);
+    },
+  });
+  return (
+    <Dialog.Root open onOpenChange={(e) => !e.open && close()}>
+      <Portal>
+        <Dialog.Backdrop bg="ink/40" />
+        <Dialog.Positioner>
+          <Dialog.Content bg="sheet" maxW="460px" p="6">
+            <Dialog.Title fontFamily="heading" fontSize="xl">
+              Start a chest
+            </Dialog.Title>
+            <Text color="soft" mt="1" mb="4">
+              Measure it as it stands; you can change every figure later.
+            </Text>
+            <form
+              onSubmit={(e) => {
+                e.preventDefault();
+                if (ready) {
+                  start.mutate();
+                }
+              }}
+            >
+              <Flex direction="column" gap="3">
+                <Field.Root>
+                  <Field.Label color="soft" fontSize="13px">
+                    Name
+                  </Field.Label>
+                  <Input
+                    size="sm"
+                    bg="card"
+                    borderColor="hairline"
+                    maxLength={80}
+                    placeholder="Sea chest for the hall"
+                    value={name}
+                    onChange={(e) => setName(e.currentTarget.value)}
+                  />
+                </Field.Root>
+                <SizeField
+                  label="Width"
+                  onLength={(mm) => setSizes((s) => ({ ...s, width: mm }))}
+                />
+                <SizeField
+                  label="Height"
+                  onLength={(mm) => setSizes((s) => ({ ...s, height: mm }))}
+                />
+                <SizeField
+                  label="Depth"
+                  onLength={(mm) => setSizes((s) => ({ ...s, depth: mm }))}
+                />
+              </Flex>
+              {start.isError && (
+                <Text role="alert" color="rust" mt="2">
+                  {start.error.message}
+                </Text>
+              )}
+              <Flex justify="flex-end" gap="3" mt="5">
+                <Button onClick={close}>Not now</Button>
+                <Button look="sea" type="submit" disabled={!ready || start.isPending}>
+                  Start
+                </Button>
+              </Flex>
+            </form>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+function SizeField({ label, onLength }: { label: string; onLength: (mm: number) => void }) {
+  return <LengthField label={label} value={null} kind="SIZE" onLength={onLength} keepText />;
+}

@@ -1,0 +1,234 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  createContext,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useReducer,
+  useRef,
+} from 'react';
+import { api, ask, type LayView, type PieceView, type PlanDocument, Problem } from '../api/client';
+import { ErrorState, Loading } from '../common/States';
+import { ClashDialog } from './ClashDialog';
+import { clearDraft, keepDraft, readDraft } from './drafts';
+import { mayBegin, opened, type PlanState, reduce } from './planStore';
+
+type Plan = PlanState & {
+  /** changes the plan; saved by itself */
+  readonly change: (document: PlanDocument, summary: string, gesture?: string) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** asks for one lay as it would be, without saving; the newest question wins */
+  readonly tryLay: (document: PlanDocument, layId: string) => void;
+  readonly stopTrying: () => void;
+  readonly forgetTrouble: () => void;
+};
+
+const PlanContext = createContext<Plan | null>(null);
+
+export function usePlan(): Plan {
+  const plan = useContext(PlanContext);
+  if (plan === null) {
+    throw new Error('impossible state: no plan is open here');
+  }
+  return plan;
+}
+
+export function PlanProvider({ pieceId, children }: { pieceId: string; children: ReactNode }) {
+  const piece = useQuery({
+    queryKey: ['piece', pieceId],
+    queryFn: () => ask(api.GET('/api/pieces/{id}', { params: { path: { id: pieceId } } })),
+  });
+  if (piece.isPending) {
+    return <Loading what="the piece" />;
+  }
+  if (piece.isError) {
+    return <ErrorState problem={piece.error} again={() => piece.refetch()} />;
+  }
+  return (
+    <OpenPlan key={pieceId} fromServer={piece.data}>
+      {children}
+    </OpenPlan>
+  );
+}
+
+const TRY_AGAIN_MS = 2500;
+
+function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: ReactNode }) {
+  const client = useQueryClient();
+  const [state, act] = useReducer(reduce, fromServer, (piece) =>
+    opened(piece, readDraft(piece.id)),
+  );
+  const now = useRef(state);
+  now.current = state;
+  const id = fromServer.id;
+
+  // The same piece read again, in other units or after it was changed elsewhere.
+  useEffect(() => {
+    act({ type: 'reread', piece: fromServer });
+  }, [fromServer]);
+
+  useEffect(() => {
+    if (!mayBegin(state) || state.unsaved === null) {
+      return;
+    }
+    const change = state.unsaved;
+    act({ type: 'saveBegan' });
+    keepDraft(id, { version: state.piece.version, change });
+    ask(
+      api.PUT('/api/pieces/{id}', {
+        params: {
+          path: { id },
+          header: { 'If-Match': `"${state.piece.version}"` },
+        },
+        body: change,
+      }),
+    ).then(
+      (piece) => {
+        clearDraft(id);
+        client.setQueryData(['piece', id], piece);
+        act({ type: 'saved', piece });
+      },
+      (problem: unknown) => {
+        if (!(problem instanceof Problem) || problem.silent || problem.status >= 500) {
+          act({ type: 'silent', sentence: (problem as Error).message });
+        } else if (problem.status === 409 && problem.theirs) {
+          act({ type: 'clashed', theirs: problem.theirs });
+        } else {
+          clearDraft(id);
+          act({ type: 'refused', sentence: problem.message });
+        }
+      },
+    );
+  }, [state, id, client]);
+
+  const silent = state.trouble?.kind === 'silent';
+  useEffect(() => {
+    if (!silent) {
+      return;
+    }
+    const again = setTimeout(() => act({ type: 'tryAgain' }), TRY_AGAIN_MS);
+    return () => clearTimeout(again);
+  }, [silent]);
+
+  const change = useCallback(
+    (document: PlanDocument, summary: string, gesture?: string) =>
+      act({ type: 'changed', change: { document, summary, gesture } }),
+    [],
+  );
+
+  const step = useCallback(
+    async (way: 'undo' | 'redo') => {
+      const { piece, unsaved, saving, trouble } = now.current;
+      if (unsaved || saving || trouble) {
+        return;
+      }
+      const ifMatch = { path: { id }, header: { 'If-Match': `"${piece.version}"` } };
+      try {
+        const stepped =
+          way === 'undo'
+            ? await ask(api.POST('/api/pieces/{id}/undo', { params: ifMatch }))
+            : await ask(api.POST('/api/pieces/{id}/redo', { params: ifMatch }));
+        client.setQueryData(['piece', id], stepped);
+        act({ type: 'saved', piece: stepped });
+      } catch (problem) {
+        if (problem instanceof Problem && problem.status === 409) {
+          await client.invalidateQueries({ queryKey: ['piece', id] });
+        } else {
+          act({ type: 'silent', sentence: (problem as Error).message });
+        }
+      }
+    },
+    [client, id],
+  );
+
+  const live = useLatest<{ document: PlanDocument; layId: string }, LayView>(
+    (question) => ask(api.POST('/api/readings/lay', { body: question })),
+    (answer) => act({ type: 'live', live: answer }),
+  );
+  const tryLay = useCallback(
+    (document: PlanDocument, layId: string) => live.ask({ document, layId }),
+    [live],
+  );
+  const stopTrying = useCallback(() => {
+    live.drop();
+    act({ type: 'live', live: null });
+  }, [live]);
+
+  const plan = useMemo<Plan>(
+    () => ({
+      ...state,
+      change,
+      undo: () => void step('undo'),
+      redo: () => void step('redo'),
+      tryLay,
+      stopTrying,
+      forgetTrouble: () => act({ type: 'troubleRead' }),
+    }),
+    [state, change, step, tryLay, stopTrying],
+  );
+
+  return (
+    <PlanContext.Provider value={plan}>
+      {children}
+      {state.trouble?.kind === 'clash' && (
+        <ClashDialog
+          theirs={state.trouble.theirs}
+          mine={state.trouble.mine}
+          choose={async (whose) => {
+            const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }));
+            clearDraft(id);
+            client.setQueryData(['piece', id], piece);
+            act(
+              whose === 'theirs'
+                ? { type: 'tookTheirs', piece }
+                : { type: 'keptMine', theirs: piece },
+            );
+          }}
+        />
+      )}
+    </PlanContext.Provider>
+  );
+}
+
+/** Asks one question at a time; of those asked meanwhile only the newest is asked next. */
+function useLatest<Q, A>(question: (q: Q) => Promise<A>, answered: (a: A) => void) {
+  const busy = useRef(false);
+  const next = useRef<Q | null>(null);
+  const run = useRef(0);
+  const calls = useRef({ question, answered });
+  calls.current = { question, answered };
+  return useMemo(() => {
+    const go = async () => {
+      busy.current = true;
+      while (next.current !== null) {
+        const q = next.current;
+        const started = run.current;
+        next.current = null;
+        try {
+          const a = await calls.current.question(q);
+          if (started === run.current) {
+            calls.current.answered(a);
+          }
+        } catch {
+          // A preview that fails is not worth a word: letting go saves, and that will say so.
+        }
+      }
+      busy.current = false;
+    };
+    return {
+      ask(q: Q) {
+        next.current = q;
+        if (!busy.current) {
+          void go();
+        }
+      },
+      drop() {
+        next.current = null;
+        run.current += 1;
+      },
+    };
+  }, []);
+}

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import type { PieceView, PlanDocument } from '../api/client';
+import { type Change, mayBegin, opened, reduce } from './planStore';
+
+const document = (name: string) =>
+  ({ schema: 1, name, faces: [], lays: [] }) as unknown as PlanDocument;
+const piece = (version: number, name: string) =>
+  ({ id: 'p', version, document: document(name) }) as unknown as PieceView;
+const change = (name: string): Change => ({ document: document(name), summary: `to ${name}` });
+
+describe('the plan in one window', () => {
+  it('keeps what is changed while an earlier change is on its way', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, { type: 'saveBegan' });
+    state = reduce(state, { type: 'changed', change: change('c') });
+    expect(mayBegin(state)).toBe(false);
+    state = reduce(state, { type: 'saved', piece: piece(2, 'b') });
+    expect(state.piece.version).toBe(2);
+    expect(state.document.name).toBe('c');
+    expect(mayBegin(state)).toBe(true);
+  });
+
+  it('asks when another window saved first, and never drops the newer of our own changes', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, { type: 'saveBegan' });
+    state = reduce(state, { type: 'changed', change: change('c') });
+    const theirs = { version: 2, savedAt: '', changes: ['gap 24'] };
+    state = reduce(state, { type: 'clashed', theirs });
+    expect(state.trouble).toMatchObject({ kind: 'clash', mine: { summary: 'to c' } });
+    expect(mayBegin(state)).toBe(false);
+    const mine = reduce(state, { type: 'keptMine', theirs: piece(2, 'x') });
+    expect(mine.document.name).toBe('c');
+    expect(mine.piece.version).toBe(2);
+    expect(mayBegin(mine)).toBe(true);
+    const taken = reduce(state, { type: 'tookTheirs', piece: piece(2, 'x') });
+    expect(taken.document.name).toBe('x');
+    expect(mayBegin(taken)).toBe(false);
+  });
+
+  it('holds a change while the server is silent and tries again', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, { type: 'saveBegan' });
+    state = reduce(state, { type: 'silent', sentence: 'no answer' });
+    expect(state.document.name).toBe('b');
+    expect(mayBegin(state)).toBe(false);
+    state = reduce(state, { type: 'tryAgain' });
+    expect(mayBegin(state)).toBe(true);
+    expect(state.unsaved?.summary).toBe('to b');
+  });
+
+  it('goes back to what is saved when the server refuses a change, and says why', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, { type: 'saveBegan' });
+    state = reduce(state, { type: 'refused', sentence: 'Width (0) is too small.' });
+    expect(state.document.name).toBe('a');
+    expect(state.trouble).toEqual({ kind: 'refused', sentence: 'Width (0) is too small.' });
+  });
+
+  it('takes up a draft that an earlier visit could not save', () => {
+    const state = opened(piece(3, 'a'), { version: 3, change: change('b') });
+    expect(state.document.name).toBe('b');
+    expect(mayBegin(state)).toBe(true);
+  });
+
+  it('asks when the draft of an earlier visit meets a piece that was saved elsewhere since', () => {
+    const state = opened(piece(5, 'a'), { version: 3, change: change('b') });
+    expect(state.trouble).toMatchObject({ kind: 'clash', mine: { summary: 'to b' } });
+    expect(mayBegin(state)).toBe(false);
+  });
+
+  it('drops a draft that did arrive before the answer was lost', () => {
+    const state = opened(piece(4, 'b'), { version: 3, change: change('b') });
+    expect(state.trouble).toBeNull();
+    expect(mayBegin(state)).toBe(false);
+  });
+});

@@ -1,0 +1,146 @@
+import type { LayView, PieceView, PlanDocument, Theirs } from '../api/client';
+
+/**
+ * The plan of one piece in this window: what the server has, what was changed here since, and what
+ * stands in the way of saving it. Pure: the provider does the asking.
+ */
+export type PlanState = {
+  /** as last saved, with everything the core made of it */
+  readonly piece: PieceView;
+  /** with the changes made here */
+  readonly document: PlanDocument;
+  /** the change that is still to be saved; later ones fold into it */
+  readonly unsaved: Change | null;
+  /** the change that is on its way to the server */
+  readonly saving: Change | null;
+  readonly trouble: Trouble | null;
+  /** the lay under the pointer, as it would be if it were let go here */
+  readonly live: LayView | null;
+};
+
+export type Change = {
+  readonly document: PlanDocument;
+  readonly summary: string;
+  readonly gesture?: string;
+};
+
+export type Trouble =
+  | { readonly kind: 'clash'; readonly theirs: Theirs; readonly mine: Change }
+  | { readonly kind: 'refused'; readonly sentence: string }
+  | { readonly kind: 'silent'; readonly sentence: string };
+
+export type PlanAction =
+  | { readonly type: 'changed'; readonly change: Change }
+  | { readonly type: 'saveBegan' }
+  | { readonly type: 'saved'; readonly piece: PieceView }
+  | { readonly type: 'clashed'; readonly theirs: Theirs }
+  | { readonly type: 'refused'; readonly sentence: string }
+  | { readonly type: 'silent'; readonly sentence: string }
+  | { readonly type: 'tryAgain' }
+  | { readonly type: 'tookTheirs'; readonly piece: PieceView }
+  | { readonly type: 'keptMine'; readonly theirs: PieceView }
+  | { readonly type: 'reread'; readonly piece: PieceView }
+  | { readonly type: 'live'; readonly live: LayView | null }
+  | { readonly type: 'troubleRead' };
+
+/** A change that an earlier visit could not save, and the version it was made from. */
+export type Draft = { readonly version: number; readonly change: Change };
+
+export function opened(piece: PieceView, draft: Draft | null): PlanState {
+  const fresh: PlanState = {
+    piece,
+    document: piece.document,
+    unsaved: null,
+    saving: null,
+    trouble: null,
+    live: null,
+  };
+  if (draft === null || same(draft.change.document, piece.document)) {
+    return fresh;
+  }
+  const { change, version } = draft;
+  if (version === piece.version) {
+    return { ...fresh, document: change.document, unsaved: change };
+  }
+  const changes = piece.undo === undefined ? [] : [piece.undo];
+  const theirs = { version: piece.version, savedAt: piece.savedAt, changes };
+  return {
+    ...fresh,
+    document: change.document,
+    trouble: { kind: 'clash', theirs, mine: change },
+  };
+}
+
+const same = (a: PlanDocument, b: PlanDocument) => JSON.stringify(a) === JSON.stringify(b);
+
+export function reduce(state: PlanState, action: PlanAction): PlanState {
+  switch (action.type) {
+    case 'changed':
+      return {
+        ...state,
+        document: action.change.document,
+        unsaved: action.change,
+        trouble: state.trouble?.kind === 'refused' ? null : state.trouble,
+      };
+    case 'saveBegan':
+      return { ...state, saving: state.unsaved, unsaved: null };
+    case 'saved':
+      return {
+        ...state,
+        piece: action.piece,
+        document: state.unsaved?.document ?? action.piece.document,
+        saving: null,
+        trouble: null,
+        live: null,
+      };
+    case 'clashed': {
+      const mine = state.unsaved ?? state.saving;
+      return mine === null
+        ? state
+        : {
+            ...state,
+            saving: null,
+            unsaved: null,
+            trouble: { kind: 'clash', theirs: action.theirs, mine },
+          };
+    }
+    case 'refused':
+      return {
+        ...state,
+        document: state.piece.document,
+        unsaved: null,
+        saving: null,
+        live: null,
+        trouble: { kind: 'refused', sentence: action.sentence },
+      };
+    case 'silent':
+      return {
+        ...state,
+        unsaved: state.unsaved ?? state.saving,
+        saving: null,
+        trouble: { kind: 'silent', sentence: action.sentence },
+      };
+    case 'tryAgain':
+      return { ...state, trouble: null };
+    case 'tookTheirs':
+      return opened(action.piece, null);
+    case 'keptMine':
+      return state.trouble?.kind === 'clash'
+        ? opened(action.theirs, {
+            version: action.theirs.version,
+            change: { ...state.trouble.mine, gesture: undefined },
+          })
+        : state;
+    case 'reread':
+      return state.unsaved || state.saving ? state : opened(action.piece, null);
+    case 'live':
+      return { ...state, live: action.live };
+    case 'troubleRead':
+      return { ...state, trouble: null };
+  }
+}
+
+/** True when there is something to save and nothing that keeps it from being saved. */
+export function mayBegin(state: PlanState): boolean {
+  return state.unsaved !== null && state.saving === null && state.trouble === null;
+}
