@@ -105,3 +105,14 @@ build_is_stale() {
     \( -name node_modules -o -name target -o -name dist -o -name schema.d.ts -o -path '*/src/test' \) -prune \
     -o -type f -newer "$stamp" -print -quit)" ]
 }
+
+# The status of a GET on our own server, without needing curl.
+http_status() {
+  local line
+  exec 8<>"/dev/tcp/127.0.0.1/$1" || return 1
+  printf 'GET %s HTTP/1.1\r\nHost: 127.0.0.1:%s\r\nConnection: close\r\n\r\n' "$2" "$1" >&8
+  IFS= read -r -t 5 line <&8 || true
+  exec 8>&-
+  set -- $line
+  echo "${2:-none}"
+}
