@@ -109,9 +109,10 @@ final class FaceSheet {
 
   private static void lookOut(Page page, Fonts fonts, ReadingView.FaceView view) {
     List<String> notes =
-        Stream.concat(view.lays().stream().flatMap(l -> l.notes().stream()), view.notes().stream())
-            .map(ReadingView.NoteView::text)
-            .distinct()
+        Stream.concat(
+                view.lays().stream()
+                    .flatMap(l -> l.notes().stream().map(n -> l.designName() + ": " + n.text())),
+                view.notes().stream().map(ReadingView.NoteView::text))
             .toList();
     if (notes.isEmpty()) {
       return;
