@@ -116,3 +116,15 @@ http_status() {
   set -- $line
   echo "${2:-none}"
 }
+
+# unpack_build DIR TIME: lays the packed server out for quick starts; TIME is when its build began.
+unpack_build() {
+  local dir=$1 now=$2
+  mkdir -p "$dir"
+  rm -rf "$dir/app.new" "$dir/cache"
+  java -Djarmode=tools -jar "$CRAFTMAP_HOME/server/target/craftmap.jar" \
+    extract --destination "$dir/app.new" >>"$dir/log" 2>&1 || fail "could not unpack the build; see $dir/log."
+  rm -rf "$dir/app"
+  mv "$dir/app.new" "$dir/app"
+  touch -d "@$now" "$dir/stamp"
+}

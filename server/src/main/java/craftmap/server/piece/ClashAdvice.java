@@ -1,5 +1,7 @@
 package craftmap.server.piece;
 
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -7,6 +9,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 
 /** Answers a lost race with 409 and what the other side did. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE) // before the advice that catches everything
 class ClashAdvice {
   @ExceptionHandler
   ProblemDetail clash(PlanClash clash) {

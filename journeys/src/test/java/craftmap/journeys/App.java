@@ -1,0 +1,130 @@
+package craftmap.journeys;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The application as a person starts it: bin/start on a data folder of its own. */
+final class App implements AutoCloseable {
+  private final Process process;
+  private final Path data;
+  private final int port;
+  private final List<String> said = new ArrayList<>();
+
+  private App(Process process, Path data, int port) {
+    this.process = process;
+    this.data = data;
+    this.port = port;
+  }
+
+  static App start(String... options) {
+    try {
+      Path work =
+          System.getenv("CRAFTMAP_TEST_DIR") == null
+              ? Files.createTempDirectory("craftmap-journeys")
+              : Path.of(System.getenv("CRAFTMAP_TEST_DIR"));
+      return start(Files.createTempDirectory(work, "app"), options);
+    } catch (IOException noRoom) {
+      throw new IllegalStateException(noRoom);
+    }
+  }
+
+  static App start(Path data, String... options) {
+    try {
+      int port = freePort();
+      List<String> command = new ArrayList<>();
+      command.add(home().resolve("bin/start").toString());
+      command.addAll(List.of("--port", "" + port, "--data", data.toString()));
+      command.addAll(List.of(options));
+      Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+      App app = new App(process, data, port);
+      Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
+      app.awaitAddress();
+      return app;
+    } catch (IOException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  /** Reads what bin/start says until it has told the address; then keeps reading aside. */
+  private void awaitAddress() throws IOException {
+    BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream()));
+    for (String line = out.readLine(); line != null; line = out.readLine()) {
+      said.add(line);
+      if (line.startsWith("Craft Map is at ")) {
+        Thread.ofVirtual().start(() -> out.lines().forEach(l -> {}));
+        return;
+      }
+    }
+    throw new IllegalStateException("bin/start ended: " + said);
+  }
+
+  /** Runs bin/start to its end and gives what it said; for starts that are refused. */
+  static String refusal(String... options) {
+    try {
+      List<String> command = new ArrayList<>();
+      command.add(home().resolve("bin/start").toString());
+      command.addAll(List.of(options));
+      Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+      String said = new String(process.getInputStream().readAllBytes());
+      return process.waitFor() + ": " + said.strip();
+    } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  String address() {
+    return "http://127.0.0.1:" + port;
+  }
+
+  int port() {
+    return port;
+  }
+
+  Path data() {
+    return data;
+  }
+
+  /** Ends server and database the hard way, as a power cut would. */
+  void killHard() {
+    try {
+      for (String pidFile : List.of("server.pid", "db/pid")) {
+        long pid = Long.parseLong(Files.readString(data.resolve(pidFile)).strip());
+        ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+      }
+      process.destroyForcibly();
+      process.waitFor();
+    } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  @Override
+  public void close() {
+    try {
+      process.destroy();
+      if (!process.waitFor(60, TimeUnit.SECONDS)) {
+        throw new IllegalStateException("bin/start did not stop within a minute");
+      }
+    } catch (InterruptedException stopped) {
+      throw new IllegalStateException(stopped);
+    }
+  }
+
+  static Path home() {
+    Path here = Path.of("").toAbsolutePath();
+    return Files.exists(here.resolve("bin/start")) ? here : here.getParent();
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+}

@@ -1,0 +1,194 @@
+package craftmap.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+
+/** A person with a browser. All journeys share one application and one Chromium. */
+abstract class Journey {
+  private static App app;
+  private static Browser browser;
+
+  protected Page page;
+  private BrowserContext context;
+  private final List<String> complaints = new ArrayList<>();
+
+  @BeforeEach
+  void open() {
+    context = newWindow();
+    page = newPage(context);
+    setTape("INCH_16");
+  }
+
+  @AfterEach
+  void nothingWasComplainedOf() {
+    context.close();
+    Assertions.assertThat(complaints).as("what the browser complained of").isEmpty();
+  }
+
+  static synchronized App app() {
+    if (app == null) {
+      app = App.start();
+    }
+    return app;
+  }
+
+  private static synchronized Browser browser() {
+    if (browser == null) {
+      Playwright playwright =
+          Playwright.create(
+              new Playwright.CreateOptions()
+                  .setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+      browser =
+          playwright
+              .chromium()
+              .launch(
+                  new BrowserType.LaunchOptions()
+                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setArgs(
+                          List.of(
+                              "--no-sandbox",
+                              "--disable-gpu",
+                              "--disable-background-networking",
+                              "--disable-component-update",
+                              "--disable-sync")));
+    }
+    return browser;
+  }
+
+  /** Another window of another person: nothing shared but the server. */
+  protected BrowserContext newWindow() {
+    return browser()
+        .newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setBaseURL(app().address())
+                .setLocale("en-GB"));
+  }
+
+  protected Page newPage(BrowserContext in) {
+    Page opened = in.newPage();
+    opened.onPageError(error -> complaints.add(error));
+    opened.onConsoleMessage(
+        message -> {
+          // an answer of 409 or 422 is told to the person; the browser notes it as well
+          if (message.type().equals("error")
+              && !message.text().contains("Failed to load resource")) {
+            complaints.add(message.text());
+          }
+        });
+    return opened;
+  }
+
+  protected void go(String path) {
+    page.navigate(path);
+    assertThat(page.locator("main h1").first()).isVisible();
+  }
+
+  protected Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  protected Locator link(String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+  }
+
+  protected Locator field(String label) {
+    return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  protected Locator option(String name) {
+    return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name));
+  }
+
+  protected Locator marks() {
+    return page.getByTestId("marks").locator("li");
+  }
+
+  /** The figure of a mark without its number: fractions read as they are typed. */
+  protected List<String> markFigures() {
+    return marks().allInnerTexts().stream()
+        .map(t -> t.replaceFirst("^\\d+\\s*\\n\\s*", "").replace('\u2009', ' ').strip())
+        .toList();
+  }
+
+  /** Starts a chest with three measures and lands on its survey. */
+  protected void startChest(String name, String width, String height, String depth) {
+    go("/");
+    button("Start a chest…").click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    dialog.getByLabel("Name").fill(name);
+    dialog.getByLabel("Width").fill(width);
+    dialog.getByLabel("Height").fill(height);
+    dialog.getByLabel("Depth").fill(depth);
+    Locator start =
+        dialog.getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Start").setExact(true));
+    assertThat(start).isEnabled();
+    start.click();
+    page.waitForURL("**/survey");
+    assertThat(page.locator("main h1")).hasText(name);
+  }
+
+  /** The plan as the server has it. */
+  protected String savedPlan() {
+    String id = page.url().replaceFirst(".*/pieces/([^/]+)/.*", "$1");
+    return page.request().get("/api/pieces/" + id).text();
+  }
+
+  /** Waits for what has to come true on the server, not for a time. */
+  protected void eventually(BooleanSupplier true_) {
+    page.waitForCondition(true_);
+  }
+
+  protected void setTape(String division) {
+    // A page of our own has the token that a change needs.
+    page.navigate("/sums");
+    page.evaluate(
+        """
+        async division => {
+          const read = () => document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1];
+          if (!read()) await fetch('/api/studio');
+          await fetch('/api/studio/tape', {
+            method: 'PUT',
+            headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(read() ?? '')},
+            body: JSON.stringify({division}),
+          });
+        }""",
+        division);
+  }
+
+  private static final Set<String> GRAVE = Set.of("serious", "critical");
+
+  /** No serious or critical finding of axe-core on what is shown now. */
+  protected void everyoneCanUseIt() {
+    List<Rule> findings = new AxeBuilder(page).analyze().getViolations();
+    Assertions.assertThat(
+            findings.stream()
+                .filter(f -> GRAVE.contains(f.getImpact()))
+                .map(
+                    f ->
+                        f.getId()
+                            + ": "
+                            + f.getNodes().stream().map(n -> n.getHtml()).limit(3).toList()))
+        .as("accessibility of %s", page.url())
+        .isEmpty();
+  }
+}

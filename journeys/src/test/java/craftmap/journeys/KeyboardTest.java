@@ -1,0 +1,126 @@
+package craftmap.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The same job without touching a mouse. */
+class KeyboardTest extends Journey {
+  @Test
+  void aBandIsLaidMovedPickedAndDoneByKeysOnly() {
+    page.navigate("/");
+    assertThat(page.locator("main h1")).hasText("Pieces");
+    reach("Start a chest…");
+    press("Enter");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    type("Keys only");
+    next("34 1/4");
+    next("16 1/2");
+    next("17 3/4");
+    reach("Not now");
+    press("Tab");
+    press("Enter");
+    page.waitForURL("**/survey");
+    assertThat(page.locator("main h1")).hasText("Keys only");
+
+    reach("Choose");
+    press("Enter");
+    page.waitForURL("**/choose");
+    reach("Fern band: 7 whole");
+    press("Enter");
+    reach("Lay it on the front");
+    press("Enter");
+    page.waitForURL("**/lay-out/front/*");
+    assertThat(marks()).hasCount(7);
+
+    reach("Line of Fern band");
+    String before = field("Down from it").inputValue();
+    press("ArrowDown");
+    press("ArrowDown");
+    assertThat(field("Down from it")).not().hasValue(before);
+    String after = field("Down from it").inputValue();
+    press("Shift+ArrowDown");
+    assertThat(field("Down from it")).not().hasValue(after);
+
+    reach("Start of the line");
+    press("Shift+ArrowRight");
+    assertThat(field("Starts after")).hasValue("5/8\"");
+
+    press("]");
+    assertThat(page.locator("[role=radio]").nth(1)).isChecked();
+    press("[");
+    assertThat(page.locator("[role=radio]").first()).isChecked();
+
+    List<String> inches = markFigures();
+    press("u");
+    assertThat(page.locator("main h1")).containsText("870 mm");
+    assertThat(markFigures()).isNotEqualTo(inches).allMatch(m -> m.endsWith(" mm"));
+    press("u");
+    assertThat(page.locator("main h1")).containsText("34");
+
+    press("f");
+    page.waitForURL("**/lay-out/lid");
+    press("?");
+    assertThat(page.getByRole(AriaRole.DIALOG))
+        .containsText("switch between inches and millimetres");
+    everyoneCanUseIt();
+    press("Escape");
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+
+    reach("Gather");
+    press("Enter");
+    page.waitForURL("**/gather");
+    assertThat(page.locator("main h1")).hasText("What it takes");
+    reachThatStarts("Done: Front: Fern band");
+    press("Enter");
+    assertThat(page.getByTestId("ledger").locator("li").first()).containsText("Keys only");
+    reachThatStarts("Take back: Front: Fern band");
+    press("Enter");
+    assertThat(page.getByTestId("ledger").locator("li").first())
+        .containsText("Taken back: Keys only");
+  }
+
+  private void press(String key) {
+    page.keyboard().press(key);
+  }
+
+  private void type(String text) {
+    page.keyboard().type(text);
+  }
+
+  private void next(String text) {
+    press("Tab");
+    type(text);
+  }
+
+  private void reach(String name) {
+    reach(name, false);
+  }
+
+  private void reachThatStarts(String name) {
+    reach(name, true);
+  }
+
+  /** Tabs until something of that name has the focus; twice round the page is given up. */
+  private void reach(String name, boolean start) {
+    for (int i = 0; i < 160; i++) {
+      String at =
+          (String)
+              page.evaluate(
+                  """
+                  () => {
+                    const e = document.activeElement;
+                    return (e?.getAttribute('aria-label') ?? e?.textContent ?? '')
+                      .replace(', settled', '').trim();
+                  }""");
+      if (start ? at.startsWith(name) : at.equals(name)) {
+        return;
+      }
+      press("Tab");
+    }
+    throw new AssertionError("Tab never reached " + name);
+  }
+}

@@ -1,0 +1,108 @@
+package craftmap.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Pages beside the route, and addresses that lead straight to a thing. */
+class PlacesTest extends Journey {
+  @Test
+  void homeShowsTheDemoChestWithWhatIsNext() {
+    go("/");
+    assertThat(
+            page.getByRole(AriaRole.LINK)
+                .filter(
+                    new com.microsoft.playwright.Locator.FilterOptions()
+                        .setHasText("Sea chest for the autumn fair")))
+        .containsText("Paint Fern band in Bone white");
+    everyoneCanUseIt();
+  }
+
+  @Test
+  void aRunIsSummedWithoutAPiece() {
+    go("/sums");
+    field("Length of the line").fill("870mm");
+    field("Width of the motif").fill("96 mm");
+    field("Gap you would like").fill("24mm");
+    field("End margin, at least").fill("10mm");
+    assertThat(option("7 whole, motif on centre")).isChecked();
+    eventually(() -> markFigures().size() == 7);
+    assertThat(markFigures())
+        .isEqualTo(
+            List.of(
+                "2 15/16\"",
+                "7 11/16\"",
+                "12 3/8\"",
+                "17 1/8\"",
+                "21 7/8\"",
+                "26 9/16\"",
+                "31 5/16\""));
+    option("6 whole, gap on centre").click();
+    assertThat(marks()).hasCount(6);
+    everyoneCanUseIt();
+    field("Width of the motif").fill("abc");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Motif (abc) is not a length");
+    field("Width of the motif").fill("3 m");
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("too short for one motif");
+  }
+
+  @Test
+  void theShelfShowsStencilsAndPotsWithTheirLedger() {
+    go("/shelf/rust-tide");
+    assertThat(page.getByTestId("level")).hasText("1.6 ml of 118 ml");
+    assertThat(page.getByTestId("ledger").locator("li")).hasCount(2);
+    button("Ledger of Marsh gold").click();
+    page.waitForURL("**/shelf/marsh-gold");
+    assertThat(page.getByTestId("level")).containsText("59 ml");
+    everyoneCanUseIt();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "/pieces/sea-chest/survey",
+        "/pieces/sea-chest/survey/front",
+        "/pieces/sea-chest/choose/lid",
+        "/pieces/sea-chest/lay-out/left/shell-left",
+        "/pieces/sea-chest/lay-out/front/wave-foot",
+        "/pieces/sea-chest/gather",
+      })
+  void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
+    go(address);
+    assertThat(page.locator("main svg").first()).isVisible();
+    everyoneCanUseIt();
+  }
+
+  @Test
+  void anAddressThatLeadsNowhereSaysSo() {
+    page.navigate("/pieces/no-such-piece/survey");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no piece no-such-piece.");
+  }
+
+  @Test
+  void everyFigureCanBeAskedWhy() {
+    go("/pieces/sea-chest/lay-out/front/fern-top");
+    page.getByText("ml of").click();
+    assertThat(page.getByText("open area x 2 thin coats")).isVisible();
+    assertThat(page.getByText("is open in one motif")).isVisible();
+  }
+
+  @Test
+  void theMapComesNearerAndIsFittedAgain() {
+    go("/pieces/sea-chest/lay-out/front/fern-top");
+    double fitted = page.getByTestId("line").boundingBox().width;
+    page.keyboard().press("+");
+    page.keyboard().press("+");
+    eventually(() -> page.getByTestId("line").boundingBox().width > fitted * 1.4);
+    page.keyboard().press("0");
+    eventually(() -> Math.abs(page.getByTestId("line").boundingBox().width - fitted) < 1);
+    page.getByTestId("map").hover();
+    page.mouse().wheel(0, 400);
+    eventually(() -> page.getByTestId("line").boundingBox().width < fitted * 0.8);
+  }
+}

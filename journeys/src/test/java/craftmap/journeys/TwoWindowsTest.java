@@ -1,0 +1,75 @@
+package craftmap.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Two people on one piece: who saves second is asked, and neither loses anything. */
+class TwoWindowsTest extends Journey {
+  @ParameterizedTest
+  @ValueSource(strings = {"Put mine on top", "Take theirs"})
+  void whoSavesSecondChoosesAndTheOtherStaysInTheHistory(String choice) {
+    startChest("Shared " + choice, "900 mm", "400 mm", "450 mm");
+    String address = page.url();
+    try (BrowserContext other = newWindow()) {
+      Page theirs = newPage(other);
+      theirs.navigate(address);
+      Locator theirDepth = theirs.getByLabel("Depth, front to back");
+      assertThat(theirDepth).hasValue("17 11/16\"");
+
+      theirDepth.fill("20 in");
+      theirDepth.press("Tab");
+      eventually(() -> savedPlan().contains("\"depthMm\":508.0"));
+
+      Locator width = field("Width, along the front");
+      width.fill("40 in");
+      width.press("Tab");
+      Locator dialog = page.getByRole(AriaRole.ALERTDIALOG);
+      assertThat(dialog).containsText("Depth of the chest");
+      assertThat(dialog).containsText("Width of the chest");
+      everyoneCanUseIt();
+      assertThat(savedPlan()).contains("\"widthMm\":900.0");
+      dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(choice)).click();
+      assertThat(dialog).hasCount(0);
+
+      boolean mine = choice.startsWith("Put mine");
+      if (mine) {
+        eventually(() -> savedPlan().contains("\"widthMm\":1016.0"));
+        assertThat(field("Depth, front to back")).hasValue("17 11/16\"");
+        button("Undo").click();
+      }
+      assertThat(field("Depth, front to back")).hasValue("20\"");
+      assertThat(width).hasValue("35 7/16\"");
+    }
+  }
+
+  @Test
+  void aServerThatStopsMeanwhileLosesNothing() {
+    startChest("Cut off", "900 mm", "400 mm", "450 mm");
+    page.route(
+        "**/api/pieces/*",
+        route -> {
+          if (route.request().method().equals("PUT")) {
+            route.abort();
+          } else {
+            route.resume();
+          }
+        });
+    Locator width = field("Width, along the front");
+    width.fill("40 in");
+    width.press("Tab");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Not saved yet");
+    page.unroute("**/api/pieces/*");
+    page.reload();
+    eventually(() -> savedPlan().contains("\"widthMm\":1016.0"));
+    assertThat(width).hasValue("40\"");
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+  }
+}

@@ -1,0 +1,157 @@
+package craftmap.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.supply.Booking;
+import craftmap.core.supply.EntryKind;
+import craftmap.server.shelf.LedgerEntry;
+import craftmap.server.shelf.LedgerService;
+import craftmap.server.shelf.NewPot;
+import craftmap.server.shelf.ShelfService;
+import craftmap.server.studio.Studios;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+
+class LedgerTest extends ServerTest {
+  @Autowired private LedgerService ledger;
+  @Autowired private ShelfService shelf;
+  @Autowired private Studios studios;
+  @Autowired private TransactionTemplate transaction;
+
+  private String newPot(String ml) {
+    String id = UUID.randomUUID().toString();
+    String studio = studios.current().id();
+    shelf.add(studio, new NewPot(id, "Trial", "#336655", new BigDecimal("500"), 11));
+    ledger.book(studio, id, new Booking(EntryKind.BOUGHT, new BigDecimal(ml)), "bought");
+    return id;
+  }
+
+  private BigDecimal level(String pot) {
+    return shelf.pot(studios.current().id(), pot).orElseThrow().levelMl();
+  }
+
+  @Test
+  void doneBooksTheUseOnceAndTakingBackCorrectsIt() {
+    JsonNode chest = newChest("Booked");
+    String id = chest.path("id").asString();
+    JsonNode saved =
+        save(chest, withFernBand(chest.path("document"), "band", 100), "laid", null).body();
+    double needs = saved.at("/reading/faces/0/lays/0/laid/paintMl").asDouble();
+    double before = level("bone-white").doubleValue();
+
+    JsonNode done = put("/api/pieces/" + id + "/lays/band/done", null).body();
+    assertThat(done.at("/needs/0/uses/0/done").asBoolean()).isTrue();
+    put("/api/pieces/" + id + "/lays/band/done", null);
+    double after = level("bone-white").doubleValue();
+    assertThat(before - after).isBetween(needs, needs + 0.0011);
+
+    List<LedgerEntry> entries = ledger.entries(studios.current().id(), "bone-white");
+    assertThat(entries.getLast().note()).isEqualTo("Used for Fern band on Booked");
+    assertThat(entries.getLast().levelAfterMl()).isEqualByComparingTo(level("bone-white"));
+
+    JsonNode back = delete("/api/pieces/" + id + "/lays/band/done").body();
+    assertThat(back.at("/needs/0/uses/0/done").asBoolean()).isFalse();
+    assertThat(level("bone-white").doubleValue()).isEqualTo(before);
+    assertThat(ledger.entries(studios.current().id(), "bone-white")).hasSize(entries.size() + 1);
+    assertThat(delete("/api/pieces/" + id + "/lays/band/done").status()).isEqualTo(200);
+    assertThat(level("bone-white").doubleValue()).isEqualTo(before);
+  }
+
+  @Test
+  void aPotThatIsShortSaysByHowMuchAndIsNotBookedBelowNothing() {
+    String pot = newPot("1");
+    JsonNode chest = newChest("Thirsty");
+    var plan = withFernBand(chest.path("document"), "band", 100);
+    ((tools.jackson.databind.node.ObjectNode) plan.path("lays").path(0)).put("paintId", pot);
+    save(chest, plan, "laid", null);
+    String base = "/api/pieces/" + chest.path("id").asString();
+    JsonNode need = get(base + "/gather").body().at("/needs/0");
+    assertThat(need.path("enough").asBoolean()).isFalse();
+    assertThat(need.path("verdictText").asString()).startsWith("short by 1.");
+    Answer refused = put(base + "/lays/band/done", null);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail()).contains("more than the pot holds");
+    assertThat(level(pot)).isEqualByComparingTo("1");
+  }
+
+  @Test
+  void aCorrectionBooksTheDifferenceAndOverwritesNothing() {
+    String pot = newPot("40");
+    Answer corrected =
+        post("/api/pots/" + pot + "/corrections", Map.of("foundMl", "38,5", "note", "weighed"));
+    assertThat(corrected.body().at("/pot/levelMl").asDouble()).isEqualTo(38.5);
+    assertThat(corrected.body().path("entries")).hasSize(2);
+    assertThat(corrected.body().at("/entries/0/changeText").asString()).isEqualTo("− 1.5 ml");
+    assertThat(corrected.body().at("/entries/0/note").asString()).isEqualTo("weighed");
+
+    Answer tooMuch =
+        post("/api/pots/" + pot + "/corrections", Map.of("foundMl", "501", "note", ""));
+    assertThat(tooMuch.detail())
+        .isEqualTo("Level (501 ml) does not fit the pot. Give a level from 0 to 500 ml.");
+    assertThat(
+            post("/api/pots/" + pot + "/corrections", Map.of("foundMl", "half", "note", ""))
+                .detail())
+        .startsWith("Level (half) is not a volume");
+    assertThat(level(pot)).isEqualByComparingTo("38.5");
+  }
+
+  @Test
+  void manyWhoBookAtOnceNeverTakeMoreThanThereIs() throws Exception {
+    String pot = newPot("50");
+    String studio = studios.current().id();
+    AtomicInteger booked = new AtomicInteger();
+    try (ExecutorService threads = Executors.newFixedThreadPool(16)) {
+      List<Future<?>> all = new ArrayList<>();
+      for (int i = 0; i < 80; i++) {
+        all.add(
+            threads.submit(
+                () -> {
+                  try {
+                    ledger.book(studio, pot, Booking.used(1.001), "at once");
+                    booked.incrementAndGet();
+                  } catch (RefusedInput empty) {
+                    // there was not enough left for this one
+                  }
+                }));
+      }
+      for (Future<?> one : all) {
+        one.get();
+      }
+    }
+    assertThat(booked.get()).isEqualTo(49);
+    assertThat(level(pot))
+        .isEqualByComparingTo(new BigDecimal("50").subtract(new BigDecimal("49.049")));
+    List<LedgerEntry> entries = ledger.entries(studio, pot);
+    assertThat(entries).hasSize(50);
+    assertThat(entries).allSatisfy(e -> assertThat(e.levelAfterMl()).isNotNegative());
+  }
+
+  @Test
+  void aBookingThatIsCutOffLeavesNoTrace() {
+    String pot = newPot("20");
+    String studio = studios.current().id();
+    assertThatExceptionOfType(IllegalStateException.class)
+        .isThrownBy(
+            () ->
+                transaction.executeWithoutResult(
+                    t -> {
+                      ledger.book(studio, pot, Booking.used(5), "half way");
+                      throw new IllegalStateException("cut off");
+                    }));
+    assertThat(level(pot)).isEqualByComparingTo("20");
+    assertThat(ledger.entries(studio, pot)).hasSize(1);
+  }
+}

@@ -1,0 +1,46 @@
+package craftmap.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+class PrintTest extends ServerTest {
+  @ParameterizedTest
+  @CsvSource({"A4, 595.28, 841.89", "LETTER, 612, 792"})
+  void aFaceIsOnePageWithItsMarksPassesAndPaint(String paper, double width, double height)
+      throws IOException {
+    Answer answer = get("/api/pieces/sea-chest/faces/front/print?paper=" + paper);
+    assertThat(answer.header("Content-Type")).startsWith("application/pdf");
+    JsonNode lays = get("/api/pieces/sea-chest").body().at("/reading/faces/0/lays");
+    try (PDDocument pdf = Loader.loadPDF(answer.raw().body())) {
+      assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+      assertThat((double) pdf.getPage(0).getMediaBox().getWidth()).isCloseTo(width, within(0.1));
+      assertThat((double) pdf.getPage(0).getMediaBox().getHeight()).isCloseTo(height, within(0.1));
+      String text = new PDFTextStripper().getText(pdf);
+      assertThat(text).contains("Front, 34 1/4\" × 16 9/16\"").contains("Drawn 1 : ");
+      for (JsonNode lay : lays) {
+        assertThat(text).contains(lay.path("title").asString());
+        assertThat(text).contains(lay.at("/laid/positionsText").asString());
+        assertThat(text).contains(lay.at("/laid/paintText").asString());
+        for (JsonNode mark : lay.at("/laid/marks")) {
+          assertThat(text).contains(mark.path("text").asString());
+        }
+      }
+      assertThat(text).contains("Pass 1: positions 1, 3, 5, 7").doesNotContain("?");
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"roof, A4, 404", "front, PAPYRUS, 400"})
+  void aFaceOrPaperThatIsNotThereIsRefused(String face, String paper, int status) {
+    assertThat(get("/api/pieces/sea-chest/faces/" + face + "/print?paper=" + paper).status())
+        .isEqualTo(status);
+  }
+}

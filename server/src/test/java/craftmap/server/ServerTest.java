@@ -1,0 +1,151 @@
+package craftmap.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The whole server on a real MariaDB with the demo, asked over HTTP as the pages ask it. */
+@SpringBootTest(
+    webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+    properties = {"springdoc.api-docs.enabled=true", "craftmap.demo=true"})
+public abstract class ServerTest {
+  private static final String TOKEN = UUID.randomUUID().toString();
+
+  @LocalServerPort private int port;
+  @Autowired protected JsonMapper json;
+  private final HttpClient http = HttpClient.newHttpClient();
+
+  @DynamicPropertySource
+  static void database(DynamicPropertyRegistry registry) {
+    registry.add("spring.datasource.url", TestDatabase::url);
+    registry.add("spring.datasource.username", () -> "craftmap");
+    registry.add("spring.datasource.password", TestDatabase::password);
+  }
+
+  /** An answer with its body read as JSON where it is JSON. */
+  public record Answer(HttpResponse<byte[]> raw, JsonNode body) {
+    public int status() {
+      return raw.statusCode();
+    }
+
+    public String detail() {
+      return body.path("detail").asString();
+    }
+
+    public String header(String name) {
+      return raw.headers().firstValue(name).orElse("");
+    }
+  }
+
+  protected Answer get(String path) {
+    return send(request(path).GET());
+  }
+
+  protected Answer post(String path, Object body) {
+    return change("POST", path, body, null);
+  }
+
+  protected Answer put(String path, Object body) {
+    return change("PUT", path, body, null);
+  }
+
+  protected Answer delete(String path) {
+    return change("DELETE", path, null, null);
+  }
+
+  protected Answer change(String method, String path, Object body, Long version) {
+    String text = body == null ? "" : body instanceof String s ? s : json.writeValueAsString(body);
+    HttpRequest.Builder request =
+        request(path)
+            .header("Content-Type", "application/json")
+            .header("Cookie", "XSRF-TOKEN=" + TOKEN)
+            .header("X-XSRF-TOKEN", TOKEN)
+            .method(method, HttpRequest.BodyPublishers.ofString(text));
+    if (version != null) {
+      request.header("If-Match", "\"" + version + "\"");
+    }
+    return send(request);
+  }
+
+  protected HttpRequest.Builder request(String path) {
+    return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+  }
+
+  protected Answer send(HttpRequest.Builder request) {
+    try {
+      HttpResponse<byte[]> raw =
+          http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+      boolean isJson =
+          raw.headers().firstValue("Content-Type").orElse("").contains("json")
+              && raw.body().length > 0;
+      return new Answer(raw, isJson ? json.readTree(raw.body()) : json.nullNode());
+    } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  protected int port() {
+    return port;
+  }
+
+  /** Starts a bare chest of 870 x 420 x 450 and gives what the server says of it. */
+  protected JsonNode newChest(String name) {
+    ObjectNode form =
+        json.createObjectNode()
+            .put("kind", "CHEST")
+            .put("widthMm", 870)
+            .put("heightMm", 420)
+            .put("depthMm", 450);
+    ObjectNode fresh = json.createObjectNode().put("name", name);
+    fresh.set("form", form);
+    return post("/api/pieces", fresh).body();
+  }
+
+  /** The plan with a band of ferns on its front. */
+  protected ObjectNode withFernBand(JsonNode document, String layId, double distanceMm) {
+    ObjectNode run =
+        json.createObjectNode()
+            .put("edge", "TOP")
+            .put("distanceMm", distanceMm)
+            .put("startInsetMm", 0)
+            .put("endInsetMm", 0)
+            .put("gapMm", 20)
+            .put("endMarginMm", 8)
+            .put("allowedChange", 0.15);
+    ObjectNode lay =
+        json.createObjectNode()
+            .put("id", layId)
+            .put("faceId", "front")
+            .put("designId", "fern-band")
+            .put("paintId", "bone-white")
+            .put("coats", 2);
+    lay.set("run", run);
+    ObjectNode changed = (ObjectNode) document.deepCopy();
+    changed.withArray("lays").add(lay);
+    return changed;
+  }
+
+  protected Answer save(JsonNode piece, JsonNode document, String summary, String gesture) {
+    ObjectNode change = json.createObjectNode().put("summary", summary);
+    change.set("document", document);
+    if (gesture != null) {
+      change.put("gesture", gesture);
+    }
+    return change(
+        "PUT",
+        "/api/pieces/" + piece.path("id").asString(),
+        change,
+        piece.path("version").asLong());
+  }
+}

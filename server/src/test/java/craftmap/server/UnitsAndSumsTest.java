@@ -1,0 +1,77 @@
+package craftmap.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class UnitsAndSumsTest extends ServerTest {
+  @AfterEach
+  void backToInches() {
+    put("/api/studio/tape", Map.of("division", "INCH_16"));
+  }
+
+  @Test
+  void theStudiosTapeDecidesHowLengthsAreReadAndShown() {
+    assertThat(width()).isEqualTo("34 1/4\"");
+    assertThat(length("34 1/4", "SIZE").body().path("mm").asDouble()).isEqualTo(34.25 * 25.4);
+
+    put("/api/studio/tape", Map.of("division", "MM_1"));
+    assertThat(width()).isEqualTo("870 mm");
+    assertThat(length("870", "SIZE").body().path("mm").asDouble()).isEqualTo(870);
+    assertThat(length("34 1/4\"", "SIZE").body().path("text").asString()).isEqualTo("870 mm");
+  }
+
+  @Test
+  void aLengthThatCannotBeIsRefusedInASentence() {
+    assertThat(length("40 m", "SIZE").detail())
+        .isEqualTo("Width (40 m) is too long. Give a length above 0 and up to 20 m.");
+    assertThat(length("0", "SIZE").status()).isEqualTo(422);
+    assertThat(length("0", "DISTANCE").status()).isEqualTo(200);
+    assertThat(length("-3/8\"", "PLACE").body().path("mm").asDouble())
+        .isCloseTo(-9.525, within(1e-9));
+    assertThat(length("wide", "SIZE").detail()).startsWith("Width (wide) is not a length.");
+  }
+
+  @Test
+  void aRunIsSummedWithoutAnyPiece() {
+    JsonNode answer = run("870mm", "96mm", "24mm", "10mm").body();
+    JsonNode best = answer.path("options").path(0);
+    assertThat(best.path("title").asString()).isEqualTo("7 whole, motif on centre");
+    assertThat(best.path("marks").path(0).path("text").asString()).isEqualTo("2 15/16\"");
+    assertThat(best.path("marks")).hasSize(7);
+    assertThat(answer.path("options").path(1).path("reason").asString())
+        .startsWith("Behind the best: ");
+  }
+
+  @Test
+  void aRunThatHoldsNothingSaysWhatIsMissing() {
+    JsonNode answer = run("90mm", "96mm", "24mm", "10mm").body();
+    assertThat(answer.path("options")).isEmpty();
+    assertThat(answer.path("noneText").asString()).contains("1\" too short");
+    assertThat(run("90mm", "96 furlongs", "24mm", "0").detail())
+        .startsWith("Motif (96 furlongs) is not a length");
+  }
+
+  private String width() {
+    return get("/api/pieces/sea-chest").body().at("/reading/width/text").asString();
+  }
+
+  private Answer length(String text, String kind) {
+    return post("/api/lengths", Map.of("field", "Width", "text", text, "kind", kind));
+  }
+
+  private Answer run(String length, String motif, String gap, String margin) {
+    return post(
+        "/api/sums/run",
+        Map.of(
+            "length", length,
+            "motif", motif,
+            "gap", gap,
+            "endMargin", margin,
+            "allowedChangePercent", 15));
+  }
+}
