@@ -84,19 +84,20 @@ export function LinePicture({
   ground,
   paint,
 }: {
-  option: Pick<OptionView, 'spans'>;
+  option: OptionView;
   ground: string;
   paint: string;
 }) {
   return (
     <svg width="100%" height="14" viewBox="0 0 1000 14" preserveAspectRatio="none" aria-hidden>
       <rect y="1" width="1000" height="12" rx="2" fill={ground} />
-      {option.spans.map((s) => (
+      {Array.from({ length: option.count }, (_, i) => (
         <rect
-          key={s.from}
-          x={s.from * 1000}
+          // biome-ignore lint/suspicious/noArrayIndexKey: a motif is its place in the row
+          key={i}
+          x={(option.firstShare + i * option.pitchShare) * 1000}
           y="4"
-          width={(s.to - s.from) * 1000}
+          width={option.motifShare * 1000}
           height="6"
           rx="3"
           fill={paint}

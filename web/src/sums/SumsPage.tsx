@@ -124,7 +124,7 @@ function Options({ answer }: { answer: RunAnswer }) {
         {answer.options.map((o, i) => (
           <Box
             as="button"
-            key={`${o.kind}${o.title}`}
+            key={`${o.option.kind}${o.option.count}`}
             role="radio"
             aria-checked={o === option}
             onClick={() => setChosen(i)}
@@ -140,19 +140,19 @@ function Options({ answer }: { answer: RunAnswer }) {
             py="2"
           >
             <Flex justify="space-between">
-              <Text fontWeight="600">{o.title}</Text>
+              <Text fontWeight="600">{o.option.title}</Text>
               {i === 0 && <Text color="moss">best</Text>}
             </Flex>
             <LinePicture
-              option={o}
+              option={o.option}
               ground="var(--chakra-colors-sea)"
               paint="var(--chakra-colors-glass)"
             />
             <Text fontSize="12.5px" color="soft">
-              <Fig text={o.detail} />
+              <Fig text={o.option.detail} />
             </Text>
             <Text fontSize="12.5px">
-              <Fig text={o.reason} />
+              <Fig text={o.option.reason} />
             </Text>
           </Box>
         ))}

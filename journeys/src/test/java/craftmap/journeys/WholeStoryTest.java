@@ -26,7 +26,7 @@ class WholeStoryTest extends Journey {
       delimiter = '|',
       value = {
         "INCH_16 | 34 1/4\" | 16 1/2 | 17 3/4 in | 16 1/8 | 2 1/2\" | 34 1/4\"",
-        "MM_1 | 870 | 419.1 | 45,1 cm | 410 | 64 mm | 870 mm",
+        "MM_1 | 870 | 419.1 | 45,1 cm | 410 | 63 mm | 870 mm",
       })
   void aBandOnAChest(
       String tape,

@@ -37,12 +37,22 @@ public record Item(
 
   /** Where the stencil's whole sheet lies while this item is painted. */
   public Box sheetOnFace(Artwork artwork, double sheetWidthMm, double sheetHeightMm) {
-    AffineTransformation toFace = toFace(artwork);
-    Geometry sheet =
-        toFace.transform(
-            GEOMETRY.toGeometry(new Box(0, 0, sheetWidthMm, sheetHeightMm).envelope()));
-    var e = sheet.getEnvelopeInternal();
-    return new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight());
+    Point middle = artwork.print().centre();
+    double left = -middle.xMm();
+    double top = -middle.yMm();
+    double right = sheetWidthMm - middle.xMm();
+    double bottom = sheetHeightMm - middle.yMm();
+    return switch (Math.floorMod(turnDeg, 360)) {
+      case 0 -> sheet(left, top, right, bottom);
+      case 90 -> sheet(-bottom, left, -top, right);
+      case 180 -> sheet(-right, -bottom, -left, -top);
+      case 270 -> sheet(top, -right, bottom, -left);
+      default -> throw new IllegalStateException("impossible state: turn of " + turnDeg);
+    };
+  }
+
+  private Box sheet(double left, double top, double right, double bottom) {
+    return new Box(centre.xMm() + left, centre.yMm() + top, right - left, bottom - top);
   }
 
   private AffineTransformation toFace(Artwork artwork) {

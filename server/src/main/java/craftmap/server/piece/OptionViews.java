@@ -9,8 +9,6 @@ import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.server.words.Words;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /** Says what an option is and why it stands where it stands. */
@@ -35,12 +33,6 @@ public final class OptionViews {
 
   public ReadingView.OptionView view(LayOption option) {
     RunRow row = option.row();
-    List<ReadingView.SpanView> spans = new ArrayList<>(row.count());
-    for (int i = 0; i < row.count(); i++) {
-      double from = Math.max(0, row.startMm(i));
-      double to = Math.min(row.lineMm(), row.startMm(i) + row.motifMm());
-      spans.add(new ReadingView.SpanView(from / row.lineMm(), to / row.lineMm()));
-    }
     return new ReadingView.OptionView(
         row.kind(),
         row.count(),
@@ -49,7 +41,9 @@ public final class OptionViews {
         detail(row),
         reason(option),
         option.itemsOnKeepOuts() > 0,
-        spans);
+        row.firstStartMm() / row.lineMm(),
+        row.pitchMm() / row.lineMm(),
+        row.motifMm() / row.lineMm());
   }
 
   String title(RunRow row) {

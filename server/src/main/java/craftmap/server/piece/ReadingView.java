@@ -131,7 +131,10 @@ public record ReadingView(
   /**
    * An option.
    *
-   * @param spans the motifs on the line, as shares of its length, for a small picture
+   * @param firstShare where the first motif begins, as a share of the line; below 0 when it runs
+   *     off
+   * @param pitchShare from one motif to the next
+   * @param motifShare how much of the line one motif takes
    */
   public record OptionView(
       RunKind kind,
@@ -141,9 +144,9 @@ public record ReadingView(
       String detail,
       String reason,
       boolean onKeepOut,
-      List<SpanView> spans) {}
-
-  public record SpanView(double from, double to) {}
+      double firstShare,
+      double pitchShare,
+      double motifShare) {}
 
   /**
    * A placed item.

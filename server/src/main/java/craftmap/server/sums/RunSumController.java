@@ -1,7 +1,6 @@
 package craftmap.server.sums;
 
 import craftmap.core.lay.LayOption;
-import craftmap.core.lay.RunKind;
 import craftmap.core.lay.RunRow;
 import craftmap.core.lay.RunSums;
 import craftmap.core.lay.RunWish;
@@ -50,11 +49,7 @@ class RunSumController {
 
   /** One option with the places to tick, from the start of the line to each motif's middle. */
   record RunOption(
-      RunKind kind,
-      String title,
-      String detail,
-      String reason,
-      List<ReadingView.SpanView> spans,
+      ReadingView.OptionView option,
       List<ReadingView.MarkView> marks,
       Measure gap,
       Measure largestError) {}
@@ -91,11 +86,7 @@ class RunSumController {
     }
     SetOut setOut = SetOut.fromDatum(centres, tape);
     return new RunOption(
-        view.kind(),
-        view.title(),
-        view.detail(),
-        view.reason(),
-        view.spans(),
+        view,
         setOut.marks().stream().map(m -> OptionViews.mark(m, tape)).toList(),
         Measure.of(row.gapMm(), tape),
         Measure.of(setOut.largestErrorMm(), tape));

@@ -1,0 +1,71 @@
+package craftmap.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftmap.server.piece.PlanDocument;
+import craftmap.server.piece.PlanViews;
+import craftmap.server.studio.Studios;
+import java.util.Arrays;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * How long the server takes for a face with 40 bands and over 2,000 items. Run it with {@code mvn
+ * -Pbench -pl core,web,server -am test}; the figures go into docs/benchmarks.md by hand.
+ */
+@Tag("bench")
+class ReadingBench extends ServerTest {
+  private static final int WARM_UP = 60;
+  private static final int RUNS = 200;
+
+  @Autowired private PlanViews views;
+  @Autowired private Studios studios;
+
+  @Test
+  void fortyBandsOnOneFace() {
+    ObjectNode chest = (ObjectNode) get("/api/pieces/sea-chest").body().path("document").deepCopy();
+    ((ObjectNode) chest.path("form")).put("widthMm", 5600).put("heightMm", 2600);
+    chest.putArray("lays");
+    for (int i = 0; i < 40; i++) {
+      ObjectNode band = withFernBand(chest, "band-" + i, 40 + i * 64);
+      ObjectNode run = (ObjectNode) band.path("lays").path(i).path("run");
+      run.put("gapMm", 4).put("endMarginMm", 2);
+      chest = band;
+    }
+    String body = json.writeValueAsString(chest);
+    PlanDocument document = json.readValue(body, PlanDocument.class);
+    JsonNode reading = post("/api/readings", body).body();
+    int items = 0;
+    for (JsonNode lay : reading.at("/faces/0/lays")) {
+      items += lay.at("/laid/items").size();
+    }
+    assertThat(items).isGreaterThan(2_000);
+
+    var studio = studios.current();
+    measure("answer inside the server, " + items + " items", () -> views.view(studio, document));
+    measure("whole request over HTTP, " + items + " items", () -> post("/api/readings", body));
+    ObjectNode question = json.createObjectNode().put("layId", "band-7");
+    question.set("document", chest);
+    String dragged = json.writeValueAsString(question);
+    measure("one dragged band over HTTP", () -> post("/api/readings/lay", dragged));
+  }
+
+  private static void measure(String what, Runnable run) {
+    for (int i = 0; i < WARM_UP; i++) {
+      run.run();
+    }
+    double[] ms = new double[RUNS];
+    for (int i = 0; i < RUNS; i++) {
+      long start = System.nanoTime();
+      run.run();
+      ms[i] = (System.nanoTime() - start) / 1e6;
+    }
+    Arrays.sort(ms);
+    System.out.printf(
+        "BENCH %-50s median %6.1f ms   95 %% under %6.1f ms%n",
+        what, ms[RUNS / 2], ms[RUNS * 95 / 100]);
+  }
+}
