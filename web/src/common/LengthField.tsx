@@ -16,6 +16,8 @@ type Props = {
   readonly width?: string;
   /** nothing outside holds the value: what was typed stays in the field */
   readonly keepText?: boolean;
+  /** what stands in the field now is not read yet */
+  readonly onUnread?: () => void;
 };
 
 const PAUSE_MS = 140;
@@ -78,6 +80,7 @@ export function LengthField(props: Props) {
 
   const typed = (now: string) => {
     setText(now);
+    onUnread?.();
     clearTimeout(timer.current);
     timer.current = setTimeout(() => void read(now, false), PAUSE_MS);
   };

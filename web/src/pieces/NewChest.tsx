@@ -1,6 +1,6 @@
 import { Dialog, Field, Flex, Input, Portal, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask } from '../api/client';
 import { Button } from '../common/Button';
@@ -15,7 +15,14 @@ export function NewChest({ close }: { close: () => void }) {
   const [name, setName] = useState('');
   const [sizes, setSizes] = useState<Sizes>({});
   const { width, height, depth } = sizes;
-  const ready = name.trim() !== '' && width && height && depth;
+  const missing = [
+    name.trim() === '' && 'a name',
+    !width && 'its width',
+    !height && 'its height',
+    !depth && 'its depth',
+  ].filter(Boolean);
+  const ready = missing.length === 0;
+  const [asked, setAsked] = useState(false);
   const start = useMutation({
     mutationFn: () =>
       ask(
@@ -37,6 +44,14 @@ export function NewChest({ close }: { close: () => void }) {
       go(`/pieces/${piece.id}/survey`);
     },
   });
+  // Whoever presses Enter right after the last figure need not wait until it has been read.
+  const { mutate, isIdle } = start;
+  useEffect(() => {
+    if (asked && ready && isIdle) {
+      mutate();
+    }
+  }, [asked, ready, isIdle, mutate]);
+
   return (
     <Dialog.Root open onOpenChange={(e) => !e.open && close()}>
       <Portal>
@@ -52,9 +67,8 @@ export function NewChest({ close }: { close: () => void }) {
             <form
               onSubmit={(e) => {
                 e.preventDefault();
-                if (ready) {
-                  start.mutate();
-                }
+                start.reset();
+                setAsked(true);
               }}
             >
               <Flex direction="column" gap="3">
@@ -85,6 +99,11 @@ export function NewChest({ close }: { close: () => void }) {
                   onLength={(mm) => setSizes((s) => ({ ...s, depth: mm }))}
                 />
               </Flex>
+              {asked && !ready && (
+                <Text role="status" color="rust" mt="2">
+                  Still missing: {missing.join(', ')}.
+                </Text>
+              )}
               {start.isError && (
                 <Text role="alert" color="rust" mt="2">
                   {start.error.message}
@@ -92,7 +111,7 @@ export function NewChest({ close }: { close: () => void }) {
               )}
               <Flex justify="flex-end" gap="3" mt="5">
                 <Button onClick={close}>Not now</Button>
-                <Button look="sea" type="submit" disabled={!ready || start.isPending}>
+                <Button look="sea" type="submit" disabled={start.isPending}>
                   Start
                 </Button>
               </Flex>
