@@ -38,6 +38,7 @@ export function LengthField(props: Props) {
     hint,
     width,
     keepText,
+    onUnread,
   } = props;
   const [text, setText] = useState<string | null>(null);
   const [refused, setRefused] = useState<string | null>(null);

@@ -86,18 +86,12 @@ export function NewChest({ close }: { close: () => void }) {
                     onChange={(e) => setName(e.currentTarget.value)}
                   />
                 </Field.Root>
-                <SizeField
-                  label="Width"
-                  onLength={(mm) => setSizes((s) => ({ ...s, width: mm }))}
-                />
+                <SizeField label="Width" onSize={(mm) => setSizes((s) => ({ ...s, width: mm }))} />
                 <SizeField
                   label="Height"
-                  onLength={(mm) => setSizes((s) => ({ ...s, height: mm }))}
+                  onSize={(mm) => setSizes((s) => ({ ...s, height: mm }))}
                 />
-                <SizeField
-                  label="Depth"
-                  onLength={(mm) => setSizes((s) => ({ ...s, depth: mm }))}
-                />
+                <SizeField label="Depth" onSize={(mm) => setSizes((s) => ({ ...s, depth: mm }))} />
               </Flex>
               {asked && !ready && (
                 <Text role="status" color="rust" mt="2">
@@ -123,6 +117,16 @@ export function NewChest({ close }: { close: () => void }) {
   );
 }
 
-function SizeField({ label, onLength }: { label: string; onLength: (mm: number) => void }) {
-  return <LengthField label={label} value={null} kind="SIZE" onLength={onLength} keepText />;
+/** A length that has no value yet; none again while what was typed is not read. */
+function SizeField({ label, onSize }: { label: string; onSize: (mm?: number) => void }) {
+  return (
+    <LengthField
+      label={label}
+      value={null}
+      kind="SIZE"
+      onLength={onSize}
+      onUnread={() => onSize()}
+      keepText
+    />
+  );
 }
