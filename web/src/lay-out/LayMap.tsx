@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import type { FaceView, LayView, RunDoc } from '../api/client';
 import { useStudio } from '../api/queries';
 import { SvgFig } from '../common/Fig';
-import { FaceDrawing, type Stencils } from '../map/FaceDrawing';
+import { FaceDrawing, LayDrawing, type Stencils } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
 import { isLevel, stripOf } from '../map/lines';
 import { BlemishPins, MapGrid } from '../map/MapMarks';
@@ -63,7 +63,7 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
     const here = stripOf(face, run, shown.line.motifTallMm);
     shift = [level ? 0 : here.x - there.x, level ? here.y - there.y : 0];
   }
-  const following = shown && dragged ? { ...shown, id: lay?.id ?? '' } : live;
+  const moving = shown && (dragged || live) ? shown : null;
 
   return (
     <FaceMap
@@ -72,10 +72,17 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
       label={`${face.name}, ${face.width.text} by ${face.height.text}`}
       margins={level ? LEVEL_MARGINS : UPRIGHT_MARGINS}
       toPlanRef={toPlanRef}
-      plan={<FaceDrawing face={face} stencils={stencils} live={following} liveShift={shift} />}
+      plan={<FaceDrawing face={face} stencils={stencils} without={moving?.id} />}
+      under={(k) => <MapGrid face={face} k={k} />}
       over={(k) => (
         <>
-          <MapGrid face={face} k={k} />
+          {moving && (
+            <g
+              transform={`scale(${k})${shift ? ` translate(${num(shift[0])} ${num(shift[1])})` : ''}`}
+            >
+              <LayDrawing lay={moving} stencil={stencils.get(moving.designId)} />
+            </g>
+          )}
           {face.lays.map((other) => {
             const otherDoc = plan.document.lays.find((l) => l.id === other.id);
             if (!otherDoc || other.id === lay?.id) {

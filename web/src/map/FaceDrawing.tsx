@@ -8,14 +8,12 @@ export type Stencils = ReadonlyMap<string, StencilView>;
 type Props = {
   readonly face: FaceView;
   readonly stencils: Stencils;
-  /** a lay as it would be, in place of the one with its id */
-  readonly live?: LayView | null;
-  /** how far the live lay was dragged since it was worked out, in millimetres */
-  readonly liveShift?: readonly [number, number];
+  /** a lay that is drawn elsewhere while it is dragged */
+  readonly without?: string;
 };
 
 /** A face in true colours, in millimetres: ground, designs at true size and place, keep-outs. */
-export const FaceDrawing = memo(function FaceDrawing({ face, stencils, live, liveShift }: Props) {
+export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }: Props) {
   const id = useId();
   const light = face.darkGround;
   return (
@@ -45,18 +43,12 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, live, liv
         vectorEffect="non-scaling-stroke"
       />
       <g clipPath={`url(#${id}face)`}>
-        {face.lays.map((lay) => {
-          const isLive = live?.id === lay.id;
-          const shift = isLive && liveShift ? liveShift : undefined;
-          return (
-            <g
-              key={lay.id}
-              transform={shift ? `translate(${num(shift[0])} ${num(shift[1])})` : undefined}
-            >
-              <LayDrawing lay={isLive ? live : lay} stencil={stencils.get(lay.designId)} />
-            </g>
-          );
-        })}
+        {face.lays.map(
+          (lay) =>
+            lay.id !== without && (
+              <LayDrawing key={lay.id} lay={lay} stencil={stencils.get(lay.designId)} />
+            ),
+        )}
       </g>
       {face.keepOuts.map((k) => (
         <rect
@@ -78,7 +70,8 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, live, liv
   );
 });
 
-const LayDrawing = memo(function LayDrawing({
+/** One lay, in millimetres. */
+export const LayDrawing = memo(function LayDrawing({
   lay,
   stencil,
 }: {

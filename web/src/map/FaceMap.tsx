@@ -32,13 +32,25 @@ type Props = {
   readonly onPlace?: (at: Spot) => void;
   /** drawn in millimetres */
   readonly plan: ReactNode;
-  /** drawn in pixels, for a scale: what keeps its size while the face grows */
+  /** drawn in pixels, for a scale, and at rest while something is dragged */
+  readonly under?: (k: number) => ReactNode;
+  /**
+   * The same on a layer of its own: what moves under the pointer. Only this layer is painted anew
+   * while it does, however much lies on the face below.
+   */
   readonly over: (k: number) => ReactNode;
   readonly toPlanRef?: RefObject<((client: Spot) => Spot) | null>;
 };
 
 const STEP = 1.25;
 const SETTLE_MS = 140;
+const LAYERS = { position: 'absolute', inset: 0, transformOrigin: '0 0' } as const;
+const LAYER = {
+  position: 'absolute',
+  inset: 0,
+  overflow: 'visible',
+  willChange: 'transform',
+} as const;
 
 /**
  * A window on a face: moved by dragging, brought nearer by the wheel, by pinching or by keys. While
@@ -51,11 +63,12 @@ export function FaceMap({
   margins,
   onPlace,
   plan,
+  under,
   over,
   toPlanRef,
 }: Props) {
   const [frame, size] = useElementSize();
-  const layer = useRef<SVGSVGElement>(null);
+  const layer = useRef<HTMLDivElement>(null);
   const [view, setView] = useState<View | null>(null);
   const moving = useRef<View | null>(null);
   const settle = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
@@ -210,24 +223,29 @@ export function FaceMap({
       onPointerCancel={up}
     >
       {size && shown && (
-        <svg
-          ref={layer}
-          width={size.width}
-          height={size.height}
-          role="group"
-          aria-label={label}
-          style={{
-            transformOrigin: '0 0',
-            willChange: 'transform',
-            display: 'block',
-            overflow: 'visible',
-          }}
-        >
-          <g transform={`translate(${num(shown.x)} ${num(shown.y)})`}>
-            <g transform={`scale(${shown.k})`}>{plan}</g>
-            {over(shown.k)}
-          </g>
-        </svg>
+        <Box ref={layer} style={LAYERS}>
+          <svg
+            width={size.width}
+            height={size.height}
+            role="group"
+            aria-label={label}
+            style={LAYER}
+          >
+            <g transform={`translate(${num(shown.x)} ${num(shown.y)})`}>
+              <g transform={`scale(${shown.k})`}>{plan}</g>
+              {under?.(shown.k)}
+            </g>
+          </svg>
+          <svg
+            width={size.width}
+            height={size.height}
+            role="group"
+            aria-label="Lines, marks and tape"
+            style={LAYER}
+          >
+            <g transform={`translate(${num(shown.x)} ${num(shown.y)})`}>{over(shown.k)}</g>
+          </svg>
+        </Box>
       )}
       <Flex
         position="absolute"

@@ -40,9 +40,9 @@ export function SurveyMap({ face, stencils, placing, onPlaced }: Props) {
             }
       }
       plan={<FaceDrawing face={face} stencils={stencils} />}
+      under={(k) => <MapGrid face={face} k={k} />}
       over={(k) => (
         <>
-          <MapGrid face={face} k={k} />
           <BlemishPins face={face} k={k} />
           <g transform={`translate(0 ${num(face.height.mm * k + 32)})`}>
             <Dimension x1={0} x2={face.width.mm * k} y={0} text={face.width.text} />
