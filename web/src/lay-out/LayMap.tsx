@@ -1,5 +1,5 @@
-import { useRef, useState } from 'react';
-import type { FaceView, LayView, RunDoc } from '../api/client';
+import { memo, useMemo, useRef, useState } from 'react';
+import type { FaceView, LaidView, LayDoc, LayView, RunDoc } from '../api/client';
 import { useStudio } from '../api/queries';
 import { SvgFig } from '../common/Fig';
 import { FaceDrawing, LayDrawing, type Stencils } from '../map/FaceDrawing';
@@ -10,7 +10,7 @@ import { Dimension } from '../map/Net';
 import { Tape } from '../map/Tape';
 import { num, type Spot } from '../map/viewport';
 import { withRun } from '../plan/edits';
-import { usePlan } from '../plan/PlanProvider';
+import { useLive, usePlan } from '../plan/PlanProvider';
 import { ink } from '../theme/theme';
 import { LineHandles } from './LineHandles';
 
@@ -24,6 +24,7 @@ type Props = {
 const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 178 };
 const UPRIGHT_MARGINS = { left: 170, top: 70, right: 40, bottom: 70 };
 const TAPE_BELOW = 112;
+const NO_MARKS: LaidView['marks'] = [];
 
 /** The face with its lays, the chosen one's line to grip, and the tape beside it. */
 export function LayMap({ face, stencils, lay, onSelect }: Props) {
@@ -32,7 +33,8 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
   const toPlanRef = useRef<((client: Spot) => Spot) | null>(null);
   const [dragged, setDragged] = useState<RunDoc | null>(null);
   const doc = lay && plan.document.lays.find((l) => l.id === lay.id);
-  const live = plan.live && lay && plan.live.id === lay.id ? plan.live : null;
+  const answered = useLive();
+  const live = lay && answered?.id === lay.id ? answered : null;
   const shown = live ?? lay;
   const run = dragged ?? doc?.run;
   const level = !run || isLevel(run.edge);
@@ -52,18 +54,26 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
     }
   };
 
-  // Between two answers the band follows the pointer by the distance it has moved since.
-  let shift: readonly [number, number] | undefined;
-  if (shown && run) {
-    const there = stripOf(
-      face,
-      { ...run, distanceMm: shown.line.distance.mm },
-      shown.line.motifTallMm,
-    );
-    const here = stripOf(face, run, shown.line.motifTallMm);
-    shift = [level ? 0 : here.x - there.x, level ? here.y - there.y : 0];
-  }
+  // The band under the pointer is carried along as it was drawn, as long as its row is the same.
   const moving = shown && (dragged || live) ? shown : null;
+  const drawn = useRef<LayView | null>(null);
+  if (!moving || !drawn.current || !sameRow(drawn.current, moving, level)) {
+    drawn.current = moving;
+  }
+  const carriedLay = drawn.current;
+  const marks = (carriedLay ?? shown)?.laid?.marks ?? NO_MARKS;
+  const carried = useMemo(() => {
+    if (!carriedLay || !run) {
+      return null;
+    }
+    const { distance, motifTallMm } = carriedLay.line;
+    const there = stripOf(face, { ...run, distanceMm: distance.mm }, motifTallMm);
+    const here = stripOf(face, run, motifTallMm);
+    return {
+      plan: <LayDrawing lay={carriedLay} stencil={stencils.get(carriedLay.designId)} />,
+      byMm: { x: level ? 0 : here.x - there.x, y: level ? here.y - there.y : 0 },
+    };
+  }, [carriedLay, run, face, level, stencils]);
 
   return (
     <FaceMap
@@ -74,39 +84,16 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
       toPlanRef={toPlanRef}
       plan={<FaceDrawing face={face} stencils={stencils} without={moving?.id} />}
       under={(k) => <MapGrid face={face} k={k} />}
+      carried={carried}
       over={(k) => (
         <>
-          {moving && (
-            <g
-              transform={`scale(${k})${shift ? ` translate(${num(shift[0])} ${num(shift[1])})` : ''}`}
-            >
-              <LayDrawing lay={moving} stencil={stencils.get(moving.designId)} />
-            </g>
-          )}
-          {face.lays.map((other) => {
-            const otherDoc = plan.document.lays.find((l) => l.id === other.id);
-            if (!otherDoc || other.id === lay?.id) {
-              return null;
-            }
-            const strip = stripOf(face, otherDoc.run, other.line.motifTallMm);
-            return (
-              <rect
-                key={other.id}
-                x={num(strip.x * k)}
-                y={num(strip.y * k)}
-                width={num(strip.width * k)}
-                height={num(strip.height * k)}
-                fill="transparent"
-                style={{ cursor: 'pointer' }}
-                role="button"
-                tabIndex={0}
-                aria-label={`Choose ${other.title}`}
-                onPointerDown={(e) => e.stopPropagation()}
-                onClick={() => onSelect(other.id)}
-                onKeyDown={(e) => e.key === 'Enter' && onSelect(other.id)}
-              />
-            );
-          })}
+          <OtherBands
+            face={face}
+            chosen={lay?.id}
+            lays={plan.document.lays}
+            k={k}
+            onSelect={onSelect}
+          />
           {shown && run && shown.laid && <Guides face={face} lay={shown} run={run} k={k} />}
           {lay && run && shown && tape && (
             <LineHandles
@@ -125,7 +112,7 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
           </g>
           {tape && level && (
             <g transform={`translate(0 ${num(face.height.mm * k + TAPE_BELOW)})`}>
-              <Tape edgeMm={face.width.mm} k={k} tape={tape} marks={shown?.laid?.marks ?? []} />
+              <Tape edgeMm={face.width.mm} k={k} tape={tape} marks={marks} />
               <text x={-26} y={64} fill={ink('soft')} style={{ fontSize: 13 }}>
                 {shown?.laid?.tapeText ?? 'Choose a lay to see its marks on the tape.'}
               </text>
@@ -133,7 +120,7 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
           )}
           {tape && !level && (
             <g transform="translate(-64 0) rotate(90) ">
-              <Tape edgeMm={face.height.mm} k={k} tape={tape} marks={shown?.laid?.marks ?? []} />
+              <Tape edgeMm={face.height.mm} k={k} tape={tape} marks={marks} />
             </g>
           )}
         </>
@@ -141,6 +128,65 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
     />
   );
 }
+
+/** True where two answers lay the same row at the same marks, be it nearer or further across. */
+function sameRow(a: LayView, b: LayView, level: boolean): boolean {
+  const [first, ...rest] = a.laid?.items ?? [];
+  const [other, ...others] = b.laid?.items ?? [];
+  return (
+    a.id === b.id &&
+    first !== undefined &&
+    other !== undefined &&
+    rest.length === others.length &&
+    first.share === other.share &&
+    (level ? first.xMm === other.xMm : first.yMm === other.yMm) &&
+    rest.every((item, i) => {
+      const twin = others[i];
+      return (
+        twin !== undefined &&
+        item.share === twin.share &&
+        item.xMm - first.xMm === twin.xMm - other.xMm &&
+        item.yMm - first.yMm === twin.yMm - other.yMm
+      );
+    })
+  );
+}
+
+type OtherProps = {
+  readonly face: FaceView;
+  readonly chosen: string | undefined;
+  readonly lays: ReadonlyArray<LayDoc>;
+  readonly k: number;
+  readonly onSelect: (layId: string) => void;
+};
+
+/** The bands that are not chosen, each to be chosen by a click on it. */
+const OtherBands = memo(function OtherBands({ face, chosen, lays, k, onSelect }: OtherProps) {
+  return face.lays.map((other) => {
+    const doc = lays.find((l) => l.id === other.id);
+    if (!doc || other.id === chosen) {
+      return null;
+    }
+    const strip = stripOf(face, doc.run, other.line.motifTallMm);
+    return (
+      <rect
+        key={other.id}
+        x={num(strip.x * k)}
+        y={num(strip.y * k)}
+        width={num(strip.width * k)}
+        height={num(strip.height * k)}
+        fill="transparent"
+        style={{ cursor: 'pointer' }}
+        role="button"
+        tabIndex={0}
+        aria-label={`Choose ${other.title}`}
+        onPointerDown={(e) => e.stopPropagation()}
+        onClick={() => onSelect(other.id)}
+        onKeyDown={(e) => e.key === 'Enter' && onSelect(other.id)}
+      />
+    );
+  });
+});
 
 /** From each motif's middle a dotted line to the tape, and the line's distance from its edge. */
 function Guides({ face, lay, run, k }: { face: FaceView; lay: LayView; run: RunDoc; k: number }) {

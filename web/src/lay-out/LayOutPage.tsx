@@ -1,4 +1,5 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { useCallback } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { usePots } from '../api/queries';
 import { useKeys } from '../app/useKeys';
@@ -25,7 +26,11 @@ export function LayOutPage() {
   const lay = face.lays.find((l) => l.id === layId) ?? face.lays[0] ?? null;
   const base = `/pieces/${plan.piece.id}`;
 
-  const select = (id: string) => go(`${base}/lay-out/${face.id}/${id}`, { replace: true });
+  const faceBase = `${base}/lay-out/${face.id}`;
+  const select = useCallback(
+    (id: string) => go(`${faceBase}/${id}`, { replace: true }),
+    [go, faceBase],
+  );
   const pick = (index: number) => {
     const option = lay?.laid?.options[index];
     if (lay && option) {

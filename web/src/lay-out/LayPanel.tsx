@@ -1,5 +1,5 @@
 import { Box, Field, Flex, Heading, Input, NativeSelect, Text } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useState } from 'react';
 import type { FaceView, LayView, PotView, RunDoc } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
@@ -7,7 +7,7 @@ import { LengthField } from '../common/LengthField';
 import { Notes } from '../common/Notes';
 import { Why } from '../common/Why';
 import { withLay, withRun } from '../plan/edits';
-import { usePlan } from '../plan/PlanProvider';
+import { useLive, usePlan } from '../plan/PlanProvider';
 import { OptionList } from './OptionList';
 
 type Props = {
@@ -26,9 +26,21 @@ const EDGES: ReadonlyArray<readonly [RunDoc['edge'], string]> = [
 ];
 
 /** Everything about the chosen lay: its options, marks, what it takes, and what to look out for. */
-export function LayPanel({ face, lay, pots, onPick, onTakeOff }: Props) {
+export function LayPanel(props: Props) {
+  // Figures follow a drag as fast as they can, but never hold the drag up.
+  const live = useDeferredValue(useLive());
+  return <Panel {...props} live={live?.id === props.lay.id ? live : props.lay} />;
+}
+
+const Panel = memo(function Panel({
+  face,
+  lay,
+  live,
+  pots,
+  onPick,
+  onTakeOff,
+}: Props & { readonly live: LayView }) {
   const plan = usePlan();
-  const live = plan.live?.id === lay.id ? plan.live : lay;
   const doc = plan.document.lays.find((l) => l.id === lay.id);
   if (!doc) {
     return null;
@@ -219,7 +231,7 @@ export function LayPanel({ face, lay, pots, onPick, onTakeOff }: Props) {
       </Box>
     </Flex>
   );
-}
+});
 
 function SectionTitle({ children, note }: { children: React.ReactNode; note?: string }) {
   return (

@@ -35,6 +35,11 @@ type Props = {
   /** drawn in pixels, for a scale, and at rest while something is dragged */
   readonly under?: (k: number) => ReactNode;
   /**
+   * What is carried along under the pointer, in millimetres, and how far it was carried: it has a
+   * layer of its own that is shifted as it is, not painted anew.
+   */
+  readonly carried?: { readonly plan: ReactNode; readonly byMm: Spot } | null;
+  /**
    * The same on a layer of its own: what moves under the pointer. Only this layer is painted anew
    * while it does, however much lies on the face below.
    */
@@ -64,6 +69,7 @@ export function FaceMap({
   onPlace,
   plan,
   under,
+  carried,
   over,
   toPlanRef,
 }: Props) {
@@ -236,6 +242,21 @@ export function FaceMap({
               {under?.(shown.k)}
             </g>
           </svg>
+          {carried && (
+            <svg
+              width={size.width}
+              height={size.height}
+              aria-hidden
+              style={{
+                ...LAYER,
+                transform: `translate(${num(carried.byMm.x * shown.k)}px, ${num(carried.byMm.y * shown.k)}px)`,
+              }}
+            >
+              <g transform={`translate(${num(shown.x)} ${num(shown.y)}) scale(${shown.k})`}>
+                {carried.plan}
+              </g>
+            </svg>
+          )}
           <svg
             width={size.width}
             height={size.height}

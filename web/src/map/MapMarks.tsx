@@ -62,7 +62,7 @@ const PIN = {
 } as const;
 
 /** Numbered pins on the blemishes: filled when hidden, half when part, a ring with a dot when bare. */
-export function BlemishPins({ face, k }: { face: FaceView; k: number }) {
+export const BlemishPins = memo(function BlemishPins({ face, k }: { face: FaceView; k: number }) {
   return (
     <g>
       {face.blemishes.map((b) => {
@@ -90,4 +90,4 @@ export function BlemishPins({ face, k }: { face: FaceView; k: number }) {
       })}
     </g>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { MarkView, StudioView } from '../api/client';
 import { SvgFig } from '../common/Fig';
 import { ink } from '../theme/theme';
@@ -47,7 +48,7 @@ const FIGURES = {
  * A tape laid along the edge with its zero at the datum, at the same scale as the face, with the
  * places to tick. Its own length: 0 to the end of the edge.
  */
-export function Tape({ edgeMm, k, tape, marks }: Props) {
+export const Tape = memo(function Tape({ edgeMm, k, tape, marks }: Props) {
   const unitPx = tape.unitMm * k;
   const every = FIGURES[tape.unit].find((n) => n * unitPx >= LEAST_FIGURE_PX) ?? 1000;
   const ticks: string[] = [];
@@ -123,7 +124,7 @@ export function Tape({ edgeMm, k, tape, marks }: Props) {
       ))}
     </g>
   );
-}
+});
 
 /** The marks whose figures have room; the list beside the map has them all. */
 function readable(marks: ReadonlyArray<MarkView>, k: number): MarkView[] {

@@ -15,7 +15,7 @@ import { ClashDialog } from './ClashDialog';
 import { clearDraft, keepDraft, readDraft } from './drafts';
 import { mayBegin, opened, type PlanState, reduce } from './planStore';
 
-type Plan = PlanState & {
+type Plan = Omit<PlanState, 'live'> & {
   /** changes the plan; saved by itself */
   readonly change: (document: PlanDocument, summary: string, gesture?: string) => void;
   readonly undo: () => void;
@@ -27,6 +27,12 @@ type Plan = PlanState & {
 };
 
 const PlanContext = createContext<Plan | null>(null);
+
+/** Apart from the plan, because it changes with every answer of a drag and few look at it. */
+const LiveContext = createContext<LayView | null>(null);
+
+/** The lay under the pointer, as it would be if it were let go here. */
+export const useLive = () => useContext(LiveContext);
 
 export function usePlan(): Plan {
   const plan = useContext(PlanContext);
@@ -157,9 +163,14 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     act({ type: 'live', live: null });
   }, [live]);
 
+  const { piece, document, unsaved, saving, trouble } = state;
   const plan = useMemo<Plan>(
     () => ({
-      ...state,
+      piece,
+      document,
+      unsaved,
+      saving,
+      trouble,
       change,
       undo: () => void step('undo'),
       redo: () => void step('redo'),
@@ -167,12 +178,12 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
       stopTrying,
       forgetTrouble: () => act({ type: 'troubleRead' }),
     }),
-    [state, change, step, tryLay, stopTrying],
+    [piece, document, unsaved, saving, trouble, change, step, tryLay, stopTrying],
   );
 
   return (
     <PlanContext.Provider value={plan}>
-      {children}
+      <LiveContext.Provider value={state.live}>{children}</LiveContext.Provider>
       {state.trouble?.kind === 'clash' && (
         <ClashDialog
           theirs={state.trouble.theirs}

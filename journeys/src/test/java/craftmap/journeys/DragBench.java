@@ -1,6 +1,7 @@
 package craftmap.journeys;
 
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.LoadState;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -18,6 +19,7 @@ class DragBench extends Journey {
     String id = fullChest();
     go("/pieces/" + id + "/lay-out/front/band-20");
     page.getByTestId("line").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
     BoundingBox map = page.getByTestId("map").boundingBox();
     frames("the map is moved", map.x + 60, map.y + 20, 1);
     BoundingBox line = page.getByTestId("line").boundingBox();

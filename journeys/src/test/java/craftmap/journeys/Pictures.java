@@ -1,0 +1,50 @@
+package craftmap.journeys;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Takes the pictures of docs/screenshots from the demo. Run it with {@code mvn -Ppictures -pl
+ * journeys test} after a view has changed, and look at what comes out.
+ */
+@Tag("pictures")
+class Pictures extends Journey {
+  private static final Path FOLDER = App.home().resolve("docs/screenshots");
+  private static final float PRINT_DPI = 96;
+
+  @Test
+  void ofEveryView() throws IOException {
+    Files.createDirectories(FOLDER);
+    take("/", "pieces");
+    take("/pieces/sea-chest/survey", "survey");
+    take("/pieces/sea-chest/survey/front", "survey-face");
+    take("/pieces/sea-chest/choose/front", "choose");
+    take("/pieces/sea-chest/lay-out/front/fern-top", "lay-out");
+    take("/pieces/sea-chest/gather", "gather");
+    take("/shelf", "shelf");
+    take("/sums", "sums");
+    takePrint("/api/pieces/sea-chest/faces/front/print?paper=A4", "print");
+  }
+
+  private void take(String address, String name) {
+    go(address);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+  }
+
+  private void takePrint(String address, String name) throws IOException {
+    try (PDDocument document =
+        Loader.loadPDF(page.request().get(app().address() + address).body())) {
+      var image = new PDFRenderer(document).renderImageWithDPI(0, PRINT_DPI);
+      javax.imageio.ImageIO.write(image, "png", FOLDER.resolve(name + ".png").toFile());
+    }
+  }
+}
