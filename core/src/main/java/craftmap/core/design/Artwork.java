@@ -1,8 +1,8 @@
 package craftmap.core.design;
 
 import craftmap.core.measure.Decimals;
-import craftmap.core.surface.Box;
-import craftmap.core.surface.Planar;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
 import java.awt.geom.Area;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;

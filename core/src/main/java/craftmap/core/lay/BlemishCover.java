@@ -1,9 +1,9 @@
 package craftmap.core.lay;
 
 import craftmap.core.design.Artwork;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
 import craftmap.core.surface.Blemish;
-import craftmap.core.surface.Box;
-import craftmap.core.surface.Planar;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;

@@ -1,6 +1,5 @@
 package craftmap.core.lay;
 
-import craftmap.core.measure.Tolerance;
 import craftmap.core.surface.KeepOut;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,19 +15,19 @@ public sealed interface Clearance {
   record Lands(KeepOut keepOut, int items) implements Clearance {}
 
   /** One entry for each keep-out, in their order on the face. */
-  static List<Clearance> of(List<KeepOut> keepOuts, List<Item> items) {
-    List<Clearance> all = new ArrayList<>(keepOuts.size());
-    for (KeepOut keepOut : keepOuts) {
+  static List<Clearance> of(Obstacles obstacles, List<Item> items) {
+    List<Clearance> all = new ArrayList<>();
+    for (Obstacles.Obstacle obstacle : obstacles.each()) {
       double nearest = Double.POSITIVE_INFINITY;
       int on = 0;
       for (Item item : items) {
-        double distance = item.visible().distanceMm(keepOut.area());
-        nearest = Math.min(nearest, distance);
-        if (distance == 0 && item.visible().overlaps(keepOut.area(), Tolerance.EXACT.lengthMm())) {
+        if (obstacle.hit(item.visible())) {
           on++;
+        } else if (on == 0) {
+          nearest = Math.min(nearest, obstacle.distanceMm(item.visible()));
         }
       }
-      all.add(on > 0 ? new Lands(keepOut, on) : new Clear(keepOut, nearest));
+      all.add(on > 0 ? new Lands(obstacle.keepOut(), on) : new Clear(obstacle.keepOut(), nearest));
     }
     return List.copyOf(all);
   }

@@ -1,9 +1,9 @@
 package craftmap.core.lay;
 
 import craftmap.core.design.Artwork;
-import craftmap.core.surface.Box;
-import craftmap.core.surface.Planar;
-import craftmap.core.surface.Point;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
+import craftmap.core.plane.Point;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;

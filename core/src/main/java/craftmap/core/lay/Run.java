@@ -23,13 +23,17 @@ public record Run(RunLine line, RunWish wish) implements LayRule {
     if (Tolerance.EXACT.greater(over, 0)) {
       return new LayAnswer.OverTheEdge(over, nearest, farthest);
     }
-    double length = line.lengthOn(face.outline());
+    Span span = line.spanOn(face.outline(), tall).orElse(new Span(0, 0));
+    double length = span.lengthMm() - line.startInsetMm() - line.endInsetMm();
+    if (!Tolerance.EXACT.greater(length, 0)) {
+      return new LayAnswer.TooLong(stencil.printWidthMm() + 2 * wish.endMarginMm());
+    }
     List<RunRow> rows = RunArithmetic.rows(length, stencil.printWidthMm(), wish);
     if (rows.isEmpty()) {
       double needs = stencil.printWidthMm() + 2 * wish.endMarginMm();
       return new LayAnswer.TooLong(needs - length);
     }
-    RunPlacement placement = new RunPlacement(face, line, tall);
+    RunPlacement placement = new RunPlacement(face, line, span.fromMm(), tall);
     List<LayOption> options = new ArrayList<>(rows.size());
     for (RunRow row : rows) {
       List<Item> items = placement.items(row);

@@ -1,10 +1,10 @@
 package craftmap.core.lay;
 
 import craftmap.core.measure.LengthRange;
-import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.surface.Edge;
-import craftmap.core.surface.Outline;
+import craftmap.core.surface.outline.Outline;
+import java.util.Optional;
 
 /**
  * A line along an edge of a face.
@@ -22,21 +22,16 @@ public record RunLine(Edge edge, double distanceMm, double startInsetMm, double 
   }
 
   /**
-   * The line's length on a face.
-   *
-   * @throws RefusedInput when its two ends have passed each other
+   * The stretch of the face it can use, its own ends not taken off yet; none where there is none.
    */
-  public double lengthOn(Outline outline) {
-    double edgeMm = outline.edgeLengthMm(edge);
-    double length = edgeMm - startInsetMm - endInsetMm;
-    if (!Tolerance.EXACT.greater(length, 0)) {
-      throw new RefusedInput(
-          "Ends of the line",
-          LengthRange.DISTANCE.check("Ends of the line", startInsetMm + endInsetMm) + " mm",
-          "leave nothing of the edge",
-          "ends that together take less than " + edgeMm + " mm");
-    }
-    return length;
+  public Optional<Span> spanOn(Outline outline, double tallMm) {
+    return Span.on(outline, edge, distanceMm, tallMm);
+  }
+
+  /** True where something is left of the line between its ends. */
+  public boolean isLeftOn(Outline outline, double tallMm) {
+    double span = spanOn(outline, tallMm).map(Span::lengthMm).orElse(0.0);
+    return Tolerance.EXACT.greater(span, startInsetMm + endInsetMm);
   }
 
   /** How far a face reaches from the edge to the one across. */

@@ -1,10 +1,10 @@
 package craftmap.core.lay;
 
-import craftmap.core.measure.Tolerance;
-import craftmap.core.surface.Box;
+import craftmap.core.design.DesignKind;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
-import craftmap.core.surface.Point;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,12 +12,21 @@ import java.util.List;
 final class RunPlacement {
   private final Face face;
   private final RunLine line;
+  private final double fromMm;
   private final double motifHeightMm;
+  private final Obstacles obstacles;
 
-  RunPlacement(Face face, RunLine line, double motifHeightMm) {
+  /**
+   * For one line.
+   *
+   * @param fromMm where the stretch begins that the line can use
+   */
+  RunPlacement(Face face, RunLine line, double fromMm, double motifHeightMm) {
     this.face = face;
     this.line = line;
+    this.fromMm = fromMm;
     this.motifHeightMm = motifHeightMm;
+    this.obstacles = Obstacles.on(face, DesignKind.STENCIL);
   }
 
   List<Item> items(RunRow row) {
@@ -27,7 +36,8 @@ final class RunPlacement {
       double share = row.share(i);
       Box visible = share == 1 ? whole : visible(row, i);
       items.add(
-          new Item(whole.centre(), turnDeg(line.edge()), whole, visible, share, hits(visible)));
+          new Item(
+              whole.centre(), turnDeg(line.edge()), whole, visible, share, obstacles.hit(visible)));
     }
     return items;
   }
@@ -39,8 +49,8 @@ final class RunPlacement {
   }
 
   /** A stretch of the line as a box on the face, as tall as the motif. */
-  private Box onFace(double fromMm, double lengthMm) {
-    double along = line.startInsetMm() + fromMm + lengthMm / 2;
+  private Box onFace(double startMm, double lengthMm) {
+    double along = fromMm + line.startInsetMm() + startMm + lengthMm / 2;
     Point centre = at(along);
     return line.edge().isLevel()
         ? Box.around(centre, lengthMm, motifHeightMm)
@@ -54,11 +64,6 @@ final class RunPlacement {
       case LEFT -> new Point(line.distanceMm(), alongMm);
       case RIGHT -> new Point(face.outline().widthMm() - line.distanceMm(), alongMm);
     };
-  }
-
-  private boolean hits(Box visible) {
-    double t = Tolerance.EXACT.lengthMm();
-    return face.keepOuts().stream().anyMatch(k -> k.area().overlaps(visible, t));
   }
 
   /** On the sides the motif's top looks outwards; along top and bottom it stays upright. */

@@ -1,7 +1,7 @@
 package craftmap.core.lay;
 
 import craftmap.core.measure.Tolerance;
-import craftmap.core.surface.Box;
+import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.List;
 

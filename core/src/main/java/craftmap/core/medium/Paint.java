@@ -1,8 +1,8 @@
 package craftmap.core.medium;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
-import craftmap.core.surface.Colour;
 
 /**
  * A paint as its label describes it.

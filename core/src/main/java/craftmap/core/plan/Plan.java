@@ -1,31 +1,24 @@
 package craftmap.core.plan;
 
+import craftmap.core.form.Form;
+import craftmap.core.form.FormFaces;
 import craftmap.core.measure.RefusedInput;
-import craftmap.core.surface.Blemish;
-import craftmap.core.surface.Colour;
-import craftmap.core.surface.Face;
-import craftmap.core.surface.Form;
-import craftmap.core.surface.KeepOut;
-import craftmap.core.surface.MakeUp;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** What the artist decided about one piece. */
+/**
+ * What the artist decided about one piece.
+ *
+ * @param found by face; it may hold more than the form has now: what was found on the fourth drawer
+ *     is kept while there are three, and is there again when there are four
+ */
 public record Plan(String name, Form form, Map<String, Found> found, List<Lay> lays) {
   public static final int LONGEST_NAME = 80;
   public static final int MOST_LAYS = 200;
-
-  /** What was found, and decided, on one face. */
-  public record Found(
-      MakeUp makeUp, Colour ground, List<KeepOut> keepOuts, List<Blemish> blemishes) {
-    public Found {
-      keepOuts = List.copyOf(keepOuts);
-      blemishes = List.copyOf(blemishes);
-    }
-  }
+  public static final int MOST_FACES = 400;
 
   public Plan {
     if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
@@ -37,11 +30,12 @@ public record Plan(String name, Form form, Map<String, Found> found, List<Lay> l
     }
     found = Map.copyOf(found);
     lays = List.copyOf(lays);
-    Set<String> faceIds = form.faces().stream().map(Form.FormFace::id).collect(Collectors.toSet());
-    if (!found.keySet().equals(faceIds)) {
-      throw new RefusedInput(
-          "Faces", String.join(", ", found.keySet()), "are not the form's", faceIds.toString());
+    if (found.size() > MOST_FACES) {
+      throw new RefusedInput("Faces", "" + found.size(), "are too many", "at most " + MOST_FACES);
     }
+    Set<String> faceIds =
+        form.faces().faces().stream().map(f -> f.id()).collect(Collectors.toSet());
+    faceIds.addAll(found.keySet());
     if (lays.size() > MOST_LAYS) {
       throw new RefusedInput("Lays", "" + lays.size(), "are too many", "at most " + MOST_LAYS);
     }
@@ -51,25 +45,18 @@ public record Plan(String name, Form form, Map<String, Found> found, List<Lay> l
         throw new RefusedInput("Lay", lay.id(), "is there twice", "one lay for each id");
       }
       if (!faceIds.contains(lay.faceId())) {
-        throw new RefusedInput("Face", lay.faceId(), "is not on this piece", faceIds.toString());
+        throw new RefusedInput(
+            "Face", lay.faceId(), "is not on this piece", String.join(", ", faceIds));
       }
     }
   }
 
-  /** The form's faces with what was found on them, in the form's order. */
-  public List<Face> faces() {
-    return form.faces().stream().map(this::face).toList();
+  /** The faces there are, with their places, in the order one walks round the piece. */
+  public List<PlanFace> faces() {
+    return PlanFaces.of(form.faces(), found);
   }
 
-  private Face face(Form.FormFace from) {
-    Found f = found.get(from.id());
-    return new Face(
-        from.id(),
-        from.name(),
-        from.outline(),
-        f.makeUp(),
-        f.ground(),
-        f.keepOuts(),
-        f.blemishes());
+  public FormFaces formFaces() {
+    return form.faces();
   }
 }

@@ -1,27 +1,33 @@
 package craftmap.core.plan;
 
+import craftmap.core.design.DesignKind;
 import craftmap.core.design.Stencil;
+import craftmap.core.form.Pose;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.LayAnswer;
 import craftmap.core.lay.LayOption;
+import craftmap.core.lay.Obstacles;
 import craftmap.core.lay.Run;
 import craftmap.core.lay.RunPick;
 import craftmap.core.lay.StencilPasses;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.measure.Tolerance;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.StencilPaint;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
-import craftmap.core.surface.Form;
+import craftmap.core.surface.FaceMeasure;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.MapGrid;
+import craftmap.core.surface.outline.QuadOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Works out a plan, for a shelf and a tape. */
 public final class PlanReader {
@@ -34,26 +40,46 @@ public final class PlanReader {
   }
 
   public PlanReading read(Plan plan) {
-    List<PlanReading.FaceReading> faces = new ArrayList<>();
-    List<Form.FormFace> places = plan.form().faces();
-    List<Face> found = plan.faces();
-    for (int i = 0; i < places.size(); i++) {
-      faces.add(read(found.get(i), places.get(i), plan.lays()));
-    }
-    return new PlanReading(faces);
+    List<PlanFace> places = plan.faces();
+    List<PlanReading.FaceReading> faces =
+        places.stream().map(p -> read(p, places, plan.lays())).toList();
+    return new PlanReading(faces, plan.formFaces().joins(), PlanFaces.parts(places));
   }
 
-  private PlanReading.FaceReading read(Face face, Form.FormFace place, List<Lay> lays) {
+  private PlanReading.FaceReading read(PlanFace place, List<PlanFace> all, List<Lay> lays) {
+    Face face = place.face();
     List<LayReading> readings =
         lays.stream().filter(l -> l.faceId().equals(face.id())).map(l -> read(face, l)).toList();
     List<BlemishCover.Print> prints = prints(readings);
     return new PlanReading.FaceReading(
-        face,
-        place.onNet(),
+        place,
         MapGrid.over(face.outline()),
+        FaceMeasure.of(face, insets(face, all)),
+        face.outline() instanceof QuadOutline quad
+            ? Optional.of(quad.squareness())
+            : Optional.empty(),
+        datum(place),
         readings,
         face.blemishes().stream().map(b -> BlemishCover.of(b, prints)).toList(),
         strayKeepOuts(face));
+  }
+
+  /** The areas of the faces set into this one, where they lie on it. */
+  private static List<Geometry> insets(Face face, List<PlanFace> all) {
+    return all.stream()
+        .filter(p -> p.setInto().filter(face.id()::equals).isPresent())
+        .map(
+            p ->
+                AffineTransformation.translationInstance(p.at().xMm(), p.at().yMm())
+                    .transform(p.face().outline().region()))
+        .toList();
+  }
+
+  /** Upright faces are read from their top edge; what lies level from the edge one stands at. */
+  private static Edge datum(PlanFace place) {
+    boolean level =
+        place.pose().filter(p -> p instanceof Pose.Flat f && f.down().y() == 0).isPresent();
+    return level ? Edge.BOTTOM : Edge.TOP;
   }
 
   /** What one lay comes to on its face, without looking at its neighbours. */
@@ -67,8 +93,7 @@ public final class PlanReader {
       return new LayReading.Missing(lay, "paint");
     }
     Run run = run(lay);
-    double ends = run.line().startInsetMm() + run.line().endInsetMm();
-    if (!Tolerance.EXACT.greater(face.outline().edgeLengthMm(run.line().edge()), ends)) {
+    if (!run.line().isLeftOn(face.outline(), stencil.get().printHeightMm())) {
       return new LayReading.NoLine(lay, stencil.get(), paint.get());
     }
     LayAnswer answer = run.lay(face, stencil.get());
@@ -94,7 +119,7 @@ public final class PlanReader {
         pickState(lay.pick(), chosen),
         setOut(face, run(lay), chosen),
         passes(stencil, chosen),
-        Clearance.of(face.keepOuts(), chosen.items()),
+        Clearance.of(Obstacles.on(face, DesignKind.STENCIL), chosen.items()),
         new StencilPaint(
             openArea, lay.coats(), paint.spreadM2PerLitre(), StencilPaint.TYPICAL_LOSS));
   }
@@ -148,14 +173,16 @@ public final class PlanReader {
   }
 
   private static List<KeepOut> strayKeepOuts(Face face) {
-    var outline = face.outline();
+    Envelope whole = new Envelope(0, face.outline().widthMm(), 0, face.outline().heightMm());
     return face.keepOuts().stream()
         .filter(
-            k ->
-                k.area().leftMm() >= outline.widthMm()
-                    || k.area().topMm() >= outline.heightMm()
-                    || k.area().rightMm() <= 0
-                    || k.area().bottomMm() <= 0)
+            k -> {
+              Envelope e = k.area().on(face.outline()).getEnvelopeInternal();
+              return e.getMinX() >= whole.getMaxX()
+                  || e.getMinY() >= whole.getMaxY()
+                  || e.getMaxX() <= 0
+                  || e.getMaxY() <= 0;
+            })
         .toList();
   }
 

@@ -1,27 +1,37 @@
 package craftmap.core.plan;
 
+import craftmap.core.form.Join;
 import craftmap.core.lay.BlemishCover;
-import craftmap.core.surface.Box;
+import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.FaceMeasure;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.MapGrid;
+import craftmap.core.surface.outline.Squareness;
 import java.util.List;
+import java.util.Optional;
 
 /** Everything a plan comes to. */
-public record PlanReading(List<FaceReading> faces) {
+public record PlanReading(List<FaceReading> faces, List<Join> joins, List<Part> parts) {
   public PlanReading {
     faces = List.copyOf(faces);
+    joins = List.copyOf(joins);
+    parts = List.copyOf(parts);
   }
 
   /**
    * One face of the plan.
    *
+   * @param squareness where it was taped out of square
+   * @param datum the edge that the eye reads first: set out from it
    * @param strayKeepOuts keep-outs that lie beside the face since it was made smaller
    */
   public record FaceReading(
-      Face face,
-      Box onNet,
+      PlanFace place,
       MapGrid grid,
+      FaceMeasure measure,
+      Optional<Squareness> squareness,
+      Edge datum,
       List<LayReading> lays,
       List<BlemishCover> blemishes,
       List<KeepOut> strayKeepOuts) {
@@ -30,13 +40,29 @@ public record PlanReading(List<FaceReading> faces) {
       blemishes = List.copyOf(blemishes);
       strayKeepOuts = List.copyOf(strayKeepOuts);
     }
+
+    public Face face() {
+      return place.face();
+    }
+  }
+
+  public Optional<FaceReading> find(String id) {
+    return faces.stream().filter(f -> f.face().id().equals(id)).findFirst();
   }
 
   public FaceReading face(String id) {
-    return faces.stream().filter(f -> f.face().id().equals(id)).findFirst().orElseThrow();
+    return find(id).orElseThrow();
   }
 
   public List<LayReading> lays() {
     return faces.stream().flatMap(f -> f.lays().stream()).toList();
+  }
+
+  /** Everything a coat has to cover. */
+  public double workedMm2() {
+    return faces.stream()
+        .filter(f -> f.place().shown())
+        .mapToDouble(f -> f.measure().workedMm2())
+        .sum();
   }
 }

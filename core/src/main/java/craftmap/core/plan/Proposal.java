@@ -1,11 +1,13 @@
 package craftmap.core.plan;
 
+import craftmap.core.design.DesignKind;
 import craftmap.core.design.Stencil;
 import craftmap.core.lay.LayAnswer;
+import craftmap.core.lay.Obstacles;
 import craftmap.core.lay.Run;
 import craftmap.core.lay.RunLine;
 import craftmap.core.lay.RunWish;
-import craftmap.core.surface.Box;
+import craftmap.core.plane.Box;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import java.util.List;
@@ -39,8 +41,7 @@ public record Proposal(Run run, LayAnswer answer) {
   }
 
   private static boolean isFree(Box strip, Face face, List<LayReading> alreadyLaid) {
-    boolean clear = face.keepOuts().stream().noneMatch(k -> k.area().overlaps(strip, 0));
-    return clear
+    return !Obstacles.on(face, DesignKind.STENCIL).hit(strip)
         && alreadyLaid.stream()
             .filter(LayReading.Laid.class::isInstance)
             .map(LayReading.Laid.class::cast)

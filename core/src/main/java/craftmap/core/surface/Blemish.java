@@ -2,17 +2,43 @@ package craftmap.core.surface;
 
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plane.Point;
+import java.util.Optional;
 
 /**
  * Damage the artist wants to hide, taken as a round spot.
  *
  * @param number what the pin on the map says
+ * @param note what else there is to say of it; may be empty
+ * @param photoId a photo that shows it
  */
-public record Blemish(String id, int number, String kind, Point centre, double diameterMm) {
+public record Blemish(
+    String id,
+    int number,
+    String kind,
+    Point centre,
+    double diameterMm,
+    String note,
+    Optional<String> photoId) {
+  private static final int LONGEST_NOTE = 300;
+
   public Blemish {
-    if (kind == null || kind.isBlank()) {
-      throw new RefusedInput("Kind of blemish " + number, "empty", "says nothing", "a short word");
-    }
+    MarkWords.check("Kind of blemish " + number, kind);
     diameterMm = LengthRange.SIZE.upTo(2000).check("Size of blemish " + number, diameterMm);
+    if (note.length() > LONGEST_NOTE) {
+      throw new RefusedInput(
+          "Note of blemish " + number,
+          note.length() + " characters",
+          "is too long",
+          "at most " + LONGEST_NOTE + " characters");
+    }
+  }
+
+  public static Blemish of(String id, int number, String kind, Point centre, double diameterMm) {
+    return new Blemish(id, number, kind, centre, diameterMm, "", Optional.empty());
+  }
+
+  public Blemish mirrored(double widthMm) {
+    return new Blemish(id, number, kind, centre.mirroredAt(widthMm / 2), diameterMm, note, photoId);
   }
 }

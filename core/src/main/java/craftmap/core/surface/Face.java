@@ -1,18 +1,35 @@
 package craftmap.core.surface;
 
+import craftmap.core.colour.Colour;
+import craftmap.core.surface.outline.Outline;
 import java.util.List;
+import java.util.Set;
 
-/** One workable surface of a piece, unrolled flat at true size. */
+/**
+ * One workable surface of a piece, unrolled flat at true size.
+ *
+ * @param edgeDepthMm how deep its edge is where that is worked too; nothing where it is not
+ */
 public record Face(
     String id,
     String name,
     Outline outline,
     MakeUp makeUp,
+    Finish finish,
     Colour ground,
-    List<KeepOut> keepOuts,
-    List<Blemish> blemishes) {
+    Set<Exposure> exposure,
+    double edgeDepthMm,
+    Relief relief,
+    Marks marks) {
   public Face {
-    keepOuts = List.copyOf(keepOuts);
-    blemishes = List.copyOf(blemishes);
+    exposure = Set.copyOf(exposure);
+  }
+
+  public List<KeepOut> keepOuts() {
+    return marks.keepOuts();
+  }
+
+  public List<Blemish> blemishes() {
+    return marks.blemishes();
   }
 }

@@ -1,15 +1,21 @@
 package craftmap.core.surface;
 
-import craftmap.core.measure.RefusedInput;
+import craftmap.core.design.DesignKind;
+import java.util.Set;
 
 /**
- * Part of a face that nothing may cover, such as a lock plate. It may reach over the face's edge,
- * as a lock plate's hasp does.
+ * Part of a face that nothing, or none of certain kinds of design, may cover: a lock plate, a glass
+ * pane, the thread of a rim.
+ *
+ * @param forbids the kinds that may not cover it; empty for all of them
  */
-public record KeepOut(String id, String name, Box area) {
+public record KeepOut(String id, String name, Area area, Set<DesignKind> forbids) {
   public KeepOut {
-    if (name == null || name.isBlank()) {
-      throw new RefusedInput("Name of the keep-out", "empty", "says nothing", "a short name");
-    }
+    MarkWords.check("Name of the keep-out", name);
+    forbids = Set.copyOf(forbids);
+  }
+
+  public boolean forbids(DesignKind kind) {
+    return forbids.isEmpty() || forbids.contains(kind);
   }
 }

@@ -1,8 +1,8 @@
 package craftmap.core.surface;
 
-/** What a face is made of, or what its present finish is, whichever decides how to treat it. */
+/** What a face is made of. */
 public enum MakeUp {
-  BARE_WOOD,
+  WOOD,
   VENEER,
   BOARD,
   LAMINATE,
@@ -11,8 +11,5 @@ public enum MakeUp {
   METAL,
   PLASTIC,
   LEATHER,
-  STONE_WARE,
-  PAINTED,
-  WAXED,
-  VARNISHED
+  STONE_WARE
 }

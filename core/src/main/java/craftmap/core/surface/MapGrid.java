@@ -1,6 +1,8 @@
 package craftmap.core.surface;
 
 import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Point;
+import craftmap.core.surface.outline.Outline;
 
 /**
  * Letters and figures over a face, so that two people can say "C4": square cells, figures from the

@@ -3,13 +3,24 @@ package craftmap.core.lay;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.colour.Colour;
+import craftmap.core.design.DesignKind;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Contour;
+import craftmap.core.plane.Point;
+import craftmap.core.surface.Area;
 import craftmap.core.surface.Blemish;
-import craftmap.core.surface.Box;
+import craftmap.core.surface.Face;
+import craftmap.core.surface.Finish;
 import craftmap.core.surface.KeepOut;
-import craftmap.core.surface.Point;
+import craftmap.core.surface.MakeUp;
+import craftmap.core.surface.Marks;
+import craftmap.core.surface.Relief;
+import craftmap.core.surface.outline.RectangleOutline;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class BlemishAndClearanceTest {
@@ -22,7 +33,7 @@ class BlemishAndClearanceTest {
 
   private static BlemishCover cover(double x, double y, Item... items) {
     return BlemishCover.of(
-        new Blemish("b", 1, "chip", new Point(x, y), 10),
+        Blemish.of("b", 1, "chip", new Point(x, y), 10),
         List.of(new BlemishCover.Print(BLOCK.openings(), List.of(items))));
   }
 
@@ -45,11 +56,45 @@ class BlemishAndClearanceTest {
 
   @Test
   void clearanceIsToTheNearestPrintAndLandingIsCounted() {
-    KeepOut plate = new KeepOut("k", "Lock plate", new Box(200, 95, 30, 10));
-    assertThat(Clearance.of(List.of(plate), List.of(itemAt(100, 100), itemAt(170, 100))))
+    KeepOut plate =
+        new KeepOut("k", "Lock plate", new Area.Upright(new Box(200, 95, 30, 10)), Set.of());
+    Obstacles obstacles = obstacles(plate);
+    assertThat(Clearance.of(obstacles, List.of(itemAt(100, 100), itemAt(170, 100))))
         .containsExactly(new Clearance.Clear(plate, 10));
-    assertThat(Clearance.of(List.of(plate), List.of(itemAt(180, 100), itemAt(190, 100))))
+    assertThat(Clearance.of(obstacles, List.of(itemAt(180, 100), itemAt(190, 100))))
         .containsExactly(new Clearance.Lands(plate, 1));
+  }
+
+  @Test
+  void aKeepOutThatForbidsOtherKindsOnlyIsNoneForAStencilAndARoundOneIsJudgedByItsCurve() {
+    KeepOut noPaste =
+        new KeepOut("k", "Ply", new Area.Round(new Point(0, 0), 50), Set.of(DesignKind.TEXTURE));
+    assertThat(obstacles(noPaste).hit(new Box(0, 0, 5, 5))).isFalse();
+    Obstacles knob =
+        obstacles(new KeepOut("k", "Knob", new Area.Round(new Point(200, 200), 40), Set.of()));
+    assertThat(knob.hit(new Box(214.2, 214.2, 20, 20))).isFalse();
+    assertThat(knob.hit(new Box(214.0, 214.0, 20, 20))).isTrue();
+    assertThat(Clearance.of(knob, List.of(itemAt(150, 200))))
+        .singleElement()
+        .isInstanceOfSatisfying(
+            Clearance.Clear.class,
+            c -> assertThat(c.byMm()).isCloseTo(10, within(Contour.FLATNESS_MM)));
+  }
+
+  private static Obstacles obstacles(KeepOut keepOut) {
+    Face face =
+        new Face(
+            "f",
+            "Front",
+            new RectangleOutline(400, 400),
+            MakeUp.WOOD,
+            Finish.BARE,
+            new Colour("#FFFFFF"),
+            Set.of(),
+            0,
+            Relief.FLAT,
+            Marks.ofKeepOuts(List.of(keepOut)));
+    return Obstacles.on(face, DesignKind.STENCIL);
   }
 
   @Test

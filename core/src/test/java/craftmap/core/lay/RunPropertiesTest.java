@@ -3,20 +3,33 @@ package craftmap.core.lay;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
 import craftmap.core.measure.Tolerance;
-import craftmap.core.surface.Box;
-import craftmap.core.surface.Colour;
+import craftmap.core.plane.Box;
+import craftmap.core.surface.Area;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.Finish;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.MakeUp;
-import craftmap.core.surface.RectangleOutline;
+import craftmap.core.surface.Marks;
+import craftmap.core.surface.Relief;
+import craftmap.core.surface.outline.ArchOutline;
+import craftmap.core.surface.outline.ConeOutline;
+import craftmap.core.surface.outline.FrameOutline;
+import craftmap.core.surface.outline.Outline;
+import craftmap.core.surface.outline.OvalOutline;
+import craftmap.core.surface.outline.QuadOutline;
+import craftmap.core.surface.outline.RectangleOutline;
+import craftmap.core.surface.outline.TrapeziumOutline;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -161,10 +174,14 @@ class RunPropertiesTest {
               "f",
               "F",
               new RectangleOutline(width, height),
-              MakeUp.PAINTED,
+              MakeUp.WOOD,
+              Finish.PAINTED,
               new Colour("#1F4650"),
-              List.of(new KeepOut("k", "plate", plate)),
-              List.of());
+              Set.of(),
+              0,
+              Relief.FLAT,
+              Marks.ofKeepOuts(
+                  List.of(new KeepOut("k", "plate", new Area.Upright(plate), Set.of()))));
       RunLine line = new RunLine(edge, random.nextDouble() * 300, random.nextDouble() * 40, 5);
       if (!(new Run(line, new RunWish(20, 5, 0.2)).lay(face, stencil)
           instanceof LayAnswer.Options options)) {
@@ -182,5 +199,51 @@ class RunPropertiesTest {
       }
     }
     assertThat(laid).isGreaterThan(100);
+  }
+
+  @Test
+  void onAnyOutlineABandStaysWhollyOnTheFace() {
+    Random random = new Random(11);
+    List<Outline> outlines =
+        List.of(
+            OvalOutline.circle(600),
+            new OvalOutline(700, 420),
+            new ArchOutline(500, 600, 200, ArchOutline.Curve.SEGMENT),
+            new TrapeziumOutline(420, 700, 500),
+            new QuadOutline(902, 455, 905, 451, 1010, OptionalDouble.empty()),
+            new FrameOutline(800, 700, 150, 150, 150, FrameOutline.Shape.OVAL_OPENING),
+            new ConeOutline(754, 565, 230));
+    int laid = 0;
+    for (Outline outline : outlines) {
+      Face face =
+          new Face(
+              "f",
+              "F",
+              outline,
+              MakeUp.WOOD,
+              Finish.BARE,
+              new Colour("#1F4650"),
+              Set.of(),
+              0,
+              Relief.FLAT,
+              Marks.NONE);
+      for (int i = 0; i < 60; i++) {
+        Edge edge = Edge.values()[i % 4];
+        Stencil stencil = Shapes.block(20 + random.nextDouble() * 60, 15, 200, 100);
+        RunLine line = new RunLine(edge, 10 + random.nextDouble() * 400, 0, 0);
+        if (new Run(line, new RunWish(12, 0, 0.2)).lay(face, stencil)
+            instanceof LayAnswer.Options options) {
+          laid++;
+          for (LayOption option : options.ranked()) {
+            for (Item item : option.items()) {
+              assertThat(outline.holds(item.visible()))
+                  .as("%s on %s at %s", item.visible(), outline, line)
+                  .isTrue();
+            }
+          }
+        }
+      }
+    }
+    assertThat(laid).isGreaterThan(150);
   }
 }

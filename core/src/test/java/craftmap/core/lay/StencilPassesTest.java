@@ -2,7 +2,7 @@ package craftmap.core.lay;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import craftmap.core.surface.Box;
+import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
+import craftmap.core.form.ChestForm;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.LayAnswer;
@@ -18,18 +20,17 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
+import craftmap.core.surface.Area;
 import craftmap.core.surface.Blemish;
-import craftmap.core.surface.Box;
-import craftmap.core.surface.ChestForm;
-import craftmap.core.surface.Colour;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.KeepOut;
-import craftmap.core.surface.MakeUp;
-import craftmap.core.surface.Point;
-import java.util.HashMap;
+import craftmap.core.surface.Marks;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class PlanReaderTest {
@@ -54,20 +55,47 @@ class PlanReaderTest {
   }
 
   private static Plan chest(double width, Lay... lays) {
-    Map<String, Plan.Found> found = new HashMap<>();
-    for (String face : List.of("front", "lid", "left", "right")) {
-      found.put(face, new Plan.Found(MakeUp.PAINTED, new Colour("#1F4650"), List.of(), List.of()));
-    }
-    found.put(
-        "front",
-        new Plan.Found(
-            MakeUp.PAINTED,
-            new Colour("#1F4650"),
-            List.of(new KeepOut("lock", "Lock plate", new Box(410, -8, 50, 44))),
-            List.of(
-                new Blemish("b1", 1, "scratch", new Point(435, 100), 8),
-                new Blemish("b2", 2, "chip", new Point(800, 300), 10))));
-    return new Plan("Sea chest", new ChestForm(width, 420, 450), found, List.of(lays));
+    return new Plan(
+        "Sea chest",
+        new ChestForm(width, 420, 450),
+        Map.of(
+            "front",
+            found(
+                Marks.ofKeepOuts(
+                        List.of(
+                            new KeepOut(
+                                "lock",
+                                "Lock plate",
+                                new Area.Upright(new Box(410, -8, 50, 44)),
+                                Set.of())))
+                    .and(
+                        new Marks(
+                            List.of(),
+                            List.of(),
+                            List.of(),
+                            List.of(
+                                Blemish.of("b1", 1, "scratch", new Point(435, 100), 8),
+                                Blemish.of("b2", 2, "chip", new Point(800, 300), 10)),
+                            List.of())))),
+        List.of(lays));
+  }
+
+  private static Found found(Marks marks) {
+    Found n = Found.nothing();
+    return new Found(
+        n.name(),
+        n.outline(),
+        n.makeUp(),
+        n.finish(),
+        n.ground(),
+        n.exposure(),
+        n.edgeDepthMm(),
+        n.relief(),
+        n.shown(),
+        n.comesOff(),
+        n.standing(),
+        false,
+        marks);
   }
 
   private static PlanReading read(Plan plan) {
@@ -189,7 +217,7 @@ class PlanReaderTest {
   @Test
   void theFirstProposalIsClearOfTheLockAndTheSecondOfTheFirst() {
     Plan empty = chest(870);
-    Proposal first = Proposal.of(empty.faces().getFirst(), FERN, List.of());
+    Proposal first = Proposal.of(empty.faces().getFirst().face(), FERN, List.of());
     Lay laid = new Lay("a", "front", "fern", first.run(), Optional.empty(), "bone", 2);
     PlanReading reading = read(chest(870, laid));
     Proposal second = Proposal.of(reading.face("front").face(), FERN, reading.face("front").lays());

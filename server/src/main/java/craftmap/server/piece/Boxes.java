@@ -1,6 +1,6 @@
 package craftmap.server.piece;
 
-import craftmap.core.surface.Box;
+import craftmap.core.plane.Box;
 
 /** Boxes as they are sent. */
 final class Boxes {

@@ -5,7 +5,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
 import craftmap.core.surface.Blemish;
-import craftmap.core.surface.Box;
+import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.KeepOut;
 import java.util.ArrayList;

@@ -1,4 +1,4 @@
-package craftmap.core.surface;
+package craftmap.core.plane;
 
 import org.locationtech.jts.geom.Envelope;
 

@@ -1,4 +1,4 @@
-package craftmap.core.surface;
+package craftmap.core.colour;
 
 import craftmap.core.measure.RefusedInput;
 import java.util.Locale;

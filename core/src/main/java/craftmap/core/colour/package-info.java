@@ -1,0 +1,2 @@
+/** Colours as a screen shows them, and what follows from them. */
+package craftmap.core.colour;

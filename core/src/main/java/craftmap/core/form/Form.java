@@ -1,0 +1,22 @@
+package craftmap.core.form;
+
+/** A form of furniture: a few taped measures in, faces and their places out. */
+public sealed interface Form
+    permits ChestForm,
+        DrawerChestForm,
+        CupboardForm,
+        TableForm,
+        ChairForm,
+        BenchForm,
+        StepStoolForm,
+        TrayForm,
+        BoxForm,
+        FrameForm,
+        ScreenForm,
+        ClockForm,
+        VesselForm,
+        PlanterForm,
+        SignForm,
+        SingleFaceForm {
+  FormFaces faces();
+}

@@ -1,0 +1,30 @@
+package craftmap.core.form;
+
+import craftmap.core.plane.Arc;
+import craftmap.core.plane.Point;
+
+/** Sums for round and oval things. */
+final class Round {
+  private Round() {}
+
+  /** Round an oval, by its own arc. */
+  static double girth(double widthMm, double depthMm) {
+    return new Arc(new Point(0, 0), widthMm / 2, depthMm / 2, 0, 2 * Math.PI).lengthMm();
+  }
+
+  /** The pose of a wall round an oval or a circle whose upper rim has its middle there. */
+  static Pose wall(Vec top, double widthMm, double depthMm) {
+    return widthMm == depthMm ? new Pose.Rolled(top) : new Pose.RolledOval(top, widthMm, depthMm);
+  }
+
+  /** A level disc or oval seen from above, its front edge below, with its middle there. */
+  static Pose level(Vec middle, double widthMm, double depthMm) {
+    return new Pose.Flat(
+        middle.plus(new Vec(-widthMm / 2, 0, -depthMm / 2)), Vec.RIGHT, Vec.TOWARDS);
+  }
+
+  /** The same seen from below, its front edge above. */
+  static Pose underneath(Vec middle, double widthMm, double depthMm) {
+    return new Pose.Flat(middle.plus(new Vec(-widthMm / 2, 0, depthMm / 2)), Vec.RIGHT, Vec.AWAY);
+  }
+}

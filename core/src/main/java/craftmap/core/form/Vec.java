@@ -1,0 +1,26 @@
+package craftmap.core.form;
+
+/** A place, or a direction, in the room the piece stands in. */
+public record Vec(double x, double y, double z) {
+  public static final Vec RIGHT = new Vec(1, 0, 0);
+  public static final Vec LEFT = new Vec(-1, 0, 0);
+  public static final Vec UP = new Vec(0, 1, 0);
+  public static final Vec DOWN = new Vec(0, -1, 0);
+  public static final Vec TOWARDS = new Vec(0, 0, 1);
+  public static final Vec AWAY = new Vec(0, 0, -1);
+
+  public Vec plus(Vec other) {
+    return new Vec(x + other.x, y + other.y, z + other.z);
+  }
+
+  public Vec times(double factor) {
+    return new Vec(x * factor, y * factor, z * factor);
+  }
+
+  public double distance(Vec other) {
+    double dx = other.x - x;
+    double dy = other.y - y;
+    double dz = other.z - z;
+    return Math.sqrt(dx * dx + dy * dy + dz * dz);
+  }
+}

@@ -1,0 +1,185 @@
+package craftmap.core.plan;
+
+import craftmap.core.form.FormFace;
+import craftmap.core.form.FormFaces;
+import craftmap.core.form.Net;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
+import craftmap.core.surface.Face;
+import craftmap.core.surface.Marks;
+import craftmap.core.surface.Relief;
+import craftmap.core.surface.outline.Outline;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Puts the faces of a piece together:
+ *
+ * <ol>
+ *   <li>the form's faces, less those that were taken off, each as it was found;
+ *   <li>the faces that were added;
+ *   <li>their places on the net, of those that are shown.
+ * </ol>
+ */
+final class PlanFaces {
+  private final FormFaces form;
+  private final Map<String, Found> found;
+
+  private PlanFaces(FormFaces form, Map<String, Found> found) {
+    this.form = form;
+    this.found = found;
+  }
+
+  static List<PlanFace> of(FormFaces form, Map<String, Found> found) {
+    return new PlanFaces(form, found).run();
+  }
+
+  private List<PlanFace> run() {
+    List<FormFace> standing =
+        form.faces().stream()
+            .filter(f -> found(f.id()).standing() != Found.Standing.REMOVED)
+            .toList();
+    List<Net.Item> items = new ArrayList<>();
+    Map<String, FormFace> byId = standing.stream().collect(Collectors.toMap(FormFace::id, f -> f));
+    for (FormFace face : standing) {
+      if (shown(face)) {
+        items.add(item(face, byId));
+      }
+    }
+    List<Map.Entry<String, Found>> added =
+        found.entrySet().stream()
+            .filter(e -> e.getValue().standing() == Found.Standing.ADDED)
+            .sorted(Map.Entry.comparingByKey())
+            .toList();
+    for (Map.Entry<String, Found> entry : added) {
+      if (entry.getValue().shown().orElse(true)) {
+        Outline outline = outlineOf(entry);
+        items.add(new Net.Item(entry.getKey(), outline, entry.getKey(), new Point(0, 0), false));
+      }
+    }
+    Map<String, Box> places = Net.place(items, form.groups());
+    List<PlanFace> faces = new ArrayList<>();
+    standing.forEach(f -> faces.add(fromForm(f, places)));
+    added.forEach(e -> faces.add(added(e, places)));
+    return List.copyOf(faces);
+  }
+
+  private Found found(String id) {
+    return found.getOrDefault(id, Found.nothing());
+  }
+
+  private boolean shown(FormFace face) {
+    return found(face.id()).shown().orElse(!face.away());
+  }
+
+  /** An inset lies on its face where that one is shown, else by itself where that one would be. */
+  private Net.Item item(FormFace face, Map<String, FormFace> standing) {
+    Outline outline = found(face.id()).outline().orElse(face.outline());
+    FormFace parent = face.setInto().map(standing::get).orElse(null);
+    if (parent == null) {
+      return new Net.Item(face.id(), outline, face.group(), face.at(), false);
+    }
+    Point at = face.at().movedBy(parent.at().xMm(), parent.at().yMm());
+    return new Net.Item(face.id(), outline, face.group(), at, shown(parent));
+  }
+
+  private PlanFace fromForm(FormFace face, Map<String, Box> places) {
+    Found f = found(face.id());
+    Marks marks = f.ownMarks() ? f.marks() : face.marks().and(f.marks());
+    Optional<String> comesOff =
+        f.comesOff()
+            .map(
+                off ->
+                    off
+                        ? Optional.of(face.comesOff().orElse(name(face, f)))
+                        : Optional.<String>empty())
+            .orElse(face.comesOff());
+    return new PlanFace(
+        new Face(
+            face.id(),
+            name(face, f),
+            f.outline().orElse(face.outline()),
+            f.makeUp(),
+            f.finish(),
+            f.ground(),
+            f.exposure(),
+            f.edgeDepthMm().orElse(face.edgeDepthMm()),
+            f.relief().orElse(face.relief()),
+            marks),
+        Optional.ofNullable(places.get(face.id())),
+        Optional.of(face.pose()),
+        face.setInto().filter(p -> found(p).standing() != Found.Standing.REMOVED),
+        face.at(),
+        comesOff,
+        false,
+        f.ownMarks() ? Set.of() : face.marks().ids());
+  }
+
+  private static String name(FormFace face, Found f) {
+    return f.name().orElse(face.name());
+  }
+
+  private static PlanFace added(Map.Entry<String, Found> entry, Map<String, Box> places) {
+    Found f = entry.getValue();
+    String name = f.name().orElse("Face");
+    return new PlanFace(
+        new Face(
+            entry.getKey(),
+            name,
+            outlineOf(entry),
+            f.makeUp(),
+            f.finish(),
+            f.ground(),
+            f.exposure(),
+            f.edgeDepthMm().orElse(0),
+            f.relief().orElse(Relief.FLAT),
+            f.marks()),
+        Optional.ofNullable(places.get(entry.getKey())),
+        Optional.empty(),
+        Optional.empty(),
+        new Point(0, 0),
+        f.comesOff().orElse(false) ? Optional.of(name) : Optional.empty(),
+        true,
+        Set.of());
+  }
+
+  private static Outline outlineOf(Map.Entry<String, Found> entry) {
+    return entry
+        .getValue()
+        .outline()
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "Outline of the added face",
+                    entry.getValue().name().orElse(entry.getKey()),
+                    "is missing",
+                    "an outline with its measures"));
+  }
+
+  /** Parts that come off, numbered in the order one walks round the piece. */
+  static List<Part> parts(List<PlanFace> faces) {
+    Map<String, List<PlanFace>> byPart = new LinkedHashMap<>();
+    for (PlanFace face : faces) {
+      face.comesOff().ifPresent(p -> byPart.computeIfAbsent(p, k -> new ArrayList<>()).add(face));
+    }
+    List<Part> parts = new ArrayList<>();
+    for (Map.Entry<String, List<PlanFace>> part : byPart.entrySet()) {
+      parts.add(
+          new Part(
+              parts.size() + 1,
+              part.getKey(),
+              part.getValue().stream().map(f -> f.face().id()).toList(),
+              part.getValue().stream()
+                  .flatMap(f -> f.face().marks().holes().stream())
+                  .map(h -> new Part.Fitting(h.name(), h.count()))
+                  .toList()));
+    }
+    return parts;
+  }
+}

@@ -1,0 +1,38 @@
+package craftmap.core.surface;
+
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Point;
+
+/**
+ * A line across a face where the surface is interrupted: a panel joint, a step of a moulding, the
+ * gap between two boards.
+ *
+ * @param widthMm of the gap; nothing for a plain joint
+ * @param stepMm how far one side stands over the other
+ */
+public record Break(String id, String name, Point from, Point to, double widthMm, double stepMm) {
+  public Break {
+    MarkWords.check("Name of the break", name);
+    widthMm = LengthRange.DISTANCE.upTo(500).check("Width of the " + name, widthMm);
+    stepMm = LengthRange.DISTANCE.upTo(500).check("Step of the " + name, stepMm);
+    if (!Tolerance.EXACT.greater(from.distanceMm(to), 0)) {
+      throw new RefusedInput(
+          "Length of the " + name,
+          Decimals.show(from.distanceMm(to), 1) + " mm",
+          "is nothing",
+          "two ends apart from each other");
+    }
+  }
+
+  public double lengthMm() {
+    return from.distanceMm(to);
+  }
+
+  public Break mirrored(double widthOfFaceMm) {
+    double middle = widthOfFaceMm / 2;
+    return new Break(id, name, to.mirroredAt(middle), from.mirroredAt(middle), widthMm, stepMm);
+  }
+}

@@ -1,0 +1,9 @@
+package craftmap.core.surface;
+
+/** What a face has to bear. */
+public enum Exposure {
+  WEAR,
+  WET,
+  FOOD_NEAR,
+  SUN
+}

@@ -1,0 +1,22 @@
+package craftmap.core.surface;
+
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.RefusedInput;
+
+/** How much more surface carved or turned work has than its flat outline. */
+public record Relief(double factor) {
+  public static final Relief FLAT = new Relief(1.0);
+  public static final Relief PANELLED = new Relief(1.1);
+  public static final Relief CARVED = new Relief(1.3);
+  public static final Relief TURNED = new Relief(1.5);
+
+  public Relief {
+    if (!(factor >= 1) || !(factor <= 3)) {
+      throw new RefusedInput(
+          "Relief factor",
+          Double.isFinite(factor) ? Decimals.show(factor, 2) : String.valueOf(factor),
+          "is not how surfaces are",
+          "1 for flat, up to 3");
+    }
+  }
+}

@@ -1,0 +1,39 @@
+package craftmap.core.surface.outline;
+
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
+import java.util.List;
+import java.util.Map;
+
+/** The wall of a straight round thing, unrolled: as wide as the tape goes round it. */
+public record CylinderOutline(double circumferenceMm, double heightMm) implements Outline {
+  public CylinderOutline {
+    circumferenceMm = LengthRange.SIZE.check("Circumference", circumferenceMm);
+    heightMm = LengthRange.SIZE.check("Height", heightMm);
+  }
+
+  static CylinderOutline read(MeasureSheet sheet) {
+    return new CylinderOutline(
+        sheet.size("circumference", "Circumference", 500), sheet.size("height", "Height", 200));
+  }
+
+  @Override
+  public OutlineNote note() {
+    return OutlineNote.of(
+        OutlineKind.CYLINDER, Map.of("circumference", circumferenceMm, "height", heightMm));
+  }
+
+  @Override
+  public List<Side> sides() {
+    return new RectangleOutline(circumferenceMm, heightMm).sides();
+  }
+
+  @Override
+  public boolean wraps() {
+    return true;
+  }
+
+  public double radiusMm() {
+    return circumferenceMm / (2 * Math.PI);
+  }
+}
