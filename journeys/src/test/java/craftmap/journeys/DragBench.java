@@ -77,7 +77,7 @@ class DragBench extends Journey {
                       ...(match ? {'If-Match': match} : {})},
                     body: JSON.stringify(body)})).json();
                   const piece = await ask('POST', '/api/pieces', {name: 'Full', form:
-                    {kind: 'CHEST', widthMm: 5600, heightMm: 2600, depthMm: 600}});
+                    {kind: 'CHEST', measures: {width: 5600, height: 2600, depth: 600}, choices: {}}});
                   piece.document.lays = JSON.parse('[' + lays + ']');
                   const saved = await ask('PUT', '/api/pieces/' + piece.id,
                     {document: piece.document, summary: 'full'}, '"' + piece.version + '"');

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 class PieceApiTest extends ServerTest {
   private static ObjectNode sized(JsonNode document, String side, double mm) {
     ObjectNode changed = (ObjectNode) document.deepCopy();
-    ((ObjectNode) changed.path("form")).put(side, mm);
+    ((ObjectNode) changed.path("form").path("measures")).put(side, mm);
     return changed;
   }
 
@@ -40,25 +40,26 @@ class PieceApiTest extends ServerTest {
   @Test
   void aPlanIsSavedWithItsVersionAndComesBackAsItWas() {
     JsonNode chest = newChest("Hall chest");
-    ObjectNode wider = sized(chest.path("document"), "widthMm", 911.225);
+    ObjectNode wider = sized(chest.path("document"), "width", 911.225);
     Answer saved = save(chest, wider, "Width of the chest", null);
 
     assertThat(saved.status()).isEqualTo(200);
     assertThat(saved.header("ETag")).isEqualTo("\"" + (chest.path("version").asLong() + 1) + "\"");
     JsonNode again = get("/api/pieces/" + chest.path("id").asString()).body();
     assertThat(again.path("document")).isEqualTo(wider);
-    assertThat(again.path("reading").path("width").path("mm").asDouble()).isEqualTo(911.225);
+    assertThat(again.at("/reading/form/fields/0/length/mm").asDouble()).isEqualTo(911.225);
     assertThat(again.path("undo").asString()).isEqualTo("Width of the chest");
   }
 
   @Test
   void undoAndRedoGoThroughTheHistoryAndABranchLeftBehindIsNotWhatRedoBrings() {
     JsonNode start = newChest("Back and forth");
-    JsonNode wide = save(start, sized(start.path("document"), "widthMm", 900), "wide", null).body();
-    JsonNode tall = save(wide, sized(wide.path("document"), "heightMm", 500), "tall", null).body();
+    JsonNode wide = save(start, sized(start.path("document"), "width", 900), "wide", null).body();
+    JsonNode tall = save(wide, sized(wide.path("document"), "height", 500), "tall", null).body();
 
     JsonNode back = step(tall, "undo").body();
-    assertThat(back.path("document").path("form").path("heightMm").asDouble()).isEqualTo(420);
+    assertThat(back.path("document").path("form").path("measures").path("height").asDouble())
+        .isEqualTo(420);
     assertThat(back.path("redo").asString()).isEqualTo("tall");
     JsonNode first = step(back, "undo").body();
     assertThat(first.path("document")).isEqualTo(start.path("document"));
@@ -70,7 +71,7 @@ class PieceApiTest extends ServerTest {
     assertThat(forth.has("redo")).isFalse();
 
     JsonNode other = step(forth, "undo").body();
-    JsonNode deep = save(other, sized(other.path("document"), "depthMm", 600), "deep", null).body();
+    JsonNode deep = save(other, sized(other.path("document"), "depth", 600), "deep", null).body();
     assertThat(deep.has("redo")).isFalse();
     JsonNode before = step(deep, "undo").body();
     assertThat(before.path("redo").asString()).isEqualTo("deep");
@@ -81,27 +82,30 @@ class PieceApiTest extends ServerTest {
     JsonNode piece = newChest("Dragged");
     JsonNode start = piece.path("document");
     for (int mm = 880; mm <= 900; mm += 10) {
-      piece = save(piece, sized(start, "widthMm", mm), "Width", "drag-1").body();
+      piece = save(piece, sized(start, "width", mm), "Width", "drag-1").body();
     }
-    piece = save(piece, sized(start, "widthMm", 950), "Width", "drag-2").body();
+    piece = save(piece, sized(start, "width", 950), "Width", "drag-2").body();
     JsonNode back = step(piece, "undo").body();
-    assertThat(back.path("document").path("form").path("widthMm").asDouble()).isEqualTo(900);
+    assertThat(back.path("document").path("form").path("measures").path("width").asDouble())
+        .isEqualTo(900);
     assertThat(step(back, "undo").body().path("document")).isEqualTo(start);
   }
 
   @Test
   void aSaveOnAnOldVersionIsRefusedWithWhatTheOthersDidAndChangesNothing() {
     JsonNode chest = newChest("Two windows");
-    save(chest, sized(chest.path("document"), "widthMm", 900), "Width of the chest", null);
-    Answer late = save(chest, sized(chest.path("document"), "depthMm", 600), "Depth", null);
+    save(chest, sized(chest.path("document"), "width", 900), "Width of the chest", null);
+    Answer late = save(chest, sized(chest.path("document"), "depth", 600), "Depth", null);
 
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.header("Content-Type")).startsWith("application/problem+json");
     assertThat(late.body().path("theirs").path("changes").path(0).asString())
         .isEqualTo("Width of the chest");
     JsonNode now = get("/api/pieces/" + chest.path("id").asString()).body();
-    assertThat(now.path("document").path("form").path("widthMm").asDouble()).isEqualTo(900);
-    assertThat(now.path("document").path("form").path("depthMm").asDouble()).isEqualTo(450);
+    assertThat(now.path("document").path("form").path("measures").path("width").asDouble())
+        .isEqualTo(900);
+    assertThat(now.path("document").path("form").path("measures").path("depth").asDouble())
+        .isEqualTo(450);
     assertThat(now.path("version").asLong())
         .isEqualTo(late.body().path("theirs").path("version").asLong());
     assertThat(now.has("redo")).isFalse();
@@ -109,9 +113,9 @@ class PieceApiTest extends ServerTest {
 
   @ParameterizedTest
   @CsvSource({
-    "widthMm, 0, Width",
-    "heightMm, -4, Height",
-    "depthMm, 40000, Depth",
+    "width, 0, Width",
+    "height, -4, Height",
+    "depth, 40000, Depth",
   })
   void aSizeNoChestHasIsRefusedNamingFieldAndLimits(String side, double mm, String field) {
     JsonNode chest = newChest("Refused");

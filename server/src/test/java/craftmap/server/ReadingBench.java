@@ -27,7 +27,7 @@ class ReadingBench extends ServerTest {
   @Test
   void fortyBandsOnOneFace() {
     ObjectNode chest = (ObjectNode) get("/api/pieces/sea-chest").body().path("document").deepCopy();
-    ((ObjectNode) chest.path("form")).put("widthMm", 5600).put("heightMm", 2600);
+    ((ObjectNode) chest.path("form").path("measures")).put("width", 5600).put("height", 2600);
     chest.putArray("lays");
     for (int i = 0; i < 40; i++) {
       ObjectNode band = withFernBand(chest, "band-" + i, 40 + i * 64);

@@ -5,6 +5,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -101,12 +102,14 @@ public abstract class ServerTest {
 
   /** Starts a bare chest of 870 x 420 x 450 and gives what the server says of it. */
   protected JsonNode newChest(String name) {
-    ObjectNode form =
-        json.createObjectNode()
-            .put("kind", "CHEST")
-            .put("widthMm", 870)
-            .put("heightMm", 420)
-            .put("depthMm", 450);
+    return newPiece(name, "CHEST", Map.of("width", 870.0, "height", 420.0, "depth", 450.0));
+  }
+
+  /** Starts a piece of a form with some of its measures. */
+  protected JsonNode newPiece(String name, String kind, Map<String, Double> measures) {
+    ObjectNode form = json.createObjectNode().put("kind", kind);
+    form.set("measures", json.valueToTree(measures));
+    form.putObject("choices");
     ObjectNode fresh = json.createObjectNode().put("name", name);
     fresh.set("form", form);
     return post("/api/pieces", fresh).body();

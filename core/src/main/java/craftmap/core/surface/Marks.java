@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -96,6 +97,52 @@ public record Marks(
         breaks.stream().map(b -> b.mirrored(widthMm)).toList(),
         blemishes.stream().map(b -> b.mirrored(widthMm)).toList(),
         zones.stream().map(z -> z.mirrored(widthMm)).toList());
+  }
+
+  /** Damage is where it is; everything else can be handed on to another face. */
+  public Marks withoutBlemishes() {
+    return new Marks(keepOuts, holes, breaks, List.of(), zones);
+  }
+
+  /** The same marks under other ids. */
+  public Marks renamed(UnaryOperator<String> ids) {
+    return new Marks(
+        keepOuts.stream()
+            .map(k -> new KeepOut(ids.apply(k.id()), k.name(), k.area(), k.forbids()))
+            .toList(),
+        holes.stream()
+            .map(
+                h ->
+                    new Hole(
+                        ids.apply(h.id()),
+                        h.name(),
+                        h.middle(),
+                        h.diameterMm(),
+                        h.count(),
+                        h.spacingMm(),
+                        h.upright()))
+            .toList(),
+        breaks.stream()
+            .map(
+                b ->
+                    new Break(
+                        ids.apply(b.id()), b.name(), b.from(), b.to(), b.widthMm(), b.stepMm()))
+            .toList(),
+        blemishes.stream()
+            .map(
+                b ->
+                    new Blemish(
+                        ids.apply(b.id()),
+                        b.number(),
+                        b.kind(),
+                        b.centre(),
+                        b.diameterMm(),
+                        b.note(),
+                        b.photoId()))
+            .toList(),
+        zones.stream()
+            .map(z -> new Zone(ids.apply(z.id()), z.name(), z.colour(), z.area()))
+            .toList());
   }
 
   public int count() {

@@ -1,13 +1,9 @@
 package craftmap.server.demo;
 
-import craftmap.core.lay.RunKind;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
-import craftmap.core.surface.Edge;
-import craftmap.core.surface.MakeUp;
 import craftmap.server.piece.Pieces;
-import craftmap.server.piece.PlanDocument;
 import craftmap.server.shelf.LedgerService;
 import craftmap.server.shelf.NewPot;
 import craftmap.server.shelf.NewStencil;
@@ -25,13 +21,25 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 @Component
 class Demo implements ApplicationRunner {
+  private static final List<String> PIECES =
+      List.of(
+          "sea-chest",
+          "folding-screen",
+          "wardrobe",
+          "wall-clock",
+          "tapered-planter",
+          "step-stool",
+          "biscuit-tin");
+
   private final Studios studios;
   private final ShelfService shelf;
   private final LedgerService ledger;
   private final Pieces pieces;
+  private final JsonMapper json;
   private final boolean wanted;
 
   Demo(
@@ -39,11 +47,13 @@ class Demo implements ApplicationRunner {
       ShelfService shelf,
       LedgerService ledger,
       Pieces pieces,
+      JsonMapper json,
       @Value("${craftmap.demo}") boolean wanted) {
     this.studios = studios;
     this.shelf = shelf;
     this.ledger = ledger;
     this.pieces = pieces;
+    this.json = json;
     this.wanted = wanted;
   }
 
@@ -61,7 +71,7 @@ class Demo implements ApplicationRunner {
     Studio studio = studios.found("Saltmarsh Studio", TapeDivision.INCH_16);
     stencils(studio);
     pots(studio);
-    pieces.start(studio, "sea-chest", seaChest());
+    pieces(studio);
   }
 
   private void stencils(Studio studio) throws IOException {
@@ -109,50 +119,12 @@ class Demo implements ApplicationRunner {
     ledger.book(studio.id(), id, new Booking(EntryKind.USED, new BigDecimal(usedMl)), usedFor);
   }
 
-  private static PlanDocument seaChest() {
-    String estuary = "#1F4650";
-    String drift = "#D8C7A3";
-    return new PlanDocument(
-        PlanDocument.SCHEMA,
-        "Sea chest for the autumn fair",
-        new PlanDocument.FormDoc(PlanDocument.FormKind.CHEST, 870, 420, 450),
-        List.of(
-            new PlanDocument.FaceDoc(
-                "front",
-                MakeUp.PAINTED,
-                estuary,
-                List.of(new PlanDocument.KeepOutDoc("lock", "Lock plate", 408, -10, 54, 46)),
-                List.of(
-                    new PlanDocument.BlemishDoc("chip", 1, "nail hole", 680.8, 104, 5),
-                    new PlanDocument.BlemishDoc("scratch", 2, "scratch", 431, 343, 9),
-                    new PlanDocument.BlemishDoc("screw", 3, "old screw", 776, 228, 8))),
-            new PlanDocument.FaceDoc("lid", MakeUp.PAINTED, estuary, List.of(), List.of()),
-            new PlanDocument.FaceDoc("left", MakeUp.PAINTED, drift, List.of(), List.of()),
-            new PlanDocument.FaceDoc("right", MakeUp.PAINTED, drift, List.of(), List.of())),
-        List.of(
-            lay("fern-top", "front", "fern-band", 104, 20, 8, null, "bone-white"),
-            lay("wave-foot", "front", "running-wave", 342, 6, 6, null, "sand-drift"),
-            lay("moon-lid", "lid", "moon-phases", 225, 30, 15, null, "marsh-gold"),
-            lay("shell-left", "left", "fan-shell", 104, 28, 14, RunKind.SPREAD, "deep-estuary"),
-            lay("gull-right", "right", "gull", 104, 30, 15, null, "deep-estuary")));
-  }
-
-  private static PlanDocument.LayDoc lay(
-      String id,
-      String face,
-      String design,
-      double distanceMm,
-      double gapMm,
-      double marginMm,
-      RunKind pick,
-      String paint) {
-    return new PlanDocument.LayDoc(
-        id,
-        face,
-        design,
-        new PlanDocument.RunDoc(Edge.TOP, distanceMm, 0, 0, gapMm, marginMm, 0.15),
-        pick == null ? null : new PlanDocument.PickDoc(pick, 4),
-        paint,
-        2);
+  private void pieces(Studio studio) throws IOException {
+    for (String id : PIECES) {
+      ClassPathResource file = new ClassPathResource("demo/pieces/" + id + ".json");
+      try (InputStream in = file.getInputStream()) {
+        pieces.start(studio, id, pieces.readDocument(json.readTree(in)));
+      }
+    }
   }
 }

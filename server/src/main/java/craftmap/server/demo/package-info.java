@@ -1,2 +1,4 @@
-/** Founds the studio on the first start: Saltmarsh Studio with its sea chest, or an empty one. */
+/**
+ * Founds the studio on the first start: Saltmarsh Studio with its seven pieces, or an empty one.
+ */
 package craftmap.server.demo;

@@ -4,6 +4,7 @@ import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.LayAnswer;
 import craftmap.core.lay.Run;
+import craftmap.core.lay.Span;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.TapeDivision;
@@ -110,8 +111,8 @@ final class LayViews {
 
   private ReadingView.LineView line(Face face, Run run, Optional<OwnedStencil> owned) {
     var line = run.line();
-    double edge = face.outline().edgeLengthMm(line.edge());
     double tall = owned.map(o -> o.stencil().printHeightMm()).orElse(0.0);
+    Span span = line.spanOn(face.outline(), tall).orElse(new Span(0, 0));
     double motif = owned.map(o -> o.stencil().printWidthMm()).orElse(0.0);
     return new ReadingView.LineView(
         measure(line.distanceMm()),
@@ -120,8 +121,9 @@ final class LayViews {
         measure(run.wish().gapMm()),
         measure(run.wish().endMarginMm()),
         Words.percent(run.wish().allowedChange()),
-        edge,
-        Math.max(0, edge - line.startInsetMm() - line.endInsetMm()),
+        span.lengthMm(),
+        span.fromMm(),
+        Math.max(0, span.lengthMm() - line.startInsetMm() - line.endInsetMm()),
         tall / 2,
         Math.max(tall / 2, line.reachOn(face.outline()) - tall / 2),
         motif,

@@ -47,6 +47,7 @@ class PieceController {
       PlanDocument document,
       ReadingView reading,
       Instant savedAt,
+      boolean archived,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String undo,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String redo) {}
 
@@ -64,6 +65,8 @@ class PieceController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
 
   record LayQuestion(PlanDocument document, String layId) {}
+
+  record EditQuestion(PlanDocument document, PlanEdits.Edit edit) {}
 
   @PostMapping("/pieces")
   ResponseEntity<PieceView> start(@RequestBody NewPiece fresh) {
@@ -114,6 +117,32 @@ class PieceController {
     return answer(HttpStatus.OK, studio, pieces.redo(studio, id, version(ifMatch)));
   }
 
+  @PostMapping("/pieces/{id}/copy")
+  ResponseEntity<PieceView> copy(@PathVariable String id) {
+    Studio studio = studios.current();
+    return answer(HttpStatus.CREATED, studio, pieces.copy(studio, id));
+  }
+
+  @PostMapping("/pieces/{id}/archive")
+  ResponseEntity<PieceView> archive(@PathVariable String id) {
+    Studio studio = studios.current();
+    return answer(HttpStatus.OK, studio, pieces.archive(studio, id, true));
+  }
+
+  @PostMapping("/pieces/{id}/restore")
+  ResponseEntity<PieceView> restore(@PathVariable String id) {
+    Studio studio = studios.current();
+    return answer(HttpStatus.OK, studio, pieces.archive(studio, id, false));
+  }
+
+  @PostMapping("/edits")
+  PlanEdits.Edited edit(@RequestBody EditQuestion question) {
+    if (question.document() == null || question.edit() == null) {
+      throw new RefusedInput("Edit", "empty", "is missing", "a plan and what to change in it");
+    }
+    return PlanEdits.edit(question.document(), question.edit());
+  }
+
   @PostMapping("/readings")
   ReadingView read(@RequestBody PlanDocument document) {
     return views.view(studios.current(), document);
@@ -132,6 +161,7 @@ class PieceController {
             saved.document(),
             views.view(studio, saved.document()),
             saved.savedAt(),
+            saved.archived(),
             saved.undo().orElse(null),
             saved.redo().orElse(null));
     return ResponseEntity.status(status)

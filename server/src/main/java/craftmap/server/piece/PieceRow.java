@@ -22,6 +22,9 @@ class PieceRow {
   @Column(name = "made_at")
   private Instant madeAt;
 
+  @Column(name = "archived_at")
+  private Instant archivedAt;
+
   protected PieceRow() {}
 
   PieceRow(String id, String studioId, Instant madeAt) {
@@ -29,6 +32,15 @@ class PieceRow {
     this.studioId = studioId;
     this.madeAt = madeAt;
     this.version = 0;
+  }
+
+  /** Into the archive at a time, or out of it with none. */
+  void archive(Instant at) {
+    this.archivedAt = at;
+  }
+
+  boolean isArchived() {
+    return archivedAt != null;
   }
 
   String id() {

@@ -9,11 +9,13 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps pieces: saves with a version, goes back and forth in their history. */
@@ -26,21 +28,74 @@ public class Pieces {
   private final PieceRows pieces;
   private final EntryRows entries;
   private final ShelfService shelf;
-  private final JsonMapper json;
+  private final PlanJson json;
   private final Clock clock;
 
   Pieces(PieceRows pieces, EntryRows entries, ShelfService shelf, JsonMapper json, Clock clock) {
     this.pieces = pieces;
     this.entries = entries;
     this.shelf = shelf;
-    this.json = json;
+    this.json = new PlanJson(json);
     this.clock = clock;
   }
 
-  public List<SavedPlan> all(Studio studio) {
+  /** The studio's pieces, oldest first: those it works on, or those it put into the archive. */
+  public List<SavedPlan> all(Studio studio, boolean archived) {
     return pieces.findByStudioIdOrderByMadeAtAscIdAsc(studio.id()).stream()
+        .filter(p -> p.isArchived() == archived)
         .map(this::saved)
         .toList();
+  }
+
+  /**
+   * Puts a piece into the archive, or takes it out again; its plan and history stay as they are.
+   */
+  @Transactional
+  public SavedPlan archive(Studio studio, String id, boolean archived) {
+    PieceRow piece = row(studio, id);
+    piece.archive(archived ? clock.instant() : null);
+    pieces.saveAndFlush(piece);
+    return saved(piece);
+  }
+
+  /** Starts another piece with the same plan; what was done and booked stays with the first. */
+  @Transactional
+  public SavedPlan copy(Studio studio, String id) {
+    PlanDocument plan = get(studio, id).document();
+    String name = Words.say("edit.copyName", plan.name());
+    int most = Plan.LONGEST_NAME;
+    return start(
+        studio,
+        UUID.randomUUID().toString(),
+        new PlanDocument(
+            plan.schema(),
+            name.length() > most ? name.substring(0, most) : name,
+            plan.form(),
+            plan.faces(),
+            plan.lays()));
+  }
+
+  /** The same piece with its blemishes pointing to photos under their new ids. */
+  @Transactional
+  public SavedPlan relinkPhotos(Studio studio, SavedPlan piece, Map<String, String> newIds) {
+    PlanDocument plan = piece.document();
+    List<PlanDocument.FaceDoc> faces =
+        plan.faces().stream()
+            .map(f -> f.withBlemishes(f.blemishes().stream().map(b -> b.relinked(newIds)).toList()))
+            .toList();
+    PlanDocument linked =
+        new PlanDocument(plan.schema(), plan.name(), plan.form(), faces, plan.lays());
+    EntryRow entry = current(row(studio, piece.id()));
+    entry.goesOn(json.write(linked), clock.instant());
+    entries.saveAndFlush(entry);
+    return get(studio, piece.id());
+  }
+
+  /** A plan read from a file of any age. */
+  public PlanDocument readDocument(JsonNode plan) {
+    PlanDocument document = json.read(plan);
+    PlanMapper.toPlan(document);
+    return document;
   }
 
   public SavedPlan get(Studio studio, String id) {
@@ -69,7 +124,7 @@ public class Pieces {
             new EntryRow(
                 piece,
                 null,
-                json.writeValueAsString(document),
+                json.write(document),
                 Words.say("summary.new"),
                 null,
                 clock.instant()));
@@ -95,7 +150,7 @@ public class Pieces {
     gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
     PieceRow piece = row(studio, id);
     EntryRow current = current(piece);
-    String text = json.writeValueAsString(document);
+    String text = json.write(document);
     if (piece.version() == version && text.equals(current.document())) {
       return saved(piece);
     }
@@ -158,8 +213,9 @@ public class Pieces {
     return new SavedPlan(
         piece.id(),
         piece.version(),
-        json.readValue(entry.document(), PlanDocument.class),
+        json.read(entry.document()),
         entry.madeAt(),
+        piece.isArchived(),
         entry.parentId() == null ? Optional.empty() : Optional.of(entry.summary()),
         entries
             .findFirstByPieceIdAndParentIdOrderByIdDesc(piece.id(), entry.id())

@@ -1,51 +1,260 @@
 package craftmap.server.piece;
 
+import craftmap.core.design.DesignKind;
+import craftmap.core.form.FormKind;
 import craftmap.core.lay.RunKind;
+import craftmap.core.plan.Found;
 import craftmap.core.surface.Edge;
+import craftmap.core.surface.Exposure;
+import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
+import craftmap.core.surface.Marks;
+import craftmap.core.surface.outline.OutlineKind;
+import craftmap.core.surface.outline.Side;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A plan as it is stored and sent: what the artist decided, lengths in millimetres at full
- * precision.
+ * precision. {@code docs/piece-file.md} describes it for people.
  *
  * @param schema the version of this shape
+ * @param faces what was found on each face, by id; a face without an entry is as the form gives it
  */
 public record PlanDocument(
     int schema, String name, FormDoc form, List<FaceDoc> faces, List<LayDoc> lays) {
-  public static final int SCHEMA = 1;
+  public static final int SCHEMA = 2;
+
+  private static final String OPTIONAL = "absent where it is as the form gives it";
 
   public PlanDocument {
     faces = faces == null ? List.of() : List.copyOf(faces);
     lays = lays == null ? List.of() : List.copyOf(lays);
   }
 
-  /** A form of furniture with its measures. */
-  public record FormDoc(FormKind kind, double widthMm, double heightMm, double depthMm) {}
-
-  /** The forms there are. */
-  public enum FormKind {
-    CHEST
-  }
-
-  public record FaceDoc(
-      String id,
-      MakeUp makeUp,
-      String ground,
-      List<KeepOutDoc> keepOuts,
-      List<BlemishDoc> blemishes) {
-    public FaceDoc {
-      keepOuts = keepOuts == null ? List.of() : List.copyOf(keepOuts);
-      blemishes = blemishes == null ? List.of() : List.copyOf(blemishes);
+  /**
+   * A form of furniture with the measures that were taken; others are typical.
+   *
+   * @param measures lengths in millimetres, and counts
+   */
+  public record FormDoc(FormKind kind, Map<String, Double> measures, Map<String, String> choices) {
+    public FormDoc {
+      measures = measures == null ? Map.of() : Map.copyOf(measures);
+      choices = choices == null ? Map.of() : Map.copyOf(choices);
     }
   }
 
-  public record KeepOutDoc(
-      String id, String name, double leftMm, double topMm, double widthMm, double heightMm) {}
+  /** An outline by its measures, or by its points. */
+  public record OutlineDoc(
+      OutlineKind kind,
+      Map<String, Double> measures,
+      Map<String, String> choices,
+      List<PointDoc> points) {
+    public OutlineDoc {
+      measures = measures == null ? Map.of() : Map.copyOf(measures);
+      choices = choices == null ? Map.of() : Map.copyOf(choices);
+      points = points == null ? List.of() : List.copyOf(points);
+    }
+  }
+
+  public record PointDoc(double xMm, double yMm) {}
+
+  public record FaceDoc(
+      String id,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED, description = OPTIONAL) String name,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OutlineDoc outline,
+      MakeUp makeUp,
+      Finish finish,
+      String ground,
+      List<Exposure> exposure,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double edgeDepthMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double relief,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean shown,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean comesOff,
+      Found.Standing standing,
+      boolean ownMarks,
+      List<KeepOutDoc> keepOuts,
+      List<HoleDoc> holes,
+      List<BreakDoc> breaks,
+      List<BlemishDoc> blemishes,
+      List<ZoneDoc> zones) {
+    public FaceDoc {
+      exposure = exposure == null ? List.of() : List.copyOf(exposure);
+      finish = finish == null ? Finish.BARE : finish;
+      standing = standing == null ? Found.Standing.OF_THE_FORM : standing;
+      keepOuts = keepOuts == null ? List.of() : List.copyOf(keepOuts);
+      holes = holes == null ? List.of() : List.copyOf(holes);
+      breaks = breaks == null ? List.of() : List.copyOf(breaks);
+      blemishes = blemishes == null ? List.of() : List.copyOf(blemishes);
+      zones = zones == null ? List.of() : List.copyOf(zones);
+    }
+
+    /** With these marks, and none of the form's any more. */
+    FaceDoc withMarks(Marks marks, List<BlemishDoc> ownBlemishes) {
+      return new FaceDoc(
+          id,
+          name,
+          outline,
+          makeUp,
+          finish,
+          ground,
+          exposure,
+          edgeDepthMm,
+          relief,
+          shown,
+          comesOff,
+          standing,
+          true,
+          marks.keepOuts().stream().map(MarkMapper::doc).toList(),
+          marks.holes().stream().map(MarkMapper::doc).toList(),
+          marks.breaks().stream().map(MarkMapper::doc).toList(),
+          ownBlemishes,
+          marks.zones().stream().map(MarkMapper::doc).toList());
+    }
+
+    FaceDoc withBlemishes(List<BlemishDoc> others) {
+      return new FaceDoc(
+          id,
+          name,
+          outline,
+          makeUp,
+          finish,
+          ground,
+          exposure,
+          edgeDepthMm,
+          relief,
+          shown,
+          comesOff,
+          standing,
+          ownMarks,
+          keepOuts,
+          holes,
+          breaks,
+          others,
+          zones);
+    }
+
+    FaceDoc withOutline(OutlineDoc other) {
+      return with(name, other, standing);
+    }
+
+    FaceDoc named(String other) {
+      return with(other, outline, standing);
+    }
+
+    FaceDoc standing(Found.Standing other) {
+      return with(name, outline, other);
+    }
+
+    private FaceDoc with(String otherName, OutlineDoc otherOutline, Found.Standing otherStanding) {
+      return new FaceDoc(
+          id,
+          otherName,
+          otherOutline,
+          makeUp,
+          finish,
+          ground,
+          exposure,
+          edgeDepthMm,
+          relief,
+          shown,
+          comesOff,
+          otherStanding,
+          ownMarks,
+          keepOuts,
+          holes,
+          breaks,
+          blemishes,
+          zones);
+    }
+  }
+
+  /** The kinds of area. */
+  public enum AreaKind {
+    UPRIGHT,
+    ROUND,
+    CORNERS,
+    STRIP,
+    RIM
+  }
+
+  /**
+   * An area: an upright box by left, top, width and height; a round one by its centre and diameter;
+   * one through corners; a strip of a depth along a side; the rim by its depth.
+   */
+  public record AreaDoc(
+      AreaKind kind,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double leftMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double topMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double widthMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double heightMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double xMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double yMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double diameterMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double depthMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Side.Name side,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<PointDoc> points) {
+    public static AreaDoc upright(double left, double top, double width, double height) {
+      return new AreaDoc(
+          AreaKind.UPRIGHT, left, top, width, height, null, null, null, null, null, null);
+    }
+
+    public static AreaDoc round(double x, double y, double diameter) {
+      return new AreaDoc(AreaKind.ROUND, null, null, null, null, x, y, diameter, null, null, null);
+    }
+  }
+
+  /**
+   * A keep-out.
+   *
+   * @param forbids the kinds of design it keeps off; empty for all
+   */
+  public record KeepOutDoc(String id, String name, AreaDoc area, List<DesignKind> forbids) {
+    public KeepOutDoc {
+      forbids = forbids == null ? List.of() : List.copyOf(forbids);
+    }
+  }
+
+  public record HoleDoc(
+      String id,
+      String name,
+      double xMm,
+      double yMm,
+      double diameterMm,
+      int count,
+      double spacingMm,
+      boolean upright) {}
+
+  public record BreakDoc(
+      String id,
+      String name,
+      double fromXMm,
+      double fromYMm,
+      double toXMm,
+      double toYMm,
+      double widthMm,
+      double stepMm) {}
 
   public record BlemishDoc(
-      String id, int number, String kind, double xMm, double yMm, double diameterMm) {}
+      String id,
+      int number,
+      String kind,
+      double xMm,
+      double yMm,
+      double diameterMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String photoId) {
+
+    /** With its photo's new id; a photo that did not come along is forgotten. */
+    BlemishDoc relinked(Map<String, String> newIds) {
+      return photoId == null
+          ? this
+          : new BlemishDoc(id, number, kind, xMm, yMm, diameterMm, note, newIds.get(photoId));
+    }
+  }
+
+  public record ZoneDoc(String id, String name, String colour, AreaDoc area) {}
 
   public record LayDoc(
       String id,

@@ -1,30 +1,32 @@
 package craftmap.server.piece;
 
+import static craftmap.server.piece.Given.given;
+import static craftmap.server.piece.Given.place;
+
+import craftmap.core.colour.Colour;
+import craftmap.core.form.Form;
 import craftmap.core.lay.Run;
 import craftmap.core.lay.RunLine;
 import craftmap.core.lay.RunPick;
 import craftmap.core.lay.RunWish;
-import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Found;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.Plan;
-import craftmap.core.surface.Blemish;
-import craftmap.core.plane.Box;
-import craftmap.core.form.ChestForm;
-import craftmap.core.colour.Colour;
-import craftmap.core.form.Form;
-import craftmap.core.surface.KeepOut;
-import craftmap.core.surface.MakeUp;
 import craftmap.core.plane.Point;
+import craftmap.core.surface.Relief;
+import craftmap.core.surface.outline.Outline;
+import craftmap.core.surface.outline.OutlineNote;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 
 /** Between the plan as sent and the plan the core works on. The core refuses what cannot be. */
 final class PlanMapper {
-  static final String UNPAINTED_GROUND = "#D9CFBC";
-
   private PlanMapper() {}
 
   static Plan toPlan(PlanDocument document) {
@@ -32,9 +34,9 @@ final class PlanMapper {
       throw new RefusedInput(
           "Schema", "" + document.schema(), "is not known here", "" + PlanDocument.SCHEMA);
     }
-    Map<String, Plan.Found> found = new LinkedHashMap<>();
+    Map<String, Found> found = new LinkedHashMap<>();
     for (PlanDocument.FaceDoc face : document.faces()) {
-      Plan.Found twice = found.put(given("Face", face.id()), toFound(face));
+      Found twice = found.put(given("Face", face.id()), toFound(face));
       if (twice != null) {
         throw new RefusedInput("Face", face.id(), "is there twice", "each face once");
       }
@@ -47,51 +49,54 @@ final class PlanMapper {
   }
 
   static Form toForm(PlanDocument.FormDoc form) {
-    return switch (given("Form", form.kind())) {
-      case CHEST -> new ChestForm(form.widthMm(), form.heightMm(), form.depthMm());
-    };
+    return given("Form", form.kind()).read(sheet(form));
+  }
+
+  static MeasureSheet sheet(PlanDocument.FormDoc form) {
+    return new MeasureSheet(form.measures(), form.choices());
+  }
+
+  static Outline toOutline(PlanDocument.OutlineDoc outline) {
+    return given("Kind of outline", outline.kind())
+        .read(
+            new MeasureSheet(outline.measures(), outline.choices()),
+            outline.points().stream()
+                .map(
+                    p ->
+                        new Point(
+                            place("Points of the outline", p.xMm()),
+                            place("Points of the outline", p.yMm())))
+                .toList());
+  }
+
+  static PlanDocument.OutlineDoc doc(OutlineNote note) {
+    return new PlanDocument.OutlineDoc(
+        note.kind(),
+        note.measures(),
+        note.choices(),
+        note.points().stream().map(MarkMapper::doc).toList());
   }
 
   /** A plan for a form on which nothing was found yet. */
   static PlanDocument fresh(String name, PlanDocument.FormDoc form) {
-    List<PlanDocument.FaceDoc> faces =
-        toForm(form).faces().stream()
-            .map(
-                f ->
-                    new PlanDocument.FaceDoc(
-                        f.id(), MakeUp.BARE_WOOD, UNPAINTED_GROUND, List.of(), List.of()))
-            .toList();
-    return new PlanDocument(PlanDocument.SCHEMA, name, form, faces, List.of());
+    return new PlanDocument(PlanDocument.SCHEMA, name, form, List.of(), List.of());
   }
 
-  private static Plan.Found toFound(PlanDocument.FaceDoc face) {
-    return new Plan.Found(
+  private static Found toFound(PlanDocument.FaceDoc face) {
+    return new Found(
+        Optional.ofNullable(face.name()),
+        Optional.ofNullable(face.outline()).map(PlanMapper::toOutline),
         given("Make-up", face.makeUp()),
+        face.finish(),
         new Colour(face.ground()),
-        face.keepOuts().stream()
-            .map(
-                k ->
-                    new KeepOut(
-                        given("Keep-out", k.id()),
-                        k.name(),
-                        new Box(
-                            place("Left of the " + k.name(), k.leftMm()),
-                            place("Top of the " + k.name(), k.topMm()),
-                            LengthRange.SIZE.check("Width of the " + k.name(), k.widthMm()),
-                            LengthRange.SIZE.check("Height of the " + k.name(), k.heightMm()))))
-            .toList(),
-        face.blemishes().stream()
-            .map(
-                b ->
-                    new Blemish(
-                        given("Blemish", b.id()),
-                        b.number(),
-                        given("Kind of blemish", b.kind()),
-                        new Point(
-                            place("Place of blemish " + b.number(), b.xMm()),
-                            place("Place of blemish " + b.number(), b.yMm())),
-                        b.diameterMm()))
-            .toList());
+        Set.copyOf(face.exposure()),
+        face.edgeDepthMm() == null ? OptionalDouble.empty() : OptionalDouble.of(face.edgeDepthMm()),
+        Optional.ofNullable(face.relief()).map(Relief::new),
+        Optional.ofNullable(face.shown()),
+        Optional.ofNullable(face.comesOff()),
+        face.standing(),
+        face.ownMarks(),
+        MarkMapper.toMarks(face));
   }
 
   private static Lay toLay(PlanDocument.LayDoc lay) {
@@ -108,16 +113,5 @@ final class PlanMapper {
             .map(p -> new RunPick(given("Kind of the pick", p.kind()), p.count())),
         given("Paint", lay.paintId()),
         lay.coats());
-  }
-
-  private static double place(String field, double mm) {
-    return LengthRange.PLACE.check(field, mm);
-  }
-
-  private static <T> T given(String field, T value) {
-    if (value == null) {
-      throw new RefusedInput(field, "empty", "is missing", "a value");
-    }
-    return value;
   }
 }

@@ -1,53 +1,193 @@
 package craftmap.server.piece;
 
+import craftmap.core.form.FormKind;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.RunKind;
 import craftmap.core.plan.LayReading;
+import craftmap.core.surface.Edge;
+import craftmap.core.surface.Exposure;
+import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
+import craftmap.core.surface.outline.OutlineKind;
+import craftmap.core.surface.outline.Side;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
-/** What the core made of a plan, in figures to draw and sentences to read. */
+/**
+ * What the core made of a plan, in figures to draw and sentences to read.
+ *
+ * @param net the box around all faces that are shown
+ * @param totalText what all of them come to, for a coat
+ */
 public record ReadingView(
-    Measure width, Measure height, Measure depth, BoxView net, List<FaceView> faces) {
+    FormView form, BoxView net, List<FaceView> faces, List<PartView> parts, String totalText) {
 
   /** An upright box in millimetres. */
   public record BoxView(double leftMm, double topMm, double widthMm, double heightMm) {}
 
+  /** The form with everything there is to measure on it, in the order one walks round it. */
+  public record FormView(FormKind kind, String kindText, List<FieldView> fields) {}
+
+  public enum FieldType {
+    LENGTH,
+    COUNT,
+    CHOICE
+  }
+
+  /**
+   * Something to measure, to count or to choose.
+   *
+   * @param taken false while a typical value stands in
+   * @param mayBeNothing whether a length of 0 is accepted
+   */
+  public record FieldView(
+      String key,
+      String label,
+      FieldType type,
+      boolean taken,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure length,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean mayBeNothing,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double mostMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer count,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer least,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer most,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String choice,
+      List<ChoiceView> among) {}
+
+  public record ChoiceView(String value, String text) {}
+
+  /** A part that comes off, with what goes into its bag. */
+  public record PartView(int number, String name, List<String> faceIds, String bagText) {}
+
   /**
    * One face.
    *
-   * @param onNet where it lies on the net
+   * @param pathData its outline and openings, to be filled by the even-odd rule
+   * @param corners where strokes of its outline meet, for measuring between
+   * @param wraps rolled up on the piece: its left and right ends are one seam
+   * @param onNet where it lies on the net; absent where it is not shown
+   * @param setInto the face it is an inset of
    * @param gridCellMm side of the square cells that letters and figures name
    * @param darkGround true where light ink reads better on the ground
+   * @param outline what it was made from
    */
   public record FaceView(
       String id,
       String name,
       Measure width,
       Measure height,
-      String areaText,
+      String pathData,
+      List<PlanDocument.PointDoc> corners,
+      boolean wraps,
+      OutlineView outline,
+      AreaView area,
+      List<SideView> sides,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) SquarenessView squareness,
+      Edge datum,
       MakeUp makeUp,
+      Finish finish,
       String makeUpText,
+      List<Exposure> exposure,
+      Measure edgeDepth,
+      double relief,
       String ground,
       boolean darkGround,
-      BoxView onNet,
+      boolean shown,
+      boolean added,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BoxView onNet,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String setInto,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String part,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer partNumber,
       double gridCellMm,
       List<KeepOutView> keepOuts,
+      List<HoleView> holes,
+      List<BreakView> breaks,
       List<BlemishView> blemishes,
+      List<ZoneView> zones,
       List<LayView> lays,
       List<NoteView> notes) {}
 
-  /** A keep-out, with its distances from the left and the top edge. */
+  /** The outline's kind, and its measures as fields. */
+  public record OutlineView(
+      OutlineKind kind,
+      String kindText,
+      List<FieldView> fields,
+      PlanDocument.OutlineDoc document) {}
+
+  public record AreaView(
+      String grossText, String netText, String workedText, String edgeText, String whyText) {}
+
+  public record SideView(Side.Name name, String text, Measure length) {}
+
+  /**
+   * How a face departs from square.
+   *
+   * @param exaggeratedPath the outline with its departure made larger
+   */
+  public record SquarenessView(
+      List<String> angles,
+      String leanText,
+      String datumText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String closureText,
+      boolean measureAgain,
+      String exaggeratedPath,
+      double exaggeratedWidthMm,
+      double exaggeratedHeightMm) {}
+
+  /**
+   * A keep-out.
+   *
+   * @param given comes with the form and follows its measures
+   * @param pathData its area as it lies on the face
+   */
   public record KeepOutView(
       String id,
       String name,
-      BoxView box,
+      String pathData,
+      boolean given,
+      PlanDocument.AreaDoc area,
+      List<MarkFieldView> fields,
+      String forbidsText) {}
+
+  public record HoleView(
+      String id,
+      String name,
+      boolean given,
+      List<PlanDocument.PointDoc> centres,
       Measure left,
       Measure top,
+      Measure diameter,
+      int count,
+      Measure spacing,
+      boolean upright,
+      String coveredText) {}
+
+  public record BreakView(
+      String id,
+      String name,
+      boolean given,
+      PlanDocument.PointDoc from,
+      PlanDocument.PointDoc to,
+      List<MarkFieldView> fields,
       Measure width,
-      Measure height) {}
+      String text) {}
+
+  public record ZoneView(
+      String id,
+      String name,
+      String colour,
+      String pathData,
+      String areaText,
+      PlanDocument.AreaDoc area,
+      List<MarkFieldView> fields) {}
+
+  /**
+   * A length of a mark that can be typed.
+   *
+   * @param key the field of the document it goes into
+   */
+  public record MarkFieldView(String key, String label, Measure length, boolean place) {}
 
   public record BlemishView(
       String id,
@@ -59,6 +199,8 @@ public record ReadingView(
       Measure top,
       Measure diameter,
       String cell,
+      String note,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String photoId,
       BlemishCover.State state,
       String text) {}
 
@@ -93,6 +235,8 @@ public record ReadingView(
   /**
    * The line of a run and how far it may go.
    *
+   * @param edgeMm how much of the face it can use
+   * @param startMm where that begins, from the left or the top of the face
    * @param lineMm its length, the ends taken off
    */
   public record LineView(
@@ -103,6 +247,7 @@ public record ReadingView(
       Measure endMargin,
       String allowedChangeText,
       double edgeMm,
+      double startMm,
       double lineMm,
       double nearestMm,
       double farthestMm,

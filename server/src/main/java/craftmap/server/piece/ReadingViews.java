@@ -1,25 +1,42 @@
 package craftmap.server.piece;
 
 import craftmap.core.lay.BlemishCover;
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.Part;
+import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.PlanReading;
-import craftmap.core.surface.Blemish;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Contour;
+import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.FaceMeasure;
+import craftmap.core.surface.Finish;
 import craftmap.core.surface.KeepOut;
-import craftmap.core.surface.MapGrid;
+import craftmap.core.surface.outline.Outline;
+import craftmap.core.surface.outline.OutlineNote;
+import craftmap.core.surface.outline.QuadOutline;
+import craftmap.core.surface.outline.Side;
+import craftmap.core.surface.outline.Squareness;
 import craftmap.server.shelf.OwnedStencil;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** Says what a plan comes to, in the studio's units. */
 final class ReadingViews {
   /** Below this luminance light ink reads better than dark. */
   private static final double DARK_BELOW = 0.18;
+
+  private static final double EXAGGERATED = 6;
 
   private final TapeDivision tape;
   private final LayViews lays;
@@ -30,87 +47,223 @@ final class ReadingViews {
   }
 
   ReadingView view(PlanDocument.FormDoc form, PlanReading reading) {
-    double right = 0;
-    double bottom = 0;
+    double right = 1;
+    double bottom = 1;
+    Map<String, Integer> partOf = new HashMap<>();
+    reading.parts().forEach(p -> p.faceIds().forEach(f -> partOf.put(f, p.number())));
+    List<ReadingView.FaceView> faces = new ArrayList<>();
     for (PlanReading.FaceReading face : reading.faces()) {
-      right = Math.max(right, face.onNet().rightMm());
-      bottom = Math.max(bottom, face.onNet().bottomMm());
+      if (face.place().onNet().isPresent()) {
+        Box box = face.place().onNet().get();
+        right = Math.max(right, box.rightMm());
+        bottom = Math.max(bottom, box.bottomMm());
+      }
+      faces.add(face(face, partOf.get(face.face().id())));
     }
+    MeasureSheet sheet = PlanMapper.sheet(form);
+    form.kind().read(sheet);
     return new ReadingView(
-        measure(form.widthMm()),
-        measure(form.heightMm()),
-        measure(form.depthMm()),
+        new ReadingView.FormView(
+            form.kind(), Words.say("form", form.kind()), FieldViews.of(sheet, tape)),
         new ReadingView.BoxView(0, 0, right, bottom),
-        reading.faces().stream().map(this::face).toList());
+        faces,
+        reading.parts().stream().map(ReadingViews::part).toList(),
+        Words.say("total", Words.squareMetres(reading.workedMm2())));
   }
 
   LayViews lays() {
     return lays;
   }
 
-  ReadingView.FaceView face(PlanReading.FaceReading reading) {
+  private static ReadingView.PartView part(Part part) {
+    return new ReadingView.PartView(
+        part.number(),
+        part.name(),
+        part.faceIds(),
+        part.fittings().isEmpty()
+            ? Words.say("part.noBag")
+            : part.fittings().stream()
+                .map(
+                    f -> Words.say("part.fitting", f.name().toLowerCase(Locale.ENGLISH), f.holes()))
+                .collect(Collectors.joining(", ")));
+  }
+
+  private ReadingView.FaceView face(PlanReading.FaceReading reading, Integer partNumber) {
+    PlanFace place = reading.place();
     Face face = reading.face();
+    Outline outline = face.outline();
+    MarkViews marks = new MarkViews(tape, reading);
+    return new ReadingView.FaceView(
+        face.id(),
+        face.name(),
+        measure(outline.widthMm()),
+        measure(outline.heightMm()),
+        PathData.of(outline),
+        corners(outline),
+        outline.wraps(),
+        outline(outline),
+        area(reading.measure(), face),
+        sides(outline),
+        reading.squareness().map(s -> squareness((QuadOutline) outline, s, reading)).orElse(null),
+        reading.datum(),
+        face.makeUp(),
+        face.finish(),
+        makeUp(face),
+        face.exposure().stream().sorted().toList(),
+        measure(face.edgeDepthMm()),
+        face.relief().factor(),
+        face.ground().hex(),
+        face.ground().luminance() < DARK_BELOW,
+        place.shown(),
+        place.added(),
+        place.onNet().map(Boxes::view).orElse(null),
+        place.setInto().orElse(null),
+        place.comesOff().orElse(null),
+        partNumber,
+        reading.grid().cellMm(),
+        face.keepOuts().stream().map(marks::keepOut).toList(),
+        face.marks().holes().stream().map(marks::hole).toList(),
+        face.marks().breaks().stream().map(marks::broken).toList(),
+        reading.blemishes().stream().map(marks::blemish).toList(),
+        face.marks().zones().stream().map(marks::zone).toList(),
+        reading.lays().stream().map(l -> lays.view(face, l)).toList(),
+        notes(reading));
+  }
+
+  private List<ReadingView.NoteView> notes(PlanReading.FaceReading reading) {
     List<ReadingView.NoteView> notes = new ArrayList<>();
     for (KeepOut stray : reading.strayKeepOuts()) {
       notes.add(note(ReadingView.NoteLevel.LOOK, Words.say("stray", lower(stray.name()))));
     }
+    reading
+        .squareness()
+        .filter(Squareness::measureAgain)
+        .ifPresent(
+            s ->
+                notes.add(
+                    note(
+                        ReadingView.NoteLevel.STOP,
+                        Words.say("square.again", signed(s.closureMm().getAsDouble())))));
+    reading
+        .squareness()
+        .filter(s -> Math.abs(s.farEdgeDepartsMm(reading.datum())) >= tape.mm())
+        .ifPresent(s -> notes.add(note(ReadingView.NoteLevel.LOOK, datumText(s, reading.datum()))));
     for (BlemishCover cover : reading.blemishes()) {
-      notes.add(note(levelOf(cover.state()), say(cover)));
+      notes.add(note(levelOf(cover.state()), MarkViews.say(cover)));
     }
-    return new ReadingView.FaceView(
-        face.id(),
-        face.name(),
-        measure(face.outline().widthMm()),
-        measure(face.outline().heightMm()),
-        Words.squareMetres(face.outline().areaMm2()),
-        face.makeUp(),
-        Words.say("makeUp", face.makeUp()),
-        face.ground().hex(),
-        face.ground().luminance() < DARK_BELOW,
-        Boxes.view(reading.onNet()),
-        reading.grid().cellMm(),
-        face.keepOuts().stream().map(this::keepOut).toList(),
-        reading.blemishes().stream().map(b -> blemish(reading.grid(), b)).toList(),
-        reading.lays().stream().map(l -> lays.view(face, l)).toList(),
-        notes);
+    return notes;
   }
 
-  private ReadingView.KeepOutView keepOut(KeepOut keepOut) {
-    var area = keepOut.area();
-    return new ReadingView.KeepOutView(
-        keepOut.id(),
-        keepOut.name(),
-        Boxes.view(area),
-        measure(area.leftMm()),
-        measure(area.topMm()),
-        measure(area.widthMm()),
-        measure(area.heightMm()));
+  private static List<PlanDocument.PointDoc> corners(Outline outline) {
+    List<PlanDocument.PointDoc> corners = new ArrayList<>();
+    outline.contour().corners().forEach(p -> corners.add(MarkMapper.doc(p)));
+    for (Contour opening : outline.openings()) {
+      opening.corners().forEach(p -> corners.add(MarkMapper.doc(p)));
+    }
+    corners.add(new PlanDocument.PointDoc(outline.widthMm() / 2, outline.heightMm() / 2));
+    return corners;
   }
 
-  private ReadingView.BlemishView blemish(MapGrid grid, BlemishCover cover) {
-    Blemish blemish = cover.blemish();
-    return new ReadingView.BlemishView(
-        blemish.id(),
-        blemish.number(),
-        blemish.kind(),
-        blemish.centre().xMm(),
-        blemish.centre().yMm(),
-        measure(blemish.centre().xMm()),
-        measure(blemish.centre().yMm()),
-        measure(blemish.diameterMm()),
-        grid.cellOf(blemish.centre()),
-        cover.state(),
-        say(cover));
+  private ReadingView.OutlineView outline(Outline outline) {
+    OutlineNote note = outline.note();
+    MeasureSheet sheet = new MeasureSheet(note.measures(), note.choices());
+    note.kind().read(sheet, note.points());
+    return new ReadingView.OutlineView(
+        note.kind(),
+        Words.say("outline", note.kind()),
+        FieldViews.of(sheet, tape),
+        PlanMapper.doc(note));
   }
 
-  private static String say(BlemishCover cover) {
-    String kind = cover.blemish().kind();
-    String shown =
-        cover.state() == BlemishCover.State.BARE
-            ? kind.substring(0, 1).toUpperCase(Locale.ENGLISH) + kind.substring(1)
-            : kind;
-    return Words.say(
-        "blemish", cover.state(), shown, cover.blemish().number(), Words.percent(cover.share()));
+  private static String makeUp(Face face) {
+    return face.finish() == Finish.BARE
+        ? Words.say("makeUp.bare", Words.say("makeUp", face.makeUp()))
+        : Words.say(
+            "makeUp.finished",
+            Words.say("makeUp", face.makeUp()),
+            Words.say("finish", face.finish()));
+  }
+
+  private ReadingView.AreaView area(FaceMeasure m, Face face) {
+    return new ReadingView.AreaView(
+        Words.squareMetres(m.grossMm2()),
+        Words.squareMetres(m.netMm2()),
+        Words.squareMetres(m.workedMm2()),
+        tape.show(m.edgeMm()),
+        Words.say(
+            "area.why",
+            Words.squareMetres(m.grossMm2()),
+            Words.squareMetres(m.keptOutMm2()),
+            Decimals.show(face.relief().factor(), 2),
+            Words.squareMetres(m.edgeMm2()),
+            Words.squareMetres(m.workedMm2())));
+  }
+
+  private List<ReadingView.SideView> sides(Outline outline) {
+    return outline.sides().stream()
+        .map(
+            s ->
+                new ReadingView.SideView(
+                    s.name(),
+                    s.name() == Side.Name.SIDE || s.name() == Side.Name.CORNER
+                        ? Words.say("side", s.name(), s.number())
+                        : outline.wraps()
+                                && (s.name() == Side.Name.LEFT || s.name() == Side.Name.RIGHT)
+                            ? Words.say("side.seam", Words.say("side", s.name()))
+                            : Words.say("side", s.name()),
+                    measure(s.lengthMm())))
+        .toList();
+  }
+
+  private ReadingView.SquarenessView squareness(
+      QuadOutline quad, Squareness s, PlanReading.FaceReading reading) {
+    Contour drawn = quad.exaggerated(EXAGGERATED);
+    var extent = drawn.extent();
+    Contour moved = drawn.movedBy(-extent.leftMm(), -extent.topMm());
+    double lean = s.lowerOnTheRightMm();
+    return new ReadingView.SquarenessView(
+        s.anglesDeg().stream().map(a -> Decimals.show(a - 90, 2)).map(ReadingViews::plus).toList(),
+        Math.abs(lean) < tape.mm() / 2
+            ? Words.say("square.level")
+            : Words.say(lean > 0 ? "square.lowRight" : "square.lowLeft", fine(Math.abs(lean))),
+        datumText(s, reading.datum()),
+        s.closureMm().isPresent()
+            ? Words.say("square.closure", fine(s.diagonalMm()), signed(s.closureMm().getAsDouble()))
+            : null,
+        s.measureAgain(),
+        moved.pathData(),
+        extent.widthMm(),
+        extent.heightMm());
+  }
+
+  private String datumText(Squareness s, Edge datum) {
+    double departs = s.farEdgeDepartsMm(datum);
+    String edge = Words.say("edge", datum);
+    return Math.abs(departs) < tape.mm() / 2
+        ? Words.say("square.datumTrue", edge)
+        : Words.say(
+            "square.datum",
+            edge,
+            fine(Math.abs(departs)),
+            Words.say(departs > 0 ? "square.away" : "square.towards"),
+            Decimals.show(Math.abs(s.farEdgeDepartsMmPerMetre(datum)), 1));
+  }
+
+  private static String plus(String figure) {
+    return (figure.startsWith("-") || figure.equals("0") ? figure : "+" + figure) + "°";
+  }
+
+  private String signed(double mm) {
+    return (mm > 0 ? "+" : "") + fine(mm);
+  }
+
+  /** Differences are smaller than what a tape shows well: an inch tape reads them in 32nds. */
+  private String fine(double mm) {
+    return switch (tape.unit()) {
+      case INCH -> TapeDivision.INCH_32.show(mm);
+      case MM -> TapeDivision.MM_HALF.show(mm);
+      case CM -> TapeDivision.CM_TENTH.show(mm);
+    };
   }
 
   private static ReadingView.NoteLevel levelOf(BlemishCover.State state) {

@@ -14,5 +14,6 @@ public record SavedPlan(
     long version,
     PlanDocument document,
     Instant savedAt,
+    boolean archived,
     Optional<String> undo,
     Optional<String> redo) {}

@@ -4,15 +4,11 @@ import craftmap.core.lay.Item;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
-import craftmap.core.surface.Blemish;
 import craftmap.core.plane.Box;
+import craftmap.core.surface.Blemish;
 import craftmap.core.surface.Face;
-import craftmap.core.surface.KeepOut;
-import java.util.ArrayList;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
@@ -73,8 +69,9 @@ final class FaceFigure {
         marks(laid, face);
       }
     }
-    page.outline(box(new Box(0, 0, w, h)), 1, 0.1);
-    face.keepOuts().forEach(this::keepOut);
+    rings(face.outline().region(DETAIL_ON_PAPER_MM * scale)).forEach(r -> page.outline(r, 1, 0.1));
+    FaceMarksFigure marks = new FaceMarksFigure(page, face, left, top, scale);
+    marks.draw();
     face.blemishes().forEach(this::blemish);
     double below = y(h) + 7;
     page.line(x(0), below, x(w), below, 0.6, 0.25);
@@ -93,14 +90,13 @@ final class FaceFigure {
     Geometry simple = DouglasPeuckerSimplifier.simplify(openings, DETAIL_ON_PAPER_MM * scale);
     for (int i = 0; i < simple.getNumGeometries(); i++) {
       if (simple.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-        List<double[][]> rings = new ArrayList<>();
-        rings.add(ring(polygon.getExteriorRing()));
-        for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
-          rings.add(ring(polygon.getInteriorRingN(hole)));
-        }
-        page.fill(rings, 0.42);
+        page.fill(rings(polygon), 0.42);
       }
     }
+  }
+
+  private List<double[][]> rings(Geometry area) {
+    return FaceMarksFigure.rings(area, left, top, scale);
   }
 
   /** The line and, from each motif's middle, a short tick, numbered as in the list. */
@@ -130,23 +126,6 @@ final class FaceFigure {
     }
   }
 
-  private void keepOut(KeepOut keepOut) {
-    Box a = keepOut.area();
-    page.outline(box(a), 0.8, 0.2);
-    double step = 3.0 * scale;
-    for (double d = step; d < a.widthMm() + a.heightMm(); d += step) {
-      double fromX = Math.max(0, d - a.heightMm());
-      double toX = Math.min(d, a.widthMm());
-      page.line(
-          x(a.leftMm() + fromX),
-          y(a.topMm() + d - fromX),
-          x(a.leftMm() + toX),
-          y(a.topMm() + d - toX),
-          0.4,
-          0.45);
-    }
-  }
-
   private void blemish(Blemish blemish) {
     double cx = x(blemish.centre().xMm());
     double cy = y(blemish.centre().yMm());
@@ -158,24 +137,6 @@ final class FaceFigure {
     page.fill(List.<double[][]>of(ring), 1);
     page.outline(ring, 0.8, 0);
     page.writeCentred(page.fonts().strong(), 7, cx, cy + 0.9, "" + blemish.number());
-  }
-
-  private double[][] ring(LineString line) {
-    Coordinate[] c = line.getCoordinates();
-    double[][] ring = new double[c.length][];
-    for (int i = 0; i < c.length; i++) {
-      ring[i] = new double[] {x(c[i].x), y(c[i].y)};
-    }
-    return ring;
-  }
-
-  private double[][] box(Box b) {
-    return new double[][] {
-      {x(b.leftMm()), y(b.topMm())},
-      {x(b.rightMm()), y(b.topMm())},
-      {x(b.rightMm()), y(b.bottomMm())},
-      {x(b.leftMm()), y(b.bottomMm())}
-    };
   }
 
   private double x(double mm) {

@@ -43,7 +43,7 @@ final class FaceSheet {
         page.paragraph(
             fonts.text(),
             9,
-            Words.say("print.scale", "" + scale, view.makeUpText(), view.areaText()));
+            Words.say("print.scale", "" + scale, view.makeUpText(), view.area().netText()));
         for (ReadingView.LayView lay : view.lays()) {
           lay(page, fonts, lay);
         }

@@ -7,6 +7,7 @@ import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.NoSuchElementException;
@@ -22,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Pages to print. */
 @RestController
-@RequestMapping("/api/pieces/{id}/faces/{faceId}")
+@RequestMapping("/api/pieces/{id}")
 class PrintController {
   private final Studios studios;
   private final Pieces pieces;
@@ -34,7 +35,7 @@ class PrintController {
     this.views = views;
   }
 
-  @GetMapping(value = "/print", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(value = "/faces/{faceId}/print", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> face(
       @PathVariable String id,
       @PathVariable String faceId,
@@ -48,11 +49,46 @@ class PrintController {
             .findFirst()
             .orElseThrow(() -> new NoSuchElementException("There is no face " + faceId + "."));
     PlanReading.FaceReading reading = pieces.read(studio, piece.document()).face(faceId);
-    String name = piece.document().name() + ", " + view.name() + ".pdf";
+    return pdf(
+        piece.document().name() + ", " + view.name(),
+        FaceSheet.pdf(studio, piece.document().name(), reading, view, paper));
+  }
+
+  @GetMapping(value = "/print/map", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> map(
+      @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) throws IOException {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    String name = piece.document().name();
+    return pdf(
+        name + ", " + Words.say("print.map"),
+        MapSheet.pdf(
+            studio,
+            name,
+            pieces.read(studio, piece.document()),
+            views.view(studio, piece.document()),
+            paper));
+  }
+
+  @GetMapping(value = "/print/labels", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> labels(
+      @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) throws IOException {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    String name = piece.document().name();
+    return pdf(
+        name + ", " + Words.say("print.labels"),
+        LabelSheet.pdf(studio, name, views.view(studio, piece.document()), paper));
+  }
+
+  private static ResponseEntity<byte[]> pdf(String name, byte[] bytes) {
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build().toString())
-        .body(FaceSheet.pdf(studio, piece.document().name(), reading, view, paper));
+            ContentDisposition.inline()
+                .filename(name + ".pdf", StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(bytes);
   }
 }

@@ -11,10 +11,14 @@ import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -45,10 +49,38 @@ class RouteController {
   /** A piece as the home page shows it. */
   record PieceCard(String id, String name, ReadingView reading, Instant savedAt, RouteView route) {}
 
+  /**
+   * The pieces.
+   *
+   * @param archived those that were put away
+   * @param find only those whose name, form or a face's name has all these words
+   */
   @GetMapping("/pieces")
-  List<PieceCard> pieces() {
+  List<PieceCard> pieces(
+      @RequestParam(defaultValue = "false") boolean archived,
+      @RequestParam(defaultValue = "") String find) {
     Studio studio = studios.current();
-    return pieces.all(studio).stream().map(p -> card(studio, p)).toList();
+    List<String> words =
+        Arrays.stream(find.toLowerCase(Locale.ENGLISH).strip().split("\\s+"))
+            .filter(w -> !w.isEmpty())
+            .toList();
+    return pieces.all(studio, archived).stream()
+        .map(p -> card(studio, p))
+        .filter(c -> has(c, words))
+        .toList();
+  }
+
+  private static boolean has(PieceCard card, List<String> words) {
+    String all =
+        (card.name()
+                + " "
+                + card.reading().form().kindText()
+                + " "
+                + card.reading().faces().stream()
+                    .map(ReadingView.FaceView::name)
+                    .collect(Collectors.joining(" ")))
+            .toLowerCase(Locale.ENGLISH);
+    return words.stream().allMatch(all::contains);
   }
 
   @GetMapping("/pieces/{id}/route")
@@ -70,6 +102,8 @@ class RouteController {
 
   /** Reads off a plan how far it has come. */
   private static final class Standing {
+    private static final int MAIN_SIZES = 2;
+
     private Standing() {}
 
     static RouteView of(Gathering gathered, ReadingView reading) {
@@ -81,10 +115,7 @@ class RouteController {
             Words.say("next.layOut", lay(reading, id).designName()));
       }
       if (gathered.uses().isEmpty()) {
-        boolean surveyed =
-            reading.faces().stream()
-                .anyMatch(f -> !f.keepOuts().isEmpty() || !f.blemishes().isEmpty());
-        return surveyed
+        return isMeasured(reading)
             ? new RouteView(List.of(Stop.SURVEY), Stop.CHOOSE, Words.say("next.choose"))
             : new RouteView(List.of(), Stop.SURVEY, Words.say("next.survey"));
       }
@@ -115,6 +146,14 @@ class RouteController {
               })
           .orElseGet(
               () -> new RouteView(List.of(Stop.values()), Stop.GATHER, Words.say("next.done")));
+    }
+
+    /** Its main sizes were taken; what follows from them may stay as it follows. */
+    private static boolean isMeasured(ReadingView reading) {
+      return reading.form().fields().stream()
+          .filter(f -> f.type() == ReadingView.FieldType.LENGTH)
+          .limit(MAIN_SIZES)
+          .allMatch(ReadingView.FieldView::taken);
     }
 
     private static ReadingView.LayView lay(ReadingView reading, String id) {

@@ -1,7 +1,7 @@
 package craftmap.server.shelf;
 
-import craftmap.core.medium.Paint;
 import craftmap.core.colour.Colour;
+import craftmap.core.medium.Paint;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

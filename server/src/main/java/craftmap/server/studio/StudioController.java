@@ -5,6 +5,7 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plane.Point;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -78,6 +79,26 @@ class StudioController {
     LengthRange asked = question.mostMm() == null ? range : range.upTo(question.mostMm());
     Length length = LengthReader.read(question.field(), question.text(), tape.unit(), asked);
     return Measure.of(length.mm(), tape);
+  }
+
+  /** Two places on one face, to measure between. */
+  record BetweenQuestion(double fromXMm, double fromYMm, double toXMm, double toYMm) {}
+
+  record BetweenAnswer(Measure distance, Measure across, Measure down) {}
+
+  @PostMapping("/lengths/between")
+  BetweenAnswer between(@RequestBody BetweenQuestion q) {
+    TapeDivision tape = studios.current().tape();
+    Point from = new Point(place(q.fromXMm()), place(q.fromYMm()));
+    Point to = new Point(place(q.toXMm()), place(q.toYMm()));
+    return new BetweenAnswer(
+        Measure.of(from.distanceMm(to), tape),
+        Measure.of(Math.abs(to.xMm() - from.xMm()), tape),
+        Measure.of(Math.abs(to.yMm() - from.yMm()), tape));
+  }
+
+  private static double place(double mm) {
+    return LengthRange.PLACE.check("Place", mm);
   }
 
   private static StudioView view(Studio studio) {

@@ -1,0 +1,97 @@
+package craftmap.server.exchange;
+
+import craftmap.core.plan.PlanReading;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pieces out into files, and in from them. */
+@RestController
+@RequestMapping("/api/pieces")
+class ExchangeController {
+  private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+  private static final MediaType DXF = MediaType.parseMediaType("image/vnd.dxf");
+
+  private final Studios studios;
+  private final Pieces pieces;
+  private final PieceFiles files;
+
+  ExchangeController(Studios studios, Pieces pieces, PieceFiles files) {
+    this.studios = studios;
+    this.pieces = pieces;
+    this.files = files;
+  }
+
+  record Imported(String id, String name) {}
+
+  @GetMapping(value = "/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<byte[]> export(@PathVariable String id) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    return file(
+        piece.document().name() + ".json", MediaType.APPLICATION_JSON, files.write(studio, piece));
+  }
+
+  @PostMapping(value = "/import", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  ResponseEntity<Imported> read(InputStream file) throws IOException {
+    byte[] bytes = file.readNBytes(PieceFiles.MOST_BYTES + 1);
+    SavedPlan piece = files.read(studios.current(), bytes);
+    return ResponseEntity.status(HttpStatus.CREATED)
+        .body(new Imported(piece.id(), piece.document().name()));
+  }
+
+  @GetMapping(value = "/{id}/map.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> map(@PathVariable String id) {
+    SavedPlan piece = pieces.get(studios.current(), id);
+    String svg = MapSvg.map(piece.document().name(), reading(piece));
+    return file(piece.document().name() + ", map.svg", SVG, bytes(svg));
+  }
+
+  @GetMapping(value = "/{id}/templates.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> templates(@PathVariable String id) {
+    SavedPlan piece = pieces.get(studios.current(), id);
+    String svg = MapSvg.templates(piece.document().name(), reading(piece));
+    return file(piece.document().name() + ", templates.svg", SVG, bytes(svg));
+  }
+
+  @GetMapping(value = "/{id}/templates.dxf", produces = "image/vnd.dxf")
+  ResponseEntity<byte[]> dxf(@PathVariable String id) {
+    SavedPlan piece = pieces.get(studios.current(), id);
+    return file(
+        piece.document().name() + ", templates.dxf", DXF, bytes(TemplatesDxf.of(reading(piece))));
+  }
+
+  private PlanReading reading(SavedPlan piece) {
+    return pieces.read(studios.current(), piece.document());
+  }
+
+  private static byte[] bytes(String text) {
+    return text.getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] bytes) {
+    return ResponseEntity.ok()
+        .contentType(type)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(bytes);
+  }
+}

@@ -1,0 +1,158 @@
+package craftmap.server.exchange;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.photo.Photo;
+import craftmap.server.photo.Photos;
+import craftmap.server.photo.Stage;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanDocument;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes a piece into a file and reads one back: all of it, or nothing. */
+@Service
+class PieceFiles {
+  static final int MOST_BYTES = 120 * 1024 * 1024;
+  private static final String FIELD = "Piece file";
+  private static final String ACCEPTED = "a file that Craft Map exported";
+
+  private final Pieces pieces;
+  private final Photos photos;
+  private final JsonMapper json;
+
+  PieceFiles(Pieces pieces, Photos photos, JsonMapper json) {
+    this.pieces = pieces;
+    this.photos = photos;
+    this.json = json;
+  }
+
+  @Transactional(readOnly = true)
+  byte[] write(Studio studio, SavedPlan piece) {
+    List<PieceFile.PhotoInFile> pictures = new ArrayList<>();
+    for (Photo p : photos.ofPiece(studio, piece.id())) {
+      pictures.add(
+          new PieceFile.PhotoInFile(
+              p.id(),
+              p.stage(),
+              p.caption(),
+              p.faceId().orElse(null),
+              Base64.getEncoder().encodeToString(photos.picture(studio, p.id()))));
+    }
+    return json.writerWithDefaultPrettyPrinter()
+        .writeValueAsBytes(
+            new PieceFile(PieceFile.FORMAT, PieceFile.VERSION, piece.document(), pictures));
+  }
+
+  /**
+   * Starts a piece from a file.
+   *
+   * @throws RefusedInput with the place and the reason; nothing is kept then
+   */
+  @Transactional
+  SavedPlan read(Studio studio, byte[] file) {
+    if (file.length > MOST_BYTES) {
+      throw new RefusedInput(FIELD, file.length / 1024 / 1024 + " MB", "is too large", ACCEPTED);
+    }
+    JsonNode tree = tree(file);
+    String format = tree.path("format").asString("");
+    if (!format.equals(PieceFile.FORMAT)) {
+      throw new RefusedInput(
+          FIELD,
+          format.isEmpty() ? "no format" : format.substring(0, Math.min(40, format.length())),
+          "is not a piece of Craft Map",
+          ACCEPTED);
+    }
+    int version = tree.path("version").asInt(0);
+    if (version < 1 || version > PieceFile.VERSION) {
+      throw new RefusedInput(
+          FIELD,
+          "version " + version,
+          "is not known here",
+          "version 1 to " + PieceFile.VERSION + "; a newer Craft Map reads newer files");
+    }
+    PlanDocument plan = plan(tree.path("plan"));
+    SavedPlan started = pieces.start(studio, UUID.randomUUID().toString(), plan);
+    Map<String, String> newIds = photos(studio, started.id(), tree.path("photos"));
+    return pieces.relinkPhotos(studio, started, newIds);
+  }
+
+  private JsonNode tree(byte[] file) {
+    try {
+      return json.readTree(file);
+    } catch (JacksonException broken) {
+      var at = broken.getLocation();
+      throw new RefusedInput(
+          FIELD,
+          at == null ? "the file" : "line " + at.getLineNr() + ", column " + at.getColumnNr(),
+          "is not readable there",
+          ACCEPTED);
+    }
+  }
+
+  private PlanDocument plan(JsonNode plan) {
+    try {
+      return pieces.readDocument(plan);
+    } catch (JacksonException wrong) {
+      throw new RefusedInput(FIELD, path(wrong), "does not say what is expected there", ACCEPTED);
+    }
+  }
+
+  /** Where in the plan it went wrong, as plan.faces[2].makeUp. */
+  private static String path(JacksonException wrong) {
+    StringBuilder out = new StringBuilder("plan");
+    for (JacksonException.Reference at : wrong.getPath()) {
+      if (at.getPropertyName() == null) {
+        out.append('[').append(at.getIndex()).append(']');
+      } else {
+        out.append('.').append(at.getPropertyName());
+      }
+    }
+    return out.toString();
+  }
+
+  private Map<String, String> photos(Studio studio, String pieceId, JsonNode pictures) {
+    Map<String, String> newIds = new HashMap<>();
+    int number = 0;
+    for (JsonNode picture : pictures) {
+      number++;
+      String where = "photo " + number;
+      byte[] bytes;
+      try {
+        bytes = Base64.getDecoder().decode(picture.path("jpeg").asString(""));
+      } catch (IllegalArgumentException notBase64) {
+        throw new RefusedInput(FIELD, where, "is not Base64", ACCEPTED);
+      }
+      Photo added =
+          photos.add(
+              studio,
+              pieceId,
+              stage(picture.path("stage").asString(""), where),
+              picture.path("caption").asString(""),
+              Optional.ofNullable(picture.path("faceId").asString(null)),
+              bytes);
+      newIds.put(picture.path("id").asString(where), added.id());
+    }
+    return newIds;
+  }
+
+  private static Stage stage(String name, String where) {
+    for (Stage stage : Stage.values()) {
+      if (stage.name().equals(name)) {
+        return stage;
+      }
+    }
+    throw new RefusedInput(FIELD, where, "has no stage", "before, during or after");
+  }
+}

@@ -1,0 +1,18 @@
+package craftmap.server.photo;
+
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * A photo, without its picture.
+ *
+ * @param faceId the face it shows
+ */
+public record Photo(
+    String id,
+    Stage stage,
+    String caption,
+    Optional<String> faceId,
+    int widthPx,
+    int heightPx,
+    Instant madeAt) {}

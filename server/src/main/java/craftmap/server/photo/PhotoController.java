@@ -1,0 +1,123 @@
+package craftmap.server.photo;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Photos of a piece. A picture is sent as the plain bytes of its file. */
+@RestController
+@RequestMapping("/api")
+class PhotoController {
+  private final Studios studios;
+  private final Photos photos;
+
+  PhotoController(Studios studios, Photos photos) {
+    this.studios = studios;
+    this.photos = photos;
+  }
+
+  record PhotoView(
+      String id,
+      Stage stage,
+      String caption,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
+      int widthPx,
+      int heightPx,
+      Instant madeAt,
+      String address,
+      String thumbnail) {}
+
+  record PhotoWords(
+      Stage stage,
+      String caption,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId) {}
+
+  @GetMapping("/pieces/{id}/photos")
+  List<PhotoView> photos(@PathVariable String id) {
+    return photos.ofPiece(studios.current(), id).stream().map(PhotoController::view).toList();
+  }
+
+  @PostMapping(value = "/pieces/{id}/photos", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  ResponseEntity<PhotoView> add(
+      @PathVariable String id,
+      @RequestParam Stage stage,
+      @RequestParam(defaultValue = "") String caption,
+      @RequestParam(required = false) String faceId,
+      InputStream file)
+      throws IOException {
+    byte[] bytes = file.readNBytes(PictureReader.MOST_BYTES + 1);
+    Studio studio = studios.current();
+    Photo added = photos.add(studio, id, stage, caption, Optional.ofNullable(faceId), bytes);
+    return ResponseEntity.status(HttpStatus.CREATED).body(view(added));
+  }
+
+  @PutMapping("/photos/{id}")
+  PhotoView describe(@PathVariable String id, @RequestBody PhotoWords words) {
+    if (words.stage() == null) {
+      throw new RefusedInput("Stage", "empty", "is missing", "before, during or after");
+    }
+    return view(
+        photos.describe(
+            studios.current(),
+            id,
+            words.stage(),
+            words.caption(),
+            Optional.ofNullable(words.faceId())));
+  }
+
+  @DeleteMapping("/photos/{id}")
+  ResponseEntity<Void> remove(@PathVariable String id) {
+    photos.remove(studios.current(), id);
+    return ResponseEntity.noContent().build();
+  }
+
+  @GetMapping(value = "/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
+  ResponseEntity<byte[]> picture(@PathVariable String id) {
+    return jpeg(photos.picture(studios.current(), id));
+  }
+
+  @GetMapping(value = "/photos/{id}/thumbnail", produces = MediaType.IMAGE_JPEG_VALUE)
+  ResponseEntity<byte[]> thumbnail(@PathVariable String id) {
+    return jpeg(photos.thumbnail(studios.current(), id));
+  }
+
+  /** A photo's picture never changes. */
+  private static ResponseEntity<byte[]> jpeg(byte[] bytes) {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
+        .body(bytes);
+  }
+
+  private static PhotoView view(Photo p) {
+    return new PhotoView(
+        p.id(),
+        p.stage(),
+        p.caption(),
+        p.faceId().orElse(null),
+        p.widthPx(),
+        p.heightPx(),
+        p.madeAt(),
+        "/api/photos/" + p.id(),
+        "/api/photos/" + p.id() + "/thumbnail");
+  }
+}

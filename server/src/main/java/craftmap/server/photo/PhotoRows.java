@@ -1,0 +1,23 @@
+package craftmap.server.photo;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface PhotoRows extends JpaRepository<PhotoRow, String> {
+  /** Without their pictures, which are large. */
+  @Query(
+      """
+      select new craftmap.server.photo.PhotoLine(
+        p.id, p.stage, p.caption, p.faceId, p.widthPx, p.heightPx, p.madeAt)
+      from PhotoRow p
+      where p.studioId = :studioId and p.pieceId = :pieceId
+      order by p.madeAt, p.id
+      """)
+  List<PhotoLine> ofPiece(String studioId, String pieceId);
+
+  Optional<PhotoRow> findByStudioIdAndId(String studioId, String id);
+
+  long countByStudioIdAndPieceId(String studioId, String pieceId);
+}

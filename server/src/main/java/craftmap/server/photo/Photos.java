@@ -1,0 +1,101 @@
+package craftmap.server.photo;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.piece.Pieces;
+import craftmap.server.studio.Studio;
+import java.time.Clock;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the photos of pieces. */
+@Service
+@Transactional(readOnly = true)
+public class Photos {
+  private static final int MOST_OF_A_PIECE = 200;
+  private static final int LONGEST_CAPTION = 200;
+
+  private final PhotoRows rows;
+  private final Pieces pieces;
+  private final Clock clock;
+
+  Photos(PhotoRows rows, Pieces pieces, Clock clock) {
+    this.rows = rows;
+    this.pieces = pieces;
+    this.clock = clock;
+  }
+
+  public List<Photo> ofPiece(Studio studio, String pieceId) {
+    pieces.get(studio, pieceId);
+    return rows.ofPiece(studio.id(), pieceId).stream().map(PhotoLine::photo).toList();
+  }
+
+  /** The picture as it is kept: JPEG, upright, without metadata. */
+  public byte[] picture(Studio studio, String id) {
+    return row(studio, id).picture();
+  }
+
+  byte[] thumbnail(Studio studio, String id) {
+    return row(studio, id).thumbnail();
+  }
+
+  /** Reads a file and keeps what it shows. */
+  @Transactional
+  public Photo add(
+      Studio studio,
+      String pieceId,
+      Stage stage,
+      String caption,
+      Optional<String> faceId,
+      byte[] file) {
+    pieces.get(studio, pieceId);
+    if (rows.countByStudioIdAndPieceId(studio.id(), pieceId) >= MOST_OF_A_PIECE) {
+      throw new RefusedInput(
+          "Photos", "one more", "is too many", "at most " + MOST_OF_A_PIECE + " of a piece");
+    }
+    check(caption);
+    PictureReader.Picture read = PictureReader.read(file);
+    Photo photo =
+        new Photo(
+            UUID.randomUUID().toString(),
+            stage,
+            caption,
+            faceId,
+            read.widthPx(),
+            read.heightPx(),
+            clock.instant());
+    rows.save(new PhotoRow(studio.id(), pieceId, photo, read.jpeg(), read.thumbnail()));
+    return photo;
+  }
+
+  @Transactional
+  Photo describe(Studio studio, String id, Stage stage, String caption, Optional<String> faceId) {
+    check(caption);
+    PhotoRow row = row(studio, id);
+    row.describe(stage, caption, faceId);
+    return rows.save(row).photo();
+  }
+
+  @Transactional
+  void remove(Studio studio, String id) {
+    rows.delete(row(studio, id));
+  }
+
+  private PhotoRow row(Studio studio, String id) {
+    return rows.findByStudioIdAndId(studio.id(), id)
+        .orElseThrow(() -> new NoSuchElementException("There is no photo " + id + "."));
+  }
+
+  private static void check(String caption) {
+    if (caption == null || caption.length() > LONGEST_CAPTION) {
+      throw new RefusedInput(
+          "Caption",
+          caption == null ? "missing" : caption.length() + " characters",
+          "is not accepted",
+          "up to " + LONGEST_CAPTION + " characters");
+    }
+  }
+}

@@ -1,0 +1,49 @@
+package craftmap.server.piece;
+
+import craftmap.core.form.FormKind;
+import craftmap.core.surface.outline.OutlineKind;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The forms a piece can start from, each as its typical net, and the kinds of outline. */
+@RestController
+@RequestMapping("/api")
+class FormController {
+  private final Studios studios;
+  private final PlanViews views;
+
+  FormController(Studios studios, PlanViews views) {
+    this.studios = studios;
+    this.views = views;
+  }
+
+  /** A form with what it looks like before anything is measured. */
+  record FormChoice(FormKind kind, String name, String about, ReadingView reading) {}
+
+  record OutlineChoice(OutlineKind kind, String name) {}
+
+  record Choices(List<FormChoice> forms, List<OutlineChoice> outlines) {}
+
+  @GetMapping("/forms")
+  Choices forms() {
+    Studio studio = studios.current();
+    return new Choices(
+        Arrays.stream(FormKind.values()).map(k -> choice(studio, k)).toList(),
+        Arrays.stream(OutlineKind.values())
+            .map(k -> new OutlineChoice(k, Words.say("outline", k)))
+            .toList());
+  }
+
+  private FormChoice choice(Studio studio, FormKind kind) {
+    String name = Words.say("form", kind);
+    PlanDocument blank = PlanMapper.fresh(name, new PlanDocument.FormDoc(kind, Map.of(), Map.of()));
+    return new FormChoice(kind, name, Words.say("form.about", kind), views.view(studio, blank));
+  }
+}

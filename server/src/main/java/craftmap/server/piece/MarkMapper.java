@@ -1,0 +1,207 @@
+package craftmap.server.piece;
+
+import static craftmap.server.piece.Given.given;
+import static craftmap.server.piece.Given.place;
+import static craftmap.server.piece.Given.size;
+
+import craftmap.core.colour.Colour;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
+import craftmap.core.surface.Area;
+import craftmap.core.surface.Blemish;
+import craftmap.core.surface.Break;
+import craftmap.core.surface.Hole;
+import craftmap.core.surface.KeepOut;
+import craftmap.core.surface.Marks;
+import craftmap.core.surface.Zone;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Between marks as sent and marks as the core knows them, both ways. */
+final class MarkMapper {
+  private MarkMapper() {}
+
+  static Marks toMarks(PlanDocument.FaceDoc face) {
+    return new Marks(
+        face.keepOuts().stream()
+            .map(
+                k ->
+                    new KeepOut(
+                        given("Keep-out", k.id()),
+                        k.name(),
+                        toArea(k.name(), given("Area of the " + k.name(), k.area())),
+                        Set.copyOf(k.forbids())))
+            .toList(),
+        face.holes().stream()
+            .map(
+                h ->
+                    new Hole(
+                        given("Hole", h.id()),
+                        h.name(),
+                        point(h.name(), h.xMm(), h.yMm()),
+                        h.diameterMm(),
+                        h.count(),
+                        h.spacingMm(),
+                        h.upright()))
+            .toList(),
+        face.breaks().stream()
+            .map(
+                b ->
+                    new Break(
+                        given("Break", b.id()),
+                        b.name(),
+                        point(b.name(), b.fromXMm(), b.fromYMm()),
+                        point(b.name(), b.toXMm(), b.toYMm()),
+                        b.widthMm(),
+                        b.stepMm()))
+            .toList(),
+        face.blemishes().stream()
+            .map(
+                b ->
+                    new Blemish(
+                        given("Blemish", b.id()),
+                        b.number(),
+                        b.kind(),
+                        point("blemish " + b.number(), b.xMm(), b.yMm()),
+                        b.diameterMm(),
+                        b.note() == null ? "" : b.note(),
+                        Optional.ofNullable(b.photoId())))
+            .toList(),
+        face.zones().stream()
+            .map(
+                z ->
+                    new Zone(
+                        given("Zone", z.id()),
+                        z.name(),
+                        new Colour(z.colour()),
+                        toArea(z.name(), given("Area of the " + z.name(), z.area()))))
+            .toList());
+  }
+
+  private static Point point(String of, double x, double y) {
+    return new Point(place("Place of the " + of, x), place("Place of the " + of, y));
+  }
+
+  static Area toArea(String of, PlanDocument.AreaDoc area) {
+    return switch (given("Kind of area", area.kind())) {
+      case UPRIGHT ->
+          new Area.Upright(
+              new Box(
+                  place("Left of the " + of, area.leftMm()),
+                  place("Top of the " + of, area.topMm()),
+                  size("Width of the " + of, area.widthMm()),
+                  size("Height of the " + of, area.heightMm())));
+      case ROUND ->
+          new Area.Round(
+              new Point(
+                  place("Place of the " + of, area.xMm()), place("Place of the " + of, area.yMm())),
+              given("Diameter of the " + of, area.diameterMm()));
+      case CORNERS ->
+          new Area.Corners(
+              given("Corners of the " + of, area.points()).stream()
+                  .map(p -> point(of, p.xMm(), p.yMm()))
+                  .toList());
+      case STRIP ->
+          new Area.Strip(
+              given("Side of the " + of, area.side()), given("Depth of the " + of, area.depthMm()));
+      case RIM -> new Area.Rim(given("Depth of the " + of, area.depthMm()));
+    };
+  }
+
+  static PlanDocument.AreaDoc doc(Area area) {
+    return switch (area) {
+      case Area.Upright(Box b) ->
+          PlanDocument.AreaDoc.upright(b.leftMm(), b.topMm(), b.widthMm(), b.heightMm());
+      case Area.Round(Point c, double d) -> PlanDocument.AreaDoc.round(c.xMm(), c.yMm(), d);
+      case Area.Corners(List<Point> points) ->
+          new PlanDocument.AreaDoc(
+              PlanDocument.AreaKind.CORNERS,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              points.stream().map(MarkMapper::doc).toList());
+      case Area.Strip s ->
+          new PlanDocument.AreaDoc(
+              PlanDocument.AreaKind.STRIP,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              s.depthMm(),
+              s.side(),
+              null);
+      case Area.Rim(double depth) ->
+          new PlanDocument.AreaDoc(
+              PlanDocument.AreaKind.RIM,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              depth,
+              null,
+              null);
+    };
+  }
+
+  static PlanDocument.PointDoc doc(Point p) {
+    return new PlanDocument.PointDoc(p.xMm(), p.yMm());
+  }
+
+  static PlanDocument.KeepOutDoc doc(KeepOut k) {
+    return new PlanDocument.KeepOutDoc(
+        k.id(), k.name(), doc(k.area()), k.forbids().stream().sorted().toList());
+  }
+
+  static PlanDocument.HoleDoc doc(Hole h) {
+    return new PlanDocument.HoleDoc(
+        h.id(),
+        h.name(),
+        h.middle().xMm(),
+        h.middle().yMm(),
+        h.diameterMm(),
+        h.count(),
+        h.spacingMm(),
+        h.upright());
+  }
+
+  static PlanDocument.BreakDoc doc(Break b) {
+    return new PlanDocument.BreakDoc(
+        b.id(),
+        b.name(),
+        b.from().xMm(),
+        b.from().yMm(),
+        b.to().xMm(),
+        b.to().yMm(),
+        b.widthMm(),
+        b.stepMm());
+  }
+
+  static PlanDocument.BlemishDoc doc(Blemish b) {
+    return new PlanDocument.BlemishDoc(
+        b.id(),
+        b.number(),
+        b.kind(),
+        b.centre().xMm(),
+        b.centre().yMm(),
+        b.diameterMm(),
+        b.note().isEmpty() ? null : b.note(),
+        b.photoId().orElse(null));
+  }
+
+  static PlanDocument.ZoneDoc doc(Zone z) {
+    return new PlanDocument.ZoneDoc(z.id(), z.name(), z.colour().hex(), doc(z.area()));
+  }
+}

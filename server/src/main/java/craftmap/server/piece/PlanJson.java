@@ -1,0 +1,80 @@
+package craftmap.server.piece;
+
+import craftmap.core.measure.RefusedInput;
+import java.util.Set;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Plans as text. An older shape is brought up step by step, each step from one version to the next,
+ * so that a plan of any age can be opened and imported.
+ */
+final class PlanJson {
+  private static final Set<String> FINISHES = Set.of("PAINTED", "WAXED", "VARNISHED");
+
+  private final JsonMapper json;
+
+  PlanJson(JsonMapper json) {
+    this.json = json;
+  }
+
+  String write(PlanDocument document) {
+    return json.writeValueAsString(document);
+  }
+
+  PlanDocument read(String text) {
+    return read(json.readTree(text));
+  }
+
+  PlanDocument read(JsonNode tree) {
+    if (!(tree instanceof ObjectNode plan)) {
+      throw new RefusedInput("Plan", "no object", "is not a plan", "the plan of a piece");
+    }
+    if (plan.path("schema").asInt() == 1) {
+      fromOneToTwo(plan);
+    }
+    return json.treeToValue(plan, PlanDocument.class);
+  }
+
+  /**
+   * Version 1 knew chests only, keep-outs as boxes, and one word for what a face is made of and
+   * what is on it.
+   */
+  private static void fromOneToTwo(ObjectNode plan) {
+    plan.put("schema", 2);
+    ObjectNode form = (ObjectNode) plan.path("form");
+    ObjectNode measures = form.objectNode();
+    for (String side : new String[] {"width", "height", "depth"}) {
+      measures.set(side, form.remove(side + "Mm"));
+    }
+    form.set("measures", measures);
+    form.set("choices", form.objectNode());
+    for (JsonNode node : plan.path("faces")) {
+      ObjectNode face = (ObjectNode) node;
+      String makeUp = face.path("makeUp").asString();
+      boolean finished = FINISHES.contains(makeUp);
+      face.put("makeUp", finished || makeUp.equals("BARE_WOOD") ? "WOOD" : makeUp);
+      face.put("finish", finished ? makeUp : "BARE");
+      face.put("standing", "OF_THE_FORM");
+      face.put("ownMarks", false);
+      face.set("exposure", face.arrayNode());
+      for (String kind : new String[] {"holes", "breaks", "zones"}) {
+        face.set(kind, face.arrayNode());
+      }
+      for (JsonNode keepOut : (ArrayNode) face.path("keepOuts")) {
+        boxToArea((ObjectNode) keepOut);
+      }
+    }
+  }
+
+  private static void boxToArea(ObjectNode keepOut) {
+    ObjectNode area = keepOut.objectNode().put("kind", "UPRIGHT");
+    for (String side : new String[] {"leftMm", "topMm", "widthMm", "heightMm"}) {
+      area.set(side, keepOut.remove(side));
+    }
+    keepOut.set("area", area);
+    keepOut.set("forbids", keepOut.arrayNode());
+  }
+}
