@@ -11,12 +11,33 @@ export type RunDoc = Schemas['RunDoc'];
 export type Reading = Schemas['ReadingView'];
 export type FaceView = Schemas['FaceView'];
 export type LayView = Schemas['LayView'];
+export type LineView = Schemas['LineView'];
 export type LaidView = Schemas['LaidView'];
 export type ItemView = Schemas['ItemView'];
 export type OptionView = Schemas['OptionView'];
 export type MarkView = Schemas['MarkView'];
 export type NoteView = Schemas['NoteView'];
 export type BoxView = Schemas['BoxView'];
+export type CornerView = Schemas['CornerView'];
+export type FieldView = Schemas['FieldView'];
+export type OutlineDoc = Schemas['OutlineDoc'];
+export type OutlineKind = OutlineDoc['kind'];
+export type AreaDoc = Schemas['AreaDoc'];
+export type KeepOutView = Schemas['KeepOutView'];
+export type HoleView = Schemas['HoleView'];
+export type BreakView = Schemas['BreakView'];
+export type BlemishView = Schemas['BlemishView'];
+export type ZoneView = Schemas['ZoneView'];
+export type MarkFieldView = Schemas['MarkFieldView'];
+export type FormKind = Schemas['FormDoc']['kind'];
+export type FormChoice = Schemas['FormChoice'];
+export type Edit = Schemas['Edit'];
+export type Finish = FaceDoc['finish'];
+export type Exposure = FaceDoc['exposure'][number];
+export type DesignKind = KeepOutDoc['forbids'][number];
+export type PhotoView = Schemas['PhotoView'];
+export type Stage = PhotoView['stage'];
+export type FoldedFace = Schemas['FoldedFace'];
 export type WhyView = Schemas['WhyView'];
 export type Measure = Schemas['Measure'];
 export type StencilView = Schemas['StencilView'];
@@ -29,7 +50,8 @@ export type LedgerView = Schemas['LedgerView'];
 export type RouteView = Schemas['RouteView'];
 export type StudioView = Schemas['StudioView'];
 export type RunAnswer = Schemas['RunAnswer'];
-export type MakeUp = Schemas['MakeUp'];
+export type MakeUp = FaceDoc['makeUp'];
+export type KeepOutDoc = Schemas['KeepOutDoc'];
 export type LengthKind = Schemas['LengthQuestion']['kind'];
 
 /** What the other window did, when it saved first. */
@@ -72,16 +94,43 @@ api.use(sendToken);
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
-/** The answer's data, or a {@link Problem} thrown. */
-export async function ask<T>(answer: Promise<Answer<T>>): Promise<T> {
+/** Sends a file as it is; the answer's JSON, or a {@link Problem} thrown. */
+export async function upload<T>(path: string, file: Blob): Promise<T> {
+  const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method: 'POST',
+      body: file,
+      headers: {
+        'Content-Type': 'application/octet-stream',
+        'X-XSRF-TOKEN': decodeURIComponent(token ?? ''),
+      },
+    });
+  } catch {
+    throw new Problem(0, 'Craft Map does not answer. Is it still running?');
+  }
+  const body = await response.json().catch(() => ({}));
+  if (!response.ok) {
+    throw new Problem(response.status, body.detail ?? `The server answered ${response.status}.`);
+  }
+  return body as T;
+}
+
+/**
+ * The answer's data, or a {@link Problem} thrown.
+ *
+ * @param empty whether an answer without data is right
+ */
+export async function ask<T>(answer: Promise<Answer<T>>, empty = false): Promise<T> {
   let got: Answer<T>;
   try {
     got = await answer;
   } catch {
     throw new Problem(0, 'Craft Map does not answer. Is it still running?');
   }
-  if (got.response.ok && got.data !== undefined) {
-    return got.data;
+  if (got.response.ok && (got.data !== undefined || empty)) {
+    return got.data as T;
   }
   const said = (got.error ?? {}) as { detail?: string; theirs?: Theirs };
   throw new Problem(

@@ -30,8 +30,36 @@ export function useSwitchUnits() {
   };
 }
 
-export function usePieces() {
-  return useQuery({ queryKey: ['pieces'], queryFn: () => ask(api.GET('/api/pieces')) });
+export function usePieces(archived: boolean, find: string) {
+  return useQuery({
+    queryKey: ['pieces', archived, find],
+    queryFn: () => ask(api.GET('/api/pieces', { params: { query: { archived, find } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+/** The forms a piece can start from, and the kinds of outline: the same as long as units are. */
+export function useForms() {
+  return useQuery({
+    queryKey: ['forms'],
+    queryFn: () => ask(api.GET('/api/forms')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+export function usePhotos(pieceId: string) {
+  return useQuery({
+    queryKey: ['photos', pieceId],
+    queryFn: () => ask(api.GET('/api/pieces/{id}/photos', { params: { path: { id: pieceId } } })),
+  });
+}
+
+export function useFold(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: ['fold', pieceId, version],
+    queryFn: () => ask(api.GET('/api/pieces/{id}/fold', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
 }
 
 export function useStencils() {

@@ -10,6 +10,9 @@ export const STOPS = [
   { stop: 'GATHER', path: 'gather', name: 'Gather' },
 ] as const;
 
+/** Other ways to look at the piece that is surveyed. */
+const SURVEY_TOO = new Set(['standing', 'photos']);
+
 /** Where the piece stands: settled stops filled, the one in view in ochre, the rest open. */
 export function RouteLine() {
   const { piece } = usePlan();
@@ -19,7 +22,7 @@ export function RouteLine() {
     <Flex as="nav" aria-label="Route" align="flex-start">
       {STOPS.map(({ stop, path, name }, i) => {
         const settled = route?.settled.includes(stop) ?? false;
-        const current = here === path;
+        const current = here === path || (path === 'survey' && SURVEY_TOO.has(here ?? ''));
         return (
           <Flex key={stop} align="flex-start">
             {i > 0 && (

@@ -2,8 +2,10 @@ import { Navigate, type RouteObject } from 'react-router';
 import { ChoosePage } from '../choose/ChoosePage';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
+import { PhotosPage } from '../photos/PhotosPage';
 import { PiecesPage } from '../pieces/PiecesPage';
 import { ShelfPage } from '../shelf/ShelfPage';
+import { StandingPage } from '../standing/StandingPage';
 import { SumsPage } from '../sums/SumsPage';
 import { SurveyPage } from '../survey/SurveyPage';
 import { Frame, PieceFrame } from './Frame';
@@ -26,6 +28,8 @@ export const routes: RouteObject[] = [
     children: [
       { index: true, element: <Navigate to="survey" replace /> },
       { path: 'survey/:faceId?', element: <SurveyPage /> },
+      { path: 'standing', element: <StandingPage /> },
+      { path: 'photos', element: <PhotosPage /> },
       { path: 'choose/:faceId?', element: <ChoosePage /> },
       { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage /> },
       { path: 'gather', element: <GatherPage /> },

@@ -14,6 +14,8 @@ type Props = {
   readonly autoFocus?: boolean;
   readonly hint?: string;
   readonly width?: string;
+  /** a value nobody measured yet: set paler, and taken as it is when Enter confirms it */
+  readonly typical?: boolean;
   /** nothing outside holds the value: what was typed stays in the field */
   readonly keepText?: boolean;
   /** what stands in the field now is not read yet */
@@ -39,6 +41,7 @@ export function LengthField(props: Props) {
     width,
     keepText,
     onUnread,
+    typical,
   } = props;
   const [text, setText] = useState<string | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
@@ -96,8 +99,10 @@ export function LengthField(props: Props) {
       <Input
         id={id}
         size="sm"
-        bg="card"
-        borderColor="hairline"
+        bg={typical ? 'sheet' : 'card'}
+        color={typical ? 'soft' : undefined}
+        borderStyle={typical ? 'dashed' : undefined}
+        borderColor={typical ? 'fold' : 'hairline'}
         autoComplete="off"
         inputMode="text"
         autoFocus={autoFocus}
@@ -108,6 +113,8 @@ export function LengthField(props: Props) {
         onKeyDown={(e) => {
           if (e.key === 'Enter' && text !== null) {
             void read(text, false);
+          } else if (e.key === 'Enter' && typical && value !== null) {
+            onLength(value.mm);
           } else if (e.key === 'Escape') {
             clearTimeout(timer.current);
             asked.current += 1;

@@ -66,9 +66,9 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
     if (!carriedLay || !run) {
       return null;
     }
-    const { distance, motifTallMm } = carriedLay.line;
-    const there = stripOf(face, { ...run, distanceMm: distance.mm }, motifTallMm);
-    const here = stripOf(face, run, motifTallMm);
+    const { line } = carriedLay;
+    const there = stripOf(face, { ...run, distanceMm: line.distance.mm }, line);
+    const here = stripOf(face, run, line);
     return {
       plan: <LayDrawing lay={carriedLay} stencil={stencils.get(carriedLay.designId)} />,
       byMm: { x: level ? 0 : here.x - there.x, y: level ? here.y - there.y : 0 },
@@ -167,7 +167,7 @@ const OtherBands = memo(function OtherBands({ face, chosen, lays, k, onSelect }:
     if (!doc || other.id === chosen) {
       return null;
     }
-    const strip = stripOf(face, doc.run, other.line.motifTallMm);
+    const strip = stripOf(face, doc.run, other.line);
     return (
       <rect
         key={other.id}
@@ -191,7 +191,7 @@ const OtherBands = memo(function OtherBands({ face, chosen, lays, k, onSelect }:
 /** From each motif's middle a dotted line to the tape, and the line's distance from its edge. */
 function Guides({ face, lay, run, k }: { face: FaceView; lay: LayView; run: RunDoc; k: number }) {
   const level = isLevel(run.edge);
-  const strip = stripOf(face, run, lay.line.motifTallMm);
+  const strip = stripOf(face, run, lay.line);
   const marks = lay.laid?.marks ?? [];
   const h = face.height.mm * k;
   const from = level ? (strip.y + strip.height) * k : strip.x * k;

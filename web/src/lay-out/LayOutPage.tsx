@@ -99,7 +99,7 @@ export function LayOutPage() {
             {face.name}, <Fig text={`${face.width.text} × ${face.height.text}`} />
           </Heading>
           <Text color="soft" fontSize="13.5px">
-            {face.makeUpText} · {face.areaText} ·{' '}
+            {face.makeUpText} · {face.area.netText} ·{' '}
             {lay ? 'drag the line or its ends, or use the arrow keys' : 'nothing laid yet'}
           </Text>
         </Box>

@@ -28,7 +28,7 @@ export function LineHandles({ face, lay, run, k, divisionMm, toPlan, onMove }: P
   const [held, setHeld] = useState<Part | null>(null);
   const grip = useRef<{ from: Spot; run: RunDoc; gesture: string } | null>(null);
   const keyGesture = useRef({ name: '', at: 0 });
-  const strip = stripOf(face, run, lay.line.motifTallMm);
+  const strip = stripOf(face, run, lay.line);
   const level = isLevel(run.edge);
   const edgeMm = lay.line.edgeMm;
 

@@ -1,4 +1,5 @@
-import type { Reading } from '../api/client';
+import { memo } from 'react';
+import type { FaceView, Reading } from '../api/client';
 import { SvgFig } from '../common/Fig';
 import { ink } from '../theme/theme';
 import { FaceDrawing, type Stencils } from './FaceDrawing';
@@ -11,126 +12,156 @@ type Props = {
   readonly height: number;
   readonly chosen?: string;
   readonly onChoose?: (faceId: string) => void;
-  /** write the measures along the edges, as on a surveyor's sheet */
-  readonly measures?: boolean;
+  /** without names */
+  readonly plain?: boolean;
 };
 
 /** All faces unfolded, the front in the middle, at one scale and in true colours. */
-export function Net({ reading, stencils, width, height, chosen, onChoose, measures }: Props) {
-  const pad = measures ? 54 : 4;
+export function Net({ reading, stencils, width, height, chosen, onChoose, plain }: Props) {
+  const pad = 4;
   const { widthMm, heightMm } = reading.net;
   const k = Math.min((width - 2 * pad) / widthMm, (height - 2 * pad) / heightMm);
   const left = (width - widthMm * k) / 2;
   const top = (height - heightMm * k) / 2;
-  const label = Math.max(11, Math.min(14, 90 * k));
   return (
     <svg width={width} height={height} role="group" aria-label="The piece, unfolded">
       <g transform={`translate(${num(left)} ${num(top)})`}>
-        {reading.faces.map((face) => {
-          const x = face.onNet.leftMm * k;
-          const y = face.onNet.topMm * k;
-          const w = face.onNet.widthMm * k;
-          const h = face.onNet.heightMm * k;
-          const isChosen = face.id === chosen;
-          const bare = face.lays.length === 0;
-          return (
-            <g key={face.id} transform={`translate(${num(x)} ${num(y)})`}>
-              <g transform={`scale(${k})`}>
-                <FaceDrawing face={face} stencils={stencils} />
-              </g>
-              {isChosen && (
-                <rect
-                  x="-1.5"
-                  y="-1.5"
-                  width={w + 3}
-                  height={h + 3}
-                  rx="2"
-                  fill="none"
-                  stroke={ink('ochre')}
-                  strokeWidth="3"
-                />
-              )}
-              {bare && w > 34 && h > 18 && (
-                <text
-                  x={w / 2}
-                  y={h / 2}
-                  dy="0.35em"
-                  textAnchor="middle"
-                  fill={face.darkGround ? ink('sheet') : ink('ink')}
-                  opacity="0.85"
-                  style={{ fontSize: label }}
-                >
-                  {face.name}
-                </text>
-              )}
-              {measures && !bare && (
-                <text
-                  x={8}
-                  y={h - 9}
-                  style={{ fontSize: 13 }}
-                  fill={face.darkGround ? ink('sheet') : ink('ink')}
-                >
-                  {face.name}
-                </text>
-              )}
-              {onChoose && (
-                <rect
-                  width={w}
-                  height={h}
-                  fill="transparent"
-                  style={{ cursor: 'pointer' }}
-                  role="button"
-                  tabIndex={0}
-                  aria-label={`${face.name}, ${face.width.text} by ${face.height.text}`}
-                  aria-pressed={isChosen}
-                  onClick={() => onChoose(face.id)}
-                  onKeyDown={(e) => {
-                    if (e.key === 'Enter' || e.key === ' ') {
-                      e.preventDefault();
-                      onChoose(face.id);
-                    }
-                  }}
-                />
-              )}
-            </g>
-          );
-        })}
-        {measures && <NetMeasures reading={reading} k={k} />}
+        <g transform={`scale(${k})`}>
+          <NetFaces reading={reading} stencils={stencils} />
+        </g>
+        {!plain && <NetLabels reading={reading} k={k} chosen={chosen} onChoose={onChoose} />}
       </g>
     </svg>
   );
 }
 
-/** Width under the front, height and depth beside and over what they measure. */
-function NetMeasures({ reading, k }: { reading: Reading; k: number }) {
-  const front = reading.faces.find((f) => f.id === 'front');
-  const lid = reading.faces.find((f) => f.id === 'lid');
-  if (!front || !lid) {
-    return null;
-  }
-  const f = front.onNet;
-  const l = lid.onNet;
+/** Faces that are shown, insets over the faces they are set into. */
+export const shownFaces = (reading: Reading) => {
+  const shown = reading.faces.filter((f) => f.onNet);
+  return [...shown.filter((f) => !f.setInto), ...shown.filter((f) => f.setInto)];
+};
+
+/** The faces of the net, in millimetres. */
+export const NetFaces = memo(function NetFaces({
+  reading,
+  stencils,
+}: {
+  reading: Reading;
+  stencils: Stencils;
+}) {
+  return shownFaces(reading).map((face) => (
+    <g
+      key={face.id}
+      transform={`translate(${num(face.onNet?.leftMm ?? 0)} ${num(face.onNet?.topMm ?? 0)})`}
+    >
+      <FaceDrawing face={face} stencils={stencils} />
+    </g>
+  ));
+});
+
+type LabelProps = {
+  readonly reading: Reading;
+  readonly k: number;
+  readonly chosen?: string;
+  readonly onChoose?: (faceId: string) => void;
+  readonly large?: boolean;
+};
+
+const LEAST_NAME_PX = 30;
+
+/** Over the drawn faces, in pixels: names where there is room, numbers of parts, what is chosen. */
+export const NetLabels = memo(function NetLabels({
+  reading,
+  k,
+  chosen,
+  onChoose,
+  large,
+}: LabelProps) {
+  const size = large ? 13.5 : Math.max(11, Math.min(14, 90 * k));
+  return shownFaces(reading).map((face) => {
+    const w = face.width.mm * k;
+    const h = face.height.mm * k;
+    const bare = face.lays.length === 0;
+    const named =
+      (bare || large) &&
+      w > Math.max(LEAST_NAME_PX, face.name.length * size * 0.54) &&
+      h > size * 1.5;
+    return (
+      <g
+        key={face.id}
+        transform={`translate(${num((face.onNet?.leftMm ?? 0) * k)} ${num((face.onNet?.topMm ?? 0) * k)})`}
+      >
+        {face.id === chosen && (
+          <rect
+            x="-1.5"
+            y="-1.5"
+            width={w + 3}
+            height={h + 3}
+            rx="2"
+            fill="none"
+            stroke={ink('ochre')}
+            strokeWidth="3"
+          />
+        )}
+        {named && (
+          <text
+            x={bare ? w / 2 : 8}
+            y={bare ? nameY(face, h) : h - 8}
+            dy={bare ? '0.35em' : 0}
+            textAnchor={bare ? 'middle' : 'start'}
+            fill={face.darkGround ? ink('sheet') : ink('ink')}
+            opacity="0.9"
+            style={{ fontSize: size }}
+          >
+            {face.name}
+          </text>
+        )}
+        {large && face.partNumber !== undefined && w > 40 && h > 24 && !face.setInto && (
+          <PartNumber number={face.partNumber} dark={face.darkGround} />
+        )}
+        {onChoose && (
+          <rect
+            width={w}
+            height={h}
+            fill="transparent"
+            style={{ cursor: 'pointer' }}
+            role="button"
+            tabIndex={0}
+            aria-label={`${face.name}, ${face.width.text} by ${face.height.text}`}
+            aria-pressed={face.id === chosen}
+            onPointerDown={(e) => large && e.stopPropagation()}
+            onClick={() => onChoose(face.id)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter' || e.key === ' ') {
+                e.preventDefault();
+                onChoose(face.id);
+              }
+            }}
+          />
+        )}
+      </g>
+    );
+  });
+});
+
+/** A name stands clear of the holes in the middle of a front. */
+const nameY = (face: FaceView, h: number) => (face.holes.length > 0 && h > 60 ? h * 0.22 : h / 2);
+
+/** The number on the label of a part that comes off. */
+function PartNumber({ number, dark }: { number: number; dark: boolean }) {
   return (
-    <>
-      <Dimension
-        x1={f.leftMm * k}
-        x2={(f.leftMm + f.widthMm) * k}
-        y={(f.topMm + f.heightMm) * k + 24}
-        text={reading.width.text}
-      />
-      <UprightDimension
-        x={reading.net.widthMm * k + 20}
-        y1={f.topMm * k}
-        y2={(f.topMm + f.heightMm) * k}
-        text={reading.height.text}
-      />
-      <UprightDimension
-        x={(l.leftMm + l.widthMm) * k + 20}
-        y1={l.topMm * k}
-        y2={(l.topMm + l.heightMm) * k}
-        text={reading.depth.text}
-      />
-    </>
+    <g transform="translate(14 14)">
+      <title>{`Comes off: number ${number} on the labels`}</title>
+      <circle r="9" fill={ink('sheet')} stroke={ink(dark ? 'sheet' : 'ink')} strokeWidth="1.2" />
+      <text
+        dy="0.36em"
+        textAnchor="middle"
+        fill={ink('ink')}
+        style={{ fontSize: 11, fontWeight: 700 }}
+      >
+        {number}
+      </text>
+    </g>
   );
 }
 
@@ -164,24 +195,6 @@ export function Dimension({ x1, x2, y, text }: DimensionProps) {
       >
         <SvgFig text={text} />
       </text>
-    </g>
-  );
-}
-
-function UprightDimension({
-  x,
-  y1,
-  y2,
-  text,
-}: {
-  x: number;
-  y1: number;
-  y2: number;
-  text: string;
-}) {
-  return (
-    <g transform={`translate(${num(x)} 0) rotate(90)`}>
-      <Dimension x1={y1} x2={y2} y={0} text={text} />
     </g>
   );
 }

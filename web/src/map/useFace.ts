@@ -1,15 +1,13 @@
 import type { FaceView } from '../api/client';
 import { usePlan } from '../plan/PlanProvider';
 
-/** The face an address names, or the first of the piece; and the one after it. */
+/** The face an address names, or the first that is shown; and the one after it. */
 export function useFace(faceId: string | undefined): { face: FaceView; next: FaceView } {
   const { faces } = usePlan().piece.reading;
-  const at = Math.max(
-    0,
-    faces.findIndex((f) => f.id === faceId),
-  );
-  const face = faces[at];
-  const next = faces[(at + 1) % faces.length];
+  const shown = faces.filter((f) => f.shown);
+  const face = faces.find((f) => f.id === faceId) ?? shown[0] ?? faces[0];
+  const at = shown.findIndex((f) => f.id === face?.id);
+  const next = shown[(at + 1) % Math.max(1, shown.length)] ?? face;
   if (!face || !next) {
     throw new Error('impossible state: a piece without faces');
   }

@@ -1,22 +1,29 @@
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { useState } from 'react';
-import { Link } from 'react-router';
-import type { PieceCard } from '../api/client';
+import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useDeferredValue, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, ask, type PieceCard, upload } from '../api/client';
 import { usePieces, useStudio } from '../api/queries';
 import { STOPS } from '../app/RouteLine';
+import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Empty, ErrorState, Loading } from '../common/States';
 import type { Stencils } from '../map/FaceDrawing';
 import { Net } from '../map/Net';
 import { useStencilMap } from '../map/useStencilMap';
-import { NewChest } from './NewChest';
+import { NewPiece } from './NewPiece';
 
 /** Every piece of the studio as a small net, where it stands, and what is next. */
 export function PiecesPage() {
-  const pieces = usePieces();
+  const [archived, setArchived] = useState(false);
+  const [find, setFind] = useState('');
+  const wanted = useDeferredValue(find.trim());
+  const pieces = usePieces(archived, wanted);
   const studio = useStudio().data;
   const stencils = useStencilMap();
   const [starting, setStarting] = useState(false);
+  const finder = useRef<HTMLInputElement>(null);
+  useKeys({ '/': () => finder.current?.focus(), n: () => setStarting(true) });
   if (pieces.isPending) {
     return <Loading what="the pieces" />;
   }
@@ -25,29 +32,111 @@ export function PiecesPage() {
   }
   return (
     <Box px="8" py="6">
-      <Flex justify="space-between" align="flex-end" mb="5">
-        <Box>
+      <Flex justify="space-between" align="flex-end" mb="5" gap="4">
+        <Box flex="1">
           <Text color="soft">{studio?.name}</Text>
           <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
-            Pieces
+            {archived ? 'Put away' : 'Pieces'}
           </Heading>
         </Box>
-        <Button look="sea" size="md" onClick={() => setStarting(true)}>
-          Start a chest…
+        <Input
+          ref={finder}
+          w="230px"
+          size="sm"
+          bg="card"
+          borderColor="hairline"
+          placeholder="Find a piece or a face (/)"
+          aria-label="Find a piece"
+          value={find}
+          onChange={(e) => setFind(e.currentTarget.value)}
+          onKeyDown={(e) => e.key === 'Escape' && setFind('')}
+        />
+        <Button onClick={() => setArchived(!archived)}>
+          {archived ? 'Back to the pieces' : 'Put away'}
+        </Button>
+        <ImportPiece />
+        <Button look="sea" onClick={() => setStarting(true)}>
+          Start a piece…
         </Button>
       </Flex>
       {pieces.data.length === 0 && (
-        <Empty title="No piece yet">
-          Start a chest: three measures off the tape are enough to try designs on it.
+        <Empty
+          title={
+            wanted
+              ? 'Nothing has all these words'
+              : archived
+                ? 'Nothing is put away'
+                : 'No piece yet'
+          }
+        >
+          {wanted
+            ? 'Try fewer of them, or look among the pieces that were put away.'
+            : archived
+              ? 'A piece that is done can be put away from its card; it keeps everything.'
+              : 'Start one: a form of furniture and a few measures off the tape are enough.'}
         </Empty>
       )}
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(380px, 1fr))" gap="5">
         {pieces.data.map((piece) => (
-          <Card key={piece.id} piece={piece} stencils={stencils} />
+          <Card key={piece.id} piece={piece} stencils={stencils} archived={archived} />
         ))}
-        <BlankSheet onStart={() => setStarting(true)} />
+        {!archived && !wanted && <BlankSheet onStart={() => setStarting(true)} />}
       </Box>
-      {starting && <NewChest close={() => setStarting(false)} />}
+      {starting && <NewPiece close={() => setStarting(false)} />}
+    </Box>
+  );
+}
+
+/** Takes a piece in from a file; one that is refused changes nothing. */
+function ImportPiece() {
+  const go = useNavigate();
+  const client = useQueryClient();
+  const input = useRef<HTMLInputElement>(null);
+  const read = useMutation({
+    mutationFn: (file: File) => upload<{ id: string }>('/api/pieces/import', file),
+    onSuccess: (piece) => {
+      void client.invalidateQueries({ queryKey: ['pieces'] });
+      go(`/pieces/${piece.id}/survey`);
+    },
+  });
+  return (
+    <Box position="relative">
+      <Button onClick={() => input.current?.click()} disabled={read.isPending}>
+        {read.isPending ? 'Reading…' : 'From a file…'}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept="application/json,.json"
+        aria-label="A piece file"
+        onChange={(e) => {
+          const file = e.currentTarget.files?.[0];
+          if (file) {
+            read.mutate(file);
+          }
+          e.currentTarget.value = '';
+        }}
+      />
+      {read.isError && (
+        <Box
+          role="alert"
+          position="absolute"
+          right="0"
+          top="10"
+          w="320px"
+          p="3"
+          bg="card"
+          borderWidth="1px"
+          borderColor="rust"
+          borderRadius="lg"
+          color="rust"
+          boxShadow="lg"
+          zIndex="1"
+        >
+          {read.error.message} Nothing was changed.
+        </Box>
+      )}
     </Box>
   );
 }
@@ -58,7 +147,7 @@ function BlankSheet({ onStart }: { onStart: () => void }) {
     <Flex
       as="button"
       onClick={onStart}
-      aria-label="Start a chest on an empty sheet"
+      aria-label="Start a piece on an empty sheet"
       direction="column"
       align="center"
       justify="center"
@@ -78,12 +167,20 @@ function BlankSheet({ onStart }: { onStart: () => void }) {
         />
         <path d="M52 80h86M56 77l-4 3 4 3M134 77l4 3-4 3" />
       </svg>
-      <Text>An empty sheet: measure a chest</Text>
+      <Text>An empty sheet: measure a piece</Text>
     </Flex>
   );
 }
 
-function Card({ piece, stencils }: { piece: PieceCard; stencils: Stencils }) {
+function Card({
+  piece,
+  stencils,
+  archived,
+}: {
+  piece: PieceCard;
+  stencils: Stencils;
+  archived: boolean;
+}) {
   const { settled, next, nextText } = piece.route;
   const stop = STOPS.find((s) => s.stop === next);
   return (
@@ -134,6 +231,56 @@ function Card({ piece, stencils }: { piece: PieceCard; stencils: Stencils }) {
           <Text mt="2">{nextText}</Text>
         </Box>
       </Link>
+      <CardActions piece={piece} archived={archived} />
     </Box>
+  );
+}
+
+/** What can be done with a piece from outside. */
+function CardActions({ piece, archived }: { piece: PieceCard; archived: boolean }) {
+  const client = useQueryClient();
+  const path = { params: { path: { id: piece.id } } };
+  const act = useMutation({
+    mutationFn: (what: 'copy' | 'archive' | 'restore') => {
+      switch (what) {
+        case 'copy':
+          return ask(api.POST('/api/pieces/{id}/copy', path));
+        case 'archive':
+          return ask(api.POST('/api/pieces/{id}/archive', path));
+        case 'restore':
+          return ask(api.POST('/api/pieces/{id}/restore', path));
+      }
+    },
+    onSettled: () => client.invalidateQueries({ queryKey: ['pieces'] }),
+  });
+  return (
+    <Flex px="3" pb="3" gap="1" align="center">
+      <Button
+        size="xs"
+        look="plain"
+        aria-label={`Copy ${piece.name}`}
+        onClick={() => act.mutate('copy')}
+      >
+        Copy
+      </Button>
+      <Button
+        size="xs"
+        look="plain"
+        aria-label={archived ? `Take ${piece.name} out again` : `Put ${piece.name} away`}
+        onClick={() => act.mutate(archived ? 'restore' : 'archive')}
+      >
+        {archived ? 'Take out again' : 'Put away'}
+      </Button>
+      <a href={`/api/pieces/${piece.id}/export`} aria-label={`${piece.name} as a file`}>
+        <Text as="span" color="sea" fontSize="sm" fontWeight="500" px="2">
+          As a file
+        </Text>
+      </a>
+      {act.isError && (
+        <Text role="alert" color="rust" fontSize="13px">
+          {act.error.message}
+        </Text>
+      )}
+    </Flex>
   );
 }

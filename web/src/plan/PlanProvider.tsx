@@ -24,6 +24,8 @@ type Plan = Omit<PlanState, 'live'> & {
   readonly tryLay: (document: PlanDocument, layId: string) => void;
   readonly stopTrying: () => void;
   readonly forgetTrouble: () => void;
+  /** tells why a change could not be made */
+  readonly refuse: (sentence: string) => void;
 };
 
 const PlanContext = createContext<Plan | null>(null);
@@ -177,6 +179,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
       tryLay,
       stopTrying,
       forgetTrouble: () => act({ type: 'troubleRead' }),
+      refuse: (sentence) => act({ type: 'refused', sentence }),
     }),
     [piece, document, unsaved, saving, trouble, change, step, tryLay, stopTrying],
   );

@@ -8,7 +8,25 @@ export const withFace = (
   edit: (face: FaceDoc) => FaceDoc,
 ): PlanDocument => ({
   ...plan,
-  faces: plan.faces.map((f) => (f.id === faceId ? edit(f) : f)),
+  faces: plan.faces.some((f) => f.id === faceId)
+    ? plan.faces.map((f) => (f.id === faceId ? edit(f) : f))
+    : [...plan.faces, edit(nothingFound(faceId))],
+});
+
+/** A face on which nothing was written down yet. */
+const nothingFound = (id: string): FaceDoc => ({
+  id,
+  makeUp: 'WOOD',
+  finish: 'BARE',
+  ground: '#D9CFBC',
+  exposure: [],
+  standing: 'OF_THE_FORM',
+  ownMarks: false,
+  keepOuts: [],
+  holes: [],
+  breaks: [],
+  blemishes: [],
+  zones: [],
 });
 
 export const withLay = (

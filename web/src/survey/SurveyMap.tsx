@@ -1,57 +1,80 @@
+import { useRef, useState } from 'react';
 import type { FaceView } from '../api/client';
+import { useKeys } from '../app/useKeys';
 import { FaceDrawing, type Stencils } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
 import { BlemishPins, MapGrid } from '../map/MapMarks';
 import { Dimension } from '../map/Net';
-import { num } from '../map/viewport';
-import { usePlan } from '../plan/PlanProvider';
-import { addBlemish, addKeepOut, type Placing } from './marks';
+import { num, type Spot } from '../map/viewport';
+import { MeasuringTape, snapped } from './MeasuringTape';
 
 const MARGINS = { left: 64, top: 76, right: 60, bottom: 90 };
 
 type Props = {
   readonly face: FaceView;
   readonly stencils: Stencils;
-  readonly placing: Placing | null;
-  readonly onPlaced: () => void;
+  /** a click puts something down there */
+  readonly onPlace: ((at: Spot) => void) | null;
+  readonly measuring: boolean;
 };
 
-/** A face to mark: a click puts down what is being placed. */
-export function SurveyMap({ face, stencils, placing, onPlaced }: Props) {
-  const plan = usePlan();
+/** A face to mark and to measure on. */
+export function SurveyMap({ face, stencils, onPlace, measuring }: Props) {
+  const [from, setFrom] = useState<Spot | null>(null);
+  const [to, setTo] = useState<Spot | null>(null);
+  const scale = useRef(1);
+  useKeys({
+    escape: () => {
+      setFrom(null);
+      setTo(null);
+    },
+  });
+
+  const measure = (at: Spot) => {
+    const spot = snapped(face, at, scale.current);
+    if (from === null || to !== null) {
+      setFrom(spot);
+      setTo(null);
+    } else {
+      setTo(spot);
+    }
+  };
+
   return (
     <FaceMap
       widthMm={face.width.mm}
       heightMm={face.height.mm}
       label={`${face.name}, ${face.width.text} by ${face.height.text}`}
       margins={MARGINS}
-      onPlace={
-        placing === null
-          ? undefined
-          : (at) => {
-              const name = face.name.toLowerCase();
-              plan.change(
-                placing === 'keepOut'
-                  ? addKeepOut(plan.document, face.id, at)
-                  : addBlemish(plan.document, face.id, at),
-                placing === 'keepOut' ? `Keep-out on the ${name}` : `Damage on the ${name}`,
-              );
-              onPlaced();
-            }
-      }
+      onPlace={measuring ? measure : (onPlace ?? undefined)}
       plan={<FaceDrawing face={face} stencils={stencils} />}
       under={(k) => <MapGrid face={face} k={k} />}
-      over={(k) => (
-        <>
-          <BlemishPins face={face} k={k} />
-          <g transform={`translate(0 ${num(face.height.mm * k + 32)})`}>
-            <Dimension x1={0} x2={face.width.mm * k} y={0} text={face.width.text} />
-          </g>
-          <g transform={`translate(${num(face.width.mm * k + 32)} 0) rotate(90)`}>
-            <Dimension x1={0} x2={face.height.mm * k} y={0} text={face.height.text} />
-          </g>
-        </>
-      )}
+      over={(k) => {
+        scale.current = k;
+        return (
+          <>
+            <BlemishPins face={face} k={k} />
+            <g transform={`translate(0 ${num(face.height.mm * k + 32)})`}>
+              <Dimension x1={0} x2={face.width.mm * k} y={0} text={face.width.text} />
+            </g>
+            <g transform={`translate(${num(face.width.mm * k + 32)} 0) rotate(90)`}>
+              <Dimension x1={0} x2={face.height.mm * k} y={0} text={face.height.text} />
+            </g>
+            {face.wraps && (
+              <text
+                x={num((face.width.mm * k) / 2)}
+                y={num(face.height.mm * k + 58)}
+                textAnchor="middle"
+                style={{ fontSize: 12.5 }}
+                fill="var(--chakra-colors-soft)"
+              >
+                front in the middle; the dashed ends meet in the seam at the back
+              </text>
+            )}
+            {measuring && from && <MeasuringTape from={from} to={to} k={k} />}
+          </>
+        );
+      }}
     />
   );
 }

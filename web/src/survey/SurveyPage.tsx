@@ -1,42 +1,67 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
-import { useElementSize } from '../common/useElementSize';
-import { Net } from '../map/Net';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
+import type { Spot } from '../map/viewport';
 import { usePlan } from '../plan/PlanProvider';
-import { FacePanel } from './FacePanel';
+import { FacePanel } from './face/FacePanel';
 import { MeasuresPanel } from './MeasuresPanel';
-import type { Placing } from './marks';
+import { addMark, MARK_NAMES, type MarkKind } from './marks';
+import { PieceMap } from './PieceMap';
 import { SurveyMap } from './SurveyMap';
+import { SurveyTabs } from './SurveyTabs';
 
-/** Walking round the piece with the tape: the whole net first, then what is in the way on each face. */
+/** Walking round the piece with the tape: the whole net first, then what is on each face. */
 export function SurveyPage() {
   const { faceId } = useParams();
   const plan = usePlan();
   const go = useNavigate();
   const stencils = useStencilMap();
   const { face, next } = useFace(faceId);
-  const [placing, setPlacing] = useState<Placing | null>(null);
-  const [sheet, size] = useElementSize();
+  const [placing, setPlacing] = useState<MarkKind | null>(null);
+  const [measuring, setMeasuring] = useState(false);
+  const [fresh, setFresh] = useState<string | null>(null);
+  const justStarted = (useLocation().state as { started?: boolean } | null)?.started ?? false;
   const base = `/pieces/${plan.piece.id}/survey`;
-  const { reading } = plan.piece;
+
+  const add = (kind: MarkKind, at: Spot) => {
+    const [changed, id] = addMark(plan.document, face.id, kind, at);
+    plan.change(changed, `A ${MARK_NAMES[kind]} on the ${face.name.toLowerCase()}`);
+    setPlacing(null);
+    setFresh(id);
+  };
+  const middle = { x: face.width.mm / 2, y: face.height.mm / 2 };
+  const onFace = (kind: MarkKind) => () => {
+    if (faceId) {
+      add(kind, middle);
+    }
+  };
 
   useKeys({
     f: () => go(`${base}/${faceId ? next.id : face.id}`),
-    escape: () => setPlacing(null),
+    w: () => go(base),
+    m: () => faceId && setMeasuring(!measuring),
+    k: onFace('keepOut'),
+    h: onFace('hole'),
+    b: onFace('break'),
+    d: onFace('blemish'),
+    z: onFace('zone'),
+    escape: () => {
+      setPlacing(null);
+      setMeasuring(false);
+    },
   });
 
   return (
     <Flex h="100%">
       <Flex direction="column" flex="1" minW="0">
-        <Flex px="7" pt="4" align="flex-start" gap="4">
-          <Box flex="1">
-            <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
+        <Flex px="7" pt="4" align="flex-start" gap="3">
+          <Box flex="1" minW="0">
+            <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600" truncate>
               {faceId ? (
                 <>
                   {face.name}, <Fig text={`${face.width.text} × ${face.height.text}`} />
@@ -46,35 +71,48 @@ export function SurveyPage() {
               )}
             </Heading>
             <Text color="soft">
-              {placing
-                ? `Click where the ${placing === 'keepOut' ? 'keep-out' : 'damage'} is. Esc stops.`
-                : faceId
-                  ? `${face.makeUpText} · ${face.areaText} · mark what is in the way`
-                  : 'Type the measures on the right; choose a face to mark what is on it (F).'}
+              {measuring
+                ? 'Click two places: the tape catches corners, centres and edges. Esc stops.'
+                : placing
+                  ? `Click where the ${MARK_NAMES[placing]} is. Esc stops.`
+                  : faceId
+                    ? `${face.makeUpText} · ${face.area.netText} · mark what is in the way`
+                    : 'Type the measures on the right; choose a face to mark what is on it (F).'}
             </Text>
           </Box>
-          {faceId && <Button onClick={() => go(base)}>Whole piece</Button>}
-          {faceId && <Button onClick={() => go(`${base}/${next.id}`)}>Next: {next.name}</Button>}
+          {faceId ? (
+            <Flex gap="2">
+              <Button
+                look={measuring ? 'sea' : 'quiet'}
+                aria-pressed={measuring}
+                title="Measure between two places (M)"
+                onClick={() => setMeasuring(!measuring)}
+              >
+                Measure
+              </Button>
+              <Button onClick={() => go(base)}>Whole piece</Button>
+              <Button onClick={() => go(`${base}/${next.id}`)}>Next: {next.name}</Button>
+            </Flex>
+          ) : (
+            <SurveyTabs />
+          )}
         </Flex>
-        <Box ref={sheet} flex="1" minH="0" position="relative" overflow="hidden">
+        <Box flex="1" minH="0" position="relative" overflow="hidden">
           {faceId ? (
             <SurveyMap
+              key={face.id}
               face={face}
               stencils={stencils}
-              placing={placing}
-              onPlaced={() => setPlacing(null)}
+              measuring={measuring}
+              onPlace={placing && ((at) => add(placing, at))}
             />
           ) : (
-            size && (
-              <Net
-                reading={reading}
-                stencils={stencils}
-                width={size.width}
-                height={size.height}
-                onChoose={(id) => go(`${base}/${id}`)}
-                measures
-              />
-            )
+            <PieceMap
+              name={plan.document.name}
+              reading={plan.piece.reading}
+              stencils={stencils}
+              onChoose={(id) => go(`${base}/${id}`)}
+            />
           )}
         </Box>
       </Flex>
@@ -89,9 +127,16 @@ export function SurveyPage() {
         p="4"
       >
         {faceId ? (
-          <FacePanel key={face.id} face={face} placing={placing} onPlacing={setPlacing} />
+          <FacePanel
+            key={face.id}
+            face={face}
+            placing={placing}
+            fresh={fresh}
+            onPlacing={setPlacing}
+            onAdd={(kind) => add(kind, middle)}
+          />
         ) : (
-          <MeasuresPanel onFace={(id) => go(`${base}/${id}`)} />
+          <MeasuresPanel onFace={(id) => go(`${base}/${id}`)} focusFirst={justStarted} />
         )}
       </Box>
     </Flex>

@@ -44,6 +44,7 @@ final class MarkViews {
         given(k.id()),
         MarkMapper.doc(k.area()),
         fields(k.area()),
+        corners(k.area()),
         k.forbids().isEmpty()
             ? Words.say("keepOut.everything")
             : k.forbids().stream()
@@ -61,7 +62,18 @@ final class MarkViews {
         PathData.of(area),
         Words.squareMetres(area.getArea()),
         MarkMapper.doc(z.area()),
-        fields(z.area()));
+        fields(z.area()),
+        corners(z.area()));
+  }
+
+  private List<ReadingView.CornerView> corners(Area area) {
+    return area instanceof Area.Corners c ? corners(c.points(), tape) : List.of();
+  }
+
+  static List<ReadingView.CornerView> corners(List<Point> points, TapeDivision tape) {
+    return points.stream()
+        .map(p -> new ReadingView.CornerView(Measure.of(p.xMm(), tape), Measure.of(p.yMm(), tape)))
+        .toList();
   }
 
   private List<ReadingView.MarkFieldView> fields(Area area) {

@@ -57,6 +57,9 @@ public record ReadingView(
 
   public record ChoiceView(String value, String text) {}
 
+  /** A corner of an outline or an area by its two distances. */
+  public record CornerView(Measure across, Measure down) {}
+
   /** A part that comes off, with what goes into its bag. */
   public record PartView(int number, String name, List<String> faceIds, String bagText) {}
 
@@ -113,6 +116,7 @@ public record ReadingView(
       OutlineKind kind,
       String kindText,
       List<FieldView> fields,
+      List<CornerView> corners,
       PlanDocument.OutlineDoc document) {}
 
   public record AreaView(
@@ -148,6 +152,7 @@ public record ReadingView(
       boolean given,
       PlanDocument.AreaDoc area,
       List<MarkFieldView> fields,
+      List<CornerView> corners,
       String forbidsText) {}
 
   public record HoleView(
@@ -180,7 +185,8 @@ public record ReadingView(
       String pathData,
       String areaText,
       PlanDocument.AreaDoc area,
-      List<MarkFieldView> fields) {}
+      List<MarkFieldView> fields,
+      List<CornerView> corners) {}
 
   /**
    * A length of a mark that can be typed.

@@ -172,6 +172,7 @@ final class ReadingViews {
         note.kind(),
         Words.say("outline", note.kind()),
         FieldViews.of(sheet, tape),
+        MarkViews.corners(note.points(), tape),
         PlanMapper.doc(note));
   }
 

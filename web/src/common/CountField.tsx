@@ -1,0 +1,55 @@
+import { Field, Input } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+
+/** A small whole number; what is no such number stays in the field with a sentence under it. */
+export function CountField({
+  label,
+  value,
+  least,
+  most,
+  onCount,
+  width,
+}: {
+  label: string;
+  value: number;
+  least: number;
+  most: number;
+  onCount: (count: number) => void;
+  width?: string;
+}) {
+  const [text, setText] = useState<string | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a value from elsewhere shows anew
+  useEffect(() => setText(null), [value]);
+  const shown = text ?? String(value);
+  const wrong = !(/^\d+$/.test(shown.trim()) && Number(shown) >= least && Number(shown) <= most);
+  return (
+    <Field.Root invalid={wrong} width={width}>
+      <Field.Label color="soft" fontSize="13px" fontWeight="500">
+        {label}
+      </Field.Label>
+      <Input
+        size="sm"
+        bg="card"
+        borderColor="hairline"
+        inputMode="numeric"
+        autoComplete="off"
+        value={shown}
+        onFocus={(e) => e.currentTarget.select()}
+        onChange={(e) => {
+          const typed = e.currentTarget.value;
+          setText(typed);
+          const count = Number(typed);
+          if (/^\d+$/.test(typed.trim()) && count >= least && count <= most && count !== value) {
+            onCount(count);
+          }
+        }}
+        onKeyDown={(e) => e.key === 'Escape' && setText(null)}
+      />
+      {wrong && (
+        <Field.ErrorText color="rust" role="alert">
+          {label} ({shown || 'empty'}) is not possible. Give a whole number from {least} to {most}.
+        </Field.ErrorText>
+      )}
+    </Field.Root>
+  );
+}

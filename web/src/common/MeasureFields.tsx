@@ -1,0 +1,75 @@
+import { Flex } from '@chakra-ui/react';
+import type { FieldView } from '../api/client';
+import { ChoiceField } from './ChoiceField';
+import { CountField } from './CountField';
+import { LengthField } from './LengthField';
+
+type Props = {
+  readonly fields: ReadonlyArray<FieldView>;
+  readonly onNumber: (key: string, value: number, label: string) => void;
+  readonly onChoice: (key: string, value: string, label: string) => void;
+  /** typical values are told from measured ones */
+  readonly tellTypical?: boolean;
+  readonly focusFirst?: boolean;
+  readonly half?: boolean;
+};
+
+/** What there is to measure, in the order one walks round it with the tape. */
+export function MeasureFields({
+  fields,
+  onNumber,
+  onChoice,
+  tellTypical,
+  focusFirst,
+  half,
+}: Props) {
+  const width = half ? '47%' : undefined;
+  return (
+    <Flex direction={half ? 'row' : 'column'} wrap={half ? 'wrap' : undefined} gap="3">
+      {fields.map((f, i) => {
+        const hint = tellTypical && !f.taken ? 'typical, not measured yet' : undefined;
+        switch (f.type) {
+          case 'LENGTH':
+            return (
+              <LengthField
+                key={f.key}
+                label={f.label}
+                value={f.length ?? null}
+                kind={f.mayBeNothing ? 'DISTANCE' : 'SIZE'}
+                mostMm={f.mostMm}
+                autoFocus={focusFirst && i === 0}
+                hint={hint}
+                typical={tellTypical && !f.taken}
+                width={width}
+                onLength={(mm) => onNumber(f.key, mm, f.label)}
+              />
+            );
+          case 'COUNT':
+            return (
+              <CountField
+                key={f.key}
+                label={f.label}
+                value={f.count ?? 0}
+                least={f.least ?? 0}
+                most={f.most ?? 0}
+                width={width}
+                onCount={(count) => onNumber(f.key, count, f.label)}
+              />
+            );
+          case 'CHOICE':
+            return (
+              <ChoiceField
+                key={f.key}
+                label={f.label}
+                value={f.choice ?? ''}
+                among={f.among.map((c) => [c.value, c.text] as const)}
+                width={width}
+                onChoice={(value) => onChoice(f.key, value, f.label)}
+              />
+            );
+        }
+        return null;
+      })}
+    </Flex>
+  );
+}

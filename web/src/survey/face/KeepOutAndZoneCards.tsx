@@ -1,0 +1,233 @@
+import { Box, Text } from '@chakra-ui/react';
+import type { AreaDoc, FaceView, KeepOutDoc, KeepOutView, ZoneView } from '../../api/client';
+import { ChoiceField } from '../../common/ChoiceField';
+import { LengthField } from '../../common/LengthField';
+import { usePlan } from '../../plan/PlanProvider';
+import { area, withMark } from '../marks';
+import { MarkCard } from './MarkCard';
+import { PointFields } from './PointFields';
+
+const SHAPES: ReadonlyArray<readonly [AreaDoc['kind'], string]> = [
+  ['UPRIGHT', 'box'],
+  ['ROUND', 'round'],
+  ['CORNERS', 'by corners'],
+  ['STRIP', 'strip along a side'],
+  ['RIM', 'all round the rim'],
+];
+
+const SIDES: ReadonlyArray<readonly [NonNullable<AreaDoc['side']>, string]> = [
+  ['TOP', 'top'],
+  ['RIGHT', 'right'],
+  ['BOTTOM', 'bottom'],
+  ['LEFT', 'left'],
+  ['RIM', 'rim'],
+];
+
+type Forbids = KeepOutDoc['forbids'];
+
+/** Which designs a keep-out keeps off, in the groups that people think in. */
+const FORBIDDEN: ReadonlyArray<readonly [string, string, Forbids]> = [
+  ['all', 'everything', []],
+  ['relief', 'relief only', ['RAISED_STENCIL', 'MOULDING', 'CASTING', 'TEXTURE', 'PLASTER_FABRIC']],
+  ['sheets', 'papers and transfers only', ['TRANSFER', 'NAPKIN', 'PAPER', 'COLLAGE', 'FOIL']],
+  [
+    'stencils',
+    'stencils only',
+    ['STENCIL', 'ADHESIVE_STENCIL', 'STENCIL_ROLL', 'RAISED_STENCIL', 'CUSTOM_CUT'],
+  ],
+  ['fixed', 'mouldings and castings only', ['MOULDING', 'CASTING']],
+];
+
+const groupOf = (forbids: Forbids) =>
+  FORBIDDEN.find(
+    ([, , kinds]) =>
+      kinds.length === forbids.length && kinds.every((kind) => forbids.includes(kind)),
+  )?.[0] ?? 'own';
+
+/** Where an area lies: its shape, and the measures of that shape. */
+function AreaFields({
+  face,
+  mark,
+  what,
+  fresh,
+  onArea,
+}: {
+  face: FaceView;
+  mark: KeepOutView | ZoneView;
+  what: string;
+  fresh: boolean;
+  onArea: (area: AreaDoc, word: string) => void;
+}) {
+  const middle = { x: face.width.mm / 2, y: face.height.mm / 2 };
+  const own = face.sides.map((s) => s.name);
+  return (
+    <>
+      {mark.fields.map((f, i) => (
+        <LengthField
+          key={f.key}
+          width="46%"
+          label={f.label}
+          name={`${f.label} of the ${what}`}
+          value={f.length}
+          kind={f.place ? 'PLACE' : 'SIZE'}
+          autoFocus={fresh && i === 0}
+          onLength={(mm) => onArea({ ...mark.area, [f.key]: mm }, f.label)}
+        />
+      ))}
+      {mark.area.kind === 'STRIP' && (
+        <ChoiceField
+          width="46%"
+          label="Along the"
+          value={mark.area.side ?? 'TOP'}
+          among={SIDES.filter(([side]) => own.includes(side))}
+          onChoice={(side) => onArea({ ...mark.area, side }, 'Side')}
+        />
+      )}
+      {mark.area.kind === 'CORNERS' && (
+        <PointFields
+          points={mark.area.points ?? []}
+          corners={mark.corners}
+          what={`the ${what}`}
+          onPoints={(points) => onArea({ ...mark.area, points }, 'Corners')}
+        />
+      )}
+      <ChoiceField
+        width="46%"
+        label="Shape"
+        value={mark.area.kind}
+        among={SHAPES}
+        onChoice={(kind) => {
+          const made = area(kind, middle);
+          const side = own.includes('TOP') ? 'TOP' : (own[0] ?? 'TOP');
+          onArea(kind === 'STRIP' ? { ...made, side } : made, 'Shape');
+        }}
+      />
+    </>
+  );
+}
+
+export function KeepOutCard({
+  face,
+  keepOut: k,
+  fresh,
+}: {
+  face: FaceView;
+  keepOut: KeepOutView;
+  fresh: boolean;
+}) {
+  const plan = usePlan();
+  const what = k.name.toLowerCase();
+  const doc = plan.document.faces
+    .find((f) => f.id === face.id)
+    ?.keepOuts.find((m) => m.id === k.id);
+  const set = (edit: Partial<KeepOutDoc>, word: string) =>
+    plan.change(
+      withMark(plan.document, face.id, 'keepOut', k.id, (m) => ({ ...m, ...edit })),
+      `${word} of the ${what}`,
+      `${k.id} ${word}`,
+    );
+  const group = groupOf(doc?.forbids ?? []);
+  return (
+    <MarkCard
+      face={face}
+      id={k.id}
+      name={k.name}
+      nameLabel="Name of the keep-out"
+      what={k.name}
+      given={k.given}
+      onName={(name) => set({ name }, 'Name')}
+    >
+      {k.given ? (
+        <Text fontSize="13px" color="soft">
+          {k.forbidsText}
+        </Text>
+      ) : (
+        <>
+          <AreaFields
+            face={face}
+            mark={k}
+            what={what}
+            fresh={fresh}
+            onArea={(next, word) => set({ area: next }, word)}
+          />
+          <ChoiceField
+            width="46%"
+            label="Keeps off"
+            value={group}
+            among={[
+              ...FORBIDDEN.map(([key, text]) => [key, text] as const),
+              ...(group === 'own' ? [['own', k.forbidsText] as const] : []),
+            ]}
+            onChoice={(key) => {
+              const chosen = FORBIDDEN.find(([name]) => name === key);
+              if (chosen) {
+                set({ forbids: chosen[2] }, 'Kinds kept off');
+              }
+            }}
+          />
+        </>
+      )}
+    </MarkCard>
+  );
+}
+
+export function ZoneCard({
+  face,
+  zone: z,
+  fresh,
+}: {
+  face: FaceView;
+  zone: ZoneView;
+  fresh: boolean;
+}) {
+  const plan = usePlan();
+  const what = z.name.toLowerCase();
+  const set = (
+    edit: Partial<Parameters<Parameters<typeof withMark<'zone'>>[4]>[0]>,
+    word: string,
+  ) =>
+    plan.change(
+      withMark(plan.document, face.id, 'zone', z.id, (m) => ({ ...m, ...edit })),
+      `${word} of the ${what}`,
+      `${z.id} ${word}`,
+    );
+  return (
+    <MarkCard
+      face={face}
+      id={z.id}
+      name={z.name}
+      nameLabel="Name of the zone"
+      what={z.name}
+      onName={(name) => set({ name }, 'Name')}
+      before={
+        <label>
+          <Box
+            w="18px"
+            h="18px"
+            borderRadius="4px"
+            bg={z.colour}
+            borderWidth="1px"
+            borderColor="fold"
+            cursor="pointer"
+          />
+          <input
+            type="color"
+            aria-label={`Colour of the ${what}`}
+            value={z.colour.toLowerCase()}
+            onChange={(e) => set({ colour: e.currentTarget.value.toUpperCase() }, 'Colour')}
+            style={{ width: 0, height: 0, opacity: 0, position: 'absolute' }}
+          />
+        </label>
+      }
+      after={<Text color="soft">{z.areaText}</Text>}
+    >
+      <AreaFields
+        face={face}
+        mark={z}
+        what={what}
+        fresh={fresh}
+        onArea={(next, word) => set({ area: next }, word)}
+      />
+    </MarkCard>
+  );
+}
