@@ -2,7 +2,7 @@ import { memo, useMemo, useRef, useState } from 'react';
 import type { FaceView, LaidView, LayDoc, LayView, RunDoc } from '../api/client';
 import { useStudio } from '../api/queries';
 import { SvgFig } from '../common/Fig';
-import { FaceDrawing, LayDrawing, type Stencils } from '../map/FaceDrawing';
+import { FaceDrawing, Insets, LayDrawing, type Stencils } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
 import { isLevel, stripOf } from '../map/lines';
 import { BlemishPins, MapGrid } from '../map/MapMarks';
@@ -82,7 +82,12 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
       label={`${face.name}, ${face.width.text} by ${face.height.text}`}
       margins={level ? LEVEL_MARGINS : UPRIGHT_MARGINS}
       toPlanRef={toPlanRef}
-      plan={<FaceDrawing face={face} stencils={stencils} without={moving?.id} />}
+      plan={
+        <>
+          <FaceDrawing face={face} stencils={stencils} without={moving?.id} />
+          <Insets face={face} faces={plan.piece.reading.faces} stencils={stencils} />
+        </>
+      }
       under={(k) => <MapGrid face={face} k={k} />}
       carried={carried}
       over={(k) => (

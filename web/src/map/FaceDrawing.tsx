@@ -72,6 +72,25 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
   );
 });
 
+/** The faces set into a face, where they lie on it. */
+export const Insets = memo(function Insets({
+  face,
+  faces,
+  stencils,
+}: {
+  face: FaceView;
+  faces: ReadonlyArray<FaceView>;
+  stencils: Stencils;
+}) {
+  return faces
+    .filter((f) => f.setInto === face.id && f.shown)
+    .map((f) => (
+      <g key={f.id} transform={`translate(${num(f.at.xMm)} ${num(f.at.yMm)})`} opacity="0.85">
+        <FaceDrawing face={f} stencils={stencils} />
+      </g>
+    ));
+});
+
 function Hatch({ id }: { id: string }) {
   return (
     <pattern

@@ -78,10 +78,11 @@ export const NetLabels = memo(function NetLabels({
   large,
 }: LabelProps) {
   const size = large ? 13.5 : Math.max(11, Math.min(14, 90 * k));
+  const parents = new Set(reading.faces.map((f) => f.onNet && f.setInto));
   return shownFaces(reading).map((face) => {
     const w = face.width.mm * k;
     const h = face.height.mm * k;
-    const bare = face.lays.length === 0;
+    const bare = face.lays.length === 0 && !parents.has(face.id);
     const named =
       (bare || large) &&
       w > Math.max(LEAST_NAME_PX, face.name.length * size * 0.54) &&
@@ -105,13 +106,15 @@ export const NetLabels = memo(function NetLabels({
         )}
         {named && (
           <text
-            x={bare ? w / 2 : 8}
-            y={bare ? nameY(face, h) : h - 8}
+            x={bare ? face.labelAt.xMm * k : 8}
+            y={bare ? nameY(face, k) : h - 8}
             dy={bare ? '0.35em' : 0}
             textAnchor={bare ? 'middle' : 'start'}
             fill={face.darkGround ? ink('sheet') : ink('ink')}
-            opacity="0.9"
-            style={{ fontSize: size }}
+            stroke={face.ground}
+            strokeWidth={bare ? 0 : 5}
+            strokeLinejoin="round"
+            style={{ fontSize: size, paintOrder: 'stroke' }}
           >
             {face.name}
           </text>
@@ -145,7 +148,10 @@ export const NetLabels = memo(function NetLabels({
 });
 
 /** A name stands clear of the holes in the middle of a front. */
-const nameY = (face: FaceView, h: number) => (face.holes.length > 0 && h > 60 ? h * 0.22 : h / 2);
+const nameY = (face: FaceView, k: number) =>
+  face.holes.length > 0 && face.height.mm * k > 60
+    ? face.height.mm * k * 0.22
+    : face.labelAt.yMm * k;
 
 /** The number on the label of a part that comes off. */
 function PartNumber({ number, dark }: { number: number; dark: boolean }) {

@@ -184,7 +184,9 @@ function Card({
   const { settled, next, nextText } = piece.route;
   const stop = STOPS.find((s) => s.stop === next);
   return (
-    <Box
+    <Flex
+      direction="column"
+      justify="space-between"
       bg="sheet"
       borderWidth="1px"
       borderColor="hairline"
@@ -232,7 +234,7 @@ function Card({
         </Box>
       </Link>
       <CardActions piece={piece} archived={archived} />
-    </Box>
+    </Flex>
   );
 }
 

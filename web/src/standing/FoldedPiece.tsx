@@ -107,7 +107,7 @@ function roomOf(folded: ReadonlyArray<FoldedFace>): Box3 {
 }
 
 /** Insets lie a hair before the face they are set into, so that both can be seen. */
-const INSET_LIFT_MM = 0.6;
+const INSET_LIFT_MM = 1.5;
 
 function FoldedMesh({
   face,
@@ -178,6 +178,9 @@ function FoldedMesh({
         map={texture}
         color={texture ? '#ffffff' : face.ground}
         side={DoubleSide}
+        polygonOffset={face.setInto !== undefined}
+        polygonOffsetFactor={-2}
+        polygonOffsetUnits={-4}
       />
     </mesh>
   );
@@ -259,6 +262,9 @@ function Turning({ box, net, fold, wheel }: { box: Box3; net: Net; fold: number;
       ? new Vector3(wheel ? 0 : 0.52, wheel ? 0.18 : 0.42, 1).normalize()
       : new Vector3(0, 0, 1);
     camera.position.copy(way.multiplyScalar(back));
+    // a narrow range keeps what lies close together apart
+    camera.near = back / 8;
+    camera.far = back * 5;
     camera.lookAt(0, 0, 0);
     camera.updateProjectionMatrix();
     controls.current?.update();

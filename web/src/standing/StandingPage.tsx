@@ -49,8 +49,9 @@ export function StandingPage() {
         {threeD && fold.data && (
           <>
             <FacePictures faces={reading.faces} stencils={stencils} onPictures={setPictures} />
-            <Suspense fallback={<Loading what="the room" />}>
-              <Box position="absolute" inset="0">
+            {pictures.size === 0 && <Loading what="the colours" />}
+            <Suspense fallback={null}>
+              <Box position="absolute" inset="0" data-pictures={pictures.size}>
                 <FoldedPiece
                   faces={reading.faces}
                   folded={fold.data}

@@ -1,11 +1,12 @@
 import { useRef, useState } from 'react';
 import type { FaceView } from '../api/client';
 import { useKeys } from '../app/useKeys';
-import { FaceDrawing, type Stencils } from '../map/FaceDrawing';
+import { FaceDrawing, Insets, type Stencils } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
 import { BlemishPins, MapGrid } from '../map/MapMarks';
 import { Dimension } from '../map/Net';
 import { num, type Spot } from '../map/viewport';
+import { usePlan } from '../plan/PlanProvider';
 import { MeasuringTape, snapped } from './MeasuringTape';
 
 const MARGINS = { left: 64, top: 76, right: 60, bottom: 90 };
@@ -20,6 +21,7 @@ type Props = {
 
 /** A face to mark and to measure on. */
 export function SurveyMap({ face, stencils, onPlace, measuring }: Props) {
+  const plan = usePlan();
   const [from, setFrom] = useState<Spot | null>(null);
   const [to, setTo] = useState<Spot | null>(null);
   const scale = useRef(1);
@@ -47,7 +49,12 @@ export function SurveyMap({ face, stencils, onPlace, measuring }: Props) {
       label={`${face.name}, ${face.width.text} by ${face.height.text}`}
       margins={MARGINS}
       onPlace={measuring ? measure : (onPlace ?? undefined)}
-      plan={<FaceDrawing face={face} stencils={stencils} />}
+      plan={
+        <>
+          <FaceDrawing face={face} stencils={stencils} />
+          <Insets face={face} faces={plan.piece.reading.faces} stencils={stencils} />
+        </>
+      }
       under={(k) => <MapGrid face={face} k={k} />}
       over={(k) => {
         scale.current = k;

@@ -96,7 +96,13 @@ export function SurfaceSection({ face }: { face: FaceView }) {
                 }
               >
                 <Checkbox.HiddenInput />
-                <Checkbox.Control borderColor="fold" bg="card" />
+                <Checkbox.Control
+                  borderColor="fold"
+                  bg="card"
+                  _checked={{ bg: 'sea', borderColor: 'sea', color: 'sheet' }}
+                >
+                  <Checkbox.Indicator />
+                </Checkbox.Control>
                 <Checkbox.Label fontWeight="400">{text}</Checkbox.Label>
               </Checkbox.Root>
             ))}

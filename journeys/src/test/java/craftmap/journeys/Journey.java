@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -129,22 +130,43 @@ abstract class Journey {
         .toList();
   }
 
-  /** Starts a chest with three measures and lands on its survey. */
-  protected void startChest(String name, String width, String height, String depth) {
-    go("/");
-    button("Start a chest…").click();
-    Locator dialog = page.getByRole(AriaRole.DIALOG);
-    dialog.getByLabel("Name").fill(name);
-    dialog.getByLabel("Width").fill(width);
-    dialog.getByLabel("Height").fill(height);
-    dialog.getByLabel("Depth").fill(depth);
-    Locator start =
-        dialog.getByRole(
-            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Start").setExact(true));
-    assertThat(start).isEnabled();
-    start.click();
-    page.waitForURL("**/survey");
+  /** A chest that was measured already; lands on its survey. */
+  protected void startChest(String name, double widthMm, double heightMm, double depthMm) {
+    String id =
+        makePiece(
+            name,
+            "CHEST",
+            "{width: %s, height: %s, depth: %s}".formatted(widthMm, heightMm, depthMm));
+    go("/pieces/" + id + "/survey");
     assertThat(page.locator("main h1")).hasText(name);
+  }
+
+  /** Starts a piece without the pages, and gives its id. */
+  protected String makePiece(String name, String kind, String measures) {
+    return (String)
+        page.evaluate(
+            """
+            async ([name, kind, measures]) => {
+              const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+              const answer = await fetch('/api/pieces', {
+                method: 'POST',
+                headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token},
+                body: JSON.stringify({name, form: {kind, measures, choices: {}}}),
+              });
+              return (await answer.json()).id;
+            }""",
+            List.of(name, kind, page.evaluate("() => (" + measures + ")")));
+  }
+
+  /** Starts a piece as a person does: picks its form, and stands on its survey. */
+  protected void startByHand(String form) {
+    go("/");
+    button("Start a piece…").click();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^" + form + ": ")))
+        .click();
+    page.waitForURL("**/survey");
   }
 
   /** The plan as the server has it. */

@@ -13,16 +13,24 @@ class KeyboardTest extends Journey {
   void aBandIsLaidMovedPickedAndDoneByKeysOnly() {
     page.navigate("/");
     assertThat(page.locator("main h1")).hasText("Pieces");
-    reach("Start a chest…");
+    reach("Start a piece…");
     press("Enter");
     assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
-    type("Keys only");
-    next("34 1/4");
-    next("16 1/2");
-    next("17 3/4");
+    reachThatStarts("Chest: ");
     press("Enter");
     page.waitForURL("**/survey");
+    assertThat(field("Width")).isFocused();
+    type("34 1/4");
+    next("16 1/2");
+    next("17 3/4");
+    assertThat(field("Depth")).isFocused();
+    press("Shift+Tab");
+    press("Shift+Tab");
+    press("Shift+Tab");
+    type("Keys only");
+    press("Enter");
     assertThat(page.locator("main h1")).hasText("Keys only");
+    eventually(() -> savedPlan().contains("\"depth\":450.85"));
 
     reach("Choose");
     press("Enter");
@@ -104,7 +112,7 @@ class KeyboardTest extends Journey {
 
   /** Tabs until something of that name has the focus; twice round the page is given up. */
   private void reach(String name, boolean start) {
-    for (int i = 0; i < 160; i++) {
+    for (int i = 0; i < 220; i++) {
       String at =
           (String)
               page.evaluate(

@@ -16,43 +16,43 @@ class TwoWindowsTest extends Journey {
   @ParameterizedTest
   @ValueSource(strings = {"Put mine on top", "Take theirs"})
   void whoSavesSecondChoosesAndTheOtherStaysInTheHistory(String choice) {
-    startChest("Shared " + choice, "900 mm", "400 mm", "450 mm");
+    startChest("Shared " + choice, 900, 400, 450);
     String address = page.url();
     try (BrowserContext other = newWindow()) {
       Page theirs = newPage(other);
       theirs.navigate(address);
-      Locator theirDepth = theirs.getByLabel("Depth, front to back");
+      Locator theirDepth = theirs.getByLabel("Depth", new Page.GetByLabelOptions().setExact(true));
       assertThat(theirDepth).hasValue("17 11/16\"");
 
       theirDepth.fill("20 in");
       theirDepth.press("Tab");
-      eventually(() -> savedPlan().contains("\"depthMm\":508.0"));
+      eventually(() -> savedPlan().contains("\"depth\":508.0"));
 
-      Locator width = field("Width, along the front");
+      Locator width = field("Width");
       width.fill("40 in");
       width.press("Tab");
       Locator dialog = page.getByRole(AriaRole.ALERTDIALOG);
       assertThat(dialog).containsText("Depth of the chest");
       assertThat(dialog).containsText("Width of the chest");
       everyoneCanUseIt();
-      assertThat(savedPlan()).contains("\"widthMm\":900.0");
+      assertThat(savedPlan()).contains("\"width\":900.0");
       dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(choice)).click();
       assertThat(dialog).hasCount(0);
 
       boolean mine = choice.startsWith("Put mine");
       if (mine) {
-        eventually(() -> savedPlan().contains("\"widthMm\":1016.0"));
-        assertThat(field("Depth, front to back")).hasValue("17 11/16\"");
+        eventually(() -> savedPlan().contains("\"width\":1016.0"));
+        assertThat(field("Depth")).hasValue("17 11/16\"");
         button("Undo").click();
       }
-      assertThat(field("Depth, front to back")).hasValue("20\"");
+      assertThat(field("Depth")).hasValue("20\"");
       assertThat(width).hasValue("35 7/16\"");
     }
   }
 
   @Test
   void aServerThatStopsMeanwhileLosesNothing() {
-    startChest("Cut off", "900 mm", "400 mm", "450 mm");
+    startChest("Cut off", 900, 400, 450);
     page.route(
         "**/api/pieces/*",
         route -> {
@@ -62,13 +62,13 @@ class TwoWindowsTest extends Journey {
             route.resume();
           }
         });
-    Locator width = field("Width, along the front");
+    Locator width = field("Width");
     width.fill("40 in");
     width.press("Tab");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("Not saved yet");
     page.unroute("**/api/pieces/*");
     page.reload();
-    eventually(() -> savedPlan().contains("\"widthMm\":1016.0"));
+    eventually(() -> savedPlan().contains("\"width\":1016.0"));
     assertThat(width).hasValue("40\"");
     assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
   }

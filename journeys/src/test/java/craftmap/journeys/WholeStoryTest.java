@@ -8,7 +8,6 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
@@ -38,12 +37,18 @@ class WholeStoryTest extends Journey {
       String shown)
       throws IOException {
     setTape(tape);
-    startChest("Chest in " + tape, width, height, depth);
-    assertThat(field("Width, along the front")).hasValue(shown);
+    startByHand("Chest");
+    assertThat(field("Width")).isFocused();
+    field("Width").fill(width);
+    field("Height").fill(height);
+    field("Depth").fill(depth);
+    field("Name").fill("Chest in " + tape);
+    field("Name").press("Tab");
+    assertThat(page.locator("main h1")).hasText("Chest in " + tape);
+    assertThat(field("Width")).hasValue(shown);
 
     // Survey: the lock plate by a click and its distances, a blemish by a click.
-    button("Next: Lid")
-        .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+    page.locator("main h1").click();
     page.keyboard().press("f");
     page.waitForURL("**/survey/front");
     button("Put a keep-out by clicking on the map").click();
@@ -55,7 +60,7 @@ class WholeStoryTest extends Journey {
     button("Put a blemish by clicking on the map").click();
     clickFace(0.7, 0.6);
     assertThat(page.getByLabel("Kind of blemish 1")).isVisible();
-    page.getByLabel("Make-up").selectOption("PAINTED");
+    page.getByLabel("Finish").selectOption("PAINTED");
     button("Ground Deep estuary").click();
     eventually(() -> savedPlan().contains("#1F4650"));
     everyoneCanUseIt();
@@ -145,33 +150,33 @@ class WholeStoryTest extends Journey {
 
   @Test
   void whoReloadsInTheMiddleLosesNothingAndUndoGoesOnFromThere() {
-    startChest("Reloaded", "900 mm", "400 mm", "450 mm");
-    Locator width = field("Width, along the front");
+    startChest("Reloaded", 900, 400, 450);
+    Locator width = field("Width");
     width.fill("36\"");
     width.press("Enter");
-    eventually(() -> savedPlan().contains("\"widthMm\":914.4"));
-    field("Depth, front to back").fill("20 in");
+    eventually(() -> savedPlan().contains("\"width\":914.4"));
+    field("Depth").fill("20 in");
     page.keyboard().press("Tab");
-    eventually(() -> savedPlan().contains("\"depthMm\":508.0"));
+    eventually(() -> savedPlan().contains("\"depth\":508.0"));
     page.reload();
     assertThat(width).hasValue("36\"");
     page.locator("main h1").click();
     page.keyboard().press("Control+z");
-    assertThat(field("Depth, front to back")).hasValue("17 11/16\"");
+    assertThat(field("Depth")).hasValue("17 11/16\"");
     page.keyboard().press("Control+z");
     assertThat(width).hasValue("35 7/16\"");
     assertThat(button("Undo")).isDisabled();
     page.reload();
     button("Redo").click();
     assertThat(width).hasValue("36\"");
-    assertThat(field("Depth, front to back")).hasValue("17 11/16\"");
+    assertThat(field("Depth")).hasValue("17 11/16\"");
   }
 
   @Test
   void aBadMeasureIsRefusedAtItsFieldAndThePlanStaysAsItWas() {
-    startChest("Refused", "900 mm", "400 mm", "450 mm");
+    startChest("Refused", 900, 400, 450);
     String before = savedPlan();
-    Locator height = field("Height, front edge to floor line");
+    Locator height = field("Height");
     for (String[] bad :
         new String[][] {
           {"0", "Height (0) is too small. Give a length above 0 and up to 20 m."},
@@ -190,7 +195,7 @@ class WholeStoryTest extends Journey {
   }
 
   private void clickFace(double across, double down) {
-    Locator face = page.getByTestId("map").locator("rect[fill^='#']").first();
+    Locator face = page.getByTestId("map").locator("path[data-face=front]").first();
     BoundingBox box = face.boundingBox();
     page.mouse().click(box.x + box.width * across, box.y + box.height * down);
   }

@@ -79,6 +79,16 @@ public abstract class ServerTest {
     return send(request);
   }
 
+  /** Sends the bytes of a file. */
+  protected Answer upload(String path, byte[] file) {
+    return send(
+        request(path)
+            .header("Content-Type", "application/octet-stream")
+            .header("Cookie", "XSRF-TOKEN=" + TOKEN)
+            .header("X-XSRF-TOKEN", TOKEN)
+            .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
+  }
+
   protected HttpRequest.Builder request(String path) {
     return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
   }

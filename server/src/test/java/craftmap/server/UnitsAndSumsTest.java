@@ -56,7 +56,7 @@ class UnitsAndSumsTest extends ServerTest {
   }
 
   private String width() {
-    return get("/api/pieces/sea-chest").body().at("/reading/width/text").asString();
+    return get("/api/pieces/sea-chest").body().at("/reading/form/fields/0/length/text").asString();
   }
 
   private Answer length(String text, String kind) {

@@ -68,9 +68,11 @@ public record ReadingView(
    *
    * @param pathData its outline and openings, to be filled by the even-odd rule
    * @param corners where strokes of its outline meet, for measuring between
+   * @param labelAt a place well inside, for its name
    * @param wraps rolled up on the piece: its left and right ends are one seam
    * @param onNet where it lies on the net; absent where it is not shown
    * @param setInto the face it is an inset of
+   * @param at where it begins on that face
    * @param gridCellMm side of the square cells that letters and figures name
    * @param darkGround true where light ink reads better on the ground
    * @param outline what it was made from
@@ -82,6 +84,7 @@ public record ReadingView(
       Measure height,
       String pathData,
       List<PlanDocument.PointDoc> corners,
+      PlanDocument.PointDoc labelAt,
       boolean wraps,
       OutlineView outline,
       AreaView area,
@@ -100,6 +103,7 @@ public record ReadingView(
       boolean added,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BoxView onNet,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String setInto,
+      PlanDocument.PointDoc at,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String part,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer partNumber,
       double gridCellMm,

@@ -2,6 +2,7 @@ package craftmap.server.piece;
 
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.measure.Decimals;
+import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Part;
@@ -30,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Geometry;
 
 /** Says what a plan comes to, in the studio's units. */
 final class ReadingViews {
@@ -37,6 +39,8 @@ final class ReadingViews {
   private static final double DARK_BELOW = 0.18;
 
   private static final double EXAGGERATED = 6;
+  private static final double LABEL_FLATNESS_MM = 1;
+  private static final double MM_PER_FOOT = 12 * 25.4;
 
   private final TapeDivision tape;
   private final LayViews lays;
@@ -100,6 +104,7 @@ final class ReadingViews {
         measure(outline.heightMm()),
         PathData.of(outline),
         corners(outline),
+        labelAt(outline),
         outline.wraps(),
         outline(outline),
         area(reading.measure(), face),
@@ -118,6 +123,7 @@ final class ReadingViews {
         place.added(),
         place.onNet().map(Boxes::view).orElse(null),
         place.setInto().orElse(null),
+        MarkMapper.doc(place.at()),
         place.comesOff().orElse(null),
         partNumber,
         reading.grid().cellMm(),
@@ -162,6 +168,14 @@ final class ReadingViews {
     }
     corners.add(new PlanDocument.PointDoc(outline.widthMm() / 2, outline.heightMm() / 2));
     return corners;
+  }
+
+  /** The middle where that lies inside, else the place furthest in. */
+  private static PlanDocument.PointDoc labelAt(Outline outline) {
+    Geometry region = outline.region(LABEL_FLATNESS_MM);
+    var middle = region.getCentroid();
+    var at = region.contains(middle) ? middle : region.getInteriorPoint();
+    return new PlanDocument.PointDoc(at.getX(), at.getY());
   }
 
   private ReadingView.OutlineView outline(Outline outline) {
@@ -247,7 +261,14 @@ final class ReadingViews {
             edge,
             fine(Math.abs(departs)),
             Words.say(departs > 0 ? "square.away" : "square.towards"),
-            Decimals.show(Math.abs(s.farEdgeDepartsMmPerMetre(datum)), 1));
+            perLength(Math.abs(s.farEdgeDepartsMmPerMetre(datum))));
+  }
+
+  /** A run-out for each foot, or for each metre. */
+  private String perLength(double mmPerMetre) {
+    return tape.unit() == LengthUnit.INCH
+        ? Words.say("square.perFoot", fine(mmPerMetre * MM_PER_FOOT / 1000))
+        : Words.say("square.perMetre", Decimals.show(mmPerMetre, 1));
   }
 
   private static String plus(String figure) {
