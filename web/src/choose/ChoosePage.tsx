@@ -52,10 +52,10 @@ export function ChoosePage() {
       return;
     }
     plan.change(
-      {
-        ...plan.document,
+      (now) => ({
+        ...now,
         lays: [
-          ...plan.document.lays,
+          ...now.lays,
           {
             id,
             faceId: face.id,
@@ -65,7 +65,7 @@ export function ChoosePage() {
             coats: 2,
           },
         ],
-      },
+      }),
       `Laid ${stencils.get(trial.designId)?.name ?? 'a stencil'} on the ${face.name.toLowerCase()}`,
     );
     go(`${base}/lay-out/${face.id}/${id}`);

@@ -47,6 +47,9 @@ export function LengthField(props: Props) {
   const [refused, setRefused] = useState<string | null>(null);
   const [echo, setEcho] = useState<Measure | null>(null);
   const asked = useRef(0);
+  // what was typed is answered later, and then told to whoever listens by then
+  const told = useRef(onLength);
+  told.current = onLength;
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const id = useId();
 
@@ -70,7 +73,7 @@ export function LengthField(props: Props) {
       setRefused(null);
       setEcho(length);
       if (value === null || length.mm !== value.mm) {
-        onLength(length.mm);
+        told.current(length.mm);
       }
       if (leaving && !keepText) {
         setText(null);

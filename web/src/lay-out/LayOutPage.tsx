@@ -35,10 +35,11 @@ export function LayOutPage() {
     const option = lay?.laid?.options[index];
     if (lay && option) {
       plan.change(
-        withLay(plan.document, lay.id, (l) => ({
-          ...l,
-          pick: { kind: option.kind, count: option.count },
-        })),
+        (now) =>
+          withLay(now, lay.id, (l) => ({
+            ...l,
+            pick: { kind: option.kind, count: option.count },
+          })),
         `${lay.designName}: ${option.title}`,
         `${lay.id} option`,
       );
@@ -51,7 +52,7 @@ export function LayOutPage() {
     }
   };
   const takeOff = () =>
-    lay && plan.change(withoutLay(plan.document, lay.id), `Took ${lay.designName} off`);
+    lay && plan.change((now) => withoutLay(now, lay.id), `Took ${lay.designName} off`);
 
   useKeys({
     f: () => go(`${base}/lay-out/${next.id}`),

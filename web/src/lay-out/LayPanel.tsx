@@ -48,7 +48,7 @@ const Panel = memo(function Panel({
   const { laid } = live;
   const setRun = (run: Partial<RunDoc>, what: string) =>
     plan.change(
-      withRun(plan.document, lay.id, run),
+      (now) => withRun(now, lay.id, run),
       `${what} of ${lay.designName}`,
       `${lay.id} ${what}`,
     );
@@ -78,7 +78,7 @@ const Panel = memo(function Panel({
             look="plain"
             onClick={() =>
               plan.change(
-                withLay(plan.document, lay.id, ({ pick: _, ...rest }) => rest),
+                (now) => withLay(now, lay.id, ({ pick: _, ...rest }) => rest),
                 `Followed the best option of ${lay.designName}`,
               )
             }
@@ -206,7 +206,7 @@ const Panel = memo(function Panel({
             options={pots.map((p) => [p.id, p.name] as const)}
             onChange={(paintId) =>
               plan.change(
-                withLay(plan.document, lay.id, (l) => ({ ...l, paintId })),
+                (now) => withLay(now, lay.id, (l) => ({ ...l, paintId })),
                 `Paint of ${lay.designName}`,
               )
             }
@@ -217,7 +217,7 @@ const Panel = memo(function Panel({
             options={[1, 2, 3, 4].map((n) => [String(n), String(n)] as const)}
             onChange={(coats) =>
               plan.change(
-                withLay(plan.document, lay.id, (l) => ({ ...l, coats: Number(coats) })),
+                (now) => withLay(now, lay.id, (l) => ({ ...l, coats: Number(coats) })),
                 `Coats of ${lay.designName}`,
               )
             }

@@ -15,9 +15,12 @@ import { ClashDialog } from './ClashDialog';
 import { clearDraft, keepDraft, readDraft } from './drafts';
 import { mayBegin, opened, type PlanState, reduce } from './planStore';
 
+/** The changed plan, or how to make it from the plan as it is by then. */
+export type PlanEdit = PlanDocument | ((now: PlanDocument) => PlanDocument);
+
 type Plan = Omit<PlanState, 'live'> & {
   /** changes the plan; saved by itself */
-  readonly change: (document: PlanDocument, summary: string, gesture?: string) => void;
+  readonly change: (edit: PlanEdit, summary: string, gesture?: string) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** asks for one lay as it would be, without saving; the newest question wins */
@@ -122,8 +125,13 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
   }, [silent]);
 
   const change = useCallback(
-    (document: PlanDocument, summary: string, gesture?: string) =>
-      act({ type: 'changed', change: { document, summary, gesture } }),
+    (edit: PlanEdit, summary: string, gesture?: string) =>
+      act({
+        type: 'changed',
+        edit: typeof edit === 'function' ? edit : () => edit,
+        summary,
+        gesture,
+      }),
     [],
   );
 

@@ -8,12 +8,30 @@ const piece = (version: number, name: string) =>
   ({ id: 'p', version, document: document(name) }) as unknown as PieceView;
 const change = (name: string): Change => ({ document: document(name), summary: `to ${name}` });
 
+const changed = (name: string) =>
+  ({ type: 'changed', edit: () => document(name), summary: `to ${name}` }) as const;
+
 describe('the plan in one window', () => {
+  it('makes each change from what the one before left, however late it comes', () => {
+    const rename = (more: string) =>
+      ({
+        type: 'changed',
+        edit: (now: PlanDocument) => ({ ...now, name: now.name + more }),
+        summary: more,
+      }) as const;
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, rename('b'));
+    state = reduce(state, { type: 'saveBegan' });
+    state = reduce(state, rename('c'));
+    expect(state.unsaved?.document.name).toBe('abc');
+    expect(state.saving?.document.name).toBe('ab');
+  });
+
   it('keeps what is changed while an earlier change is on its way', () => {
     let state = opened(piece(1, 'a'), null);
-    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, changed('b'));
     state = reduce(state, { type: 'saveBegan' });
-    state = reduce(state, { type: 'changed', change: change('c') });
+    state = reduce(state, changed('c'));
     expect(mayBegin(state)).toBe(false);
     state = reduce(state, { type: 'saved', piece: piece(2, 'b') });
     expect(state.piece.version).toBe(2);
@@ -23,9 +41,9 @@ describe('the plan in one window', () => {
 
   it('asks when another window saved first, and never drops the newer of our own changes', () => {
     let state = opened(piece(1, 'a'), null);
-    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, changed('b'));
     state = reduce(state, { type: 'saveBegan' });
-    state = reduce(state, { type: 'changed', change: change('c') });
+    state = reduce(state, changed('c'));
     const theirs = { version: 2, savedAt: '', changes: ['gap 24'] };
     state = reduce(state, { type: 'clashed', theirs });
     expect(state.trouble).toMatchObject({ kind: 'clash', mine: { summary: 'to c' } });
@@ -41,7 +59,7 @@ describe('the plan in one window', () => {
 
   it('holds a change while the server is silent and tries again', () => {
     let state = opened(piece(1, 'a'), null);
-    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, changed('b'));
     state = reduce(state, { type: 'saveBegan' });
     state = reduce(state, { type: 'silent', sentence: 'no answer' });
     expect(state.document.name).toBe('b');
@@ -53,7 +71,7 @@ describe('the plan in one window', () => {
 
   it('goes back to what is saved when the server refuses a change, and says why', () => {
     let state = opened(piece(1, 'a'), null);
-    state = reduce(state, { type: 'changed', change: change('b') });
+    state = reduce(state, changed('b'));
     state = reduce(state, { type: 'saveBegan' });
     state = reduce(state, { type: 'refused', sentence: 'Width (0) is too small.' });
     expect(state.document.name).toBe('a');

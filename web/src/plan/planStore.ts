@@ -30,7 +30,13 @@ export type Trouble =
   | { readonly kind: 'silent'; readonly sentence: string };
 
 export type PlanAction =
-  | { readonly type: 'changed'; readonly change: Change }
+  | {
+      readonly type: 'changed';
+      /** made from the plan as it is by then: another change may have come in between */
+      readonly edit: (now: PlanDocument) => PlanDocument;
+      readonly summary: string;
+      readonly gesture?: string;
+    }
   | { readonly type: 'saveBegan' }
   | { readonly type: 'saved'; readonly piece: PieceView }
   | { readonly type: 'clashed'; readonly theirs: Theirs }
@@ -75,13 +81,15 @@ const same = (a: PlanDocument, b: PlanDocument) => JSON.stringify(a) === JSON.st
 
 export function reduce(state: PlanState, action: PlanAction): PlanState {
   switch (action.type) {
-    case 'changed':
+    case 'changed': {
+      const document = action.edit(state.document);
       return {
         ...state,
-        document: action.change.document,
-        unsaved: action.change,
+        document,
+        unsaved: { document, summary: action.summary, gesture: action.gesture },
         trouble: state.trouble?.kind === 'refused' ? null : state.trouble,
       };
+    }
     case 'saveBegan':
       return { ...state, saving: state.unsaved, unsaved: null };
     case 'saved':

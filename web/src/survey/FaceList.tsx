@@ -32,7 +32,6 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
             px="2"
             borderRadius="md"
             textAlign="left"
-            opacity={face.shown ? 1 : 0.62}
             _hover={{ bg: 'seaWash' }}
           >
             <Flex gap="2.5" align="center" minW="0">
@@ -45,7 +44,11 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
                 borderWidth="1px"
                 borderColor="fold"
               />
-              <Text fontWeight="500" truncate>
+              <Text
+                fontWeight={face.shown ? '500' : '400'}
+                color={face.shown ? 'ink' : 'soft'}
+                truncate
+              >
                 {face.name}
               </Text>
             </Flex>
@@ -60,7 +63,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
             title={face.shown ? 'Leave it out of the map' : 'Show it on the map'}
             onClick={() =>
               plan.change(
-                withFace(plan.document, face.id, (f) => ({ ...f, shown: !face.shown })),
+                (now) => withFace(now, face.id, (f) => ({ ...f, shown: !face.shown })),
                 face.shown ? `Left ${face.name} out of the map` : `Shows ${face.name}`,
               )
             }

@@ -31,7 +31,7 @@ export function MeasuresPanel({
         label="Name"
         value={plan.document.name}
         most={80}
-        onText={(name) => plan.change({ ...plan.document, name }, `Named it ${name}`)}
+        onText={(name) => plan.change((now) => ({ ...now, name }), `Named it ${name}`)}
       />
       <MeasureFields
         fields={form.fields}
@@ -39,26 +39,20 @@ export function MeasuresPanel({
         focusFirst={focusFirst}
         onNumber={(key, value, label) =>
           plan.change(
-            {
-              ...plan.document,
-              form: {
-                ...plan.document.form,
-                measures: { ...plan.document.form.measures, [key]: value },
-              },
-            },
+            (now) => ({
+              ...now,
+              form: { ...now.form, measures: { ...now.form.measures, [key]: value } },
+            }),
             `${label} of the ${what}`,
             `form ${key}`,
           )
         }
         onChoice={(key, value, label) =>
           plan.change(
-            {
-              ...plan.document,
-              form: {
-                ...plan.document.form,
-                choices: { ...plan.document.form.choices, [key]: value },
-              },
-            },
+            (now) => ({
+              ...now,
+              form: { ...now.form, choices: { ...now.form.choices, [key]: value } },
+            }),
             `${label} of the ${what}`,
           )
         }

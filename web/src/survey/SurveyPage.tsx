@@ -7,6 +7,7 @@ import { Fig } from '../common/Fig';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import type { Spot } from '../map/viewport';
+import { newId } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
 import { FacePanel } from './face/FacePanel';
 import { MeasuresPanel } from './MeasuresPanel';
@@ -29,8 +30,11 @@ export function SurveyPage() {
   const base = `/pieces/${plan.piece.id}/survey`;
 
   const add = (kind: MarkKind, at: Spot) => {
-    const [changed, id] = addMark(plan.document, face.id, kind, at);
-    plan.change(changed, `A ${MARK_NAMES[kind]} on the ${face.name.toLowerCase()}`);
+    const id = newId();
+    plan.change(
+      (now) => addMark(now, face.id, kind, at, id),
+      `A ${MARK_NAMES[kind]} on the ${face.name.toLowerCase()}`,
+    );
     setPlacing(null);
     setFresh(id);
   };

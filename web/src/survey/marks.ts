@@ -1,6 +1,6 @@
 import type { AreaDoc, FaceDoc, PlanDocument } from '../api/client';
 import type { Spot } from '../map/viewport';
-import { newId, nextBlemishNumber, withFace } from '../plan/edits';
+import { nextBlemishNumber, withFace } from '../plan/edits';
 
 export type MarkKind = 'keepOut' | 'hole' | 'break' | 'blemish' | 'zone';
 export type KeepOutShape = AreaDoc['kind'];
@@ -61,15 +61,15 @@ export function area(kind: KeepOutShape, at: Spot, size = NEW.keepOut): AreaDoc 
   }
 }
 
-/** The plan with one more mark, and the mark's id. */
+/** The plan with one more mark. */
 export function addMark(
   plan: PlanDocument,
   faceId: string,
   kind: MarkKind,
   at: Spot,
-): readonly [PlanDocument, string] {
-  const id = newId();
-  const changed = withFace(plan, faceId, (f) => {
+  id: string,
+): PlanDocument {
+  return withFace(plan, faceId, (f) => {
     switch (kind) {
       case 'keepOut':
         return {
@@ -144,7 +144,6 @@ export function addMark(
     }
     return f;
   });
-  return [changed, id];
 }
 
 type Marks = Pick<FaceDoc, 'keepOuts' | 'holes' | 'breaks' | 'blemishes' | 'zones'>;

@@ -26,7 +26,7 @@ export function BlemishCard({
     word: string,
   ) =>
     plan.change(
-      withMark(plan.document, face.id, 'blemish', b.id, (m) => ({ ...m, ...edit })),
+      (now) => withMark(now, face.id, 'blemish', b.id, (m) => ({ ...m, ...edit })),
       `${word} of ${what}`,
       `${b.id} ${word}`,
     );

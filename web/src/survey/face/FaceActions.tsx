@@ -22,10 +22,7 @@ export function FaceActions({ face }: { face: FaceView }) {
   };
   const among = [['', 'choose a face…'], ...others.map((f) => [f.id, f.name] as const)] as const;
   const toggle = (what: 'comesOff' | 'shown', on: boolean, summary: string) =>
-    plan.change(
-      withFace(plan.document, face.id, (f) => ({ ...f, [what]: on })),
-      summary,
-    );
+    plan.change((now) => withFace(now, face.id, (f) => ({ ...f, [what]: on })), summary);
   return (
     <Section title="This face">
       {others.length > 0 && (

@@ -36,7 +36,7 @@ export function FacePanel({ face, placing, fresh, onPlacing, onAdd }: Props) {
           most={60}
           onText={(name) =>
             plan.change(
-              withFace(plan.document, face.id, (f) => ({ ...f, name })),
+              (now) => withFace(now, face.id, (f) => ({ ...f, name })),
               `Named ${face.name} ${name}`,
             )
           }

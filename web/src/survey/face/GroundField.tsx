@@ -11,7 +11,7 @@ export function GroundField({ face }: { face: FaceView }) {
   const pots = usePots().data ?? [];
   const set = (ground: string, gesture?: string) =>
     plan.change(
-      withFace(plan.document, face.id, (f) => ({ ...f, ground })),
+      (now) => withFace(now, face.id, (f) => ({ ...f, ground })),
       `Ground of the ${face.name.toLowerCase()}`,
       gesture,
     );

@@ -30,7 +30,7 @@ export function HoleCard({
     word: string,
   ) =>
     plan.change(
-      withMark(plan.document, face.id, 'hole', h.id, (m) => ({ ...m, ...edit })),
+      (now) => withMark(now, face.id, 'hole', h.id, (m) => ({ ...m, ...edit })),
       `${word} of the ${what}`,
       `${h.id} ${word}`,
     );
@@ -135,7 +135,7 @@ export function BreakCard({
   const what = b.name.toLowerCase();
   const set = (edit: Record<string, number | string>, word: string) =>
     plan.change(
-      withMark(plan.document, face.id, 'break', b.id, (m) => ({ ...m, ...edit })),
+      (now) => withMark(now, face.id, 'break', b.id, (m) => ({ ...m, ...edit })),
       `${word} of the ${what}`,
       `${b.id} ${word}`,
     );

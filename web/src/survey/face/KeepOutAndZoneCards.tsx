@@ -56,7 +56,7 @@ function AreaFields({
   mark: KeepOutView | ZoneView;
   what: string;
   fresh: boolean;
-  onArea: (area: AreaDoc, word: string) => void;
+  onArea: (change: (now: AreaDoc) => AreaDoc, word: string) => void;
 }) {
   const middle = { x: face.width.mm / 2, y: face.height.mm / 2 };
   const own = face.sides.map((s) => s.name);
@@ -71,7 +71,7 @@ function AreaFields({
           value={f.length}
           kind={f.place ? 'PLACE' : 'SIZE'}
           autoFocus={fresh && i === 0}
-          onLength={(mm) => onArea({ ...mark.area, [f.key]: mm }, f.label)}
+          onLength={(mm) => onArea((now) => ({ ...now, [f.key]: mm }), f.label)}
         />
       ))}
       {mark.area.kind === 'STRIP' && (
@@ -80,7 +80,7 @@ function AreaFields({
           label="Along the"
           value={mark.area.side ?? 'TOP'}
           among={SIDES.filter(([side]) => own.includes(side))}
-          onChoice={(side) => onArea({ ...mark.area, side }, 'Side')}
+          onChoice={(side) => onArea((now) => ({ ...now, side }), 'Side')}
         />
       )}
       {mark.area.kind === 'CORNERS' && (
@@ -88,7 +88,7 @@ function AreaFields({
           points={mark.area.points ?? []}
           corners={mark.corners}
           what={`the ${what}`}
-          onPoints={(points) => onArea({ ...mark.area, points }, 'Corners')}
+          onPoints={(points) => onArea((now) => ({ ...now, points }), 'Corners')}
         />
       )}
       <ChoiceField
@@ -99,7 +99,7 @@ function AreaFields({
         onChoice={(kind) => {
           const made = area(kind, middle);
           const side = own.includes('TOP') ? 'TOP' : (own[0] ?? 'TOP');
-          onArea(kind === 'STRIP' ? { ...made, side } : made, 'Shape');
+          onArea(() => (kind === 'STRIP' ? { ...made, side } : made), 'Shape');
         }}
       />
     </>
@@ -122,7 +122,13 @@ export function KeepOutCard({
     ?.keepOuts.find((m) => m.id === k.id);
   const set = (edit: Partial<KeepOutDoc>, word: string) =>
     plan.change(
-      withMark(plan.document, face.id, 'keepOut', k.id, (m) => ({ ...m, ...edit })),
+      (now) => withMark(now, face.id, 'keepOut', k.id, (m) => ({ ...m, ...edit })),
+      `${word} of the ${what}`,
+      `${k.id} ${word}`,
+    );
+  const setArea = (change: (now: AreaDoc) => AreaDoc, word: string) =>
+    plan.change(
+      (now) => withMark(now, face.id, 'keepOut', k.id, (m) => ({ ...m, area: change(m.area) })),
       `${word} of the ${what}`,
       `${k.id} ${word}`,
     );
@@ -143,13 +149,7 @@ export function KeepOutCard({
         </Text>
       ) : (
         <>
-          <AreaFields
-            face={face}
-            mark={k}
-            what={what}
-            fresh={fresh}
-            onArea={(next, word) => set({ area: next }, word)}
-          />
+          <AreaFields face={face} mark={k} what={what} fresh={fresh} onArea={setArea} />
           <ChoiceField
             width="46%"
             label="Keeps off"
@@ -187,7 +187,13 @@ export function ZoneCard({
     word: string,
   ) =>
     plan.change(
-      withMark(plan.document, face.id, 'zone', z.id, (m) => ({ ...m, ...edit })),
+      (now) => withMark(now, face.id, 'zone', z.id, (m) => ({ ...m, ...edit })),
+      `${word} of the ${what}`,
+      `${z.id} ${word}`,
+    );
+  const setArea = (change: (now: AreaDoc) => AreaDoc, word: string) =>
+    plan.change(
+      (now) => withMark(now, face.id, 'zone', z.id, (m) => ({ ...m, area: change(m.area) })),
       `${word} of the ${what}`,
       `${z.id} ${word}`,
     );
@@ -221,13 +227,7 @@ export function ZoneCard({
       }
       after={<Text color="soft">{z.areaText}</Text>}
     >
-      <AreaFields
-        face={face}
-        mark={z}
-        what={what}
-        fresh={fresh}
-        onArea={(next, word) => set({ area: next }, word)}
-      />
+      <AreaFields face={face} mark={z} what={what} fresh={fresh} onArea={setArea} />
     </MarkCard>
   );
 }

@@ -72,9 +72,7 @@ export function MarkCard({
             size="xs"
             look="warn"
             aria-label={`Take away ${what}`}
-            onClick={() =>
-              plan.change(withoutMark(plan.document, face.id, id), `Took away ${what}`)
-            }
+            onClick={() => plan.change((now) => withoutMark(now, face.id, id), `Took away ${what}`)}
           >
             take away
           </Button>

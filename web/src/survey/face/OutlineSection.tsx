@@ -18,19 +18,21 @@ export function OutlineSection({ face }: { face: FaceView }) {
   const kinds = useForms().data?.outlines ?? [];
   const name = face.name.toLowerCase();
   const { document } = face.outline;
-  const set = (outline: OutlineDoc, what: string, gesture?: string) =>
+  const set = (change: (now: OutlineDoc) => OutlineDoc, what: string, gesture?: string) =>
     plan.change(
-      withFace(plan.document, face.id, (f) => ({ ...f, outline })),
+      (now) => withFace(now, face.id, (f) => ({ ...f, outline: change(f.outline ?? document) })),
       `${what} of the ${name}`,
       gesture,
     );
-  const taped = (key: string, value: number): OutlineDoc => {
-    const measures = { ...document.measures, [key]: value };
-    if (key === 'check' && value === 0) {
-      delete measures.check;
-    }
-    return { ...document, measures };
-  };
+  const taped =
+    (key: string, value: number) =>
+    (now: OutlineDoc): OutlineDoc => {
+      const measures = { ...now.measures, [key]: value };
+      if (key === 'check' && value === 0) {
+        delete measures.check;
+      }
+      return { ...now, measures };
+    };
   return (
     <Section title="Outline">
       <Flex direction="column" gap="3">
@@ -45,7 +47,7 @@ export function OutlineSection({ face }: { face: FaceView }) {
           half
           onNumber={(key, value, label) => set(taped(key, value), label, `${face.id} ${key}`)}
           onChoice={(key, value, label) =>
-            set({ ...document, choices: { ...document.choices, [key]: value } }, label)
+            set((now) => ({ ...now, choices: { ...now.choices, [key]: value } }), label)
           }
         />
         {face.outline.kind === 'POLYGON' && (
@@ -53,7 +55,9 @@ export function OutlineSection({ face }: { face: FaceView }) {
             points={document.points}
             corners={face.outline.corners}
             what={`the ${name}`}
-            onPoints={(points) => set({ ...document, points }, 'Outline', `${face.id} points`)}
+            onPoints={(points) =>
+              set((now) => ({ ...now, points }), 'Outline', `${face.id} points`)
+            }
           />
         )}
         {face.squareness && <OutOfSquare face={face} squareness={face.squareness} />}

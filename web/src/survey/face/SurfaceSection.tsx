@@ -48,7 +48,7 @@ export function SurfaceSection({ face }: { face: FaceView }) {
   const name = face.name.toLowerCase();
   const set = (edit: Partial<FaceDoc>, what: string, gesture?: string) =>
     plan.change(
-      withFace(plan.document, face.id, (f) => ({ ...f, ...edit })),
+      (now) => withFace(now, face.id, (f) => ({ ...f, ...edit })),
       `${what} of the ${name}`,
       gesture,
     );

@@ -35,7 +35,7 @@ class StartTest {
             .POST(
                 HttpRequest.BodyPublishers.ofString(
                     """
-                    {"name":"%s","form":{"kind":"CHEST","widthMm":800,"heightMm":400,"depthMm":300}}"""
+                    {"name":"%s","form":{"kind":"CHEST","measures":{"width":800}}}"""
                         .formatted(name)))
             .build();
     assertThat(

@@ -110,9 +110,7 @@ class SurveyTest extends Journey {
     page.waitForURL("**/survey/wall");
     assertThat(page.getByText("the dashed ends meet in the seam at the back")).isVisible();
     assertThat(page.getByText("0.152 m²")).isVisible();
-    assertThat(page.getByText("top 29 11/16\"", new Page.GetByTextOptions().setExact(false)))
-        .hasCount(0); // fractions are set as fractions
-    assertThat(page.getByText("Rim left free")).isVisible();
+    assertThat(page.getByText("Rim left free").first()).isVisible();
     Locator side = page.getByTestId("standing");
     side.scrollIntoViewIfNeeded();
     eventually(() -> coloursOf(side) > 20);
@@ -197,7 +195,6 @@ class SurveyTest extends Journey {
     clickFace("face", 0.996, 0.994);
     // 400 by 300 is 500 from corner to corner
     assertThat(page.getByTestId("measured")).containsText("19");
-    assertThat(page.getByText("15 3/4\" across", new Page.GetByTextOptions())).hasCount(0);
     page.keyboard().press("u");
     assertThat(page.getByTestId("measured")).hasText("500 mm");
     page.keyboard().press("Escape");
