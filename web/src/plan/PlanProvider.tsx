@@ -86,7 +86,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
       return;
     }
     const change = state.unsaved;
-    act({ type: 'saveBegan' });
+    act({ type: 'saveBegan', change });
     keepDraft(id, { version: state.piece.version, change });
     ask(
       api.PUT('/api/pieces/{id}', {

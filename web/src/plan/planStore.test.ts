@@ -1,12 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceView, PlanDocument } from '../api/client';
-import { type Change, mayBegin, opened, reduce } from './planStore';
+import { type Change, mayBegin, opened, type PlanState, reduce } from './planStore';
 
 const document = (name: string) =>
   ({ schema: 1, name, faces: [], lays: [] }) as unknown as PlanDocument;
 const piece = (version: number, name: string) =>
   ({ id: 'p', version, document: document(name) }) as unknown as PieceView;
 const change = (name: string): Change => ({ document: document(name), summary: `to ${name}` });
+
+const begin = (state: PlanState) => {
+  if (state.unsaved === null) {
+    throw new Error('nothing to save');
+  }
+  return reduce(state, { type: 'saveBegan', change: state.unsaved });
+};
 
 const changed = (name: string) =>
   ({ type: 'changed', edit: () => document(name), summary: `to ${name}` }) as const;
@@ -21,7 +28,7 @@ describe('the plan in one window', () => {
       }) as const;
     let state = opened(piece(1, 'a'), null);
     state = reduce(state, rename('b'));
-    state = reduce(state, { type: 'saveBegan' });
+    state = begin(state);
     state = reduce(state, rename('c'));
     expect(state.unsaved?.document.name).toBe('abc');
     expect(state.saving?.document.name).toBe('ab');
@@ -30,7 +37,7 @@ describe('the plan in one window', () => {
   it('keeps what is changed while an earlier change is on its way', () => {
     let state = opened(piece(1, 'a'), null);
     state = reduce(state, changed('b'));
-    state = reduce(state, { type: 'saveBegan' });
+    state = begin(state);
     state = reduce(state, changed('c'));
     expect(mayBegin(state)).toBe(false);
     state = reduce(state, { type: 'saved', piece: piece(2, 'b') });
@@ -39,10 +46,21 @@ describe('the plan in one window', () => {
     expect(mayBegin(state)).toBe(true);
   });
 
+  it('still saves a change that was made while the one before set off', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, changed('b'));
+    const setOff = state.unsaved as Change;
+    state = reduce(state, changed('c'));
+    state = reduce(state, { type: 'saveBegan', change: setOff });
+    state = reduce(state, { type: 'saved', piece: piece(2, 'b') });
+    expect(state.document.name).toBe('c');
+    expect(mayBegin(state)).toBe(true);
+  });
+
   it('asks when another window saved first, and never drops the newer of our own changes', () => {
     let state = opened(piece(1, 'a'), null);
     state = reduce(state, changed('b'));
-    state = reduce(state, { type: 'saveBegan' });
+    state = begin(state);
     state = reduce(state, changed('c'));
     const theirs = { version: 2, savedAt: '', changes: ['gap 24'] };
     state = reduce(state, { type: 'clashed', theirs });
@@ -60,7 +78,7 @@ describe('the plan in one window', () => {
   it('holds a change while the server is silent and tries again', () => {
     let state = opened(piece(1, 'a'), null);
     state = reduce(state, changed('b'));
-    state = reduce(state, { type: 'saveBegan' });
+    state = begin(state);
     state = reduce(state, { type: 'silent', sentence: 'no answer' });
     expect(state.document.name).toBe('b');
     expect(mayBegin(state)).toBe(false);
@@ -72,7 +90,7 @@ describe('the plan in one window', () => {
   it('goes back to what is saved when the server refuses a change, and says why', () => {
     let state = opened(piece(1, 'a'), null);
     state = reduce(state, changed('b'));
-    state = reduce(state, { type: 'saveBegan' });
+    state = begin(state);
     state = reduce(state, { type: 'refused', sentence: 'Width (0) is too small.' });
     expect(state.document.name).toBe('a');
     expect(state.trouble).toEqual({ kind: 'refused', sentence: 'Width (0) is too small.' });

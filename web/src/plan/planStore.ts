@@ -37,7 +37,7 @@ export type PlanAction =
       readonly summary: string;
       readonly gesture?: string;
     }
-  | { readonly type: 'saveBegan' }
+  | { readonly type: 'saveBegan'; readonly change: Change }
   | { readonly type: 'saved'; readonly piece: PieceView }
   | { readonly type: 'clashed'; readonly theirs: Theirs }
   | { readonly type: 'refused'; readonly sentence: string }
@@ -91,7 +91,12 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
       };
     }
     case 'saveBegan':
-      return { ...state, saving: state.unsaved, unsaved: null };
+      // a change that was made while this one set off is still to be saved
+      return {
+        ...state,
+        saving: action.change,
+        unsaved: state.unsaved === action.change ? null : state.unsaved,
+      };
     case 'saved':
       return {
         ...state,

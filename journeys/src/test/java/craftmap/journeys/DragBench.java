@@ -2,6 +2,7 @@ package craftmap.journeys;
 
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.LoadState;
+import java.util.Arrays;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.Test;
 @Tag("bench")
 class DragBench extends Journey {
   private static final int MOVES = 180;
+  private static final int OPENINGS = 7;
 
   @Test
   void aFullFace() {
@@ -24,6 +26,66 @@ class DragBench extends Journey {
     frames("the map is moved", map.x + 60, map.y + 20, 1);
     BoundingBox line = page.getByTestId("line").boundingBox();
     frames("a band is dragged", line.x + line.width / 2, line.y + line.height / 2, 0.25);
+  }
+
+  /** A screen of 12 panels with 4 insets each, and 400 marks: opened, and its whole map moved. */
+  @Test
+  void sixtyFacesWithFourHundredMarks() {
+    page.navigate("/sums");
+    String id = markedScreen();
+    double[] ms = new double[OPENINGS];
+    for (int i = 0; i < OPENINGS; i++) {
+      page.navigate("/sums");
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+      long start = System.nanoTime();
+      page.navigate("/pieces/" + id + "/survey");
+      page.waitForFunction("() => document.querySelectorAll('path[data-face]').length === 60");
+      ms[i] = (System.nanoTime() - start) / 1e6;
+    }
+    Arrays.sort(ms);
+    System.out.printf(
+        "BENCH 60 faces, 400 marks, from the address to the drawn map: median %.0f ms, %.0f to %.0f%n",
+        ms[OPENINGS / 2], ms[0], ms[OPENINGS - 1]);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    BoundingBox map = page.getByTestId("map").boundingBox();
+    frames("the map of 60 faces is moved", map.x + 20, map.y + 12, 1);
+  }
+
+  private String markedScreen() {
+    return (String)
+        page.evaluate(
+            """
+            async () => {
+              const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+              const ask = async (method, url, body, match) => (await fetch(url, {method,
+                headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token,
+                  ...(match ? {'If-Match': match} : {})},
+                body: JSON.stringify(body)})).json();
+              const piece = await ask('POST', '/api/pieces', {name: 'Long screen', form: {kind: 'SCREEN',
+                measures: {panels: 12, insets: 4, width: 400, height: 1700, rail: 40}, choices: {}}});
+              const faces = [];
+              let n = 0;
+              for (let p = 1; p <= 12; p++) {
+                for (let i = 0; i <= 4; i++) {
+                  const id = 'panel-' + p + (i === 0 ? '' : '-inset-' + i);
+                  const face = {id, makeUp: 'WOOD', finish: 'PAINTED', ground: '#A9B8B2', exposure: [],
+                    standing: 'OF_THE_FORM', ownMarks: false, keepOuts: [], holes: [], breaks: [],
+                    blemishes: [], zones: []};
+                  for (let m = 0; m < 7 && n < 400; m++, n++) {
+                    const at = {xMm: 30 + m * 40, yMm: 30 + m * 40};
+                    if (m % 4 === 0) face.blemishes.push({id: 'b' + n, number: n + 1, kind: 'chip', diameterMm: 9, ...at});
+                    if (m % 4 === 1) face.holes.push({id: 'h' + n, name: 'Knob', diameterMm: 5, count: 1, spacingMm: 0, upright: false, ...at});
+                    if (m % 4 === 2) face.keepOuts.push({id: 'k' + n, name: 'Plate', forbids: [], area: {kind: 'ROUND', diameterMm: 24, ...at}});
+                    if (m % 4 === 3) face.breaks.push({id: 'x' + n, name: 'Joint', fromXMm: 0, fromYMm: at.yMm, toXMm: 300, toYMm: at.yMm, widthMm: 2, stepMm: 0});
+                  }
+                  faces.push(face);
+                }
+              }
+              piece.document.faces = faces;
+              const saved = await ask('PUT', '/api/pieces/' + piece.id,
+                {document: piece.document, summary: 'marked'}, '"' + piece.version + '"');
+              return saved.id;
+            }""");
   }
 
   /** Moves the pointer as fast as the browser takes it, counting the frames it draws meanwhile. */

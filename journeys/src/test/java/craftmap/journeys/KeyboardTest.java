@@ -30,7 +30,7 @@ class KeyboardTest extends Journey {
     type("Keys only");
     press("Enter");
     assertThat(page.locator("main h1")).hasText("Keys only");
-    eventually(() -> savedPlan().contains("\"depth\":450.85"));
+    eventually(() -> savedPlan().contains("\"depth\":450.8"));
 
     reach("Choose");
     press("Enter");

@@ -24,8 +24,19 @@ class Pictures extends Journey {
   void ofEveryView() throws IOException {
     Files.createDirectories(FOLDER);
     take("/", "pieces");
-    take("/pieces/sea-chest/survey", "survey");
-    take("/pieces/sea-chest/survey/front", "survey-face");
+    go("/");
+    page.keyboard().press("n");
+    page.getByText("Wardrobe", new Page.GetByTextOptions().setExact(true)).waitFor();
+    save("forms");
+    take("/pieces/wardrobe/survey", "survey");
+    take("/pieces/tapered-planter/survey/wall", "survey-face");
+    go("/pieces/wardrobe/survey/door-1");
+    page.getByText("drawn 6 times too crooked").scrollIntoViewIfNeeded();
+    save("out-of-square");
+    go("/pieces/wardrobe/standing");
+    page.locator("[data-pictures]:not([data-pictures='0']) canvas").waitFor();
+    save("standing");
+    take("/pieces/sea-chest/photos", "photos");
     take("/pieces/sea-chest/choose/front", "choose");
     take("/pieces/sea-chest/lay-out/front/fern-top", "lay-out");
     take("/pieces/sea-chest/gather", "gather");
@@ -36,7 +47,12 @@ class Pictures extends Journey {
 
   private void take(String address, String name) {
     go(address);
+    save(name);
+  }
+
+  private void save(String name) {
     page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.waitForFunction("() => document.getAnimations().length === 0");
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
   }
 

@@ -3,6 +3,8 @@ package craftmap.server.demo;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
+import craftmap.server.photo.Photos;
+import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
 import craftmap.server.shelf.LedgerService;
 import craftmap.server.shelf.NewPot;
@@ -15,6 +17,7 @@ import java.io.InputStream;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -39,6 +42,7 @@ class Demo implements ApplicationRunner {
   private final ShelfService shelf;
   private final LedgerService ledger;
   private final Pieces pieces;
+  private final Photos photos;
   private final JsonMapper json;
   private final boolean wanted;
 
@@ -47,12 +51,14 @@ class Demo implements ApplicationRunner {
       ShelfService shelf,
       LedgerService ledger,
       Pieces pieces,
+      Photos photos,
       JsonMapper json,
       @Value("${craftmap.demo}") boolean wanted) {
     this.studios = studios;
     this.shelf = shelf;
     this.ledger = ledger;
     this.pieces = pieces;
+    this.photos = photos;
     this.json = json;
     this.wanted = wanted;
   }
@@ -72,6 +78,7 @@ class Demo implements ApplicationRunner {
     stencils(studio);
     pots(studio);
     pieces(studio);
+    photos(studio);
   }
 
   private void stencils(Studio studio) throws IOException {
@@ -125,6 +132,20 @@ class Demo implements ApplicationRunner {
       try (InputStream in = file.getInputStream()) {
         pieces.start(studio, id, pieces.readDocument(json.readTree(in)));
       }
+    }
+  }
+
+  private void photos(Studio studio) throws IOException {
+    add(studio, "sea-chest-before", Stage.BEFORE, "As it came", "front");
+    add(studio, "sea-chest-burn", Stage.BEFORE, "The burn on the right side", "right");
+    add(studio, "sea-chest-during", Stage.DURING, "Ground on, bands masked", "front");
+  }
+
+  private void add(Studio studio, String id, Stage stage, String caption, String faceId)
+      throws IOException {
+    ClassPathResource file = new ClassPathResource("demo/photos/" + id + ".jpg");
+    try (InputStream in = file.getInputStream()) {
+      photos.add(studio, "sea-chest", stage, caption, Optional.of(faceId), in.readAllBytes());
     }
   }
 }

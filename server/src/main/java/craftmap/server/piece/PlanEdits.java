@@ -138,11 +138,10 @@ final class PlanEdits {
         measures.put("height", h);
       }
       case OUT_OF_SQUARE -> {
+        // the rest follows from these until it is taped, so that taping one after the other never
+        // passes through a shape that cannot be
         measures.put("top", w);
         measures.put("right", h);
-        measures.put("bottom", w);
-        measures.put("left", h);
-        measures.put("diagonal", Math.hypot(w, h));
       }
       case POLYGON ->
           points = List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h));
@@ -150,9 +149,6 @@ final class PlanEdits {
         measures.put("sides", 4.0);
         measures.put("side1", w);
         measures.put("side2", h);
-        measures.put("side3", w);
-        measures.put("side4", h);
-        measures.put("diagonal3", Math.hypot(w, h));
       }
       case CYLINDER -> {
         measures.put("circumference", w);
@@ -175,8 +171,9 @@ final class PlanEdits {
     } else if (kind == OutlineKind.FRAME) {
       measures.put("side", Math.min(w, h) / 6);
     }
-    Outline made = kind.read(new MeasureSheet(measures, Map.of()), points);
-    return PlanMapper.doc(made.note());
+    kind.read(new MeasureSheet(measures, Map.of()), points);
+    return new PlanDocument.OutlineDoc(
+        kind, measures, Map.of(), points.stream().map(MarkMapper::doc).toList());
   }
 
   private Edited duplicate(PlanFace face) {

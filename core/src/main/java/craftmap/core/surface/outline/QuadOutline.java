@@ -45,8 +45,8 @@ public record QuadOutline(
   static QuadOutline read(MeasureSheet sheet) {
     double top = sheet.size("top", "Top", 900);
     double right = sheet.size("right", "Right side", 450);
-    double bottom = sheet.size("bottom", "Bottom", 900);
-    double left = sheet.size("left", "Left side", 450);
+    double bottom = sheet.size("bottom", "Bottom", top);
+    double left = sheet.size("left", "Left side", right);
     double diagonal = sheet.size("diagonal", DIAGONAL, Math.hypot(top, right));
     // nothing stands for a diagonal that was not taped
     double check = sheet.distance("check", "Other diagonal, as a check", 0);

@@ -49,15 +49,20 @@ public record SidesOutline(List<Double> sidesMm, List<Double> diagonalsMm) imple
 
   static SidesOutline read(MeasureSheet sheet) {
     int n = sheet.count("sides", "Sides", 5, 3, MOST_SIDES);
-    double side = 300;
-    double radius = side / 2 / Math.sin(Math.PI / n);
     List<Double> sides = new ArrayList<>();
-    List<Double> diagonals = new ArrayList<>();
     for (int i = 1; i <= n; i++) {
-      sides.add(sheet.size("side" + i, "Side " + i, side));
+      // opposite sides are mostly alike
+      double like = i <= 2 ? 300 : sides.get(i - 3);
+      sides.add(sheet.size("side" + i, "Side " + i, like));
     }
+    double around = sides.stream().mapToDouble(s -> s).sum();
+    double radius = around / n / 2 / Math.sin(Math.PI / n);
+    List<Double> diagonals = new ArrayList<>();
     for (int corner = 3; corner < n; corner++) {
-      double even = 2 * radius * Math.sin(Math.PI * (corner - 1) / n);
+      double even =
+          n == 4
+              ? Math.hypot(sides.get(0), sides.get(1))
+              : 2 * radius * Math.sin(Math.PI * (corner - 1) / n);
       diagonals.add(sheet.size("diagonal" + corner, "Diagonal to corner " + corner, even));
     }
     return new SidesOutline(sides, diagonals);
