@@ -68,7 +68,7 @@ class KeyboardTest extends Journey {
     assertThat(page.locator("main h1")).containsText("34");
 
     press("f");
-    page.waitForURL("**/lay-out/lid");
+    page.waitForURL("**/lay-out/left");
     press("?");
     assertThat(page.getByRole(AriaRole.DIALOG))
         .containsText("switch between inches and millimetres");
