@@ -1,9 +1,13 @@
 package craftmap.server.piece;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
+import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.PlanReader;
 import craftmap.core.plan.PlanReading;
+import craftmap.core.surface.Face;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -29,6 +33,7 @@ public class Pieces {
   private final EntryRows entries;
   private final ShelfService shelf;
   private final PlanJson json;
+  private final Readings readings = new Readings();
   private final Clock clock;
 
   Pieces(PieceRows pieces, EntryRows entries, ShelfService shelf, JsonMapper json, Clock clock) {
@@ -104,8 +109,37 @@ public class Pieces {
 
   /** What the core makes of a plan, with this studio's shelf and tape. */
   public PlanReading read(Studio studio, PlanDocument document) {
+    return readings.of(
+        new Readings.Question(studio.id(), studio.tape(), document),
+        () -> reader(studio).read(PlanMapper.toPlan(document)));
+  }
+
+  /** What the core makes of one lay alone, without looking at the rest of the piece. */
+  ReadLay readLay(Studio studio, PlanDocument document, String layId) {
     Plan plan = PlanMapper.toPlan(document);
-    return new PlanReader(shelf.asPlansSeeIt(studio.id()), studio.tape()).read(plan);
+    Lay lay =
+        plan.lays().stream()
+            .filter(l -> l.id().equals(layId))
+            .findFirst()
+            .orElseThrow(
+                () -> new RefusedInput("Lay", layId, "is not in this plan", "one of its lays"));
+    Face face =
+        plan.faces().stream()
+            .map(PlanFace::face)
+            .filter(f -> f.id().equals(lay.faceId()))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new RefusedInput(
+                        "Face", lay.faceId(), "is not on this piece now", "one of its faces"));
+    return new ReadLay(face, reader(studio).read(face, lay));
+  }
+
+  /** A lay worked out, and the face it lies on. */
+  record ReadLay(Face face, LayReading reading) {}
+
+  private PlanReader reader(Studio studio) {
+    return new PlanReader(shelf.asPlansSeeIt(studio.id()), studio.tape());
   }
 
   /** Starts a piece with nothing found on it yet. */
