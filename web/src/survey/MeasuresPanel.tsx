@@ -1,4 +1,5 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import { MeasureFields } from '../common/MeasureFields';
 import { TextField } from '../common/TextField';
@@ -17,6 +18,8 @@ export function MeasuresPanel({
   const plan = usePlan();
   const { form } = plan.piece.reading;
   const what = form.kindText.toLowerCase();
+  // the map is drawn first, the long lists right after it
+  const listed = useDeferredValue(true, false);
   return (
     <Flex direction="column" gap="4">
       <Box>
@@ -57,8 +60,12 @@ export function MeasuresPanel({
           )
         }
       />
-      <FaceList onFace={onFace} />
-      <PartsAndPapers />
+      {listed && (
+        <>
+          <FaceList onFace={onFace} />
+          <PartsAndPapers />
+        </>
+      )}
       <Link to={`/pieces/${plan.piece.id}/choose`}>
         <Text as="span" color="sea" fontWeight="500">
           On to choosing a design →

@@ -1,15 +1,18 @@
 import { useRef, useState } from 'react';
-import type { FaceView } from '../api/client';
+import type { FaceView, MarkView } from '../api/client';
+import { useStudio } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { FaceDrawing, Insets, type Stencils } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
 import { BlemishPins, MapGrid } from '../map/MapMarks';
 import { Dimension } from '../map/Net';
+import { Tape } from '../map/Tape';
 import { num, type Spot } from '../map/viewport';
 import { usePlan } from '../plan/PlanProvider';
 import { MeasuringTape, snapped } from './MeasuringTape';
 
-const MARGINS = { left: 64, top: 76, right: 60, bottom: 90 };
+const MARGINS = { left: 64, top: 76, right: 60, bottom: 132 };
+const NO_MARKS: MarkView[] = [];
 
 type Props = {
   readonly face: FaceView;
@@ -22,6 +25,7 @@ type Props = {
 /** A face to mark and to measure on. */
 export function SurveyMap({ face, stencils, onPlace, measuring }: Props) {
   const plan = usePlan();
+  const tape = useStudio().data?.tape;
   const [from, setFrom] = useState<Spot | null>(null);
   const [to, setTo] = useState<Spot | null>(null);
   const scale = useRef(1);
@@ -67,10 +71,15 @@ export function SurveyMap({ face, stencils, onPlace, measuring }: Props) {
             <g transform={`translate(${num(face.width.mm * k + 32)} 0) rotate(90)`}>
               <Dimension x1={0} x2={face.height.mm * k} y={0} text={face.height.text} />
             </g>
+            {tape && (
+              <g transform={`translate(0 ${num(face.height.mm * k + 54)})`}>
+                <Tape edgeMm={face.width.mm} k={k} tape={tape} marks={NO_MARKS} />
+              </g>
+            )}
             {face.wraps && (
               <text
                 x={num((face.width.mm * k) / 2)}
-                y={num(face.height.mm * k + 58)}
+                y={num(face.height.mm * k + 118)}
                 textAnchor="middle"
                 style={{ fontSize: 12.5 }}
                 fill="var(--chakra-colors-soft)"

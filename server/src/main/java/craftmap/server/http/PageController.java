@@ -1,5 +1,6 @@
 package craftmap.server.http;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -8,6 +9,8 @@ import java.time.Duration;
 import java.util.Base64;
 import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -32,15 +35,25 @@ class PageController {
           "png", MediaType.IMAGE_PNG,
           "woff2", MediaType.valueOf("font/woff2"));
 
+  private static final Pattern PIECE = Pattern.compile("/pieces/([A-Za-z0-9-]{1,40})/");
+
   private final SecureRandom random = new SecureRandom();
 
   @GetMapping({"/", "/pieces/**", "/sums", "/shelf/**"})
-  ResponseEntity<String> page() throws IOException {
+  ResponseEntity<String> page(HttpServletRequest request) throws IOException {
     byte[] bytes = new byte[18];
     random.nextBytes(bytes);
     String nonce = Base64.getEncoder().encodeToString(bytes);
     String html = new String(file("index.html"), StandardCharsets.UTF_8);
-    return ResponseEntity.ok()
+    ResponseEntity.BodyBuilder answer = ResponseEntity.ok();
+    Matcher piece = PIECE.matcher(request.getRequestURI());
+    if (piece.lookingAt()) {
+      // the piece is on its way while the browser still reads the page's own code
+      answer.header(
+          HttpHeaders.LINK,
+          "</api/pieces/%s>; rel=preload; as=fetch; crossorigin".formatted(piece.group(1)));
+    }
+    return answer
         .contentType(MediaType.valueOf("text/html;charset=UTF-8"))
         .cacheControl(CacheControl.noStore())
         .header("Content-Security-Policy", ContentPolicy.forPage(nonce))
