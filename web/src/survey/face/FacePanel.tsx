@@ -6,6 +6,7 @@ import { withFace } from '../../plan/edits';
 import { usePlan } from '../../plan/PlanProvider';
 import type { MarkKind } from '../marks';
 import { FaceActions } from './FaceActions';
+import { FacePhotos } from './FacePhotos';
 import { MarkSections } from './MarkSections';
 import { OutlineSection } from './OutlineSection';
 import { SideView } from './SideView';
@@ -43,6 +44,7 @@ export function FacePanel({ face, placing, fresh, onPlacing, onAdd }: Props) {
         />
       </Box>
       {face.notes.length > 0 && <Notes notes={face.notes} />}
+      <FacePhotos face={face} />
       <SurfaceSection face={face} />
       <MarkSections
         face={face}
