@@ -15,8 +15,6 @@ import java.util.List;
 /** A wall clock: a dial with the spindle's hole in its middle, and the rim round it. */
 public record ClockForm(
     Shape shape, double widthMm, double heightMm, double rimMm, double spindleMm) implements Form {
-  private static final double HANGS_MM = 0;
-
   /** The shape of a dial. */
   public enum Shape {
     ROUND,
@@ -45,10 +43,7 @@ public record ClockForm(
     out.group(NetGroup.middle("dial"));
     FormFace face =
         FormFace.of(
-                "dial",
-                "Dial",
-                dial,
-                new Pose.Flat(new Vec(0, HANGS_MM + heightMm, 0), Vec.RIGHT, Vec.DOWN))
+                "dial", "Dial", dial, new Pose.Flat(new Vec(0, heightMm, 0), Vec.RIGHT, Vec.DOWN))
             .with(
                 Marks.ofHoles(
                     List.of(
@@ -62,20 +57,14 @@ public record ClockForm(
       out.group(NetGroup.beside("rim", "dial", Edge.BOTTOM));
       out.face(
           FormFace.of(
-              "rim",
-              "Rim",
-              new CylinderOutline(Round.girth(widthMm, heightMm), rimMm),
-              new Hung(widthMm, heightMm).pose()));
+              "rim", "Rim", new CylinderOutline(Round.girth(widthMm, heightMm), rimMm), hung()));
     }
     return out.done();
   }
 
-  /** A rim round a dial that hangs on a wall: its axis points out of the wall. */
-  private record Hung(double widthMm, double heightMm) {
-    Pose pose() {
-      return new Pose.Tipped(
-          Round.wall(new Vec(0, 0, 0), widthMm, heightMm),
-          new Vec(widthMm / 2, HANGS_MM + heightMm / 2, 0));
-    }
+  /** The rim of a dial that hangs on a wall: its axis points out of the wall. */
+  private Pose hung() {
+    return new Pose.Tipped(
+        Round.wall(new Vec(0, 0, 0), widthMm, heightMm), new Vec(widthMm / 2, heightMm / 2, 0));
   }
 }

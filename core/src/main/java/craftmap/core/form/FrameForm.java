@@ -12,14 +12,8 @@ import java.util.List;
 public record FrameForm(FrameOutline outline, double edgeMm) implements Form {
 
   static FrameForm read(MeasureSheet sheet) {
-    double width = sheet.size("width", "Width", 500);
-    double height = sheet.size("height", "Height", 700);
-    double side = sheet.size("side", "Side rails", 60);
-    double top = sheet.size("topRail", "Top rail", side);
-    double bottom = sheet.size("bottomRail", "Bottom rail", top);
-    FrameOutline.Shape shape = sheet.choice("shape", "Shape", FrameOutline.Shape.RECTANGLE);
     return new FrameForm(
-        new FrameOutline(width, height, side, top, bottom, shape),
+        FrameOutline.read(sheet),
         sheet.length("edge", "Depth of the edge", 20, LengthRange.DISTANCE.upTo(300)));
   }
 

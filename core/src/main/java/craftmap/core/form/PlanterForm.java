@@ -2,16 +2,10 @@ package craftmap.core.form;
 
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.surface.Area;
 import craftmap.core.surface.Edge;
-import craftmap.core.surface.KeepOut;
-import craftmap.core.surface.Marks;
 import craftmap.core.surface.outline.ConeOutline;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
-import craftmap.core.surface.outline.Side;
-import java.util.List;
-import java.util.Set;
 
 /**
  * A tapered planter or bucket.
@@ -37,19 +31,11 @@ public record PlanterForm(double topMm, double bottomMm, double slantMm, double 
     Outline wall = VesselForm.wall(topMm, bottomMm, slantMm);
     double upright = wall instanceof ConeOutline cone ? cone.uprightMm() : slantMm;
     double across = bottomMm / Math.PI;
-    Marks rim =
-        rimFreeMm == 0
-            ? Marks.NONE
-            : Marks.ofKeepOuts(
-                List.of(
-                    new KeepOut(
-                        "rim",
-                        "Rim left free",
-                        new Area.Strip(Side.Name.TOP, rimFreeMm),
-                        Set.of())));
     return new FormFaces.Collector()
         .group(NetGroup.middle("wall"))
-        .face(FormFace.of("wall", "Wall", wall, new Pose.Rolled(new Vec(0, upright, 0))).with(rim))
+        .face(
+            FormFace.of("wall", "Wall", wall, new Pose.Rolled(new Vec(0, upright, 0)))
+                .with(Round.rimLeftFree(rimFreeMm)))
         .group(NetGroup.beside("base", "wall", Edge.BOTTOM))
         .face(
             FormFace.of(

@@ -2,6 +2,12 @@ package craftmap.core.form;
 
 import craftmap.core.plane.Arc;
 import craftmap.core.plane.Point;
+import craftmap.core.surface.Area;
+import craftmap.core.surface.KeepOut;
+import craftmap.core.surface.Marks;
+import craftmap.core.surface.outline.Side;
+import java.util.List;
+import java.util.Set;
 
 /** Sums for round and oval things. */
 final class Round {
@@ -26,5 +32,15 @@ final class Round {
   /** The same seen from below, its front edge above. */
   static Pose underneath(Vec middle, double widthMm, double depthMm) {
     return new Pose.Flat(middle.plus(new Vec(-widthMm / 2, 0, depthMm / 2)), Vec.RIGHT, Vec.AWAY);
+  }
+
+  /** The upper rim of a wall, left free; nothing where it is not. */
+  static Marks rimLeftFree(double depthMm) {
+    return depthMm == 0
+        ? Marks.NONE
+        : Marks.ofKeepOuts(
+            List.of(
+                new KeepOut(
+                    "rim", "Rim left free", new Area.Strip(Side.Name.TOP, depthMm), Set.of())));
   }
 }

@@ -112,7 +112,7 @@ public record VesselForm(
     boolean topmost = shoulderMm == 0;
     FormFace wall =
         FormFace.of("body", "Body", body, new Pose.Rolled(new Vec(0, bodyTop, 0)))
-            .with(topmost ? rim() : Marks.NONE)
+            .with(topmost ? Round.rimLeftFree(rimFreeMm) : Marks.NONE)
             .with(handle(body));
     out.face(wall);
     String last = "body";
@@ -123,7 +123,7 @@ public record VesselForm(
       out.group(NetGroup.beside("shoulder", last, Edge.TOP));
       out.face(
           FormFace.of("shoulder", "Shoulder", shoulder, new Pose.Rolled(new Vec(0, top, 0)))
-              .with(neckHeightMm > 0 ? Marks.NONE : rim()));
+              .with(neckHeightMm > 0 ? Marks.NONE : Round.rimLeftFree(rimFreeMm)));
       out.join(Join.of("body", Side.Name.TOP, "shoulder", Side.Name.BOTTOM));
       last = "shoulder";
       if (neckHeightMm > 0) {
@@ -135,7 +135,7 @@ public record VesselForm(
                     "Neck",
                     new CylinderOutline(neckMm, neckHeightMm),
                     new Pose.Rolled(new Vec(0, top, 0)))
-                .with(rim()));
+                .with(Round.rimLeftFree(rimFreeMm)));
         out.join(Join.of("shoulder", Side.Name.TOP, "neck", Side.Name.BOTTOM));
         last = "neck";
       }
@@ -163,15 +163,6 @@ public record VesselForm(
     out.face(
         FormFace.of("lid", "Lid", OvalOutline.circle(lidMm), Round.level(over, lidMm, lidMm))
             .comesOffAs("Lid"));
-  }
-
-  private Marks rim() {
-    return rimFreeMm == 0
-        ? Marks.NONE
-        : Marks.ofKeepOuts(
-            List.of(
-                new KeepOut(
-                    "rim", "Rim left free", new Area.Strip(Side.Name.TOP, rimFreeMm), Set.of())));
   }
 
   /** The handle stands behind, over the seam: half its strip at each end of the face. */

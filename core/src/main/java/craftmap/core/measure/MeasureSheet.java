@@ -1,11 +1,9 @@
 package craftmap.core.measure;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * The sheet on which measures are written down, in the order one takes them. A form or an outline
@@ -113,13 +111,5 @@ public final class MeasureSheet {
   /** Every question that was asked, in its order. */
   public List<Entry> entries() {
     return List.copyOf(entries);
-  }
-
-  /** What stands on the sheet and nobody asked for: kept, because it may be asked for again. */
-  public Set<String> unasked() {
-    Set<String> keys = new HashSet<>(numbers.keySet());
-    keys.addAll(choices.keySet());
-    entries.forEach(e -> keys.remove(e.key()));
-    return keys;
   }
 }

@@ -29,14 +29,6 @@ class MeasureSheetTest {
   }
 
   @Test
-  void whatNobodyAsksForStaysOnTheSheet() {
-    MeasureSheet sheet =
-        new MeasureSheet(Map.of("width", 1.0, "row4", 200.0), Map.of("hardware", "KNOB"));
-    sheet.size("width", "Width", 1);
-    assertThat(sheet.unasked()).containsExactlyInAnyOrder("row4", "hardware");
-  }
-
-  @Test
   void aDistanceMayBeNothingASizeMayNot() {
     MeasureSheet sheet = new MeasureSheet(Map.of("gap", 0.0), Map.of());
     assertThat(sheet.distance("gap", "Gap", 4)).isZero();

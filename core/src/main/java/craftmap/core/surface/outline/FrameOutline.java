@@ -34,7 +34,7 @@ public record FrameOutline(
     }
   }
 
-  static FrameOutline read(MeasureSheet sheet) {
+  public static FrameOutline read(MeasureSheet sheet) {
     double width = sheet.size("width", "Width", 500);
     double height = sheet.size("height", "Height", 700);
     double side = sheet.size("side", "Side rails", 60);
