@@ -3,7 +3,7 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import craftmap.core.design.SvgReader;
+import craftmap.core.artwork.SvgReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;

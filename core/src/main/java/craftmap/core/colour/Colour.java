@@ -29,4 +29,15 @@ public record Colour(String hex) {
     double c = channel / 255.0;
     return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
   }
+
+  /** The colour of channels from 0 to 255. */
+  public static Colour ofRgb(int red, int green, int blue) {
+    return new Colour("#%02X%02X%02X".formatted(red, green, blue));
+  }
+
+  /** How the eye sees it. */
+  public Lab lab() {
+    int rgb = Integer.parseInt(hex.substring(1), 16);
+    return Lab.ofLinear(linear(rgb >> 16), linear(rgb >> 8 & 0xff), linear(rgb & 0xff));
+  }
 }

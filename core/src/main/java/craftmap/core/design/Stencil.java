@@ -1,5 +1,6 @@
 package craftmap.core.design;
 
+import craftmap.core.artwork.Artwork;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 

@@ -1,6 +1,6 @@
 package craftmap.core.lay;
 
-import craftmap.core.design.Artwork;
+import craftmap.core.artwork.Artwork;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;

@@ -14,7 +14,8 @@ public final class MeasureSheet {
   private static final int LONGEST_NOTE = 200;
 
   /** A question that was asked, with what stands on the sheet. */
-  public sealed interface Entry permits LengthEntry, CountEntry, ChoiceEntry {
+  public sealed interface Entry
+      permits LengthEntry, CountEntry, FigureEntry, ChoiceEntry, ColourEntry {
     String key();
 
     String label();
@@ -28,6 +29,11 @@ public final class MeasureSheet {
 
   public record CountEntry(String key, String label, int count, int least, int most, boolean taken)
       implements Entry {}
+
+  public record FigureEntry(
+      String key, String label, double figure, FigureRange range, boolean taken) implements Entry {}
+
+  public record ColourEntry(String key, String label, String hex, boolean taken) implements Entry {}
 
   public record ChoiceEntry(
       String key, String label, String choice, List<String> among, boolean taken) implements Entry {
@@ -78,6 +84,30 @@ public final class MeasureSheet {
     }
     entries.add(new CountEntry(key, label, (int) count, least, most, given != null));
     return (int) count;
+  }
+
+  /** A figure that is no length: minutes, a share, a volume. */
+  public double figure(String key, String label, double typical, FigureRange range) {
+    Double given = numbers.get(key);
+    double figure = range.check(label, given == null ? typical : given);
+    entries.add(new FigureEntry(key, label, figure, range, given != null));
+    return figure;
+  }
+
+  public boolean yes(String key, String label, boolean typical) {
+    return choice(key, label, typical ? YesNo.YES : YesNo.NO) == YesNo.YES;
+  }
+
+  /** A colour as six figures behind a hash. */
+  public String colour(String key, String label, String typicalHex) {
+    String given = choices.get(key);
+    String hex = (given == null ? typicalHex : given).strip().toUpperCase(Locale.ENGLISH);
+    if (!hex.matches("#[0-9A-F]{6}")) {
+      String shown = hex.substring(0, Math.min(20, hex.length()));
+      throw new RefusedInput(label, shown, "is not a colour", "a colour such as #1F4650");
+    }
+    entries.add(new ColourEntry(key, label, hex, given != null));
+    return hex;
   }
 
   /** One of a few ways; the typical one stands in until one is chosen. */

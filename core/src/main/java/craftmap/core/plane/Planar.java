@@ -9,7 +9,6 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -68,15 +67,5 @@ public final class Planar {
     Box within =
         new Box(box.leftMm() + t, box.topMm() + t, box.widthMm() - 2 * t, box.heightMm() - 2 * t);
     return area.covers(polygon(within));
-  }
-
-  /** The area that lies inside an odd number of rings: a ring within a ring is a hole. */
-  public static Geometry evenOdd(List<Polygon> rings) {
-    Geometry all = GEOMETRY.createPolygon();
-    for (Polygon ring : rings) {
-      Geometry sound = ring.isValid() ? ring : GeometryFixer.fix(ring);
-      all = OverlayNGRobust.overlay(all, sound, OverlayNG.SYMDIFFERENCE);
-    }
-    return all;
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.design;
 
+import craftmap.core.artwork.Drawing;
+import craftmap.core.artwork.SvgReader;
+
 /** Simple stencils for tests elsewhere. */
 public final class Shapes {
   private Shapes() {}
@@ -12,15 +15,17 @@ public final class Shapes {
   public static Stencil block(
       double print, double tall, double sheetWidth, double sheetHeight, int uses) {
     String svg =
-        "<svg width='%s' height='%s'><rect x='%s' y='%s' width='%s' height='%s'/></svg>"
+        "<svg width='%smm' height='%smm' viewBox='0 0 %s %s'><rect x='%s' y='%s' width='%s' height='%s'/></svg>"
             .formatted(
+                sheetWidth,
+                sheetHeight,
                 sheetWidth,
                 sheetHeight,
                 (sheetWidth - print) / 2,
                 (sheetHeight - tall) / 2,
                 print,
                 tall);
-    SvgReader.Sheet sheet = SvgReader.read(svg);
+    Drawing sheet = SvgReader.read(svg);
     return new Stencil(
         "block", "Block", sheet.widthMm(), sheet.heightMm(), sheet.openings(), 24, uses);
   }

@@ -58,6 +58,8 @@ class FormsTest {
               numbers.put(e.key(), (double) (e.least() + random.nextInt(e.most() - e.least() + 1)));
           case MeasureSheet.ChoiceEntry e ->
               choices.put(e.key(), e.among().get(random.nextInt(e.among().size())));
+          case MeasureSheet.FigureEntry e -> numbers.put(e.key(), e.figure());
+          case MeasureSheet.ColourEntry e -> choices.put(e.key(), e.hex());
         }
       }
       try {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import craftmap.core.design.SvgReader;
+import craftmap.core.artwork.SvgReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

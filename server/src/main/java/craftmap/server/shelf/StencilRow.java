@@ -1,7 +1,8 @@
 package craftmap.server.shelf;
 
 import craftmap.core.design.Stencil;
-import craftmap.core.design.SvgReader;
+import craftmap.core.artwork.Drawing;
+import craftmap.core.artwork.SvgReader;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -50,7 +51,7 @@ class StencilRow {
   }
 
   OwnedStencil toOwned() {
-    SvgReader.Sheet sheet = SvgReader.read(artwork);
+    Drawing sheet = SvgReader.read(artwork);
     Stencil stencil =
         new Stencil(
             id,

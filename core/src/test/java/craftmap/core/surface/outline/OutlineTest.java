@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
-import craftmap.core.design.SvgReader;
+import craftmap.core.artwork.SvgReader;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Arc;
 import craftmap.core.plane.Contour;

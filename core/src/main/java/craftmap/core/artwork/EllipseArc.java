@@ -1,4 +1,4 @@
-package craftmap.core.design;
+package craftmap.core.artwork;
 
 import java.awt.geom.Path2D;
 

@@ -1,4 +1,4 @@
-package craftmap.core.design;
+package craftmap.core.artwork;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
@@ -43,6 +43,11 @@ class SvgReaderTest {
         "<g transform='rotate(30 50 50)'><g transform='skewX(20)'><rect x='40' y='40' width='10' height='10'/></g></g> | 100",
         "<g fill='none'><rect width='10' height='10'/></g><rect x='20' width='10' height='10'/> | 100",
         "<rect width='20' height='20'/><rect x='10' y='10' width='20' height='20'/> | 700",
+        "<rect x='90' y='90' width='20' height='20'/> | 100",
+        "<rect width='20' height='20'/><rect x='5' y='5' width='10' height='10' fill='#fff'/> | 300",
+        "<line x1='10' y1='10' x2='60' y2='10' stroke='black' stroke-width='4'/> | 200",
+        "<path fill='none' stroke='black' stroke-width='2' stroke-linecap='square' d='M10 10h30'/> | 64",
+        "<rect x='10' y='10' width='20' height='20' fill='none' stroke='#123' stroke-width='2'/> | 160",
       })
   void areaOfKnownShapesIsExact(String shape, double area) {
     assertThat(openings(shape).areaMm2() / area).isCloseTo(1, PART_IN_A_MILLION);
@@ -67,7 +72,7 @@ class SvgReaderTest {
 
   @Test
   void theViewBoxIsScaledToTheSheetsTrueSize() {
-    SvgReader.Sheet sheet =
+    Drawing sheet =
         SvgReader.read(
             "<svg width='10in' height='5in' viewBox='-50 0 1000 500'>"
                 + "<rect x='-50' width='100' height='100'/></svg>");
@@ -90,8 +95,8 @@ class SvgReaderTest {
         "<rect width='x' height='1'/>",
         "<polygon points='1 2 3'/>",
         "<g transform='spin(3)'><rect width='1' height='1'/></g>",
-        "<path stroke='black' d='M0 0h10v10z'/>",
-        "<rect x='90' width='20' height='10'/>",
+        "<rect width='5' height='5' mask='url(#m)'/>",
+        "<rect x='900000' width='20' height='10'/>",
         "",
       })
   void refusesWhatItCannotCutSayingSo(String inside) {

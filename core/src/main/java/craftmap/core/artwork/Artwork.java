@@ -1,16 +1,20 @@
-package craftmap.core.design;
+package craftmap.core.artwork;
 
 import craftmap.core.measure.Decimals;
 import craftmap.core.plane.Box;
-import craftmap.core.plane.Planar;
+import craftmap.core.plane.NestedRings;
 import java.awt.geom.Area;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * The openings of a stencil, or the cut line of any artwork: one outline in millimetres on its
@@ -27,13 +31,23 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
   private static final int PATH_DECIMALS = 3;
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-  static Artwork of(Area openings) {
-    var bounds = openings.getBounds2D();
+  /** Of areas that do not meet each other. */
+  static Artwork of(List<Area> apart) {
+    List<Polygon> rings = new ArrayList<>();
+    StringBuilder path = new StringBuilder();
+    Rectangle2D bounds = null;
+    double area = 0;
+    for (Area one : apart) {
+      rings.addAll(rings(one));
+      path.append(pathData(one));
+      area += exactArea(one);
+      bounds = bounds == null ? one.getBounds2D() : bounds.createUnion(one.getBounds2D());
+    }
     return new Artwork(
-        Planar.evenOdd(rings(openings)),
-        pathData(openings),
+        NestedRings.area(rings),
+        path.toString(),
         new Box(bounds.getX(), bounds.getY(), bounds.getWidth(), bounds.getHeight()),
-        exactArea(openings));
+        area);
   }
 
   /** The openings' share of the print box, 0 to 1. */
@@ -98,7 +112,7 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
     return ax * by - ay * bx;
   }
 
-  /** The rings of an Area never cross, so even-odd makes holes of what lies inside. */
+  /** The rings of an Area never cross. */
   private static List<Polygon> rings(Area openings) {
     List<Polygon> rings = new ArrayList<>();
     List<Coordinate> ring = new ArrayList<>();
@@ -142,5 +156,16 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
       }
       out.append(Decimals.show(c[i], PATH_DECIMALS));
     }
+  }
+
+  /**
+   * Whether its mirror image is the same shape: what differs is less than that share of it. A
+   * design that is not symmetrical is handed.
+   */
+  public boolean isSymmetrical(double allowedShare) {
+    double middle = 2 * print.centre().xMm();
+    Geometry mirrored = new AffineTransformation(-1, 0, middle, 0, 1, 0).transform(outline);
+    Geometry differs = OverlayNGRobust.overlay(outline, mirrored, OverlayNG.SYMDIFFERENCE);
+    return differs.getArea() <= allowedShare * areaMm2;
   }
 }

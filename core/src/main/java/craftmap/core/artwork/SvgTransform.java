@@ -1,4 +1,4 @@
-package craftmap.core.design;
+package craftmap.core.artwork;
 
 import craftmap.core.measure.RefusedInput;
 import java.awt.geom.AffineTransform;
@@ -45,9 +45,12 @@ final class SvgTransform {
 
   private static double[] numbers(String text, String list) {
     try {
-      return Arrays.stream(list.strip().split("[\\s,]+"))
-          .mapToDouble(Double::parseDouble)
-          .toArray();
+      double[] read =
+          Arrays.stream(list.strip().split("[\\s,]+")).mapToDouble(Double::parseDouble).toArray();
+      if (!Arrays.stream(read).allMatch(Double::isFinite)) {
+        throw refused(text);
+      }
+      return read;
     } catch (NumberFormatException notANumber) {
       throw refused(text);
     }

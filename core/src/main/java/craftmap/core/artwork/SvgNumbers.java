@@ -1,0 +1,37 @@
+package craftmap.core.artwork;
+
+import craftmap.core.measure.RefusedInput;
+import java.util.Arrays;
+
+/** Lists of numbers as SVG attributes hold them, parted by spaces or commas. */
+final class SvgNumbers {
+  private SvgNumbers() {}
+
+  /**
+   * Reads the list.
+   *
+   * @param count how many there must be; -3 for at least three points, -2 for at least two
+   */
+  static double[] list(String text, int count, String field) {
+    String accepted = count < 0 ? "at least " + -count + " points" : count + " numbers";
+    double[] numbers;
+    try {
+      numbers =
+          Arrays.stream(text.strip().split("[\\s,]+")).mapToDouble(Double::parseDouble).toArray();
+    } catch (NumberFormatException notANumber) {
+      throw new RefusedInput(field, shown(text), "is not a list of numbers", accepted);
+    }
+    boolean counted =
+        count < 0
+            ? numbers.length >= -2 * count && numbers.length % 2 == 0
+            : numbers.length == count;
+    if (!counted || !Arrays.stream(numbers).allMatch(Double::isFinite)) {
+      throw new RefusedInput(field, shown(text), "has the wrong number of numbers", accepted);
+    }
+    return numbers;
+  }
+
+  private static String shown(String text) {
+    return text.length() <= 40 ? text : text.substring(0, 40) + "…";
+  }
+}

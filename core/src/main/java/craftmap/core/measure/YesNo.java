@@ -1,0 +1,7 @@
+package craftmap.core.measure;
+
+/** An answer to a plain question. */
+public enum YesNo {
+  YES,
+  NO
+}
