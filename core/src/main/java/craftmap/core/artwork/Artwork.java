@@ -29,6 +29,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 public record Artwork(Geometry outline, String pathData, Box print, double areaMm2) {
   static final double FLATNESS_MM = 0.01;
   private static final int PATH_DECIMALS = 3;
+  private static final double SLAT_PITCH_MM = 12;
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   /** Of areas that do not meet each other. */
@@ -48,6 +49,26 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
         path.toString(),
         new Box(bounds.getX(), bounds.getY(), bounds.getWidth(), bounds.getHeight()),
         area);
+  }
+
+  /**
+   * Upright slats that together open that share of the box: what stands in for unknown openings.
+   */
+  public static Artwork slats(Box print, double share) {
+    if (!(share > 0 && share < 1)) {
+      throw new IllegalArgumentException("impossible state: an open share of " + share);
+    }
+    int count = Math.max(2, (int) Math.round(print.widthMm() / SLAT_PITCH_MM));
+    double slat = print.widthMm() * share / count;
+    double pitch = (print.widthMm() - slat) / (count - 1);
+    List<Area> apart = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      apart.add(
+          new Area(
+              new Rectangle2D.Double(
+                  print.leftMm() + i * pitch, print.topMm(), slat, print.heightMm())));
+    }
+    return of(apart);
   }
 
   /** The openings' share of the print box, 0 to 1. */

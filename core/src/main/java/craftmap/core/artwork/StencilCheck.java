@@ -29,6 +29,13 @@ public record StencilCheck(List<Island> islands, Optional<Bridge> bridge, double
   static final double WIDEST_MM = 30;
 
   private static final double EXACT_ENOUGH_MM = 0.01;
+  private static final double FIRST_STEP_MM = 0.4;
+
+  /** What hangs on a bridge less than this many times as wide is no more than its end. */
+  private static final double STEP = 1.25;
+
+  /** An opening this near to its convex hull has no arms. */
+  private static final double NEARLY_CONVEX = 0.97;
 
   /** Growing in steps of this fineness keeps round corners round to a hundredth. */
   private static final int QUADRANT_SEGMENTS = 16;
@@ -109,13 +116,25 @@ public record StencilCheck(List<Island> islands, Optional<Bridge> bridge, double
     return opening.getBoundary();
   }
 
-  /** The narrowest bridge between arms of one opening, or {@code limit} where it is no narrower. */
+  /**
+   * The narrowest bridge between arms of one opening, or {@code limit} where it is no narrower.
+   * What the opening closes round vanishes again as it grows on, so the first growth that closes
+   * round anything is looked for step by step, and then narrowed down.
+   */
   private static double withinOne(Polygon opening, double limit) {
-    double low = 0;
-    double high = limit;
     Polygon filled = opening.getFactory().createPolygon(opening.getExteriorRing());
-    if (filled.getNumPoints() < 6 || !closesRound(filled, high / 2)) {
+    double convexity = filled.getArea() / filled.convexHull().getArea();
+    if (convexity > NEARLY_CONVEX) {
       return limit;
+    }
+    double low = 0;
+    double high = FIRST_STEP_MM;
+    while (!closesRound(filled, high / 2)) {
+      if (high >= limit) {
+        return limit;
+      }
+      low = high;
+      high = Math.min(limit, high * STEP);
     }
     while (high - low > EXACT_ENOUGH_MM) {
       double middle = (low + high) / 2;

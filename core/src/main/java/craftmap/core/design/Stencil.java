@@ -1,39 +1,55 @@
 package craftmap.core.design;
 
-import craftmap.core.artwork.Artwork;
 import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
+import java.util.Optional;
 
 /**
  * A plain stencil sheet.
  *
- * @param openings the openings, in millimetres on the sheet
- * @param naturalGapMm the clear distance between motifs that the drawing was made for
- * @param usesBetweenWashes how often it may be laid down before paint builds up on its edges
+ * @param registerPitchMm from register mark to register mark; 0 where it has none
  */
 public record Stencil(
-    String id,
-    String name,
-    double sheetWidthMm,
-    double sheetHeightMm,
-    Artwork openings,
+    Card card,
+    Picture sheet,
     double naturalGapMm,
-    int usesBetweenWashes) {
+    int usesBetweenWashes,
+    double registerPitchMm,
+    Direction direction)
+    implements StencilDesign {
   public Stencil {
-    sheetWidthMm = LengthRange.SIZE.check("Sheet width", sheetWidthMm);
-    sheetHeightMm = LengthRange.SIZE.check("Sheet height", sheetHeightMm);
     naturalGapMm = LengthRange.DISTANCE.check("Natural gap", naturalGapMm);
+    registerPitchMm = LengthRange.DISTANCE.check("Register marks", registerPitchMm);
     if (usesBetweenWashes < 1) {
       throw new RefusedInput(
           "Uses between washes", "" + usesBetweenWashes, "is not a count", "1 or more");
     }
   }
 
-  public double printWidthMm() {
-    return openings.print().widthMm();
+  static Stencil read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
+    Picture open = OpenSheet.ask(sheet, drawn);
+    return new Stencil(
+        card,
+        open,
+        sheet.distance("gap", "Gap it was drawn for", 24),
+        sheet.count("uses", "Uses between washes", 5, 1, 100),
+        sheet.distance("register", "Register marks apart; 0 for none", 0),
+        PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 
-  public double printHeightMm() {
-    return openings.print().heightMm();
+  @Override
+  public DesignKind kind() {
+    return DesignKind.STENCIL;
+  }
+
+  @Override
+  public Handling handling() {
+    return Handling.PLAIN_STENCIL;
+  }
+
+  @Override
+  public Comes comes() {
+    return new Comes.AsTool();
   }
 }

@@ -1,6 +1,6 @@
 package craftmap.core.lay;
 
-import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.surface.Face;
 import java.util.ArrayList;
@@ -11,7 +11,7 @@ import java.util.Optional;
 public record Run(RunLine line, RunWish wish) implements LayRule {
 
   @Override
-  public LayAnswer lay(Face face, Stencil stencil) {
+  public LayAnswer lay(Face face, StencilDesign stencil) {
     double reach = line.reachOn(face.outline());
     double tall = stencil.printHeightMm();
     if (Tolerance.EXACT.greater(tall, reach)) {
@@ -33,7 +33,7 @@ public record Run(RunLine line, RunWish wish) implements LayRule {
       double needs = stencil.printWidthMm() + 2 * wish.endMarginMm();
       return new LayAnswer.TooLong(needs - length);
     }
-    RunPlacement placement = new RunPlacement(face, line, span.fromMm(), tall);
+    RunPlacement placement = new RunPlacement(face, stencil.kind(), line, span.fromMm(), tall);
     List<LayOption> options = new ArrayList<>(rows.size());
     for (RunRow row : rows) {
       List<Item> items = placement.items(row);

@@ -21,12 +21,12 @@ final class RunPlacement {
    *
    * @param fromMm where the stretch begins that the line can use
    */
-  RunPlacement(Face face, RunLine line, double fromMm, double motifHeightMm) {
+  RunPlacement(Face face, DesignKind kind, RunLine line, double fromMm, double motifHeightMm) {
     this.face = face;
     this.line = line;
     this.fromMm = fromMm;
     this.motifHeightMm = motifHeightMm;
-    this.obstacles = Obstacles.on(face, DesignKind.STENCIL);
+    this.obstacles = Obstacles.on(face, kind);
   }
 
   List<Item> items(RunRow row) {

@@ -1,6 +1,6 @@
 package craftmap.core.plan;
 
-import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.LayAnswer;
 import craftmap.core.lay.LayOption;
@@ -33,7 +33,7 @@ public sealed interface LayReading {
    */
   record Laid(
       Lay lay,
-      Stencil stencil,
+      StencilDesign stencil,
       Paint paint,
       List<LayOption> options,
       LayOption chosen,
@@ -50,10 +50,11 @@ public sealed interface LayReading {
   }
 
   /** A design that does not go where the lay wants it. */
-  record DoesNotFit(Lay lay, Stencil stencil, Paint paint, LayAnswer why) implements LayReading {}
+  record DoesNotFit(Lay lay, StencilDesign stencil, Paint paint, LayAnswer why)
+      implements LayReading {}
 
   /** The line's ends have passed each other: nothing is left to lay on. */
-  record NoLine(Lay lay, Stencil stencil, Paint paint) implements LayReading {}
+  record NoLine(Lay lay, StencilDesign stencil, Paint paint) implements LayReading {}
 
   /** The design or the paint is no longer on the shelf. */
   record Missing(Lay lay, String what) implements LayReading {}

@@ -1,7 +1,6 @@
 package craftmap.core.plan;
 
-import craftmap.core.design.DesignKind;
-import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.form.Pose;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Clearance;
@@ -84,7 +83,7 @@ public final class PlanReader {
 
   /** What one lay comes to on its face, without looking at its neighbours. */
   public LayReading read(Face face, Lay lay) {
-    Optional<Stencil> stencil = shelf.stencil(lay.designId());
+    Optional<StencilDesign> stencil = shelf.stencil(lay.designId());
     if (stencil.isEmpty()) {
       return new LayReading.Missing(lay, "design");
     }
@@ -103,7 +102,7 @@ public final class PlanReader {
   }
 
   private LayReading.Laid laid(
-      Face face, Lay lay, Stencil stencil, Paint paint, LayAnswer.Options options) {
+      Face face, Lay lay, StencilDesign stencil, Paint paint, LayAnswer.Options options) {
     Optional<LayOption> picked = lay.pick().flatMap(p -> p.among(options.ranked()));
     LayOption chosen = picked.orElse(options.best());
     double openArea = 0;
@@ -119,7 +118,7 @@ public final class PlanReader {
         pickState(lay.pick(), chosen),
         setOut(face, run(lay), chosen),
         passes(stencil, chosen),
-        Clearance.of(Obstacles.on(face, DesignKind.STENCIL), chosen.items()),
+        Clearance.of(Obstacles.on(face, stencil.kind()), chosen.items()),
         new StencilPaint(
             openArea, lay.coats(), paint.spreadM2PerLitre(), StencilPaint.TYPICAL_LOSS));
   }
@@ -149,7 +148,7 @@ public final class PlanReader {
     return SetOut.fromDatum(centres, tape);
   }
 
-  private static StencilPasses passes(Stencil stencil, LayOption chosen) {
+  private static StencilPasses passes(StencilDesign stencil, LayOption chosen) {
     List<StencilPasses.Position> positions =
         chosen.items().stream()
             .map(

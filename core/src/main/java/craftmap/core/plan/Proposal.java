@@ -1,7 +1,7 @@
 package craftmap.core.plan;
 
 import craftmap.core.design.DesignKind;
-import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.LayAnswer;
 import craftmap.core.lay.Obstacles;
 import craftmap.core.lay.Run;
@@ -22,7 +22,7 @@ public record Proposal(Run run, LayAnswer answer) {
 
   private static final double TYPICAL_CHANGE = 0.15;
 
-  public static Proposal of(Face face, Stencil stencil, List<LayReading> alreadyLaid) {
+  public static Proposal of(Face face, StencilDesign stencil, List<LayReading> alreadyLaid) {
     double height = face.outline().heightMm();
     double half = stencil.printHeightMm() / 2;
     double width = face.outline().widthMm();
@@ -30,7 +30,7 @@ public record Proposal(Run run, LayAnswer answer) {
     for (double share : HEIGHTS) {
       double wanted = Math.clamp(share * height, half, Math.max(half, height - half));
       Box strip = new Box(0, wanted - half, width, 2 * half);
-      if (isFree(strip, face, alreadyLaid)) {
+      if (isFree(strip, face, stencil.kind(), alreadyLaid)) {
         distance = wanted;
         break;
       }
@@ -40,8 +40,9 @@ public record Proposal(Run run, LayAnswer answer) {
     return new Proposal(run, run.lay(face, stencil));
   }
 
-  private static boolean isFree(Box strip, Face face, List<LayReading> alreadyLaid) {
-    return !Obstacles.on(face, DesignKind.STENCIL).hit(strip)
+  private static boolean isFree(
+      Box strip, Face face, DesignKind kind, List<LayReading> alreadyLaid) {
+    return !Obstacles.on(face, kind).hit(strip)
         && alreadyLaid.stream()
             .filter(LayReading.Laid.class::isInstance)
             .map(LayReading.Laid.class::cast)

@@ -3,67 +3,88 @@ package craftmap.core.supply;
 import craftmap.core.measure.RefusedInput;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Optional;
 
-/** A change of a pot's level, in millilitres exact to a thousandth. */
-public record Booking(EntryKind kind, BigDecimal changeMl) {
+/** A change of a stock's level, exact to a thousandth of its unit; sheets and pieces are whole. */
+public record Booking(EntryKind kind, BigDecimal change, StockUnit unit) {
   public static final int DECIMALS = 3;
   private static final BigDecimal MOST = new BigDecimal("1000000");
 
   public Booking {
-    changeMl = changeMl.setScale(DECIMALS, RoundingMode.HALF_UP);
-    boolean rightWay = kind.sign() == 0 ? changeMl.signum() != 0 : changeMl.signum() == kind.sign();
-    if (!rightWay || changeMl.abs().compareTo(MOST) > 0) {
+    change = change.setScale(DECIMALS, RoundingMode.HALF_UP);
+    if (!kind.allows(change.signum()) || change.abs().compareTo(MOST) > 0) {
       throw new RefusedInput(
           "Quantity",
-          changeMl.abs().stripTrailingZeros().toPlainString() + " ml",
+          unit.show(change.abs()),
           "cannot be booked",
-          "a quantity above 0 and up to 1000 litres");
+          "a quantity above 0 and up to " + unit.show(MOST));
+    }
+    if (unit.isCounted() && change.stripTrailingZeros().scale() > 0) {
+      throw new RefusedInput("Quantity", unit.show(change.abs()), "is not whole", "a whole number");
     }
   }
 
-  /** Paint used, rounded up to the thousandth: what is in the brush is gone. */
-  public static Booking used(double ml) {
+  public static Booking bought(BigDecimal quantity, StockUnit unit) {
+    return new Booking(EntryKind.BOUGHT, quantity, unit);
+  }
+
+  /** A kind with what it moves: the quantity is given without a sign. */
+  public static Booking of(EntryKind kind, BigDecimal quantity, StockUnit unit) {
     return new Booking(
-        EntryKind.USED, BigDecimal.valueOf(ml).setScale(DECIMALS, RoundingMode.UP).negate());
+        kind, kind.way() == EntryKind.Way.LOWERS ? quantity.negate() : quantity, unit);
   }
 
   /**
-   * The correction that brings a level to what was found in the pot.
-   *
-   * @throws RefusedInput when it was right already, or the pot cannot hold that much
+   * What was used, rounded up to the thousandth or the whole thing: what is in the brush is gone.
    */
-  public static Booking correctedTo(BigDecimal foundMl, BigDecimal levelMl, BigDecimal holdsMl) {
-    String found = foundMl.stripTrailingZeros().toPlainString() + " ml";
-    if (foundMl.signum() < 0 || foundMl.compareTo(holdsMl) > 0) {
+  public static Booking used(double quantity, StockUnit unit) {
+    return new Booking(
+        EntryKind.USED,
+        BigDecimal.valueOf(quantity)
+            .setScale(unit.isCounted() ? 0 : DECIMALS, RoundingMode.UP)
+            .negate(),
+        unit);
+  }
+
+  /**
+   * The correction that brings a level to what was found.
+   *
+   * @param holds the most there can be; none where nothing limits it
+   * @throws RefusedInput when it was right already, or there cannot be that much
+   */
+  public static Booking correctedTo(
+      BigDecimal found, BigDecimal level, Optional<BigDecimal> holds, StockUnit unit) {
+    if (found.signum() < 0 || holds.isPresent() && found.compareTo(holds.get()) > 0) {
       throw new RefusedInput(
           "Level",
-          found,
-          "does not fit the pot",
-          "a level from 0 to " + holdsMl.stripTrailingZeros().toPlainString() + " ml");
+          unit.show(found),
+          holds.isPresent() ? "does not fit its container" : "is below nothing",
+          holds.map(h -> "a level from 0 to " + unit.show(h)).orElse("0 or more"));
     }
-    BigDecimal change = foundMl.subtract(levelMl).setScale(DECIMALS, RoundingMode.HALF_UP);
+    BigDecimal change = found.subtract(level).setScale(DECIMALS, RoundingMode.HALF_UP);
     if (change.signum() == 0) {
       throw new RefusedInput(
-          "Level", found, "is what the ledger says already", "another level, if there is one");
+          "Level",
+          unit.show(found),
+          "is what the ledger says already",
+          "another level, if there is one");
     }
-    return new Booking(EntryKind.CORRECTED, change);
+    return new Booking(EntryKind.CORRECTED, change, unit);
   }
 
   /**
    * The level after this booking.
    *
-   * @throws RefusedInput when the pot would hold less than nothing
+   * @throws RefusedInput when there would be less than nothing
    */
-  public BigDecimal onto(BigDecimal levelMl) {
-    BigDecimal after = levelMl.add(changeMl);
+  public BigDecimal onto(BigDecimal level) {
+    BigDecimal after = level.add(change);
     if (after.signum() < 0) {
       throw new RefusedInput(
           "Quantity",
-          changeMl.negate().stripTrailingZeros().toPlainString() + " ml",
-          "is more than the pot holds",
-          "at most "
-              + levelMl.stripTrailingZeros().toPlainString()
-              + " ml, or correct the pot's level first");
+          unit.show(change.negate()),
+          "is more than there is",
+          "at most " + unit.show(level) + ", or correct the level first");
     }
     return after;
   }

@@ -2,22 +2,43 @@ package craftmap.core.supply;
 
 /** Why a level changed. */
 public enum EntryKind {
-  BOUGHT(1),
-  USED(-1),
-  SPILLED(-1),
+  BOUGHT(Way.RAISES),
+  /** A sealed pot was opened: nothing is gone, but from then on it ages. */
+  OPENED(Way.LEAVES),
+  USED(Way.LOWERS),
+  SPILLED(Way.LOWERS),
   /** The level was found to be another than the ledger says, or a booking was taken back. */
-  CORRECTED(0),
-  GIVEN_AWAY(-1),
-  SPOILED(-1);
+  CORRECTED(Way.EITHER),
+  GIVEN_AWAY(Way.LOWERS),
+  SPOILED(Way.LOWERS),
+  /** A usable leftover went back onto the shelf. */
+  OFFCUT(Way.RAISES);
 
-  private final int sign;
-
-  EntryKind(int sign) {
-    this.sign = sign;
+  /** What an entry does to the level. */
+  public enum Way {
+    RAISES,
+    LOWERS,
+    EITHER,
+    LEAVES
   }
 
-  /** 1 where the level rises, -1 where it falls, 0 where it may do either. */
-  public int sign() {
-    return sign;
+  private final Way way;
+
+  EntryKind(Way way) {
+    this.way = way;
+  }
+
+  public Way way() {
+    return way;
+  }
+
+  /** Whether a change of this sign may stand under this kind. */
+  boolean allows(int signum) {
+    return switch (way) {
+      case RAISES -> signum > 0;
+      case LOWERS -> signum < 0;
+      case EITHER -> signum != 0;
+      case LEAVES -> signum == 0;
+    };
   }
 }

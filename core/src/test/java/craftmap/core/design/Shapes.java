@@ -2,6 +2,8 @@ package craftmap.core.design;
 
 import craftmap.core.artwork.Drawing;
 import craftmap.core.artwork.SvgReader;
+import java.util.List;
+import java.util.Optional;
 
 /** Simple stencils for tests elsewhere. */
 public final class Shapes {
@@ -26,7 +28,19 @@ public final class Shapes {
                 print,
                 tall);
     Drawing sheet = SvgReader.read(svg);
+    Picture picture =
+        new Picture(
+            sheet.widthMm(),
+            sheet.heightMm(),
+            Optional.of(sheet.openings()),
+            Optional.empty(),
+            List.of());
     return new Stencil(
-        "block", "Block", sheet.widthMm(), sheet.heightMm(), sheet.openings(), 24, uses);
+        new Card("block", "Block", "block", "", Rights.MAY_BE_SOLD),
+        picture,
+        24,
+        uses,
+        0,
+        Direction.UPRIGHT);
   }
 }

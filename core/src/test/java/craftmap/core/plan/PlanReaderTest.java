@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.form.ChestForm;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Clearance;
@@ -39,7 +40,7 @@ class PlanReaderTest {
   private static final Shelf SHELF =
       new Shelf() {
         @Override
-        public Optional<Stencil> stencil(String id) {
+        public Optional<StencilDesign> stencil(String id) {
           return id.equals("fern") ? Optional.of(FERN) : Optional.empty();
         }
 

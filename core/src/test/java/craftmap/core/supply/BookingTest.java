@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import craftmap.core.measure.RefusedInput;
 import java.math.BigDecimal;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class BookingTest {
@@ -12,50 +13,71 @@ class BookingTest {
     return new BigDecimal(text);
   }
 
+  private static Booking corrected(BigDecimal found, BigDecimal level) {
+    return Booking.correctedTo(found, level, Optional.of(ml("118")), StockUnit.ML);
+  }
+
+  @Test
+  void sheetsAndPiecesAreWhole() {
+    assertThat(Booking.used(1.2, StockUnit.SHEETS).change()).isEqualByComparingTo("-2");
+    assertThatExceptionOfType(RefusedInput.class)
+        .isThrownBy(() -> Booking.bought(ml("1.5"), StockUnit.SHEETS))
+        .withMessageContaining("is not whole");
+    assertThat(StockUnit.SHEETS.show(ml("1.000"))).isEqualTo("1 sheet");
+    assertThat(StockUnit.ML.show(ml("0.000"))).isEqualTo("0 ml");
+  }
+
+  @Test
+  void openingAPotTakesNothingFromIt() {
+    Booking opened = Booking.of(EntryKind.OPENED, BigDecimal.ZERO, StockUnit.ML);
+    assertThat(opened.onto(ml("118"))).isEqualByComparingTo("118");
+    assertThatExceptionOfType(RefusedInput.class)
+        .isThrownBy(() -> Booking.of(EntryKind.OPENED, BigDecimal.ONE, StockUnit.ML));
+  }
+
   @Test
   void aUseIsRoundedUpAndLowersTheLevel() {
-    Booking used = Booking.used(2.9540909);
-    assertThat(used.changeMl()).isEqualByComparingTo("-2.955");
+    Booking used = Booking.used(2.9540909, StockUnit.ML);
+    assertThat(used.change()).isEqualByComparingTo("-2.955");
     assertThat(used.onto(ml("41"))).isEqualByComparingTo("38.045");
   }
 
   @Test
   void aPotNeverHoldsLessThanNothing() {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> Booking.used(3).onto(ml("2.5")))
+        .isThrownBy(() -> Booking.used(3, StockUnit.ML).onto(ml("2.5")))
         .withMessage(
-            "Quantity (3 ml) is more than the pot holds."
-                + " Give at most 2.5 ml, or correct the pot's level first.");
-    assertThat(Booking.used(2.5).onto(ml("2.5"))).isEqualByComparingTo("0");
+            "Quantity (3 ml) is more than there is."
+                + " Give at most 2.5 ml, or correct the level first.");
+    assertThat(Booking.used(2.5, StockUnit.ML).onto(ml("2.5"))).isEqualByComparingTo("0");
   }
 
   @Test
   void aCorrectionBringsTheLevelToWhatWasFound() {
-    Booking up = Booking.correctedTo(ml("40"), ml("38.045"), ml("118"));
-    assertThat(up.changeMl()).isEqualByComparingTo("1.955");
+    Booking up = corrected(ml("40"), ml("38.045"));
+    assertThat(up.change()).isEqualByComparingTo("1.955");
     assertThat(up.onto(ml("38.045"))).isEqualByComparingTo("40");
   }
 
   @Test
   void aCorrectionToWhatNoPotCanHoldIsRefused() {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> Booking.correctedTo(ml("119"), ml("38"), ml("118")))
+        .isThrownBy(() -> corrected(ml("119"), ml("38")))
         .withMessageContaining("Give a level from 0 to 118 ml");
+    assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> corrected(ml("-1"), ml("38")));
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> Booking.correctedTo(ml("-1"), ml("38"), ml("118")));
-    assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> Booking.correctedTo(ml("38.000"), ml("38"), ml("118")))
+        .isThrownBy(() -> corrected(ml("38.000"), ml("38")))
         .withMessageContaining("already");
   }
 
   @Test
   void kindsOnlyMoveTheLevelTheirWay() {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> new Booking(EntryKind.BOUGHT, ml("-5")));
+        .isThrownBy(() -> new Booking(EntryKind.BOUGHT, ml("-5"), StockUnit.ML));
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> new Booking(EntryKind.SPILLED, ml("5")));
+        .isThrownBy(() -> new Booking(EntryKind.SPILLED, ml("5"), StockUnit.ML));
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> new Booking(EntryKind.CORRECTED, ml("0.0001")));
+        .isThrownBy(() -> new Booking(EntryKind.CORRECTED, ml("0.0001"), StockUnit.ML));
   }
 
   @Test

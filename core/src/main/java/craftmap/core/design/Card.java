@@ -1,0 +1,42 @@
+package craftmap.core.design;
+
+import craftmap.core.measure.RefusedInput;
+
+/**
+ * What is written on the card of a design.
+ *
+ * @param motif what one motif is called in a sentence: "fern"
+ */
+public record Card(String id, String name, String motif, String note, Rights rights) {
+  private static final int LONGEST_NAME = 80;
+  private static final int LONGEST_MOTIF = 40;
+  private static final int LONGEST_NOTE = 200;
+
+  public Card {
+    name = text("Name", name, LONGEST_NAME);
+    if (name.isEmpty()) {
+      throw new RefusedInput("Name", "empty", "is missing", "a name such as Fern band");
+    }
+    motif = text("Motif", motif, LONGEST_MOTIF);
+    if (motif.isEmpty()) {
+      motif = "motif";
+    }
+    note = text("Note", note, LONGEST_NOTE);
+  }
+
+  private static String text(String field, String given, int longest) {
+    String text = given == null ? "" : given.strip();
+    if (text.length() > longest) {
+      throw new RefusedInput(
+          field,
+          text.length() + " characters",
+          "is too long",
+          "at most " + longest + " characters");
+    }
+    if (text.chars().anyMatch(Character::isISOControl)) {
+      throw new RefusedInput(
+          field, text.replaceAll("\\p{Cntrl}", "·"), "has control characters", "plain text");
+    }
+    return text;
+  }
+}

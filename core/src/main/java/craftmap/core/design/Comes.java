@@ -1,0 +1,29 @@
+package craftmap.core.design;
+
+import craftmap.core.measure.LengthRange;
+
+/** How a design is owned, and what using it takes away. */
+public sealed interface Comes {
+  /** Sheets that are used up. */
+  record AsSheets() implements Comes {}
+
+  /** A sheet or tool that is used again and again. */
+  record AsTool() implements Comes {}
+
+  /**
+   * Single things that are used up.
+   *
+   * @param handed a left one and a right one make a pair
+   */
+  record AsPieces(boolean handed) implements Comes {}
+
+  /** A roll, or lengths of stock, of which lengths are cut. */
+  record ByLength(double fullMm) implements Comes {
+    public ByLength {
+      fullMm = LengthRange.SIZE.check("Full length", fullMm);
+    }
+  }
+
+  /** Made on the spot: nothing of it lies on the shelf. */
+  record ByHand() implements Comes {}
+}

@@ -1,0 +1,77 @@
+package craftmap.core.design;
+
+import craftmap.core.colour.Colour;
+import craftmap.core.measure.FigureRange;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plane.Box;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Two or three colours blended from the edges to the centre, a wash, dry-brushed edges, splatter.
+ *
+ * @param reach how far the outer colour reaches towards the middle, as a share of half the face
+ */
+public record PaintedZone(Card card, List<Colour> colours, Way way, double reach)
+    implements Design {
+  /** How the colours meet. */
+  public enum Way {
+    BLEND,
+    WASH,
+    DRY_BRUSHED_EDGES,
+    SPLATTER
+  }
+
+  private static final FigureRange REACH = new FigureRange("%", 2, 100, 0);
+
+  /** A zone is drawn as a square of this size until it lies on a face. */
+  private static final double SWATCH_MM = 200;
+
+  public PaintedZone {
+    colours = List.copyOf(colours);
+  }
+
+  static PaintedZone read(Card card, MeasureSheet sheet) {
+    Way way = sheet.choice("way", "How", Way.BLEND);
+    int count = sheet.count("colours", "Colours", 2, 1, 3);
+    String[] typical = {"#1F4650", "#7FA39B", "#EFE9DC"};
+    List<Colour> colours = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      String label = i == 0 ? "Colour at the edge" : "Colour " + (i + 1) + ", further in";
+      colours.add(new Colour(sheet.colour("colour" + (i + 1), label, typical[i])));
+    }
+    return new PaintedZone(
+        card, colours, way, sheet.figure("reach", "The edge reaches inwards by", 60, REACH) / 100);
+  }
+
+  @Override
+  public DesignKind kind() {
+    return DesignKind.PAINTED_ZONE;
+  }
+
+  @Override
+  public Optional<Picture> picture() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Box printed() {
+    return new Box(0, 0, SWATCH_MM, SWATCH_MM);
+  }
+
+  @Override
+  public Handling handling() {
+    return Handling.DRAWN;
+  }
+
+  @Override
+  public Comes comes() {
+    return new Comes.ByHand();
+  }
+
+  @Override
+  public Direction direction() {
+    return Direction.ANY_WAY;
+  }
+}

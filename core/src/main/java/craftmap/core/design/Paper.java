@@ -1,0 +1,72 @@
+package craftmap.core.design;
+
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plane.Box;
+import java.util.Optional;
+
+/** Decoupage paper, tissue or wrapping paper, in sheets or on a roll. */
+public record Paper(
+    Card card,
+    Picture sheet,
+    Box printed,
+    Weight weight,
+    boolean twoFaced,
+    Optional<Repeat> repeat,
+    Optional<Double> rollMm,
+    Direction direction)
+    implements Design {
+  /** How thick it is, and so how much it shows and how its edges are hidden. */
+  public enum Weight {
+    TISSUE,
+    DECOUPAGE,
+    WRAPPING
+  }
+
+  /** How it is bought. */
+  public enum Form {
+    SHEETS,
+    ROLL
+  }
+
+  static Paper read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
+    Picture plain = PlainSheet.ask(sheet, drawn, 500, 700);
+    double rim = sheet.length("rim", "Unprinted rim", 0, LengthRange.DISTANCE);
+    Weight weight = sheet.choice("weight", "Paper", Weight.DECOUPAGE);
+    boolean twoFaced = sheet.yes("twoFaced", "Either side may be shown", false);
+    Optional<Repeat> repeat = Repeat.ask(sheet);
+    Optional<Double> roll =
+        sheet.choice("form", "It comes as", Form.SHEETS) == Form.ROLL
+            ? Optional.of(sheet.size("roll", "Length of a full roll", 5000))
+            : Optional.empty();
+    return new Paper(
+        card,
+        plain,
+        plain.printed(rim),
+        weight,
+        twoFaced,
+        repeat,
+        roll,
+        PlainSheet.direction(sheet, Direction.UPRIGHT));
+  }
+
+  @Override
+  public DesignKind kind() {
+    return DesignKind.PAPER;
+  }
+
+  @Override
+  public Optional<Picture> picture() {
+    return Optional.of(sheet);
+  }
+
+  @Override
+  public Handling handling() {
+    return new Handling(false, true, twoFaced, true);
+  }
+
+  @Override
+  public Comes comes() {
+    return rollMm.<Comes>map(Comes.ByLength::new).orElse(new Comes.AsSheets());
+  }
+}

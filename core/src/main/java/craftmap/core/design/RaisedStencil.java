@@ -1,0 +1,48 @@
+package craftmap.core.design;
+
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
+import java.util.Optional;
+
+/** Paste is drawn through a thick sheet: the relief is as high as the sheet is thick. */
+public record RaisedStencil(
+    Card card,
+    Picture sheet,
+    double naturalGapMm,
+    int usesBetweenWashes,
+    double thicknessMm,
+    Direction direction)
+    implements StencilDesign {
+  private static final LengthRange THICKNESS = new LengthRange(0, false, 15);
+
+  static RaisedStencil read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
+    Picture open = OpenSheet.ask(sheet, drawn);
+    return new RaisedStencil(
+        card,
+        open,
+        sheet.distance("gap", "Gap it was drawn for", 20),
+        sheet.count("uses", "Uses between washes", 1, 1, 100),
+        sheet.length("thickness", "Thickness of the sheet", 2.5, THICKNESS),
+        PlainSheet.direction(sheet, Direction.UPRIGHT));
+  }
+
+  /** Paste in one motif, without loss. */
+  public double reliefMm3() {
+    return openings().areaMm2() * thicknessMm;
+  }
+
+  @Override
+  public DesignKind kind() {
+    return DesignKind.RAISED_STENCIL;
+  }
+
+  @Override
+  public Handling handling() {
+    return Handling.ONE_SIDED_STENCIL;
+  }
+
+  @Override
+  public Comes comes() {
+    return new Comes.AsTool();
+  }
+}

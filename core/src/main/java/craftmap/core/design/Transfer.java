@@ -1,0 +1,43 @@
+package craftmap.core.design;
+
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plane.Box;
+import java.util.Optional;
+
+/** A rub-on picture on a carrier sheet; neither scaled nor mirrored, but cut apart. */
+public record Transfer(
+    Card card, Picture sheet, Box printed, Optional<Joint> joint, Direction direction)
+    implements Design {
+
+  static Transfer read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
+    Picture plain = PlainSheet.ask(sheet, drawn, 600, 450);
+    double rim = sheet.length("rim", "Bare rim of the carrier", 0, LengthRange.DISTANCE);
+    return new Transfer(
+        card,
+        plain,
+        plain.printed(rim),
+        Joint.ask(sheet, plain),
+        PlainSheet.direction(sheet, Direction.UPRIGHT));
+  }
+
+  @Override
+  public DesignKind kind() {
+    return DesignKind.TRANSFER;
+  }
+
+  @Override
+  public Optional<Picture> picture() {
+    return Optional.of(sheet);
+  }
+
+  @Override
+  public Handling handling() {
+    return Handling.PRINTED;
+  }
+
+  @Override
+  public Comes comes() {
+    return new Comes.AsSheets();
+  }
+}

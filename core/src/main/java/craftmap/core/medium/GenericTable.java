@@ -1,0 +1,108 @@
+package craftmap.core.medium;
+
+import craftmap.core.colour.Colour;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads the table of generic media that ships with the core: one row a kind, times in minutes. */
+final class GenericTable {
+  private static final String FILE = "generic-media.csv";
+
+  private final Map<String, String> row;
+
+  private GenericTable(Map<String, String> row) {
+    this.row = row;
+  }
+
+  static List<GenericMedium> read() {
+    try (BufferedReader in =
+        new BufferedReader(
+            new InputStreamReader(
+                GenericTable.class.getResourceAsStream(FILE), StandardCharsets.UTF_8))) {
+      List<String> columns = cells(in.readLine());
+      List<GenericMedium> all = new ArrayList<>();
+      for (String line = in.readLine(); line != null; line = in.readLine()) {
+        List<String> cells = cells(line);
+        if (cells.size() != columns.size()) {
+          throw new IllegalStateException("impossible state: " + FILE + " has a row " + line);
+        }
+        Map<String, String> row = new HashMap<>();
+        for (int i = 0; i < cells.size(); i++) {
+          row.put(columns.get(i), cells.get(i));
+        }
+        all.add(new GenericTable(row).generic());
+      }
+      return List.copyOf(all);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  /** A cell in quotes may hold commas; no cell holds a quote. */
+  private static List<String> cells(String line) {
+    List<String> cells = new ArrayList<>();
+    StringBuilder cell = new StringBuilder();
+    boolean quoted = false;
+    for (char c : line.toCharArray()) {
+      if (c == '"') {
+        quoted = !quoted;
+      } else if (c == ',' && !quoted) {
+        cells.add(cell.toString());
+        cell.setLength(0);
+      } else {
+        cell.append(c);
+      }
+    }
+    cells.add(cell.toString());
+    return cells;
+  }
+
+  private GenericMedium generic() {
+    String also = row.get("alsoRole");
+    double partB = figure("partB");
+    SoldBy soldBy = SoldBy.valueOf(row.get("soldBy"));
+    return new GenericMedium(
+        row.get("key"),
+        new Medium(
+            row.get("key"),
+            row.get("name"),
+            Role.valueOf(row.get("role")),
+            also.isEmpty() ? Optional.empty() : Optional.of(Role.valueOf(also)),
+            Base.valueOf(row.get("base")),
+            Sheen.valueOf(row.get("sheen")),
+            soldBy,
+            figure("spread"),
+            (int) figure("coats"),
+            figure("touchDry"),
+            figure("recoatFrom"),
+            maybe("recoatTo"),
+            figure("cure"),
+            maybe("openTime"),
+            maybe("potLife"),
+            partB > 0 ? Optional.of(new Mix(figure("partA"), partB, soldBy)) : Optional.empty(),
+            figure("dilution"),
+            figure("density"),
+            figure("minTemp"),
+            row.get("sandable").equals("YES"),
+            row.get("needsSeal").equals("YES"),
+            WaterResistance.valueOf(row.get("water")),
+            Hiding.valueOf(row.get("hiding")),
+            new Colour(row.get("colour"))));
+  }
+
+  private double figure(String column) {
+    return Double.parseDouble(row.get(column));
+  }
+
+  private Optional<Double> maybe(String column) {
+    return Optional.of(figure(column)).filter(f -> f > 0);
+  }
+}

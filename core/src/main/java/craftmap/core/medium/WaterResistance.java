@@ -1,0 +1,8 @@
+package craftmap.core.medium;
+
+/** What a cured coat bears. */
+public enum WaterResistance {
+  NONE,
+  SPLASH,
+  WET
+}
