@@ -181,7 +181,7 @@ class ExchangeTest extends ServerTest {
                     "/api/pieces/sea-chest/photos?stage=AFTER",
                     SamplePictures.pngClaiming(60_000, 60_000))
                 .detail())
-        .startsWith("Photo (3600 megapixels) is too large");
+        .startsWith("Photo (60000 × 60000 pixels) is too large");
     assertThat(upload("/api/pieces/no-such/photos?stage=AFTER", SamplePictures.png(4, 4)).status())
         .isEqualTo(404);
   }

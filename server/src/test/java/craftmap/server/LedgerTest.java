@@ -5,17 +5,20 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
-import craftmap.core.supply.EntryKind;
-import craftmap.server.shelf.LedgerEntry;
-import craftmap.server.shelf.LedgerService;
-import craftmap.server.shelf.NewPot;
-import craftmap.server.shelf.ShelfService;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.fields.Answers;
+import craftmap.server.shelf.Media;
+import craftmap.server.shelf.MediumGiven;
+import craftmap.server.shelf.Shelving;
+import craftmap.server.stock.Holdings;
+import craftmap.server.stock.Ledger;
+import craftmap.server.stock.LedgerEntry;
+import craftmap.server.stock.NewHolding;
 import craftmap.server.studio.Studios;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -26,21 +29,30 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 
 class LedgerTest extends ServerTest {
-  @Autowired private LedgerService ledger;
-  @Autowired private ShelfService shelf;
+  @Autowired private Ledger ledger;
+  @Autowired private Media media;
+  @Autowired private Shelving shelving;
+  @Autowired private Holdings holdings;
   @Autowired private Studios studios;
   @Autowired private TransactionTemplate transaction;
 
   private String newPot(String ml) {
-    String id = UUID.randomUUID().toString();
     String studio = studios.current().id();
-    shelf.add(studio, new NewPot(id, "Trial", "#336655", new BigDecimal("500"), 11));
-    ledger.book(studio, id, new Booking(EntryKind.BOUGHT, new BigDecimal(ml)), "bought");
-    return id;
+    var medium =
+        media.add(studio, new MediumGiven("Trial", "chalky-paint", Answers.NONE, List.of()));
+    return shelving
+        .buyPot(
+            studio,
+            medium,
+            new BigDecimal("500"),
+            new BigDecimal(ml),
+            NewHolding.Particulars.NONE,
+            "")
+        .id();
   }
 
   private BigDecimal level(String pot) {
-    return shelf.pot(studios.current().id(), pot).orElseThrow().levelMl();
+    return holdings.get(studios.current().id(), pot).level();
   }
 
   @Test
@@ -60,7 +72,7 @@ class LedgerTest extends ServerTest {
 
     List<LedgerEntry> entries = ledger.entries(studios.current().id(), "bone-white");
     assertThat(entries.getLast().note()).isEqualTo("Used for Fern band on Booked");
-    assertThat(entries.getLast().levelAfterMl()).isEqualByComparingTo(level("bone-white"));
+    assertThat(entries.getLast().levelAfter()).isEqualByComparingTo(level("bone-white"));
 
     JsonNode back = delete("/api/pieces/" + id + "/lays/band/done").body();
     assertThat(back.at("/needs/0/uses/0/done").asBoolean()).isFalse();
@@ -83,7 +95,7 @@ class LedgerTest extends ServerTest {
     assertThat(need.path("verdictText").asString()).startsWith("short by 1.");
     Answer refused = put(base + "/lays/band/done", null);
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("more than the pot holds");
+    assertThat(refused.detail()).contains("more than there is");
     assertThat(level(pot)).isEqualByComparingTo("1");
   }
 
@@ -91,18 +103,20 @@ class LedgerTest extends ServerTest {
   void aCorrectionBooksTheDifferenceAndOverwritesNothing() {
     String pot = newPot("40");
     Answer corrected =
-        post("/api/pots/" + pot + "/corrections", Map.of("foundMl", "38,5", "note", "weighed"));
-    assertThat(corrected.body().at("/pot/levelMl").asDouble()).isEqualTo(38.5);
+        post(
+            "/api/holdings/" + pot + "/level",
+            Map.of("how", "LEVEL", "figure", "38,5", "note", "weighed"));
+    assertThat(corrected.body().at("/holding/level").asDouble()).isEqualTo(38.5);
     assertThat(corrected.body().path("entries")).hasSize(2);
     assertThat(corrected.body().at("/entries/0/changeText").asString()).isEqualTo("− 1.5 ml");
     assertThat(corrected.body().at("/entries/0/note").asString()).isEqualTo("weighed");
 
     Answer tooMuch =
-        post("/api/pots/" + pot + "/corrections", Map.of("foundMl", "501", "note", ""));
+        post("/api/holdings/" + pot + "/level", Map.of("how", "LEVEL", "figure", "501"));
     assertThat(tooMuch.detail())
-        .isEqualTo("Level (501 ml) does not fit the pot. Give a level from 0 to 500 ml.");
+        .isEqualTo("Level (501 ml) does not fit its container. Give a level from 0 to 500 ml.");
     assertThat(
-            post("/api/pots/" + pot + "/corrections", Map.of("foundMl", "half", "note", ""))
+            post("/api/holdings/" + pot + "/level", Map.of("how", "LEVEL", "figure", "half"))
                 .detail())
         .startsWith("Level (half) is not a volume");
     assertThat(level(pot)).isEqualByComparingTo("38.5");
@@ -120,7 +134,7 @@ class LedgerTest extends ServerTest {
             threads.submit(
                 () -> {
                   try {
-                    ledger.book(studio, pot, Booking.used(1.001), "at once");
+                    ledger.book(studio, pot, Booking.used(1.001, StockUnit.ML), "at once", "");
                     booked.incrementAndGet();
                   } catch (RefusedInput empty) {
                     // there was not enough left for this one
@@ -136,7 +150,7 @@ class LedgerTest extends ServerTest {
         .isEqualByComparingTo(new BigDecimal("50").subtract(new BigDecimal("49.049")));
     List<LedgerEntry> entries = ledger.entries(studio, pot);
     assertThat(entries).hasSize(50);
-    assertThat(entries).allSatisfy(e -> assertThat(e.levelAfterMl()).isNotNegative());
+    assertThat(entries).allSatisfy(e -> assertThat(e.levelAfter()).isNotNegative());
   }
 
   @Test
@@ -148,7 +162,7 @@ class LedgerTest extends ServerTest {
             () ->
                 transaction.executeWithoutResult(
                     t -> {
-                      ledger.book(studio, pot, Booking.used(5), "half way");
+                      ledger.book(studio, pot, Booking.used(5, StockUnit.ML), "half way", "");
                       throw new IllegalStateException("cut off");
                     }));
     assertThat(level(pot)).isEqualByComparingTo("20");

@@ -79,6 +79,11 @@ public final class Drawing {
     return Openings.of(shapes, widthMm, heightMm);
   }
 
+  /** The outline of all that is painted, whatever its colour. */
+  public Artwork silhouette() {
+    return Openings.silhouette(shapes, widthMm, heightMm);
+  }
+
   /** The drawing as an SVG file that has nothing in it but plain shapes. */
   public String svg() {
     StringBuilder out = new StringBuilder();

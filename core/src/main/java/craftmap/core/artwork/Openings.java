@@ -28,7 +28,16 @@ final class Openings {
   private record Part(Shape shape, boolean opens, Envelope box) {}
 
   static Artwork of(List<PaintedShape> shapes, double widthMm, double heightMm) {
-    List<Part> parts = parts(shapes);
+    return of(parts(shapes), widthMm, heightMm, "has no dark filled shape, so nothing would print");
+  }
+
+  /** All that is painted, light or dark. */
+  static Artwork silhouette(List<PaintedShape> shapes, double widthMm, double heightMm) {
+    List<Part> parts = parts(shapes).stream().map(p -> new Part(p.shape(), true, p.box())).toList();
+    return of(parts, widthMm, heightMm, "has nothing painted on it");
+  }
+
+  private static Artwork of(List<Part> parts, double widthMm, double heightMm, String empty) {
     refuseTangles(parts);
     Rectangle2D.Double sheet = new Rectangle2D.Double(0, 0, widthMm, heightMm);
     List<Area> areas = new ArrayList<>();
@@ -50,11 +59,7 @@ final class Openings {
       }
     }
     if (areas.isEmpty()) {
-      throw new RefusedInput(
-          FIELD,
-          "the page",
-          "has no dark filled shape, so nothing would print",
-          "openings in black or another dark colour");
+      throw new RefusedInput(FIELD, "the page", empty, "openings in black or another dark colour");
     }
     return Artwork.of(areas);
   }

@@ -41,6 +41,6 @@ public record AdhesiveStencil(
 
   @Override
   public Comes comes() {
-    return new Comes.AsTool();
+    return new Comes.AsTool(true);
   }
 }

@@ -7,8 +7,12 @@ public sealed interface Comes {
   /** Sheets that are used up. */
   record AsSheets() implements Comes {}
 
-  /** A sheet or tool that is used again and again. */
-  record AsTool() implements Comes {}
+  /**
+   * What is used again and again.
+   *
+   * @param sheet a stencil's sheet rather than a tool
+   */
+  record AsTool(boolean sheet) implements Comes {}
 
   /**
    * Single things that are used up.

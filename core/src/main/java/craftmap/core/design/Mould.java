@@ -72,6 +72,6 @@ public record Mould(
 
   @Override
   public Comes comes() {
-    return new Comes.AsTool();
+    return new Comes.AsTool(false);
   }
 }

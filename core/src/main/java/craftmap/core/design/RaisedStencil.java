@@ -43,6 +43,6 @@ public record RaisedStencil(
 
   @Override
   public Comes comes() {
-    return new Comes.AsTool();
+    return new Comes.AsTool(true);
   }
 }

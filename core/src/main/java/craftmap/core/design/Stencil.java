@@ -50,6 +50,6 @@ public record Stencil(
 
   @Override
   public Comes comes() {
-    return new Comes.AsTool();
+    return new Comes.AsTool(true);
   }
 }

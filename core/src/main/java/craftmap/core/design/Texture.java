@@ -63,6 +63,6 @@ public record Texture(Card card, Picture pattern, Tool tool, double pasteMm, Dir
 
   @Override
   public Comes comes() {
-    return new Comes.AsTool();
+    return new Comes.AsTool(false);
   }
 }

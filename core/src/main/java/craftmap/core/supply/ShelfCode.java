@@ -53,6 +53,15 @@ public record ShelfCode(String text) {
     return new ShelfCode(body + "-" + check(body));
   }
 
+  /** The running number it stands for. */
+  public long number() {
+    long number = 0;
+    for (char c : text.substring(0, text.indexOf('-')).toCharArray()) {
+      number = number * SIGNS.length() + SIGNS.indexOf(c);
+    }
+    return number;
+  }
+
   private static String plain(String text) {
     return text.strip().toUpperCase(Locale.ENGLISH).replace("-", "").replace(" ", "");
   }

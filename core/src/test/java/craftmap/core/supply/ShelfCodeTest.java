@@ -23,6 +23,7 @@ class ShelfCodeTest {
   void aCodeIsReadHoweverItIsTyped() {
     ShelfCode code = ShelfCode.of(1234);
     assertThat(ShelfCode.read(code.text().toLowerCase())).isEqualTo(code);
+    assertThat(code.number()).isEqualTo(1234);
     assertThat(ShelfCode.read(" " + code.text().replace("-", "") + " ")).isEqualTo(code);
   }
 

@@ -1,21 +1,14 @@
 package craftmap.server.demo;
 
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.supply.Booking;
-import craftmap.core.supply.EntryKind;
 import craftmap.server.photo.Photos;
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
-import craftmap.server.shelf.LedgerService;
-import craftmap.server.shelf.NewPot;
-import craftmap.server.shelf.NewStencil;
-import craftmap.server.shelf.ShelfService;
+import craftmap.server.shelf.Designs;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.io.InputStream;
-import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
@@ -39,8 +32,8 @@ class Demo implements ApplicationRunner {
           "biscuit-tin");
 
   private final Studios studios;
-  private final ShelfService shelf;
-  private final LedgerService ledger;
+  private final DemoShelf shelf;
+  private final Designs designs;
   private final Pieces pieces;
   private final Photos photos;
   private final JsonMapper json;
@@ -48,15 +41,15 @@ class Demo implements ApplicationRunner {
 
   Demo(
       Studios studios,
-      ShelfService shelf,
-      LedgerService ledger,
+      DemoShelf shelf,
+      Designs designs,
       Pieces pieces,
       Photos photos,
       JsonMapper json,
       @Value("${craftmap.demo}") boolean wanted) {
     this.studios = studios;
     this.shelf = shelf;
-    this.ledger = ledger;
+    this.designs = designs;
     this.pieces = pieces;
     this.photos = photos;
     this.json = json;
@@ -68,6 +61,7 @@ class Demo implements ApplicationRunner {
   @Transactional
   public void run(ApplicationArguments args) throws IOException {
     if (studios.isFounded()) {
+      designs.measureUnmeasured(studios.current().id());
       return;
     }
     if (!wanted) {
@@ -75,55 +69,9 @@ class Demo implements ApplicationRunner {
       return;
     }
     Studio studio = studios.found("Saltmarsh Studio", TapeDivision.INCH_16);
-    stencils(studio);
-    pots(studio);
+    shelf.fill(studio);
     pieces(studio);
     photos(studio);
-  }
-
-  private void stencils(Studio studio) throws IOException {
-    add(studio, "fern-band", "Fern band", "fern", "Two fronds from one bud.", 20, 5);
-    add(studio, "scallop-edge", "Scallop edge", "fan", "For rims and feet, made to join.", 2, 6);
-    add(studio, "running-wave", "Running wave", "wave", "Two curls; sits well along a foot.", 6, 5);
-    add(studio, "moon-phases", "Moon phases", "moon", "Five phases and small stars.", 30, 4);
-    add(studio, "gull", "Gull", "gull", "One bird, wings spread.", 36, 5);
-    add(studio, "fan-shell", "Fan shell", "shell", "A single ribbed shell.", 28, 6);
-    add(studio, "lattice", "Lattice", "lattice", "Six meshes of an ogee lattice.", 3, 4);
-    add(studio, "reed-bed", "Reed bed", "tuft", "Rushes over rippled water.", 34, 4);
-    add(studio, "heron", "Heron in the reeds", "heron", "Tall, for doors and screens.", 60, 3);
-  }
-
-  private void add(
-      Studio studio, String id, String name, String motif, String note, double gapMm, int uses)
-      throws IOException {
-    ClassPathResource file = new ClassPathResource("demo/stencils/" + id + ".svg");
-    try (InputStream in = file.getInputStream()) {
-      String svg = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-      shelf.add(studio.id(), new NewStencil(id, name, motif, note, svg, gapMm, uses));
-    }
-  }
-
-  private void pots(Studio studio) {
-    add(studio, "bone-white", "Bone white", "#F1EADA", "118", 11.0, "-74.5", "The tin's lid");
-    add(studio, "sand-drift", "Sand drift", "#E0CDA6", "473", 10.5, "-92", "Plant stand");
-    add(studio, "rust-tide", "Rust tide", "#B1492A", "118", 10.0, "-116.4", "Stool, two coats");
-    add(studio, "deep-estuary", "Deep estuary", "#1F4650", "473", 11.0, "-180", "Chest, ground");
-    add(studio, "marsh-gold", "Marsh gold", "#C79A2E", "59", 9.0, "-21", "Clock numerals");
-  }
-
-  private void add(
-      Studio studio,
-      String id,
-      String name,
-      String colour,
-      String holdsMl,
-      double spread,
-      String usedMl,
-      String usedFor) {
-    BigDecimal holds = new BigDecimal(holdsMl);
-    shelf.add(studio.id(), new NewPot(id, name, colour, holds, spread));
-    ledger.book(studio.id(), id, new Booking(EntryKind.BOUGHT, holds), "One full pot");
-    ledger.book(studio.id(), id, new Booking(EntryKind.USED, new BigDecimal(usedMl)), usedFor);
   }
 
   private void pieces(Studio studio) throws IOException {

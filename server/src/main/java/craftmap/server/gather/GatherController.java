@@ -6,6 +6,7 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.Person;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -40,6 +42,7 @@ class GatherController {
    * One pot against its lays.
    *
    * @param needMl for what is not done yet
+   * @param othersText what other pieces asked for before this one
    * @param afterShare how full the pot is when all is done, 0 to 1
    */
   record NeedView(
@@ -52,6 +55,7 @@ class GatherController {
       double fullShare,
       double afterShare,
       String levelText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String othersText,
       String needText,
       boolean enough,
       String verdictText,
@@ -89,20 +93,26 @@ class GatherController {
   }
 
   @PutMapping("/lays/{layId}/done")
-  GatherView done(@PathVariable String id, @PathVariable String layId) {
-    gathering.done(studios.current(), id, layId);
+  GatherView done(
+      @PathVariable String id,
+      @PathVariable String layId,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    gathering.done(studios.current(), id, layId, Person.of(person));
     return gather(id);
   }
 
   @DeleteMapping("/lays/{layId}/done")
-  GatherView notDone(@PathVariable String id, @PathVariable String layId) {
-    gathering.notDone(studios.current(), id, layId);
+  GatherView notDone(
+      @PathVariable String id,
+      @PathVariable String layId,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    gathering.notDone(studios.current(), id, layId, Person.of(person));
     return gather(id);
   }
 
   private static NeedView need(Gathering.Need need, List<ReadingView.LayView> lays) {
-    double level = need.pot().levelMl().doubleValue();
-    double holds = need.pot().holdsMl().doubleValue();
+    double level = need.pot().levelMl();
+    double holds = need.pot().holdsMl();
     return new NeedView(
         need.pot().paint().id(),
         need.pot().paint().name(),
@@ -113,11 +123,14 @@ class GatherController {
         Math.clamp(level / holds, 0, 1),
         Math.clamp((level - need.stillNeededMl()) / holds, 0, 1),
         Words.millilitres(level),
+        need.othersMl() > 0.0005
+            ? Words.say("gather.others", Words.millilitres(need.othersMl()))
+            : null,
         Words.millilitres(need.stillNeededMl()),
         need.provision() instanceof Provision.Enough,
         switch (need.provision()) {
-          case Provision.Enough e -> Words.say("enough", Words.millilitres(e.leftMl()));
-          case Provision.Short s -> Words.say("short", Words.millilitres(s.byMl()));
+          case Provision.Enough e -> Words.say("enough", Words.millilitres(e.left()));
+          case Provision.Short s -> Words.say("short", Words.millilitres(s.by()));
         },
         need.uses().stream().map(u -> use(u, lays)).toList());
   }
@@ -126,7 +139,7 @@ class GatherController {
     ReadingView.LayView lay = view(use.laid().lay().id(), lays);
     double ml = use.laid().takes().volumeMl();
     String needs = Words.millilitres(ml);
-    String booked = use.booked().map(b -> Words.millilitres(b.doubleValue())).orElse(null);
+    String booked = use.bookedMl().map(Words::millilitres).orElse(null);
     return new UseView(
         lay.id(),
         lay.faceId(),

@@ -2,88 +2,144 @@ package craftmap.server.gather;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
+import craftmap.core.supply.Claims;
 import craftmap.core.supply.Provision;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanMoved;
 import craftmap.server.piece.SavedPlan;
-import craftmap.server.shelf.LedgerService;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Ledger;
+import craftmap.server.stock.Use;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Sets what a piece takes against the shelf. */
+/** Sets what a piece takes against the shelf, and keeps it for the piece until it is used. */
 @Service
 @Transactional(readOnly = true)
 public class GatherService {
   private final Pieces pieces;
   private final ShelfService shelf;
-  private final LedgerService ledger;
+  private final Ledger ledger;
+  private final ClaimBook claims;
 
-  GatherService(Pieces pieces, ShelfService shelf, LedgerService ledger) {
+  GatherService(Pieces pieces, ShelfService shelf, Ledger ledger, ClaimBook claims) {
     this.pieces = pieces;
     this.shelf = shelf;
     this.ledger = ledger;
+    this.claims = claims;
   }
 
   public Gathering gather(Studio studio, SavedPlan piece) {
-    Map<String, BigDecimal> used = ledger.usedByLay(studio.id(), piece.id());
-    Map<String, List<Gathering.Use>> byPot = new LinkedHashMap<>();
+    Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
+    Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();
     List<LayReading> notLaid = new ArrayList<>();
     for (LayReading reading : pieces.read(studio, piece.document()).lays()) {
       if (reading instanceof LayReading.Laid laid) {
-        byPot
-            .computeIfAbsent(laid.paint().id(), id -> new ArrayList<>())
-            .add(new Gathering.Use(laid, Optional.ofNullable(used.get(laid.lay().id()))));
+        byPot.computeIfAbsent(laid.paint().id(), id -> new ArrayList<>()).add(laid);
       } else {
         notLaid.add(reading);
       }
     }
     List<Gathering.Need> needs = new ArrayList<>();
-    byPot.forEach((potId, uses) -> needs.add(need(studio, potId, uses)));
+    byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
     return new Gathering(needs, notLaid);
   }
 
-  private Gathering.Need need(Studio studio, String potId, List<Gathering.Use> uses) {
+  private Gathering.Need need(
+      Studio studio,
+      String pieceId,
+      String potId,
+      List<LayReading.Laid> lays,
+      Map<String, Use.Booked> used) {
     Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
+    List<Gathering.Use> uses = lays.stream().map(l -> use(pot, l, used)).toList();
     double still =
         uses.stream().filter(u -> !u.isDone()).mapToDouble(u -> u.laid().takes().volumeMl()).sum();
-    return new Gathering.Need(pot, uses, still, Provision.of(still, pot.levelMl().doubleValue()));
+    Claims settled = claims.on(pot.holding()).claims();
+    double mine = pot.ml(settled.forPiece(pieceId).doubleValue());
+    return new Gathering.Need(pot, uses, still, pot.levelMl() - mine, Provision.of(still, mine));
+  }
+
+  private static Gathering.Use use(Pot pot, LayReading.Laid laid, Map<String, Use.Booked> used) {
+    return new Gathering.Use(
+        laid,
+        Optional.ofNullable(used.get(laid.lay().id()))
+            .map(b -> pot.ml(b.quantity().doubleValue())));
+  }
+
+  /** Keeps what the plan takes and has not used yet. */
+  @EventListener
+  @Transactional
+  public void claim(PlanMoved moved) {
+    if (moved.piece().archived()) {
+      claims.release(moved.piece().id());
+    } else {
+      claim(moved.studio(), moved.piece());
+    }
+  }
+
+  private void claim(Studio studio, SavedPlan piece) {
+    List<ClaimBook.Wish> wishes = new ArrayList<>();
+    for (Gathering.Need need : gather(studio, piece).needs()) {
+      for (Gathering.Use use : need.uses()) {
+        if (!use.isDone()) {
+          wishes.add(
+              new ClaimBook.Wish(
+                  need.pot().holding().id(),
+                  use.laid().lay().id(),
+                  need.pot().inItsUnit(use.laid().takes().volumeMl())));
+        }
+      }
+    }
+    claims.replace(studio.id(), piece.id(), piece.document().name(), wishes);
   }
 
   /** Books what a lay takes from its pot. */
   @Transactional
-  public void done(Studio studio, String pieceId, String layId) {
+  public void done(Studio studio, String pieceId, String layId, String by) {
     SavedPlan piece = pieces.get(studio, pieceId);
-    LayReading.Laid laid =
-        gather(studio, piece).uses().stream()
-            .map(Gathering.Use::laid)
-            .filter(l -> l.lay().id().equals(layId))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new RefusedInput(
-                        "Lay", layId, "is not laid on this piece", "a lay that fits its face"));
+    for (Gathering.Need need : gather(studio, piece).needs()) {
+      for (Gathering.Use use : need.uses()) {
+        if (use.laid().lay().id().equals(layId)) {
+          book(studio, piece, need.pot(), use.laid(), by);
+          claim(studio, piece);
+          return;
+        }
+      }
+    }
+    throw new RefusedInput("Lay", layId, "is not laid on this piece", "a lay that fits its face");
+  }
+
+  private void book(Studio studio, SavedPlan piece, Pot pot, LayReading.Laid laid, String by) {
+    int coats = laid.lay().coats();
     ledger.bookUse(
         studio.id(),
-        laid.paint().id(),
-        laid.takes().volumeMl(),
-        pieceId,
-        layId,
-        Words.say("done.note", laid.stencil().name(), piece.document().name()));
+        new Use(
+            pot.holding().id(),
+            pot.inItsUnit(laid.takes().volumeMl()),
+            piece.id(),
+            laid.lay().id(),
+            coats == 1 ? Words.say("coats.one") : Words.say("coats.many", coats),
+            Words.say("done.note", laid.stencil().name(), piece.document().name())),
+        by);
   }
 
   /** Takes a booked use back, by a correction in the ledger. */
   @Transactional
-  public void notDone(Studio studio, String pieceId, String layId) {
-    String piece = pieces.get(studio, pieceId).document().name();
-    ledger.takeBackUse(studio.id(), pieceId, layId, Words.say("done.takenBack", piece));
+  public void notDone(Studio studio, String pieceId, String layId, String by) {
+    SavedPlan piece = pieces.get(studio, pieceId);
+    ledger.takeBackUse(
+        studio.id(), pieceId, layId, Words.say("done.takenBack", piece.document().name()), by);
+    claim(studio, piece);
   }
 }

@@ -3,7 +3,6 @@ package craftmap.server.gather;
 import craftmap.core.plan.LayReading;
 import craftmap.core.supply.Provision;
 import craftmap.server.shelf.Pot;
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,17 +13,20 @@ public record Gathering(List<Need> needs, List<LayReading> notLaid) {
    * One pot and the lays that draw on it.
    *
    * @param stillNeededMl for the lays that are not done
+   * @param othersMl what other pieces, who asked before, may count on
+   * @param provision against what this piece may count on, in millilitres
    */
-  public record Need(Pot pot, List<Use> uses, double stillNeededMl, Provision provision) {}
+  public record Need(
+      Pot pot, List<Use> uses, double stillNeededMl, double othersMl, Provision provision) {}
 
   /**
    * One lay's use.
    *
-   * @param booked what the ledger says it took; none while it is not done
+   * @param bookedMl what the ledger says it took; none while it is not done
    */
-  public record Use(LayReading.Laid laid, Optional<BigDecimal> booked) {
+  public record Use(LayReading.Laid laid, Optional<Double> bookedMl) {
     public boolean isDone() {
-      return booked.isPresent();
+      return bookedMl.isPresent();
     }
   }
 

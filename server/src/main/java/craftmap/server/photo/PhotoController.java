@@ -1,6 +1,7 @@
 package craftmap.server.photo;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.picture.PictureFile;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -65,7 +66,7 @@ class PhotoController {
       @RequestParam(required = false) String faceId,
       InputStream file)
       throws IOException {
-    byte[] bytes = file.readNBytes(PictureReader.MOST_BYTES + 1);
+    byte[] bytes = file.readNBytes(PictureFile.MOST_BYTES + 1);
     Studio studio = studios.current();
     Photo added = photos.add(studio, id, stage, caption, Optional.ofNullable(faceId), bytes);
     return ResponseEntity.status(HttpStatus.CREATED).body(view(added));

@@ -57,7 +57,7 @@ public class Photos {
           "Photos", "one more", "is too many", "at most " + MOST_OF_A_PIECE + " of a piece");
     }
     check(caption);
-    PictureReader.Picture read = PictureReader.read(file);
+    PhotoPicture read = PhotoPicture.read(file);
     Photo photo =
         new Photo(
             UUID.randomUUID().toString(),

@@ -13,7 +13,7 @@ import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
-import craftmap.server.shelf.OwnedStencil;
+import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
@@ -25,9 +25,9 @@ import java.util.function.Function;
 /** Says what one lay comes to. */
 final class LayViews {
   private final TapeDivision tape;
-  private final Function<String, Optional<OwnedStencil>> stencils;
+  private final Function<String, Optional<OwnedDesign>> stencils;
 
-  LayViews(TapeDivision tape, Function<String, Optional<OwnedStencil>> stencils) {
+  LayViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> stencils) {
     this.tape = tape;
     this.stencils = stencils;
   }
@@ -35,8 +35,8 @@ final class LayViews {
   ReadingView.LayView view(Face face, LayReading reading) {
     Lay lay = reading.lay();
     Run run = run(lay);
-    Optional<OwnedStencil> owned = stencils.apply(lay.designId());
-    String name = owned.map(o -> o.stencil().name()).orElse("?");
+    Optional<OwnedDesign> owned = stencils.apply(lay.designId());
+    String name = owned.map(o -> o.design().name()).orElse("?");
     return switch (reading) {
       case LayReading.Laid laid ->
           view(
@@ -87,13 +87,13 @@ final class LayViews {
       Face face,
       Lay lay,
       Run run,
-      Optional<OwnedStencil> owned,
+      Optional<OwnedDesign> owned,
       String paintName,
       String paintColour,
       String where,
       Optional<ReadingView.LaidView> laid,
       List<ReadingView.NoteView> notes) {
-    String name = owned.map(o -> o.stencil().name()).orElse(lay.designId());
+    String name = owned.map(o -> o.design().name()).orElse(lay.designId());
     return new ReadingView.LayView(
         lay.id(),
         face.id(),
@@ -109,7 +109,7 @@ final class LayViews {
         notes);
   }
 
-  private ReadingView.LineView line(Face face, Run run, Optional<OwnedStencil> owned) {
+  private ReadingView.LineView line(Face face, Run run, Optional<OwnedDesign> owned) {
     var line = run.line();
     double tall = owned.map(o -> o.stencil().printHeightMm()).orElse(0.0);
     Span span = line.spanOn(face.outline(), tall).orElse(new Span(0, 0));

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -35,13 +36,21 @@ public class Pieces {
   private final PlanJson json;
   private final Readings readings = new Readings();
   private final Clock clock;
+  private final ApplicationEventPublisher events;
 
-  Pieces(PieceRows pieces, EntryRows entries, ShelfService shelf, JsonMapper json, Clock clock) {
+  Pieces(
+      PieceRows pieces,
+      EntryRows entries,
+      ShelfService shelf,
+      JsonMapper json,
+      Clock clock,
+      ApplicationEventPublisher events) {
     this.pieces = pieces;
     this.entries = entries;
     this.shelf = shelf;
     this.json = new PlanJson(json);
     this.clock = clock;
+    this.events = events;
   }
 
   /** The studio's pieces, oldest first: those it works on, or those it put into the archive. */
@@ -60,7 +69,7 @@ public class Pieces {
     PieceRow piece = row(studio, id);
     piece.archive(archived ? clock.instant() : null);
     pieces.saveAndFlush(piece);
-    return saved(piece);
+    return told(studio, saved(piece));
   }
 
   /** Starts another piece with the same plan; what was done and booked stays with the first. */
@@ -110,7 +119,7 @@ public class Pieces {
   /** What the core makes of a plan, with this studio's shelf and tape. */
   public PlanReading read(Studio studio, PlanDocument document) {
     return readings.of(
-        new Readings.Question(studio.id(), studio.tape(), document),
+        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), document),
         () -> reader(studio).read(PlanMapper.toPlan(document)));
   }
 
@@ -163,7 +172,7 @@ public class Pieces {
                 null,
                 clock.instant()));
     move(studio, id, piece.version(), entry.id());
-    return get(studio, id);
+    return told(studio, get(studio, id));
   }
 
   /**
@@ -203,7 +212,7 @@ public class Pieces {
                   piece, current.id(), text, summary, gesture.orElse(null), clock.instant()));
     }
     move(studio, id, version, entry.id());
-    return get(studio, id);
+    return told(studio, get(studio, id));
   }
 
   /** Goes one step back; at the beginning of the history it stays. */
@@ -213,7 +222,7 @@ public class Pieces {
     if (current.parentId() != null) {
       move(studio, id, version, current.parentId());
     }
-    return get(studio, id);
+    return told(studio, get(studio, id));
   }
 
   /** Goes one step forward again, along the youngest branch; at its end it stays. */
@@ -223,7 +232,13 @@ public class Pieces {
     entries
         .findFirstByPieceIdAndParentIdOrderByIdDesc(id, piece.currentEntryId())
         .ifPresent(next -> move(studio, id, version, next.id()));
-    return get(studio, id);
+    return told(studio, get(studio, id));
+  }
+
+  /** Lets others know, within the same transaction, that a piece has another plan now. */
+  private SavedPlan told(Studio studio, SavedPlan now) {
+    events.publishEvent(new PlanMoved(studio, now));
+    return now;
   }
 
   private void move(Studio studio, String id, long version, Long entryId) {

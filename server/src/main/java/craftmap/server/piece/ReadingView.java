@@ -10,6 +10,7 @@ import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.outline.OutlineKind;
 import craftmap.core.surface.outline.Side;
+import craftmap.server.fields.FieldView;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -28,34 +29,6 @@ public record ReadingView(
 
   /** The form with everything there is to measure on it, in the order one walks round it. */
   public record FormView(FormKind kind, String kindText, List<FieldView> fields) {}
-
-  public enum FieldType {
-    LENGTH,
-    COUNT,
-    CHOICE
-  }
-
-  /**
-   * Something to measure, to count or to choose.
-   *
-   * @param taken false while a typical value stands in
-   * @param mayBeNothing whether a length of 0 is accepted
-   */
-  public record FieldView(
-      String key,
-      String label,
-      FieldType type,
-      boolean taken,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure length,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean mayBeNothing,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double mostMm,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer count,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer least,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer most,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String choice,
-      List<ChoiceView> among) {}
-
-  public record ChoiceView(String value, String text) {}
 
   /** A corner of an outline or an area by its two distances. */
   public record CornerView(Measure across, Measure down) {}

@@ -20,7 +20,8 @@ import craftmap.core.surface.outline.OutlineNote;
 import craftmap.core.surface.outline.QuadOutline;
 import craftmap.core.surface.outline.Side;
 import craftmap.core.surface.outline.Squareness;
-import craftmap.server.shelf.OwnedStencil;
+import craftmap.server.fields.FieldViews;
+import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
@@ -45,7 +46,7 @@ final class ReadingViews {
   private final TapeDivision tape;
   private final LayViews lays;
 
-  ReadingViews(TapeDivision tape, Function<String, Optional<OwnedStencil>> stencils) {
+  ReadingViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> stencils) {
     this.tape = tape;
     this.lays = new LayViews(tape, stencils);
   }

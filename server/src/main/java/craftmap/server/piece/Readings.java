@@ -3,20 +3,22 @@ package craftmap.server.piece;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
+import craftmap.server.shelf.ShelfService;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
 /**
  * What was worked out lately, because one page asks for the same plan in several ways at once. A
- * reading follows from the plan, the tape, and designs and paints that never change once they are
- * on the shelf; so only one that misses something from the shelf is not kept.
+ * reading follows from the plan, the tape, and the shelf as its stamp tells it; one that misses
+ * something from the shelf is not kept.
  */
 final class Readings {
   private static final int MOST = 48;
 
   /** What a reading follows from. */
-  record Question(String studioId, TapeDivision tape, PlanDocument document) {}
+  record Question(
+      String studioId, TapeDivision tape, ShelfService.Stamp shelf, PlanDocument document) {}
 
   private final Map<Question, PlanReading> lately = new ConcurrentHashMap<>();
 

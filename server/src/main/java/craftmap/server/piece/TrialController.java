@@ -1,29 +1,40 @@
 package craftmap.server.piece;
 
-import craftmap.core.design.Stencil;
+import craftmap.core.design.Design;
+import craftmap.core.design.DesignKind;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.LayAnswer;
-import craftmap.core.lay.LayOption;
 import craftmap.core.lay.Run;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.PlanReading;
-import craftmap.core.plan.Proposal;
-import craftmap.server.shelf.OwnedStencil;
+import craftmap.core.plane.Box;
+import craftmap.core.trial.Placed;
+import craftmap.core.trial.Trial;
+import craftmap.server.shelf.Available;
+import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Each stencil of the shelf as it would sit on a face, before anything is decided. */
+/** Designs of the shelf as they would look on a face, before anything is decided. */
 @RestController
 @RequestMapping("/api")
 class TrialController {
+  private static final int AT_ONCE = 60;
+
   private final Studios studios;
   private final ShelfService shelf;
   private final Pieces pieces;
@@ -34,29 +45,76 @@ class TrialController {
     this.pieces = pieces;
   }
 
-  enum Verdict {
+  enum Fit {
     FITS,
     FITS_PARTLY,
     DOES_NOT_FIT
   }
 
   /**
-   * One stencil tried on a face.
+   * One copy, or one sheet, on the face.
    *
-   * @param run how it would be laid
-   * @param items the best option's items; none where it does not fit
+   * @param turnDeg clockwise, in quarters; the box is turned already
+   */
+  record PlacedView(double leftMm, double topMm, double widthMm, double heightMm, double turnDeg) {}
+
+  /** What shows of the picture: the print box on its sheet. */
+  record WindowView(
+      double sheetWidthMm,
+      double sheetHeightMm,
+      double leftMm,
+      double topMm,
+      double widthMm,
+      double heightMm) {}
+
+  /**
+   * One design tried on a face.
+   *
+   * @param stock whether what there is covers it; none where it uses nothing up
+   * @param run how a stencil would be laid
+   * @param items the best option's items of a stencil
+   * @param placed where copies or sheets of any other kind would lie
    */
   record TrialView(
       String designId,
-      Verdict verdict,
+      DesignKind kind,
+      String kindText,
+      String name,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
+      List<String> shades,
+      WindowView window,
+      Fit verdict,
       String verdictText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockVerdict stock,
+      String stockText,
       String sheetText,
       String printText,
-      PlanDocument.RunDoc run,
-      List<ReadingView.ItemView> items) {}
+      boolean maySell,
+      String rightsText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument.RunDoc run,
+      List<ReadingView.ItemView> items,
+      List<PlacedView> placed) {}
+
+  enum StockVerdict {
+    ENOUGH,
+    SHORT,
+    BY_HAND
+  }
+
+  /**
+   * Some of the designs.
+   *
+   * @param all how many match
+   */
+  record TrialsView(int all, List<TrialView> trials) {}
 
   @GetMapping("/pieces/{id}/faces/{faceId}/trials")
-  List<TrialView> trials(@PathVariable String id, @PathVariable String faceId) {
+  TrialsView trials(
+      @PathVariable String id,
+      @PathVariable String faceId,
+      @RequestParam(defaultValue = "") Set<DesignKind> kinds,
+      @RequestParam(defaultValue = "") String words,
+      @RequestParam(defaultValue = "0") int from) {
     Studio studio = studios.current();
     PlanReading reading = pieces.read(studio, pieces.get(studio, id).document());
     PlanReading.FaceReading face =
@@ -64,67 +122,125 @@ class TrialController {
             .filter(f -> f.face().id().equals(faceId))
             .findFirst()
             .orElseThrow(() -> new NoSuchElementException("There is no face " + faceId + "."));
-    return shelf.stencils(studio.id()).stream().map(s -> trial(face, s, studio.tape())).toList();
+    String wanted = words.strip().toLowerCase(Locale.ENGLISH);
+    List<OwnedDesign> matching =
+        shelf.designs(studio.id()).stream()
+            .filter(d -> kinds.isEmpty() || kinds.contains(d.design().kind()))
+            .filter(d -> says(d, wanted))
+            .toList();
+    Map<String, Available> available = shelf.available(studio, id);
+    return new TrialsView(
+        matching.size(),
+        matching.stream()
+            .skip(Math.max(0, from))
+            .limit(AT_ONCE)
+            .map(
+                d ->
+                    trial(
+                        face,
+                        d,
+                        Optional.ofNullable(available.get(d.design().id())),
+                        studio.tape()))
+            .toList());
+  }
+
+  private static boolean says(OwnedDesign d, String words) {
+    String said =
+        (d.design().name() + " " + d.motif() + " " + Words.say("designOne", d.design().kind()))
+            .toLowerCase(Locale.ENGLISH);
+    for (String word : words.split("\\s+")) {
+      if (!said.contains(word)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static TrialView trial(
-      PlanReading.FaceReading face, OwnedStencil owned, TapeDivision tape) {
-    Stencil stencil = owned.stencil();
-    Proposal proposal = Proposal.of(face.face(), stencil, face.lays());
-    String sheet =
-        Words.say(
-            "trial.sheet", tape.show(stencil.sheetWidthMm()), tape.show(stencil.sheetHeightMm()));
-    String print =
-        Words.say(
-            "trial.print", tape.show(stencil.printWidthMm()), tape.show(stencil.printHeightMm()));
-    return switch (proposal.answer()) {
-      case LayAnswer.Options options ->
-          new TrialView(
-              stencil.id(),
-              options.best().itemsOnKeepOuts() == 0 && options.best().row().parts() == 0
-                  ? Verdict.FITS
-                  : Verdict.FITS_PARTLY,
-              verdict(options.best()),
-              sheet,
-              print,
-              doc(proposal.run()),
-              options.best().items().stream().map(TrialController::item).toList());
-      case LayAnswer.TooTall tooTall ->
-          no(
-              stencil,
-              Words.say("trial.tooTall", tape.show(tooTall.byMm())),
-              sheet,
-              print,
-              proposal);
-      case LayAnswer.TooLong tooLong ->
-          no(
-              stencil,
-              Words.say("trial.tooLong", tape.show(tooLong.byMm())),
-              sheet,
-              print,
-              proposal);
-      case LayAnswer.OverTheEdge over ->
-          throw new IllegalStateException("impossible state: a proposal runs off, " + over);
-    };
-  }
-
-  private static String verdict(LayOption best) {
-    if (best.itemsOnKeepOuts() > 0) {
-      return Words.say("trial.onKeepOut", best.row().wholes());
-    }
-    return best.row().parts() == 0
-        ? Words.say("trial.fits", best.row().wholes())
-        : Words.say("trial.fitsPart", best.row().wholes(), best.row().parts());
-  }
-
-  private static TrialView no(
-      Stencil stencil, String verdict, String sheet, String print, Proposal proposal) {
+      PlanReading.FaceReading face,
+      OwnedDesign owned,
+      Optional<Available> available,
+      TapeDivision tape) {
+    Design d = owned.design();
+    Trial trial = Trial.of(face.face(), d, face.lays());
+    TrialWords said = TrialWords.of(trial, tape);
+    StockVerdict stock = stock(trial, available);
     return new TrialView(
-        stencil.id(), Verdict.DOES_NOT_FIT, verdict, sheet, print, doc(proposal.run()), List.of());
+        d.id(),
+        d.kind(),
+        Words.say("designOne", d.kind()),
+        d.name(),
+        owned.pictureAddress().orElse(null),
+        owned.shades(),
+        window(d),
+        said.fit(),
+        said.text(),
+        stock,
+        stockText(trial, stock, available, tape),
+        d.picture()
+            .map(p -> Words.say("trial.sheet", tape.show(p.widthMm()), tape.show(p.heightMm())))
+            .orElse(""),
+        Words.say("trial.print", tape.show(d.printWidthMm()), tape.show(d.printHeightMm())),
+        d.card().rights().allowsSale(),
+        Words.say("rights", d.card().rights()),
+        trial.verdict() instanceof Trial.Row row ? doc(row.proposal().run()) : null,
+        trial.verdict() instanceof Trial.Row row ? items(row) : List.of(),
+        trial.verdict() instanceof Trial.Row
+            ? List.of()
+            : trial.placed().stream().map(TrialController::placed).toList());
+  }
+
+  private static StockVerdict stock(Trial trial, Optional<Available> available) {
+    if (trial.needs().isEmpty()) {
+      return available.isPresent() ? null : StockVerdict.BY_HAND;
+    }
+    double there = available.map(Available::quantity).orElse(0.0);
+    return trial.needs().get().quantity() <= there + 1e-6
+        ? StockVerdict.ENOUGH
+        : StockVerdict.SHORT;
+  }
+
+  private static String stockText(
+      Trial trial, StockVerdict stock, Optional<Available> available, TapeDivision tape) {
+    if (stock == StockVerdict.BY_HAND) {
+      return Words.say("trial.byHand");
+    }
+    if (stock == null) {
+      return Words.say("trial.owned", available.map(Available::text).orElse(""));
+    }
+    Trial.Need need = trial.needs().orElseThrow();
+    String wanted = Available.text(need.quantity(), need.unit(), tape);
+    double there = available.map(Available::quantity).orElse(0.0);
+    return stock == StockVerdict.ENOUGH
+        ? Words.say("trial.enough", wanted, available.map(Available::text).orElse(""))
+        : Words.say(
+            "trial.short", wanted, Available.text(need.quantity() - there, need.unit(), tape));
+  }
+
+  private static WindowView window(Design d) {
+    Box print = d.printed();
+    return new WindowView(
+        d.picture().map(p -> p.widthMm()).orElse(print.widthMm()),
+        d.picture().map(p -> p.heightMm()).orElse(print.heightMm()),
+        print.leftMm(),
+        print.topMm(),
+        print.widthMm(),
+        print.heightMm());
+  }
+
+  private static List<ReadingView.ItemView> items(Trial.Row row) {
+    return row.proposal().answer() instanceof LayAnswer.Options options
+        ? options.best().items().stream().map(TrialController::item).toList()
+        : List.of();
   }
 
   private static ReadingView.ItemView item(Item item) {
     return LayViews.item(item, 1);
+  }
+
+  private static PlacedView placed(Placed p) {
+    Box b = p.onFace();
+    return new PlacedView(b.leftMm(), b.topMm(), b.widthMm(), b.heightMm(), p.turnDeg());
   }
 
   private static PlanDocument.RunDoc doc(Run run) {

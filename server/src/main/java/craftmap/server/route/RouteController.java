@@ -1,6 +1,8 @@
 package craftmap.server.route;
 
 import craftmap.core.supply.Provision;
+import craftmap.server.fields.FieldType;
+import craftmap.server.fields.FieldView;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.Pieces;
@@ -125,8 +127,7 @@ class RouteController {
           return new RouteView(
               laidOut,
               Stop.GATHER,
-              Words.say(
-                  "next.gather", need.pot().paint().name(), Words.millilitres(missing.byMl())));
+              Words.say("next.gather", need.pot().paint().name(), Words.millilitres(missing.by())));
         }
       }
       return gathered.uses().stream()
@@ -151,9 +152,9 @@ class RouteController {
     /** Its main sizes were taken; what follows from them may stay as it follows. */
     private static boolean isMeasured(ReadingView reading) {
       return reading.form().fields().stream()
-          .filter(f -> f.type() == ReadingView.FieldType.LENGTH)
+          .filter(f -> f.type() == FieldType.LENGTH)
           .limit(MAIN_SIZES)
-          .allMatch(ReadingView.FieldView::taken);
+          .allMatch(FieldView::taken);
     }
 
     private static ReadingView.LayView lay(ReadingView reading, String id) {

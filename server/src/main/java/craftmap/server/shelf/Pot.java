@@ -1,7 +1,32 @@
 package craftmap.server.shelf;
 
+import craftmap.core.medium.Medium;
 import craftmap.core.medium.Paint;
-import java.math.BigDecimal;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.stock.Holding;
 
-/** A pot of paint and its level, the sum of its ledger. */
-public record Pot(Paint paint, BigDecimal holdsMl, BigDecimal levelMl) {}
+/** A pot of a medium and its level. Weighed media are turned into volumes by their density. */
+public record Pot(Holding holding, Medium medium) {
+
+  public Paint paint() {
+    return medium.asPaint(holding.id());
+  }
+
+  public double levelMl() {
+    return ml(holding.level().doubleValue());
+  }
+
+  public double holdsMl() {
+    return holding.holds().map(h -> ml(h.doubleValue())).orElse(levelMl());
+  }
+
+  /** A volume in the unit that the pot is counted in. */
+  public double inItsUnit(double ml) {
+    return holding.unit() == StockUnit.G ? ml * medium.densityGPerMl() : ml;
+  }
+
+  /** A quantity of the pot's unit as a volume. */
+  public double ml(double quantity) {
+    return holding.unit() == StockUnit.G ? quantity / medium.densityGPerMl() : quantity;
+  }
+}

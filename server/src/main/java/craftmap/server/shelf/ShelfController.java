@@ -1,41 +1,49 @@
 package craftmap.server.shelf;
 
-import craftmap.core.design.Stencil;
+import craftmap.core.colour.ColourFamily;
+import craftmap.core.design.DesignKind;
+import craftmap.core.design.Rights;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.supply.EntryKind;
+import craftmap.core.supply.ShelfCode;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.stock.Holding;
+import craftmap.server.stock.Holdings;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
-import java.math.BigDecimal;
-import java.time.Instant;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The shelf: stencils, pots, and each pot's ledger. */
+/** The shelf as one looks along it, and as a plan chooses from it. */
 @RestController
 @RequestMapping("/api")
 class ShelfController {
   private final Studios studios;
   private final ShelfService shelf;
-  private final LedgerService ledger;
+  private final ShelfSearch search;
+  private final Holdings holdings;
 
-  ShelfController(Studios studios, ShelfService shelf, LedgerService ledger) {
+  ShelfController(Studios studios, ShelfService shelf, ShelfSearch search, Holdings holdings) {
     this.studios = studios;
     this.shelf = shelf;
-    this.ledger = ledger;
+    this.search = search;
+    this.holdings = holdings;
   }
 
   /**
-   * A stencil.
+   * A design that is painted through openings.
    *
    * @param pathData its openings as SVG path data, in millimetres on the sheet
    * @param openShareText computed from the openings
@@ -58,7 +66,7 @@ class ShelfController {
       int usesBetweenWashes) {}
 
   /**
-   * A pot of paint.
+   * A pot that can be painted from.
    *
    * @param fullShare level over what the pot holds, 0 to 1
    */
@@ -72,24 +80,40 @@ class ShelfController {
       String levelText,
       String spreadText) {}
 
-  record EntryView(
-      long id,
-      EntryKind kind,
-      String kindText,
-      String changeText,
-      boolean raises,
-      String levelText,
-      String note,
-      Instant madeAt) {}
-
-  record LedgerView(PotView pot, List<EntryView> entries) {}
-
   /**
-   * A corrected level.
+   * One thing on the shelf.
    *
-   * @param foundMl what is in the pot, in millilitres, decimal comma or point
+   * @param offcutPath its outline in millimetres on the sheet it was cut from
+   * @param leftMm where its box begins on that sheet
    */
-  record Correction(String foundMl, String note) {}
+  record CardView(
+      ShelfSearch.Thing thing,
+      String id,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String mediumId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) DesignKind kind,
+      String name,
+      String kindText,
+      double widthMm,
+      double heightMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String offcutPath,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) HoldingViews.OffcutView offcut,
+      String shade,
+      String stockText,
+      double fullShare,
+      double holds,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockUnit unit,
+      ShelfSearch.Standing standing,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Rights rights,
+      String code) {}
+
+  record WayView(String value, String text, String colour) {}
+
+  record Ways(List<WayView> kinds, List<WayView> colours, List<WayView> rights) {}
+
+  /** What a code stands for: the stock, and the page that shows it. */
+  record CodeView(String code, String holdingId, String name, String page) {}
 
   @GetMapping("/stencils")
   List<StencilView> stencils() {
@@ -102,49 +126,113 @@ class ShelfController {
     return shelf.pots(studios.current().id()).stream().map(ShelfController::view).toList();
   }
 
-  @GetMapping("/pots/{id}/ledger")
-  LedgerView ledger(@PathVariable String id) {
-    String studioId = studios.current().id();
-    Pot pot =
-        shelf
-            .pot(studioId, id)
-            .orElseThrow(() -> new NoSuchElementException("There is no pot " + id + "."));
-    return new LedgerView(
-        view(pot),
-        ledger.entries(studioId, id).reversed().stream().map(ShelfController::view).toList());
+  /** Everything that is looked for, designs first, then offcuts, pots and tools. */
+  @GetMapping("/shelf")
+  List<CardView> look(
+      @RequestParam(defaultValue = "") String words,
+      @RequestParam(defaultValue = "") Set<ShelfSearch.Thing> things,
+      @RequestParam(defaultValue = "") Set<DesignKind> kinds,
+      @RequestParam(defaultValue = "") Set<ColourFamily> colours,
+      @RequestParam(defaultValue = "") Set<Rights> rights,
+      @RequestParam(defaultValue = "false") boolean enough,
+      @RequestParam(required = false) Double mostWidthMm,
+      @RequestParam(required = false) Double mostHeightMm) {
+    Studio studio = studios.current();
+    return search
+        .find(
+            studio,
+            new ShelfSearch.Wish(
+                words,
+                things,
+                kinds,
+                colours,
+                rights,
+                enough,
+                Optional.ofNullable(mostWidthMm).orElse(Double.MAX_VALUE),
+                Optional.ofNullable(mostHeightMm).orElse(Double.MAX_VALUE)))
+        .stream()
+        .map(f -> card(f, studio.tape()))
+        .toList();
   }
 
-  @PostMapping("/pots/{id}/corrections")
-  LedgerView correct(@PathVariable String id, @RequestBody Correction correction) {
-    BigDecimal found = millilitres(correction.foundMl());
-    String note = correction.note() == null ? "" : correction.note().strip();
-    if (note.length() > 200) {
-      throw new RefusedInput(
-          "Note", note.length() + " characters", "is too long", "at most 200 characters");
+  @GetMapping("/shelf/ways")
+  Ways ways() {
+    return new Ways(
+        Arrays.stream(DesignKind.values())
+            .map(k -> new WayView(k.name(), Words.say("design", k), ""))
+            .toList(),
+        Arrays.stream(ColourFamily.values())
+            .map(
+                c ->
+                    new WayView(
+                        c.name(), Words.say("colour", c), Words.say("colour.shade." + c.name())))
+            .toList(),
+        Arrays.stream(Rights.values())
+            .map(r -> new WayView(r.name(), Words.say("rights", r), ""))
+            .toList());
+  }
+
+  /** What the code on a label stands for. */
+  @GetMapping("/shelf/code")
+  CodeView code(@RequestParam String text) {
+    if (!ShelfCode.looksLike(text)) {
+      throw new RefusedInput("Code", text, "is no code from a label", "a code such as 22K-7");
     }
-    ledger.correct(
-        studios.current().id(),
-        id,
-        found,
-        note.isEmpty() ? Words.say("correct.note", Words.millilitres(found.doubleValue())) : note);
-    return ledger(id);
+    Studio studio = studios.current();
+    ShelfCode code = ShelfCode.read(text);
+    Holding holding =
+        holdings
+            .byCode(studio.id(), code)
+            .orElseThrow(
+                () ->
+                    new NoSuchElementException(
+                        "Nothing on the shelf has the code " + code.text() + "."));
+    return new CodeView(
+        code.text(),
+        holding.id(),
+        shelf.nameOf(studio.id(), holding),
+        holding.designId().map(d -> "/shelf/designs/" + d).orElse("/shelf/pots/" + holding.id()));
   }
 
-  private static BigDecimal millilitres(String text) {
-    String given = text == null ? "" : text.strip();
-    String plain = given.replaceFirst("(?i)\\s*ml$", "").replace(',', '.');
-    if (!plain.matches("\\d{1,7}(\\.\\d{1,3})?")) {
-      throw new RefusedInput(
-          "Level",
-          given.isEmpty() ? "empty" : given,
-          "is not a volume",
-          "millilitres such as 38 or 38.5");
-    }
-    return new BigDecimal(plain);
+  private static CardView card(ShelfSearch.Found f, TapeDivision tape) {
+    return new CardView(
+        f.thing(),
+        f.id(),
+        f.designId(),
+        f.mediumId(),
+        f.kind(),
+        f.name(),
+        f.kindText(),
+        f.widthMm(),
+        f.heightMm(),
+        f.artworkId() == null ? null : "/api/artworks/" + f.artworkId(),
+        f.offcut() == null ? null : path(f),
+        f.offcut() == null ? null : HoldingViews.offcut(f.offcut(), tape),
+        f.shade(),
+        f.stockText(),
+        f.fullShare(),
+        f.holds(),
+        f.unit(),
+        f.standing(),
+        f.rights(),
+        f.code());
   }
 
-  private static StencilView view(OwnedStencil owned, TapeDivision tape) {
-    Stencil s = owned.stencil();
+  private static String path(ShelfSearch.Found f) {
+    StringBuilder out = new StringBuilder();
+    f.offcut()
+        .outline()
+        .forEach(
+            p ->
+                out.append(out.isEmpty() ? 'M' : 'L')
+                    .append(Decimals.show(p.xMm(), 2))
+                    .append(' ')
+                    .append(Decimals.show(p.yMm(), 2)));
+    return out.append('Z').toString();
+  }
+
+  private static StencilView view(OwnedDesign owned, TapeDivision tape) {
+    StencilDesign s = owned.stencil();
     var print = s.openings().print();
     return new StencilView(
         s.id(),
@@ -165,29 +253,14 @@ class ShelfController {
   }
 
   private static PotView view(Pot pot) {
-    double level = pot.levelMl().doubleValue();
-    double holds = pot.holdsMl().doubleValue();
     return new PotView(
-        pot.paint().id(),
-        pot.paint().name(),
-        pot.paint().colour().hex(),
-        level,
-        holds,
-        Math.clamp(level / holds, 0, 1),
-        Words.millilitres(level),
-        Decimals.show(pot.paint().spreadM2PerLitre(), 1) + " m²/l");
-  }
-
-  private static EntryView view(LedgerEntry entry) {
-    double change = entry.changeMl().doubleValue();
-    return new EntryView(
-        entry.id(),
-        entry.kind(),
-        Words.say("entry", entry.kind()),
-        (change > 0 ? "+ " : "− ") + Words.millilitres(Math.abs(change)),
-        change > 0,
-        Words.millilitres(entry.levelAfterMl().doubleValue()),
-        entry.note(),
-        entry.madeAt());
+        pot.holding().id(),
+        pot.medium().name(),
+        pot.medium().colour().hex(),
+        pot.levelMl(),
+        pot.holdsMl(),
+        pot.holding().fullShare(),
+        Words.millilitres(pot.levelMl()),
+        Words.say("pot.spread", Decimals.show(pot.medium().spreadM2PerLitre(), 2)));
   }
 }

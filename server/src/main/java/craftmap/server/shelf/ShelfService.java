@@ -1,98 +1,134 @@
 package craftmap.server.shelf;
 
-import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.medium.Paint;
+import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Holding;
+import craftmap.server.stock.HoldingForm;
+import craftmap.server.stock.Holdings;
+import craftmap.server.studio.Studio;
 import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What is on a studio's shelf. */
+/** The shelf as plans see it: designs, and pots to paint from. */
 @Service
 @Transactional(readOnly = true)
 public class ShelfService {
-  private final StencilRows stencils;
-  private final PotRows pots;
-  private final LedgerRows ledger;
+  /** What is put through a stencil. */
+  private static final Set<Role> PAINTED_WITH =
+      EnumSet.of(Role.PAINT, Role.PASTE, Role.GLAZE, Role.STAIN, Role.SIZE);
 
-  /**
-   * Artwork is read once: a stencil's row never changes after it was added. Kept by studio and id.
-   */
-  private final Map<String, OwnedStencil> read = new ConcurrentHashMap<>();
+  private final Designs designs;
+  private final Media media;
+  private final Holdings holdings;
+  private final ClaimBook claims;
 
-  ShelfService(StencilRows stencils, PotRows pots, LedgerRows ledger) {
-    this.stencils = stencils;
-    this.pots = pots;
-    this.ledger = ledger;
+  ShelfService(Designs designs, Media media, Holdings holdings, ClaimBook claims) {
+    this.designs = designs;
+    this.media = media;
+    this.holdings = holdings;
+    this.claims = claims;
   }
 
-  public List<OwnedStencil> stencils(String studioId) {
-    return stencils.findByStudioIdOrderByShelfOrderAscIdAsc(studioId).stream()
-        .map(row -> readOnce(studioId, row))
-        .toList();
+  public List<OwnedDesign> stencils(String studioId) {
+    return designs.stencils(studioId);
   }
 
-  public Optional<OwnedStencil> stencil(String studioId, String id) {
-    OwnedStencil known = read.get(key(studioId, id));
-    return known != null
-        ? Optional.of(known)
-        : stencils.findByStudioIdAndId(studioId, id).map(row -> readOnce(studioId, row));
+  public Optional<OwnedDesign> stencil(String studioId, String id) {
+    return designs.find(studioId, id).filter(OwnedDesign::isStencil);
   }
 
-  private OwnedStencil readOnce(String studioId, StencilRow row) {
-    return read.computeIfAbsent(key(studioId, row.id()), key -> row.toOwned());
+  /** Other as soon as any design or label has changed: what was worked out before is then stale. */
+  public record Stamp(Optional<Instant> designs, Optional<Instant> media) {}
+
+  public Stamp stamp(String studioId) {
+    return new Stamp(designs.lastChange(studioId), media.lastChange(studioId));
   }
 
-  private static String key(String studioId, String id) {
-    return studioId + "/" + id;
+  /** Every design, for trying them on. */
+  public List<OwnedDesign> designs(String studioId) {
+    return designs.all(studioId);
   }
 
+  /** Pots that a lay can be painted from. */
   public List<Pot> pots(String studioId) {
-    Map<String, BigDecimal> levels = new HashMap<>();
-    ledger.levels(studioId).forEach(l -> levels.put(l.potId(), l.levelMl()));
-    return pots.findByStudioIdOrderByShelfOrderAscIdAsc(studioId).stream()
-        .map(p -> p.toPot(levels.getOrDefault(p.id(), BigDecimal.ZERO)))
+    Map<String, OwnedMedium> known = new HashMap<>();
+    media.all(studioId).forEach(m -> known.put(m.medium().id(), m));
+    return holdings.all(studioId).stream()
+        .filter(h -> h.mediumId().isPresent())
+        .map(h -> new Pot(h, known.get(h.mediumId().get()).medium()))
+        .filter(p -> PAINTED_WITH.contains(p.medium().role()))
         .toList();
   }
 
   public Optional<Pot> pot(String studioId, String id) {
-    return pots.findByStudioIdAndId(studioId, id).map(p -> p.toPot(ledger.level(id)));
+    return holdings
+        .find(studioId, id)
+        .filter(h -> h.mediumId().isPresent())
+        .map(h -> pot(studioId, h));
+  }
+
+  /** What a piece may count on of each design that lies on the shelf, by design. */
+  public Map<String, Available> available(Studio studio, String pieceId) {
+    List<Holding> stock =
+        holdings.all(studio.id()).stream()
+            .filter(h -> h.designId().isPresent() && h.form() != HoldingForm.OFFCUT)
+            .toList();
+    Map<String, ClaimBook.Settled> settled = claims.onAll(studio.id(), stock);
+    Map<String, Available> available = new HashMap<>();
+    for (Holding h : stock) {
+      BigDecimal mine =
+          settled.containsKey(h.id()) ? settled.get(h.id()).claims().forPiece(pieceId) : h.level();
+      double quantity = mine.doubleValue();
+      available.merge(
+          h.designId().get(),
+          new Available(h.unit(), quantity, Available.text(quantity, h.unit(), studio.tape())),
+          (a, b) ->
+              new Available(
+                  a.unit(),
+                  a.quantity() + b.quantity(),
+                  Available.text(a.quantity() + b.quantity(), a.unit(), studio.tape())));
+    }
+    return available;
+  }
+
+  /** What a stock is of. */
+  public String nameOf(String studioId, Holding holding) {
+    return holding
+        .mediumId()
+        .map(m -> media.get(studioId, m).medium().name())
+        .orElseGet(() -> designs.get(studioId, holding.designId().orElseThrow()).design().name());
+  }
+
+  private Pot pot(String studioId, Holding holding) {
+    return new Pot(holding, media.get(studioId, holding.mediumId().orElseThrow()).medium());
   }
 
   /** The shelf as plans see it; each pot is looked up once. */
   public Shelf asPlansSeeIt(String studioId) {
     Map<String, Optional<Paint>> paints = new HashMap<>();
+    Map<String, Optional<StencilDesign>> stencils = new HashMap<>();
     return new Shelf() {
       @Override
-      public Optional<Stencil> stencil(String id) {
-        return ShelfService.this.stencil(studioId, id).map(OwnedStencil::stencil);
+      public Optional<StencilDesign> stencil(String id) {
+        return stencils.computeIfAbsent(
+            id, s -> ShelfService.this.stencil(studioId, s).map(OwnedDesign::stencil));
       }
 
       @Override
       public Optional<Paint> paint(String id) {
-        return paints.computeIfAbsent(
-            id,
-            p ->
-                pots.findByStudioIdAndId(studioId, p)
-                    .map(row -> row.toPot(BigDecimal.ZERO).paint()));
+        return paints.computeIfAbsent(id, p -> pot(studioId, p).map(Pot::paint));
       }
     };
-  }
-
-  @Transactional
-  public void add(String studioId, NewStencil stencil) {
-    int order = (int) stencils.count();
-    stencils.save(new StencilRow(studioId, stencil, order));
-  }
-
-  @Transactional
-  public void add(String studioId, NewPot pot) {
-    int order = (int) pots.count();
-    pots.save(new PotRow(studioId, pot, order));
   }
 }

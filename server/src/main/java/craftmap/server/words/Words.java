@@ -28,6 +28,19 @@ public final class Words {
     return Decimals.show(ml, size < 10 ? 2 : size < 100 ? 1 : 0) + " ml";
   }
 
+  /** What no tape tells: a bridge, a thickness. */
+  public static String fineMm(double mm) {
+    return Decimals.show(mm, 1) + " mm";
+  }
+
+  /** A stretch of time: minutes, then hours, then days. */
+  public static String minutes(double min) {
+    if (min < 120) {
+      return Decimals.show(min, 0) + " min";
+    }
+    return min < 2880 ? Decimals.show(min / 60, 1) + " h" : Decimals.show(min / 1440, 1) + " days";
+  }
+
   public static String percent(double share) {
     double size = Math.abs(share * 100);
     return Decimals.show(share * 100, size < 10 ? 1 : 0) + " %";

@@ -1,4 +1,4 @@
-package craftmap.server.shelf;
+package craftmap.server.stock;
 
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
@@ -28,15 +28,14 @@ class LedgerRow {
   @Column(name = "studio_id")
   private String studioId;
 
-  @Column(name = "pot_id")
-  private String potId;
+  @Column(name = "holding_id")
+  private String holdingId;
 
   @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.VARCHAR)
   private EntryKind kind;
 
-  @Column(name = "change_ml")
-  private BigDecimal changeMl;
+  private BigDecimal quantity;
 
   private String note;
 
@@ -46,26 +45,33 @@ class LedgerRow {
   @Column(name = "lay_id")
   private String layId;
 
+  private String step;
+
   @Column(name = "takes_back")
   private Long takesBack;
+
+  @Column(name = "made_by")
+  private String madeBy;
 
   @Column(name = "made_at")
   private Instant madeAt;
 
   protected LedgerRow() {}
 
-  LedgerRow(PotRow pot, Booking booking, String note, Instant madeAt) {
-    this.studioId = pot.studioId();
-    this.potId = pot.id();
+  LedgerRow(HoldingRow holding, Booking booking, String note, String madeBy, Instant madeAt) {
+    this.studioId = holding.studioId();
+    this.holdingId = holding.getId();
     this.kind = booking.kind();
-    this.changeMl = booking.changeMl();
+    this.quantity = booking.change();
     this.note = note;
+    this.madeBy = madeBy;
     this.madeAt = madeAt;
   }
 
-  LedgerRow forLay(String pieceId, String layId) {
+  LedgerRow forLay(String pieceId, String layId, String step) {
     this.pieceId = pieceId;
     this.layId = layId;
+    this.step = step;
     return this;
   }
 
@@ -74,19 +80,19 @@ class LedgerRow {
     return this;
   }
 
-  String potId() {
-    return potId;
+  String holdingId() {
+    return holdingId;
   }
 
-  BigDecimal changeMl() {
-    return changeMl;
+  BigDecimal quantity() {
+    return quantity;
   }
 
   String layId() {
     return layId;
   }
 
-  LedgerEntry toEntry(BigDecimal levelAfterMl) {
-    return new LedgerEntry(id, potId, kind, changeMl, levelAfterMl, note, madeAt);
+  LedgerEntry toEntry(BigDecimal levelAfter) {
+    return new LedgerEntry(id, holdingId, kind, quantity, levelAfter, note, madeBy, madeAt);
   }
 }

@@ -1,4 +1,4 @@
-package craftmap.server.photo;
+package craftmap.server.picture;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -15,55 +15,58 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Locale;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 
-/** Reads a photo of a kind that cameras and phones make, and writes it anew. */
-final class PictureReader {
-  static final int MOST_BYTES = 25 * 1024 * 1024;
-  static final long MOST_PIXELS = 60_000_000;
-  private static final int LONGER_SIDE_PX = 2400;
-  private static final int THUMBNAIL_PX = 420;
-  private static final float QUALITY = 0.88f;
-  private static final String FIELD = "Photo";
+/**
+ * Reads the file of a picture of a kind that cameras, phones and scanners make. Its kind is told by
+ * its content; its size is looked at before anything is decoded; a large one is decoded coarsely,
+ * so that no file takes more memory than a picture of twice the size that is kept.
+ */
+public final class PictureFile {
+  public static final int MOST_BYTES = 25 * 1024 * 1024;
+  private static final long MOST_PIXELS = 60_000_000;
+
+  /** WebP is decoded whole before it can be made smaller. */
+  private static final long MOST_WEBP_PIXELS = 24_000_000;
+
+  private static final int LONGEST_SIDE = 30_000;
   private static final String ACCEPTED =
       "a JPEG, PNG or WebP picture of at most 25 MB and 60 megapixels";
 
-  private PictureReader() {}
+  private PictureFile() {}
 
-  /** The picture as it is kept. */
-  record Picture(byte[] jpeg, byte[] thumbnail, int widthPx, int heightPx) {}
-
-  static Picture read(byte[] file) {
+  /**
+   * The picture upright, its longer side at most that many pixels.
+   *
+   * @param field what to call it when it is refused
+   */
+  public static BufferedImage read(String field, byte[] file, int longerSidePx) {
     if (file.length == 0) {
-      throw new RefusedInput(FIELD, "empty", "has nothing in it", ACCEPTED);
+      throw new RefusedInput(field, "empty", "has nothing in it", ACCEPTED);
     }
     if (file.length > MOST_BYTES) {
-      throw new RefusedInput(FIELD, file.length / 1024 / 1024 + " MB", "is too large", ACCEPTED);
+      throw new RefusedInput(field, file.length / 1024 / 1024 + " MB", "is too large", ACCEPTED);
     }
-    String format = formatOf(file);
+    String format = formatOf(field, file);
     try {
-      BufferedImage decoded = decode(file, format);
-      BufferedImage upright = upright(scaled(decoded, LONGER_SIDE_PX), orientation(file));
-      return new Picture(
-          jpeg(upright),
-          jpeg(scaled(upright, THUMBNAIL_PX)),
-          upright.getWidth(),
-          upright.getHeight());
-    } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException broken) {
-      if (broken instanceof RefusedInput refused) {
-        throw refused;
-      }
-      throw new RefusedInput(FIELD, format, "is broken and cannot be read", ACCEPTED);
+      BufferedImage decoded = decode(field, file, format, longerSidePx);
+      return upright(scaled(decoded, longerSidePx), orientation(file));
+    } catch (RefusedInput refused) {
+      throw refused;
+    } catch (IOException | RuntimeException broken) {
+      throw new RefusedInput(field, format, "is broken and cannot be read", ACCEPTED);
     }
   }
 
   /** What the content says it is, whatever the name says. */
-  private static String formatOf(byte[] f) {
+  private static String formatOf(String field, byte[] f) {
     if (starts(f, 0, 0xFF, 0xD8, 0xFF)) {
       return "JPEG";
     }
@@ -74,7 +77,7 @@ final class PictureReader {
       return "WebP";
     }
     throw new RefusedInput(
-        FIELD, "the file", "is no picture of a kind that is read here", ACCEPTED);
+        field, "the file", "is no picture of a kind that is read here", ACCEPTED);
   }
 
   private static boolean starts(byte[] file, int at, int... bytes) {
@@ -89,22 +92,31 @@ final class PictureReader {
     return true;
   }
 
-  private static BufferedImage decode(byte[] file, String format) throws IOException {
+  private static BufferedImage decode(String field, byte[] file, String format, int longerSidePx)
+      throws IOException {
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers =
-          ImageIO.getImageReadersByFormatName(format.toLowerCase(java.util.Locale.ENGLISH));
+          ImageIO.getImageReadersByFormatName(format.toLowerCase(Locale.ENGLISH));
       if (!readers.hasNext()) {
         throw new IllegalStateException("impossible state: no reader for " + format);
       }
       ImageReader reader = readers.next();
       try {
         reader.setInput(in, true, true);
+        int longer = Math.max(reader.getWidth(0), reader.getHeight(0));
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-        if (pixels > MOST_PIXELS) {
+        long most = format.equals("WebP") ? MOST_WEBP_PIXELS : MOST_PIXELS;
+        if (pixels > most || longer > LONGEST_SIDE) {
           throw new RefusedInput(
-              FIELD, pixels / 1_000_000 + " megapixels", "is too large", ACCEPTED);
+              field,
+              reader.getWidth(0) + " × " + reader.getHeight(0) + " pixels",
+              "is too large",
+              ACCEPTED);
         }
-        return reader.read(0);
+        ImageReadParam param = reader.getDefaultReadParam();
+        int step = Math.max(1, longer / (2 * longerSidePx));
+        param.setSourceSubsampling(step, step, 0, 0);
+        return reader.read(0, param);
       } finally {
         reader.dispose();
       }
@@ -123,17 +135,34 @@ final class PictureReader {
     }
   }
 
-  private static BufferedImage scaled(BufferedImage image, int longerSide) {
+  /** Scaled down, or as it is where it is small already; what was clear stays clear. */
+  public static BufferedImage scaled(BufferedImage image, int longerSide) {
     double k = Math.min(1, (double) longerSide / Math.max(image.getWidth(), image.getHeight()));
     int width = Math.max(1, (int) Math.round(image.getWidth() * k));
     int height = Math.max(1, (int) Math.round(image.getHeight() * k));
-    BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    boolean clear = image.getColorModel().hasAlpha();
+    BufferedImage out =
+        new BufferedImage(
+            width, height, clear ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
     Graphics2D g = out.createGraphics();
-    g.setColor(Color.WHITE);
-    g.fillRect(0, 0, width, height);
     g.setRenderingHint(
         RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
     g.drawImage(image, 0, 0, width, height, null);
+    g.dispose();
+    return out;
+  }
+
+  /** On white, where something was clear. */
+  public static BufferedImage onWhite(BufferedImage image) {
+    if (!image.getColorModel().hasAlpha()) {
+      return image;
+    }
+    BufferedImage out =
+        new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = out.createGraphics();
+    g.setColor(Color.WHITE);
+    g.fillRect(0, 0, out.getWidth(), out.getHeight());
+    g.drawImage(image, 0, 0, null);
     g.dispose();
     return out;
   }
@@ -157,23 +186,34 @@ final class PictureReader {
       return image;
     }
     boolean sideways = orientation >= 5;
-    BufferedImage out =
-        new BufferedImage(sideways ? h : w, sideways ? w : h, BufferedImage.TYPE_INT_RGB);
+    BufferedImage out = new BufferedImage(sideways ? h : w, sideways ? w : h, image.getType());
     Graphics2D g = out.createGraphics();
     g.drawImage(image, t, null);
     g.dispose();
     return out;
   }
 
-  private static byte[] jpeg(BufferedImage image) throws IOException {
+  /** As PNG, which keeps what is clear. */
+  public static byte[] png(BufferedImage image) {
+    try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+      ImageIO.write(image, "png", bytes);
+      return bytes.toByteArray();
+    } catch (IOException impossible) {
+      throw new java.io.UncheckedIOException(impossible);
+    }
+  }
+
+  public static byte[] jpeg(BufferedImage image, float quality) {
     ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (var out = ImageIO.createImageOutputStream(bytes)) {
       ImageWriteParam param = writer.getDefaultWriteParam();
       param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-      param.setCompressionQuality(QUALITY);
+      param.setCompressionQuality(quality);
       writer.setOutput(out);
       writer.write(null, new IIOImage(image, null, null), param);
+    } catch (IOException impossible) {
+      throw new java.io.UncheckedIOException(impossible);
     } finally {
       writer.dispose();
     }

@@ -1,27 +1,35 @@
-package craftmap.server.shelf;
+package craftmap.server.stock;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface LedgerRows extends JpaRepository<LedgerRow, Long> {
-  List<LedgerRow> findByStudioIdAndPotIdOrderByIdAsc(String studioId, String potId);
+  List<LedgerRow> findByStudioIdAndHoldingIdOrderByIdAsc(String studioId, String holdingId);
 
-  @Query("select coalesce(sum(e.changeMl), 0) from LedgerRow e where e.potId = :potId")
-  BigDecimal level(String potId);
-
-  record PotLevel(String potId, BigDecimal levelMl) {}
+  @Query("select coalesce(sum(e.quantity), 0) from LedgerRow e where e.holdingId = :holdingId")
+  BigDecimal level(String holdingId);
 
   @Query(
       """
-      select new craftmap.server.shelf.LedgerRows$PotLevel(e.potId, sum(e.changeMl))
+      select coalesce(sum(e.quantity), 0) from LedgerRow e
+      where e.studioId = :studioId and e.holdingId = :holdingId and e.madeAt < :before
+      """)
+  BigDecimal levelBefore(String studioId, String holdingId, Instant before);
+
+  record HoldingLevel(String holdingId, BigDecimal level) {}
+
+  @Query(
+      """
+      select new craftmap.server.stock.LedgerRows$HoldingLevel(e.holdingId, sum(e.quantity))
       from LedgerRow e
       where e.studioId = :studioId
-      group by e.potId
+      group by e.holdingId
       """)
-  List<PotLevel> levels(String studioId);
+  List<HoldingLevel> levels(String studioId);
 
   /** The uses booked for a piece's lays that were not taken back. */
   @Query(

@@ -1,0 +1,183 @@
+package craftmap.server.artwork;
+
+import craftmap.core.artwork.StencilCheck;
+import craftmap.core.design.Repeat;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.plane.Point;
+import craftmap.server.picture.PictureFile;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Measure;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Artwork: sent as the plain bytes of its file, brought to size, looked at. */
+@RestController
+@RequestMapping("/api/artworks")
+class ArtworkController {
+  private final Studios studios;
+  private final Artworks artworks;
+
+  ArtworkController(Studios studios, Artworks artworks) {
+    this.studios = studios;
+    this.artworks = artworks;
+  }
+
+  record ColourView(String hex, double share, String shareText) {}
+
+  /** A piece of sheet that would fall out. */
+  record IslandView(double xMm, double yMm, String areaText) {}
+
+  record PlaceView(double xMm, double yMm) {}
+
+  /**
+   * What the sheet would be like to cut.
+   *
+   * @param bridge the narrowest stretch of sheet between openings
+   */
+  record OpeningsView(
+      String pathData,
+      double openShare,
+      String openShareText,
+      String openAreaText,
+      double printLeftMm,
+      double printTopMm,
+      Measure printWidth,
+      Measure printHeight,
+      Measure rim,
+      boolean symmetrical,
+      List<IslandView> islands,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure bridge,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlaceView bridgeFrom,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlaceView bridgeTo) {}
+
+  record RepeatView(
+      Measure across, Measure down, Repeat.Offset offset, String offsetText, String certainty) {}
+
+  /**
+   * Artwork with what can be told from it.
+   *
+   * @param noOpenings why nothing would be cut out, where that is so
+   */
+  record ArtworkView(
+      String id,
+      ArtworkForm form,
+      String address,
+      Measure width,
+      Measure height,
+      boolean trueSize,
+      List<ColourView> colours,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) ColourView background,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) RepeatView repeat,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OpeningsView openings,
+      String noOpenings) {}
+
+  @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  ResponseEntity<ArtworkView> add(InputStream file) throws IOException {
+    Studio studio = studios.current();
+    byte[] bytes = file.readNBytes(PictureFile.MOST_BYTES + 1);
+    return ResponseEntity.status(HttpStatus.CREATED)
+        .body(view(artworks.add(studio.id(), bytes), studio.tape()));
+  }
+
+  @PostMapping("/{id}/fitted")
+  ResponseEntity<ArtworkView> fit(@PathVariable String id, @RequestBody Fitting fitting) {
+    Studio studio = studios.current();
+    return ResponseEntity.status(HttpStatus.CREATED)
+        .body(view(artworks.fit(studio.id(), id, fitting), studio.tape()));
+  }
+
+  @GetMapping("/{id}/reading")
+  ArtworkView reading(@PathVariable String id) {
+    Studio studio = studios.current();
+    return view(artworks.get(studio.id(), id), studio.tape());
+  }
+
+  /** Never changes; an SVG is shown as a picture and may do nothing by itself. */
+  @GetMapping("/{id}")
+  ResponseEntity<byte[]> content(@PathVariable String id) {
+    StoredArtwork artwork = artworks.get(studios.current().id(), id);
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(artwork.mediaType()))
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
+        .body(artwork.content());
+  }
+
+  private static ArtworkView view(StoredArtwork artwork, TapeDivision tape) {
+    ArtworkReading r = ArtworkReading.of(artwork);
+    double w = artwork.widthMm();
+    double h = artwork.heightMm();
+    return new ArtworkView(
+        artwork.id(),
+        artwork.form(),
+        "/api/artworks/" + artwork.id(),
+        Measure.of(w, tape),
+        Measure.of(h, tape),
+        artwork.trueSize(),
+        r.colours().stream().map(c -> colour(c.colour().hex(), c.share())).toList(),
+        r.background().map(b -> colour(b.colour().hex(), b.share())).orElse(null),
+        r.repeat()
+            .map(
+                p ->
+                    new RepeatView(
+                        Measure.of(p.pitchXShare() * w, tape),
+                        Measure.of(p.pitchYShare() * h, tape),
+                        p.halfDrop() ? Repeat.Offset.HALF_DROP : Repeat.Offset.STRAIGHT,
+                        Words.say(p.halfDrop() ? "choice.HALF_DROP" : "choice.STRAIGHT"),
+                        Words.percent(p.certainty())))
+            .orElse(null),
+        r.openings().isPresent() ? openings(r, tape) : null,
+        r.noOpenings());
+  }
+
+  private static ColourView colour(String hex, double share) {
+    return new ColourView(hex, share, Words.percent(share));
+  }
+
+  private static OpeningsView openings(ArtworkReading r, TapeDivision tape) {
+    var openings = r.openings().orElseThrow();
+    StencilCheck check = r.check().orElseThrow();
+    return new OpeningsView(
+        openings.pathData(),
+        openings.openShare(),
+        Words.percent(openings.openShare()),
+        Words.squareCentimetres(openings.areaMm2()),
+        openings.print().leftMm(),
+        openings.print().topMm(),
+        Measure.of(openings.print().widthMm(), tape),
+        Measure.of(openings.print().heightMm(), tape),
+        Measure.of(check.rimMm(), tape),
+        openings.isSymmetrical(0.03),
+        check.islands().stream()
+            .map(
+                i ->
+                    new IslandView(
+                        i.at().xMm(), i.at().yMm(), Words.squareCentimetres(i.areaMm2())))
+            .toList(),
+        check.bridge().map(b -> new Measure(b.widthMm(), Words.fineMm(b.widthMm()))).orElse(null),
+        check
+            .bridge()
+            .flatMap(StencilCheck.Bridge::from)
+            .map(ArtworkController::place)
+            .orElse(null),
+        check.bridge().flatMap(StencilCheck.Bridge::to).map(ArtworkController::place).orElse(null));
+  }
+
+  private static PlaceView place(Point p) {
+    return new PlaceView(p.xMm(), p.yMm());
+  }
+}

@@ -1,0 +1,48 @@
+package craftmap.server.artwork;
+
+import craftmap.core.artwork.Drawing;
+import craftmap.core.artwork.Pixels;
+import craftmap.core.artwork.SvgReader;
+import craftmap.server.picture.PictureFile;
+import java.awt.image.BufferedImage;
+import java.nio.charset.StandardCharsets;
+
+/**
+ * A drawing or a picture at its size.
+ *
+ * @param trueSize false until one measure of it is known
+ */
+public record StoredArtwork(
+    String id,
+    ArtworkForm form,
+    byte[] content,
+    String mediaType,
+    double widthMm,
+    double heightMm,
+    boolean trueSize) {
+  private static final int LOOKED_AT_PX = 900;
+
+  /** The drawing; only SVG is one. */
+  public Drawing drawing() {
+    if (form != ArtworkForm.SVG) {
+      throw new IllegalStateException("impossible state: a picture is no drawing");
+    }
+    return SvgReader.read(new String(content, StandardCharsets.UTF_8));
+  }
+
+  /** What it looks like. */
+  public Pixels pixels() {
+    return form == ArtworkForm.SVG ? drawing().pixels(LOOKED_AT_PX) : pixelsOf(picture());
+  }
+
+  BufferedImage picture() {
+    return PictureFile.read("Artwork", content, Artworks.LONGER_SIDE_PX);
+  }
+
+  private static Pixels pixelsOf(BufferedImage image) {
+    BufferedImage small = PictureFile.scaled(image, LOOKED_AT_PX);
+    int w = small.getWidth();
+    int h = small.getHeight();
+    return new Pixels(w, h, small.getRGB(0, 0, w, h, null, 0, w));
+  }
+}

@@ -1,0 +1,10 @@
+package craftmap.server.fields;
+
+/** What a field takes. */
+public enum FieldType {
+  LENGTH,
+  COUNT,
+  FIGURE,
+  COLOUR,
+  CHOICE
+}

@@ -1,0 +1,64 @@
+package craftmap.server.fields;
+
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.TapeDivision;
+import craftmap.server.words.Measure;
+import craftmap.server.words.Words;
+import java.util.List;
+
+/** The questions of a measure sheet, as fields to fill in. */
+public final class FieldViews {
+  private FieldViews() {}
+
+  public static List<FieldView> of(MeasureSheet sheet, TapeDivision tape) {
+    return sheet.entries().stream().map(e -> view(e, tape)).toList();
+  }
+
+  private static FieldView view(MeasureSheet.Entry entry, TapeDivision tape) {
+    return switch (entry) {
+      case MeasureSheet.LengthEntry e ->
+          blank(e, FieldType.LENGTH)
+              .withLength(
+                  Measure.of(e.mm(), tape),
+                  e.range().leastIncluded(),
+                  e.range().mostMm() < LengthRange.SIZE.mostMm() ? e.range().mostMm() : null);
+      case MeasureSheet.CountEntry e ->
+          blank(e, FieldType.COUNT).withCount(e.count(), e.least(), e.most());
+      case MeasureSheet.FigureEntry e ->
+          blank(e, FieldType.FIGURE)
+              .withFigure(
+                  new FieldView.FigureView(
+                      e.figure(),
+                      Decimals.show(e.figure(), e.range().places()),
+                      e.range().unit(),
+                      e.range().least(),
+                      e.range().most(),
+                      e.range().places()));
+      case MeasureSheet.ColourEntry e -> blank(e, FieldType.COLOUR).withColour(e.hex());
+      case MeasureSheet.ChoiceEntry e ->
+          blank(e, FieldType.CHOICE)
+              .withChoice(
+                  e.choice(),
+                  e.among().stream()
+                      .map(c -> new ChoiceView(c, Words.say("choice." + c)))
+                      .toList());
+    };
+  }
+
+  private static FieldView blank(MeasureSheet.Entry entry, FieldType type) {
+    return FieldView.of(entry.key(), entry.label(), type, entry.taken());
+  }
+
+  /** What stands in a field, as text with its unit. */
+  public static String text(MeasureSheet.Entry entry, TapeDivision tape) {
+    return switch (entry) {
+      case MeasureSheet.LengthEntry e -> tape.show(e.mm());
+      case MeasureSheet.CountEntry e -> "" + e.count();
+      case MeasureSheet.FigureEntry e -> e.range().show(e.figure());
+      case MeasureSheet.ColourEntry e -> e.hex();
+      case MeasureSheet.ChoiceEntry e -> Words.say("choice." + e.choice());
+    };
+  }
+}

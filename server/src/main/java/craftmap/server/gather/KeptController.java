@@ -1,0 +1,86 @@
+package craftmap.server.gather;
+
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanDocument;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.Quantities;
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Holding;
+import craftmap.server.stock.Holdings;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is kept for a piece by hand, and which pieces a thing of the shelf is used on. */
+@RestController
+@RequestMapping("/api")
+class KeptController {
+  private final Studios studios;
+  private final Pieces pieces;
+  private final Holdings holdings;
+  private final ClaimBook claims;
+
+  KeptController(Studios studios, Pieces pieces, Holdings holdings, ClaimBook claims) {
+    this.studios = studios;
+    this.pieces = pieces;
+    this.holdings = holdings;
+    this.claims = claims;
+  }
+
+  record Keep(String quantity) {}
+
+  /** A piece that something is used on. */
+  record UseOnPiece(String pieceId, String pieceName, int lays, String text) {}
+
+  /** Keeps some of a stock for a piece; 0 lets it go. */
+  @PutMapping("/pieces/{id}/kept/{holdingId}")
+  ResponseEntity<Void> keep(
+      @PathVariable String id, @PathVariable String holdingId, @RequestBody Keep keep) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    Holding holding = holdings.get(studio.id(), holdingId);
+    claims.keep(
+        studio.id(),
+        holdingId,
+        id,
+        piece.document().name(),
+        Quantities.read("Kept", keep.quantity(), holding.unit(), studio.tape()));
+    return ResponseEntity.noContent().build();
+  }
+
+  @GetMapping("/designs/{id}/uses")
+  List<UseOnPiece> usesOfDesign(@PathVariable String id) {
+    return uses(lay -> id.equals(lay.designId()));
+  }
+
+  @GetMapping("/holdings/{id}/uses")
+  List<UseOnPiece> usesOfPot(@PathVariable String id) {
+    return uses(lay -> id.equals(lay.paintId()));
+  }
+
+  private List<UseOnPiece> uses(java.util.function.Predicate<PlanDocument.LayDoc> wanted) {
+    Studio studio = studios.current();
+    List<UseOnPiece> uses = new ArrayList<>();
+    for (SavedPlan piece : pieces.all(studio, false)) {
+      List<PlanDocument.LayDoc> lays = piece.document().lays().stream().filter(wanted).toList();
+      if (!lays.isEmpty()) {
+        uses.add(
+            new UseOnPiece(
+                piece.id(),
+                piece.document().name(),
+                lays.size(),
+                Words.say(lays.size() == 1 ? "uses.one" : "uses.many", lays.size())));
+      }
+    }
+    return uses;
+  }
+}

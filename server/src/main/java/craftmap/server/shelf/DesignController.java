@@ -1,0 +1,262 @@
+package craftmap.server.shelf;
+
+import craftmap.core.design.Design;
+import craftmap.core.design.DesignKind;
+import craftmap.core.design.StencilDesign;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.plane.Point;
+import craftmap.core.supply.Offcut;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.fields.FieldView;
+import craftmap.server.fields.FieldViews;
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Holding;
+import craftmap.server.stock.HoldingForm;
+import craftmap.server.stock.Holdings;
+import craftmap.server.stock.Ledger;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Designs: told, kept, changed, and what there is of each. */
+@RestController
+@RequestMapping("/api/designs")
+class DesignController {
+  private final Studios studios;
+  private final Designs designs;
+  private final Shelving shelving;
+  private final Holdings holdings;
+  private final ClaimBook claims;
+  private final Ledger ledger;
+
+  DesignController(
+      Studios studios,
+      Designs designs,
+      Shelving shelving,
+      Holdings holdings,
+      ClaimBook claims,
+      Ledger ledger) {
+    this.studios = studios;
+    this.designs = designs;
+    this.shelving = shelving;
+    this.holdings = holdings;
+    this.claims = claims;
+    this.ledger = ledger;
+  }
+
+  record KindView(DesignKind kind, String name, String about, DesignKind.Drawn drawn) {}
+
+  /**
+   * What the core makes of a design as it is told.
+   *
+   * @param fields what its kind asks, in order
+   * @param unit what it is counted in; none where it is made by hand
+   * @param pathData its openings or its outline, in millimetres on the sheet
+   */
+  record DesignReadingView(
+      String kindText,
+      List<FieldView> fields,
+      List<Facts.FactView> facts,
+      double sheetWidthMm,
+      double sheetHeightMm,
+      double printLeftMm,
+      double printTopMm,
+      double printWidthMm,
+      double printHeightMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockUnit unit,
+      String quantityAsk,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pathData) {}
+
+  /** A named part of the picture on an offcut. */
+  record ShownView(String name, String shareText, boolean whole) {}
+
+  record DesignHoldingView(HoldingViews.HoldingView holding, List<ShownView> shows) {}
+
+  /** One line of the history of all its stocks. */
+  record HistoryView(String holdingId, String what, HoldingViews.EntryView entry) {}
+
+  record DesignView(
+      String id,
+      DesignGiven given,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
+      DesignReadingView reading,
+      List<DesignHoldingView> holdings,
+      List<HistoryView> history) {}
+
+  /**
+   * A design to put on the shelf.
+   *
+   * @param quantity how much of it there is; empty for none yet
+   */
+  record NewDesign(
+      DesignGiven design,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String quantity,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockGiven stock) {}
+
+  record Purchase(
+      String quantity, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockGiven stock) {}
+
+  /**
+   * A leftover to keep.
+   *
+   * @param cutFrom the stock of which a sheet was cut for it, if one was
+   */
+  record NewOffcut(
+      List<HoldingViews.PointView> outline,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cutFrom,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String place,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {}
+
+  @GetMapping("/kinds")
+  List<KindView> kinds() {
+    return Arrays.stream(DesignKind.values())
+        .map(
+            k -> new KindView(k, Words.say("designOne", k), Words.say("designAbout", k), k.drawn()))
+        .toList();
+  }
+
+  @PostMapping("/reading")
+  DesignReadingView read(@RequestBody DesignGiven given) {
+    Studio studio = studios.current();
+    return reading(designs.read(studio.id(), "new", given), studio.tape());
+  }
+
+  @PostMapping
+  ResponseEntity<DesignView> add(
+      @RequestBody NewDesign body,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    String id =
+        shelving.putUp(studio, body.design(), body.quantity(), body.stock(), Person.of(person));
+    return ResponseEntity.status(HttpStatus.CREATED).body(design(id));
+  }
+
+  @GetMapping("/{id}")
+  DesignView design(@PathVariable String id) {
+    Studio studio = studios.current();
+    OwnedDesign owned = designs.get(studio.id(), id);
+    List<Holding> stock = holdings.ofDesign(studio.id(), id);
+    return new DesignView(
+        id,
+        owned.given(),
+        owned.pictureAddress().orElse(null),
+        reading(designs.read(studio.id(), id, owned.given()), studio.tape()),
+        stock.stream()
+            .filter(h -> h.form() != HoldingForm.OFFCUT || h.level().signum() > 0)
+            .map(h -> holding(h, owned, studio.tape()))
+            .toList(),
+        stock.stream()
+            .flatMap(
+                h ->
+                    ledger.entries(studio.id(), h.id()).stream()
+                        .map(
+                            e ->
+                                new HistoryView(
+                                    h.id(),
+                                    Words.say("holding", h.form()),
+                                    HoldingViews.entry(e, h.unit(), studio.tape()))))
+            .sorted(Comparator.comparing((HistoryView v) -> v.entry().id()).reversed())
+            .toList());
+  }
+
+  @PutMapping("/{id}")
+  DesignView change(@PathVariable String id, @RequestBody DesignGiven given) {
+    designs.change(studios.current().id(), id, given);
+    return design(id);
+  }
+
+  @DeleteMapping("/{id}")
+  ResponseEntity<Void> takeAway(@PathVariable String id) {
+    designs.takeAway(studios.current().id(), id);
+    return ResponseEntity.noContent().build();
+  }
+
+  @PostMapping("/{id}/purchases")
+  DesignView buy(
+      @PathVariable String id,
+      @RequestBody Purchase purchase,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    StockGiven stock = Optional.ofNullable(purchase.stock()).orElse(StockGiven.NOTHING);
+    shelving.buyDesign(
+        studio.id(),
+        designs.get(studio.id(), id),
+        purchase.quantity(),
+        stock.particulars(),
+        studio.tape(),
+        Person.of(person));
+    return design(id);
+  }
+
+  @PostMapping("/{id}/offcuts")
+  DesignView keepOffcut(
+      @PathVariable String id,
+      @RequestBody NewOffcut offcut,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    shelving.keepOffcut(
+        studio.id(),
+        id,
+        offcut.outline() == null
+            ? List.of()
+            : offcut.outline().stream().map(p -> new Point(p.xMm(), p.yMm())).toList(),
+        Optional.ofNullable(offcut.cutFrom()).filter(c -> !c.isEmpty()),
+        StockGiven.at(offcut.place()).particulars(),
+        offcut.note(),
+        Person.of(person));
+    return design(id);
+  }
+
+  private DesignHoldingView holding(Holding h, OwnedDesign owned, TapeDivision tape) {
+    List<ShownView> shows =
+        h.form() == HoldingForm.OFFCUT ? shows(new Offcut(h.offcut()), owned) : List.of();
+    return new DesignHoldingView(HoldingViews.view(h, claims.on(h), tape), shows);
+  }
+
+  private static List<ShownView> shows(Offcut offcut, OwnedDesign owned) {
+    return owned.given().motifBoxes().stream()
+        .map(
+            m -> {
+              double share = offcut.shows(m.box());
+              return new ShownView(m.name(), Words.percent(share), share > 0.999);
+            })
+        .filter(s -> !s.shareText().equals(Words.percent(0)))
+        .toList();
+  }
+
+  private static DesignReadingView reading(Designs.DesignReading read, TapeDivision tape) {
+    Design d = read.design();
+    var unit = Shelving.unitOf(d.comes());
+    return new DesignReadingView(
+        Words.say("designOne", d.kind()),
+        FieldViews.of(read.sheet(), tape),
+        Facts.of(d, tape),
+        d.picture().map(p -> p.widthMm()).orElse(d.printWidthMm()),
+        d.picture().map(p -> p.heightMm()).orElse(d.printHeightMm()),
+        d.printed().leftMm(),
+        d.printed().topMm(),
+        d.printWidthMm(),
+        d.printHeightMm(),
+        unit.orElse(null),
+        Words.say("quantity." + d.comes().getClass().getSimpleName()),
+        d instanceof StencilDesign s
+            ? s.openings().pathData()
+            : d.picture().flatMap(p -> p.shape()).map(a -> a.pathData()).orElse(null));
+  }
+}

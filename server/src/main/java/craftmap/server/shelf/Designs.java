@@ -1,0 +1,196 @@
+package craftmap.server.shelf;
+
+import craftmap.core.artwork.Artwork;
+import craftmap.core.colour.Colour;
+import craftmap.core.design.Design;
+import craftmap.core.design.DesignKind;
+import craftmap.core.design.Picture;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.artwork.ArtworkForm;
+import craftmap.server.artwork.Artworks;
+import craftmap.server.artwork.StoredArtwork;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The designs of a studio. */
+@Service
+@Transactional(readOnly = true)
+public class Designs {
+  private static final Set<DesignKind> WITH_OPENINGS = EnumSet.noneOf(DesignKind.class);
+
+  static {
+    for (DesignKind kind : DesignKind.values()) {
+      if (kind.drawn() == DesignKind.Drawn.OPENINGS) {
+        WITH_OPENINGS.add(kind);
+      }
+    }
+  }
+
+  private final DesignRows rows;
+  private final Artworks artworks;
+  private final Clock clock;
+
+  /** Artwork takes time to read: a design is read once for each change of it. */
+  private final Map<String, Read> read = new ConcurrentHashMap<>();
+
+  private record Read(Instant changedAt, OwnedDesign design) {}
+
+  Designs(DesignRows rows, Artworks artworks, Clock clock) {
+    this.rows = rows;
+    this.artworks = artworks;
+    this.clock = clock;
+  }
+
+  /** A design with the sheet its answers stand on: every question in its order. */
+  public record DesignReading(Design design, MeasureSheet sheet) {}
+
+  public List<OwnedDesign> all(String studioId) {
+    return rows.all(studioId).stream().map(r -> readOnce(studioId, r)).toList();
+  }
+
+  /** Designs that are painted through openings. */
+  public List<OwnedDesign> stencils(String studioId) {
+    return rows.ofKinds(studioId, WITH_OPENINGS).stream().map(r -> readOnce(studioId, r)).toList();
+  }
+
+  /** Also one that was taken off the shelf: old plans still know it. */
+  public Optional<OwnedDesign> find(String studioId, String id) {
+    return rows.findByStudioIdAndId(studioId, id).map(r -> readOnce(studioId, r));
+  }
+
+  public OwnedDesign get(String studioId, String id) {
+    return find(studioId, id)
+        .orElseThrow(() -> new NoSuchElementException("There is no design " + id + "."));
+  }
+
+  List<DesignRows.Light> light(String studioId) {
+    return rows.light(studioId);
+  }
+
+  private OwnedDesign readOnce(String studioId, DesignRow row) {
+    Read known = read.get(row.getId());
+    if (known != null && known.changedAt().equals(row.changedAt())) {
+      return known.design();
+    }
+    DesignGiven given = row.given();
+    OwnedDesign design = new OwnedDesign(read(studioId, row.getId(), given).design(), given);
+    read.put(row.getId(), new Read(row.changedAt(), design));
+    return design;
+  }
+
+  /** What the core makes of a design as it is told, without keeping it. */
+  public DesignReading read(String studioId, String id, DesignGiven given) {
+    MeasureSheet sheet = given.answers().sheet();
+    Optional<Picture> picture =
+        given.kind().drawn() == DesignKind.Drawn.NOTHING
+            ? Optional.empty()
+            : given.artwork().map(a -> picture(artworks.get(studioId, a), given));
+    return new DesignReading(given.kind().read(given.card(id), sheet, picture), sheet);
+  }
+
+  private static Picture picture(StoredArtwork artwork, DesignGiven given) {
+    if (!artwork.trueSize()) {
+      throw new RefusedInput(
+          "Artwork",
+          "its size",
+          "is not known yet",
+          "one known measure, such as the width of the sheet");
+    }
+    Optional<Artwork> shape =
+        artwork.form() == ArtworkForm.SVG
+            ? switch (given.kind().drawn()) {
+              case OPENINGS -> Optional.of(artwork.drawing().openings());
+              case OUTLINE -> Optional.of(artwork.drawing().silhouette());
+              case PICTURE, NOTHING -> Optional.<Artwork>empty();
+            }
+            : Optional.empty();
+    return new Picture(
+        artwork.widthMm(),
+        artwork.heightMm(),
+        shape,
+        Optional.ofNullable(given.background()).map(Colour::new),
+        given.motifBoxes());
+  }
+
+  @Transactional
+  public OwnedDesign add(String studioId, DesignGiven given) {
+    return add(studioId, UUID.randomUUID().toString(), given);
+  }
+
+  /** Under an id of the caller's. */
+  @Transactional
+  public OwnedDesign add(String studioId, String id, DesignGiven given) {
+    return write(studioId, new DesignRow(id, studioId, rows.nextPlace()), given);
+  }
+
+  @Transactional
+  public OwnedDesign change(String studioId, String id, DesignGiven given) {
+    return write(studioId, row(studioId, id), given);
+  }
+
+  private OwnedDesign write(String studioId, DesignRow row, DesignGiven given) {
+    Design design = read(studioId, row.getId(), given).design();
+    Optional<StoredArtwork> artwork = given.artwork().map(a -> artworks.get(studioId, a));
+    row.write(given, design, Looks.of(given, design, artwork), clock.instant());
+    rows.save(row);
+    return readOnce(studioId, row);
+  }
+
+  /** Takes a design off the shelf; plans that have it keep it. */
+  @Transactional
+  public void takeAway(String studioId, String id) {
+    DesignRow row = row(studioId, id);
+    row.takeAway(clock.instant());
+    rows.save(row);
+  }
+
+  /**
+   * Works out sizes and colours of designs that were moved here from an older shelf, and writes
+   * their artwork anew.
+   */
+  @Transactional
+  public void measureUnmeasured(String studioId) {
+    for (DesignRow row : rows.all(studioId)) {
+      if (!row.isMeasured()) {
+        DesignGiven old = row.given();
+        String renewed =
+            artworks
+                .add(studioId, artworks.get(studioId, old.artwork().orElseThrow()).content())
+                .id();
+        write(
+            studioId,
+            row,
+            new DesignGiven(
+                old.kind(),
+                old.name(),
+                old.motif(),
+                old.note(),
+                old.rights(),
+                old.answers(),
+                renewed,
+                old.background(),
+                old.motifs()));
+      }
+    }
+  }
+
+  private DesignRow row(String studioId, String id) {
+    return rows.findByStudioIdAndId(studioId, id)
+        .orElseThrow(() -> new NoSuchElementException("There is no design " + id + "."));
+  }
+
+  Optional<Instant> lastChange(String studioId) {
+    return rows.lastChange(studioId);
+  }
+}

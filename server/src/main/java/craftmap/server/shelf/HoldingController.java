@@ -1,0 +1,202 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.supply.Booking;
+import craftmap.core.supply.Container;
+import craftmap.core.supply.EntryKind;
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Holding;
+import craftmap.server.stock.Holdings;
+import craftmap.server.stock.Ledger;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One stock: its ledger, booking on it, correcting its level in the ways people find it. */
+@RestController
+@RequestMapping("/api/holdings/{id}")
+class HoldingController {
+  private static final double DEFAULT_DENSITY = 1;
+
+  private final Studios studios;
+  private final Holdings holdings;
+  private final Ledger ledger;
+  private final ClaimBook claims;
+  private final Designs designs;
+  private final Shelving shelving;
+
+  HoldingController(
+      Studios studios,
+      Holdings holdings,
+      Ledger ledger,
+      ClaimBook claims,
+      Designs designs,
+      Shelving shelving) {
+    this.studios = studios;
+    this.holdings = holdings;
+    this.ledger = ledger;
+    this.claims = claims;
+    this.designs = designs;
+    this.shelving = shelving;
+  }
+
+  /**
+   * A stock with its ledger, youngest entry first.
+   *
+   * @param of the name of its design or medium
+   */
+  record LedgerView(
+      HoldingViews.HoldingView holding,
+      String of,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String mediumId,
+      String colour,
+      List<HoldingViews.EntryView> entries) {}
+
+  /** How a level was found. */
+  enum Found {
+    /** In the unit of the stock. */
+    LEVEL,
+    /** The container as it stands on the scale, in grams. */
+    WEIGHT,
+    /** As a share of what it holds: 0.5 for about half. */
+    SHARE
+  }
+
+  record LevelFound(
+      Found how,
+      String figure,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {}
+
+  record NewEntry(
+      EntryKind kind,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String quantity,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {}
+
+  record LevelAt(LocalDate day, String levelText) {}
+
+  @GetMapping
+  LedgerView ledger(@PathVariable String id) {
+    Studio studio = studios.current();
+    Holding h = holdings.get(studio.id(), id);
+    Optional<OwnedMedium> medium = shelving.mediumOf(studio.id(), h);
+    String name =
+        medium
+            .map(m -> m.medium().name())
+            .orElseGet(() -> designs.get(studio.id(), h.designId().orElseThrow()).design().name());
+    return new LedgerView(
+        HoldingViews.view(h, claims.on(h), studio.tape()),
+        name,
+        h.designId().orElse(null),
+        h.mediumId().orElse(null),
+        medium.map(m -> m.medium().colour().hex()).orElse("#D5CBB8"),
+        ledger.entries(studio.id(), id).reversed().stream()
+            .map(e -> HoldingViews.entry(e, h.unit(), studio.tape()))
+            .toList());
+  }
+
+  @PostMapping("/entries")
+  LedgerView book(
+      @PathVariable String id,
+      @RequestBody NewEntry entry,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    Holding h = holdings.get(studio.id(), id);
+    if (entry.kind() == null || entry.kind().way() == EntryKind.Way.EITHER) {
+      throw new RefusedInput(
+          "What happened",
+          entry.kind() == null ? "empty" : Words.say("entry", entry.kind()),
+          "cannot be booked like this",
+          "bought, opened, used, spilled, given away or spoiled; a level is corrected");
+    }
+    BigDecimal quantity =
+        entry.kind().way() == EntryKind.Way.LEAVES
+            ? BigDecimal.ZERO
+            : Quantities.read("Quantity", entry.quantity(), h.unit(), studio.tape());
+    ledger.book(
+        studio.id(),
+        id,
+        Booking.of(entry.kind(), quantity, h.unit()),
+        entry.note(),
+        Person.of(person));
+    return ledger(id);
+  }
+
+  @PostMapping("/level")
+  LedgerView correct(
+      @PathVariable String id,
+      @RequestBody LevelFound found,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    Holding h = holdings.get(studio.id(), id);
+    BigDecimal level = level(found, h, studio);
+    String note =
+        found.note() == null || found.note().isBlank()
+            ? Words.say(
+                "correct." + found.how().name(), StockText.of(level, h.unit(), studio.tape()))
+            : found.note();
+    ledger.correct(studio.id(), id, level, note, Person.of(person));
+    return ledger(id);
+  }
+
+  private BigDecimal level(LevelFound found, Holding h, Studio studio) {
+    if (found.how() == null) {
+      throw new RefusedInput("How", "empty", "is missing", "LEVEL, WEIGHT or SHARE");
+    }
+    return switch (found.how()) {
+      case LEVEL -> Quantities.read("Level", found.figure(), h.unit(), studio.tape());
+      case WEIGHT -> {
+        BigDecimal gross =
+            Quantities.figure("Weight", found.figure().replaceFirst("\\s*g$", ""), "342 g");
+        double density =
+            shelving
+                .mediumOf(studio.id(), h)
+                .map(m -> m.medium().densityGPerMl())
+                .orElse(DEFAULT_DENSITY);
+        yield container(h).byWeight(gross, density);
+      }
+      case SHARE ->
+          container(h).byEye(Quantities.figure("Share", found.figure(), "0.5").doubleValue());
+    };
+  }
+
+  private static Container container(Holding h) {
+    return h.container()
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "Level", "this stock", "stands in no container", "a count or a length"));
+  }
+
+  @PutMapping
+  LedgerView describe(@PathVariable String id, @RequestBody StockGiven given) {
+    holdings.describe(studios.current().id(), id, given.particulars());
+    return ledger(id);
+  }
+
+  /** The level at the end of a day, by the clock of this machine. */
+  @GetMapping("/level")
+  LevelAt levelAt(@PathVariable String id, @RequestParam LocalDate day) {
+    Studio studio = studios.current();
+    Holding h = holdings.get(studio.id(), id);
+    BigDecimal level =
+        ledger.levelBefore(
+            studio.id(), id, day.plusDays(1).atStartOfDay(ZoneId.systemDefault()).toInstant());
+    return new LevelAt(day, StockText.of(level, h.unit(), studio.tape()));
+  }
+}

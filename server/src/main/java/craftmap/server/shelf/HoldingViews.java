@@ -1,0 +1,150 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.plane.Box;
+import craftmap.core.supply.Claims;
+import craftmap.core.supply.EntryKind;
+import craftmap.core.supply.Offcut;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Hand;
+import craftmap.server.stock.Holding;
+import craftmap.server.stock.HoldingForm;
+import craftmap.server.stock.LedgerEntry;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+
+/** Stocks for the screen. */
+final class HoldingViews {
+  private HoldingViews() {}
+
+  record PointView(double xMm, double yMm) {}
+
+  /** A leftover, where it lay on its sheet. */
+  record OffcutView(
+      List<PointView> outline,
+      double leftMm,
+      double topMm,
+      double widthMm,
+      double heightMm,
+      String sizeText,
+      String areaText) {}
+
+  /** What one piece asks of a stock. */
+  record ClaimView(
+      String pieceId,
+      String pieceName,
+      String wantedText,
+      String grantedText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String missingText) {}
+
+  /**
+   * A stock.
+   *
+   * @param level in its unit
+   * @param fullShare level over what it holds, 0 to 1
+   * @param short_ whether pieces ask for more than there is
+   */
+  record HoldingView(
+      String id,
+      String code,
+      HoldingForm form,
+      StockUnit unit,
+      Hand hand,
+      String handText,
+      double level,
+      double available,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double holds,
+      double fullShare,
+      String levelText,
+      String availableText,
+      boolean overAsked,
+      List<ClaimView> claims,
+      String place,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double tareG,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String priceText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String price,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String currency,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LocalDate openedOn,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LocalDate expiresOn,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OffcutView offcut) {}
+
+  record EntryView(
+      long id,
+      EntryKind kind,
+      String kindText,
+      String changeText,
+      boolean raises,
+      String levelText,
+      String note,
+      String madeBy,
+      Instant madeAt) {}
+
+  static HoldingView view(Holding h, ClaimBook.Settled claims, TapeDivision tape) {
+    var p = h.particulars();
+    Claims settled = claims.claims();
+    boolean overAsked = settled.settled().stream().anyMatch(s -> s.missing().signum() > 0);
+    return new HoldingView(
+        h.id(),
+        h.code().text(),
+        h.form(),
+        h.unit(),
+        h.hand(),
+        Words.say("hand", h.hand()),
+        h.level().doubleValue(),
+        settled.available().doubleValue(),
+        h.holds().map(Number::doubleValue).orElse(null),
+        h.fullShare(),
+        StockText.level(h, tape),
+        StockText.of(settled.available(), h.unit(), tape),
+        overAsked,
+        settled.settled().stream().map(s -> claim(s, claims, h.unit(), tape)).toList(),
+        p.place(),
+        p.tareG().map(Number::doubleValue).orElse(null),
+        p.price().map(x -> x.text()).orElse(null),
+        p.price().map(x -> java.math.BigDecimal.valueOf(x.minor(), 2).toPlainString()).orElse(null),
+        p.price().map(x -> x.currency()).orElse(null),
+        p.openedOn().orElse(null),
+        p.expiresOn().orElse(null),
+        h.form() == HoldingForm.OFFCUT ? offcut(new Offcut(h.offcut()), tape) : null);
+  }
+
+  private static ClaimView claim(
+      Claims.Settled s, ClaimBook.Settled claims, StockUnit unit, TapeDivision tape) {
+    return new ClaimView(
+        s.claim().pieceId(),
+        claims.pieceNames().get(s.claim().pieceId()),
+        StockText.of(s.claim().wanted(), unit, tape),
+        StockText.of(s.granted(), unit, tape),
+        s.missing().signum() > 0 ? StockText.of(s.missing(), unit, tape) : null);
+  }
+
+  static OffcutView offcut(Offcut offcut, TapeDivision tape) {
+    Box b = offcut.box();
+    return new OffcutView(
+        offcut.outline().stream().map(p -> new PointView(p.xMm(), p.yMm())).toList(),
+        b.leftMm(),
+        b.topMm(),
+        b.widthMm(),
+        b.heightMm(),
+        Words.say("fact.size", tape.show(b.widthMm()), tape.show(b.heightMm())),
+        Words.squareCentimetres(offcut.areaMm2()));
+  }
+
+  static EntryView entry(LedgerEntry e, StockUnit unit, TapeDivision tape) {
+    int sign = e.change().signum();
+    return new EntryView(
+        e.id(),
+        e.kind(),
+        Words.say("entry", e.kind()),
+        sign == 0 ? "" : (sign > 0 ? "+ " : "− ") + StockText.of(e.change().abs(), unit, tape),
+        sign > 0,
+        StockText.of(e.levelAfter(), unit, tape),
+        e.note(),
+        e.madeBy(),
+        e.madeAt());
+  }
+}

@@ -1,0 +1,81 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.medium.Medium;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The media of a studio. */
+@Service
+@Transactional(readOnly = true)
+public class Media {
+  private final MediumRows rows;
+  private final Clock clock;
+
+  Media(MediumRows rows, Clock clock) {
+    this.rows = rows;
+    this.clock = clock;
+  }
+
+  /** A medium with the label its answers stand on. */
+  public record MediumReading(Medium medium, MeasureSheet label) {}
+
+  public List<OwnedMedium> all(String studioId) {
+    return rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream()
+        .map(MediumRow::toOwned)
+        .toList();
+  }
+
+  public Optional<OwnedMedium> find(String studioId, String id) {
+    return rows.findByStudioIdAndId(studioId, id).map(MediumRow::toOwned);
+  }
+
+  public OwnedMedium get(String studioId, String id) {
+    return find(studioId, id)
+        .orElseThrow(() -> new NoSuchElementException("There is no medium " + id + "."));
+  }
+
+  List<MediumRows.Light> light(String studioId) {
+    return rows.light(studioId);
+  }
+
+  /** What the core makes of a label, without keeping it. */
+  public MediumReading read(MediumGiven given) {
+    MeasureSheet label = given.label().sheet();
+    return new MediumReading(given.read("new", label), label);
+  }
+
+  @Transactional
+  public OwnedMedium add(String studioId, MediumGiven given) {
+    return add(studioId, UUID.randomUUID().toString(), given);
+  }
+
+  /** Under an id of the caller's. */
+  @Transactional
+  public OwnedMedium add(String studioId, String id, MediumGiven given) {
+    return write(new MediumRow(id, studioId), given);
+  }
+
+  @Transactional
+  public OwnedMedium change(String studioId, String id, MediumGiven given) {
+    return write(
+        rows.findByStudioIdAndId(studioId, id)
+            .orElseThrow(() -> new NoSuchElementException("There is no medium " + id + ".")),
+        given);
+  }
+
+  private OwnedMedium write(MediumRow row, MediumGiven given) {
+    row.write(given, given.read(row.getId(), given.label().sheet()), clock.instant());
+    return rows.save(row).toOwned();
+  }
+
+  Optional<Instant> lastChange(String studioId) {
+    return rows.lastChange(studioId);
+  }
+}

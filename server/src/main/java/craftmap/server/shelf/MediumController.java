@@ -1,0 +1,166 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.GenericMedium;
+import craftmap.core.medium.Medium;
+import craftmap.core.medium.Role;
+import craftmap.core.medium.SoldBy;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.fields.FieldView;
+import craftmap.server.fields.FieldViews;
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Holdings;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Media: read off their labels over what is typical, and their pots. */
+@RestController
+@RequestMapping("/api/media")
+class MediumController {
+  private final Studios studios;
+  private final Media media;
+  private final Shelving shelving;
+  private final Holdings holdings;
+  private final ClaimBook claims;
+
+  MediumController(
+      Studios studios, Media media, Shelving shelving, Holdings holdings, ClaimBook claims) {
+    this.studios = studios;
+    this.media = media;
+    this.shelving = shelving;
+    this.holdings = holdings;
+    this.claims = claims;
+  }
+
+  record GenericView(String key, String name, Role role, String roleText, String colour) {}
+
+  /**
+   * What the core makes of a label.
+   *
+   * @param typical how many values still stand in for what the label says
+   */
+  record MediumReadingView(
+      String genericText,
+      Role role,
+      String roleText,
+      String colour,
+      StockUnit unit,
+      List<FieldView> fields,
+      int typical,
+      String typicalText) {}
+
+  record MediumView(
+      String id,
+      MediumGiven given,
+      MediumReadingView reading,
+      List<HoldingViews.HoldingView> pots) {}
+
+  /** A pot of a new medium. */
+  record NewMedium(
+      MediumGiven medium,
+      String holds,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String level,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockGiven stock) {}
+
+  record NewPotOf(
+      String holds,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String level,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockGiven stock) {}
+
+  @GetMapping("/generic")
+  List<GenericView> generic() {
+    return GenericMedium.all().stream()
+        .map(
+            g ->
+                new GenericView(
+                    g.key(),
+                    g.name(),
+                    g.medium().role(),
+                    Words.say("choice." + g.medium().role().name()),
+                    g.medium().colour().hex()))
+        .toList();
+  }
+
+  @PostMapping("/reading")
+  MediumReadingView read(@RequestBody MediumGiven given) {
+    Media.MediumReading read = media.read(given);
+    return reading(given, read, studios.current().tape());
+  }
+
+  @PostMapping
+  ResponseEntity<MediumView> add(
+      @RequestBody NewMedium body,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    String id =
+        shelving.putUp(
+            studio, body.medium(), body.holds(), body.level(), body.stock(), Person.of(person));
+    return ResponseEntity.status(HttpStatus.CREATED).body(medium(id));
+  }
+
+  @GetMapping("/{id}")
+  MediumView medium(@PathVariable String id) {
+    Studio studio = studios.current();
+    OwnedMedium owned = media.get(studio.id(), id);
+    return new MediumView(
+        id,
+        owned.given(),
+        reading(owned.given(), media.read(owned.given()), studio.tape()),
+        holdings.ofMedium(studio.id(), id).stream()
+            .map(h -> HoldingViews.view(h, claims.on(h), studio.tape()))
+            .toList());
+  }
+
+  @PutMapping("/{id}")
+  MediumView change(@PathVariable String id, @RequestBody MediumGiven given) {
+    media.change(studios.current().id(), id, given);
+    return medium(id);
+  }
+
+  @PostMapping("/{id}/pots")
+  MediumView buy(
+      @PathVariable String id,
+      @RequestBody NewPotOf pot,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    shelving.buyPot(
+        studio,
+        media.get(studio.id(), id),
+        pot.holds(),
+        pot.level(),
+        pot.stock(),
+        Person.of(person));
+    return medium(id);
+  }
+
+  private static MediumReadingView reading(
+      MediumGiven given, Media.MediumReading read, TapeDivision tape) {
+    Medium m = read.medium();
+    List<FieldView> fields = FieldViews.of(read.label(), tape);
+    int typical = (int) fields.stream().filter(f -> !f.taken()).count();
+    return new MediumReadingView(
+        given.typical().name(),
+        m.role(),
+        Words.say("choice." + m.role().name()),
+        m.colour().hex(),
+        m.soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML,
+        fields,
+        typical,
+        typical == 0
+            ? Words.say("medium.allFromLabel")
+            : Words.say("medium.typical", typical, fields.size()));
+  }
+}

@@ -1,0 +1,43 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.medium.GenericMedium;
+import craftmap.core.medium.Medium;
+import craftmap.server.fields.Answers;
+import craftmap.server.stock.Price;
+import java.math.BigDecimal;
+import java.util.List;
+
+/**
+ * A medium as its label tells it.
+ *
+ * @param generic the kind whose typical values stand in for what the label does not say
+ * @param label what was typed from the label, by key
+ * @param packs containers it is sold in
+ */
+public record MediumGiven(String name, String generic, Answers label, List<Pack> packs) {
+  /**
+   * A container it is sold in.
+   *
+   * @param holds millilitres or grams
+   */
+  public record Pack(BigDecimal holds, Price price) {}
+
+  public MediumGiven {
+    label = label == null ? Answers.NONE : label;
+    packs = packs == null ? List.of() : List.copyOf(packs);
+  }
+
+  GenericMedium typical() {
+    return GenericMedium.find(generic == null ? "" : generic)
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "Kind", generic, "is no kind of medium", "one of the generic media"));
+  }
+
+  Medium read(String id, MeasureSheet sheet) {
+    return Medium.read(id, name, typical(), sheet);
+  }
+}

@@ -1,0 +1,59 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.Length;
+import craftmap.core.measure.LengthReader;
+import craftmap.core.measure.LengthUnit;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.supply.StockUnit;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Locale;
+
+/** Reads quantities as they are typed: comma or point, with or without their unit. */
+public final class Quantities {
+  private Quantities() {}
+
+  public static BigDecimal read(String field, String text, StockUnit unit, TapeDivision tape) {
+    String given = text == null ? "" : text.strip();
+    if (unit == StockUnit.MM) {
+      Length length = LengthReader.read(field, given, tape.unit());
+      return BigDecimal.valueOf(length.mm()).setScale(1, RoundingMode.HALF_UP);
+    }
+    String sign = unit.show(BigDecimal.TEN).substring(3);
+    String plain =
+        given
+            .toLowerCase(Locale.ENGLISH)
+            .replaceFirst("\\s*(" + sign + "|" + sign.replaceFirst("s$", "") + ")$", "")
+            .replace(',', '.');
+    if (!plain.matches("\\d{1,7}(\\.\\d{1,3})?")) {
+      throw new RefusedInput(
+          field,
+          given.isEmpty() ? "empty" : given.substring(0, Math.min(40, given.length())),
+          switch (unit) {
+            case ML -> "is not a volume";
+            case G -> "is not a weight";
+            case SHEETS, PIECES, MM -> "is not a number";
+          },
+          unit.isCounted() ? "a whole number such as 3" : "a figure such as 38.5 " + sign);
+    }
+    return new BigDecimal(plain);
+  }
+
+  /** A plain decimal figure. */
+  public static BigDecimal figure(String field, String text, String example) {
+    String plain = text == null ? "" : text.strip().replace(',', '.');
+    if (!plain.matches("\\d{1,7}(\\.\\d{1,3})?")) {
+      throw new RefusedInput(
+          field,
+          plain.isEmpty() ? "empty" : text,
+          "is not a figure",
+          "a figure such as " + example);
+    }
+    return new BigDecimal(plain);
+  }
+
+  static LengthUnit unitOf(TapeDivision tape) {
+    return tape.unit();
+  }
+}

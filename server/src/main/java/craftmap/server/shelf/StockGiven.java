@@ -1,0 +1,41 @@
+package craftmap.server.shelf;
+
+import craftmap.server.stock.NewHolding;
+import craftmap.server.stock.Price;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/** What is noted about a stock, as it is typed. */
+public record StockGiven(
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String place,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String tareG,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String price,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String currency,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LocalDate openedOn,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LocalDate expiresOn) {
+  public static final StockGiven NOTHING = new StockGiven(null, null, null, null, null, null);
+
+  /** The same with a place and a price only. */
+  public static StockGiven at(String place) {
+    return new StockGiven(place, null, null, null, null, null);
+  }
+
+  public NewHolding.Particulars particulars() {
+    return new NewHolding.Particulars(
+        place == null ? "" : place,
+        isGiven(tareG)
+            ? Optional.of(
+                Quantities.figure("Empty container, g", tareG.replaceFirst("\\s*g$", ""), "62"))
+            : Optional.empty(),
+        isGiven(price)
+            ? Optional.of(Price.read(price, isGiven(currency) ? currency : "EUR"))
+            : Optional.empty(),
+        Optional.ofNullable(openedOn),
+        Optional.ofNullable(expiresOn));
+  }
+
+  private static boolean isGiven(String text) {
+    return text != null && !text.isBlank();
+  }
+}

@@ -1,0 +1,90 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.medium.Tool;
+import craftmap.server.fields.Answers;
+import craftmap.server.fields.FieldView;
+import craftmap.server.fields.FieldViews;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tools, with what they cover in a minute and what stays in them. */
+@RestController
+@RequestMapping("/api/tools")
+class ToolController {
+  private final Studios studios;
+  private final Tools tools;
+
+  ToolController(Studios studios, Tools tools) {
+    this.studios = studios;
+    this.tools = tools;
+  }
+
+  record ToolGiven(String name, Answers answers) {}
+
+  record ToolView(
+      String id,
+      String name,
+      Tool.Kind kind,
+      String text,
+      Answers answers,
+      List<FieldView> fields) {}
+
+  @GetMapping
+  List<ToolView> tools() {
+    Studio studio = studios.current();
+    return tools.all(studio.id()).stream().map(t -> view(t, studio)).toList();
+  }
+
+  @PostMapping("/reading")
+  List<FieldView> read(@RequestBody ToolGiven given) {
+    Answers answers = given.answers() == null ? Answers.NONE : given.answers();
+    MeasureSheet sheet = answers.sheet();
+    Tool.read("new", given.name(), sheet);
+    return FieldViews.of(sheet, studios.current().tape());
+  }
+
+  @PostMapping
+  ResponseEntity<ToolView> add(@RequestBody ToolGiven given) {
+    Studio studio = studios.current();
+    return ResponseEntity.status(HttpStatus.CREATED)
+        .body(view(tools.add(studio.id(), given.name(), given.answers()), studio));
+  }
+
+  @PutMapping("/{id}")
+  ToolView change(@PathVariable String id, @RequestBody ToolGiven given) {
+    Studio studio = studios.current();
+    return view(tools.change(studio.id(), id, given.name(), given.answers()), studio);
+  }
+
+  @DeleteMapping("/{id}")
+  ResponseEntity<Void> takeAway(@PathVariable String id) {
+    tools.takeAway(studios.current().id(), id);
+    return ResponseEntity.noContent().build();
+  }
+
+  private static ToolView view(Tools.OwnedTool t, Studio studio) {
+    return new ToolView(
+        t.tool().id(),
+        t.tool().name(),
+        t.tool().kind(),
+        Words.say(
+            "tool.text",
+            Words.squareCentimetres(t.tool().coversM2PerMin() * 1e6),
+            Words.percent(t.tool().loss())),
+        t.answers(),
+        FieldViews.of(t.sheet(), studio.tape()));
+  }
+}

@@ -1,0 +1,59 @@
+package craftmap.server.shelf;
+
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.medium.Tool;
+import craftmap.server.fields.Answers;
+import java.time.Clock;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The tools of a studio. */
+@Service
+@Transactional(readOnly = true)
+public class Tools {
+  private final ToolRows rows;
+  private final Clock clock;
+
+  Tools(ToolRows rows, Clock clock) {
+    this.rows = rows;
+    this.clock = clock;
+  }
+
+  /** A tool with the questions it answers. */
+  public record OwnedTool(Tool tool, MeasureSheet sheet, Answers answers) {}
+
+  public List<OwnedTool> all(String studioId) {
+    return rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream().map(Tools::read).toList();
+  }
+
+  @Transactional
+  public OwnedTool add(String studioId, String name, Answers answers) {
+    return read(
+        rows.save(
+            new ToolRow(UUID.randomUUID().toString(), studioId)
+                .write(name, answers, clock.instant())));
+  }
+
+  @Transactional
+  public OwnedTool change(String studioId, String id, String name, Answers answers) {
+    return read(rows.save(row(studioId, id).write(name, answers, clock.instant())));
+  }
+
+  @Transactional
+  public void takeAway(String studioId, String id) {
+    rows.delete(row(studioId, id));
+  }
+
+  private ToolRow row(String studioId, String id) {
+    return rows.findByStudioIdAndId(studioId, id)
+        .orElseThrow(() -> new NoSuchElementException("There is no tool " + id + "."));
+  }
+
+  private static OwnedTool read(ToolRow row) {
+    MeasureSheet sheet = row.answers().sheet();
+    return new OwnedTool(Tool.read(row.id(), row.name(), sheet), sheet, row.answers());
+  }
+}

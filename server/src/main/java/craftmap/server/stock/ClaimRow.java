@@ -1,0 +1,62 @@
+package craftmap.server.stock;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.io.Serializable;
+import java.math.BigDecimal;
+import java.time.Instant;
+
+/** One lay's wish of one stock. */
+@Entity
+@Table(name = "claim")
+class ClaimRow {
+  /** A lay asks once of each stock; what a person keeps for a piece has no lay. */
+  @Embeddable
+  record Key(
+      @Column(name = "piece_id") String pieceId,
+      @Column(name = "lay_id") String layId,
+      @Column(name = "holding_id") String holdingId)
+      implements Serializable {}
+
+  @EmbeddedId private Key key;
+
+  @Column(name = "studio_id")
+  private String studioId;
+
+  @Column(name = "piece_name")
+  private String pieceName;
+
+  private BigDecimal wanted;
+  private Instant since;
+
+  protected ClaimRow() {}
+
+  ClaimRow(String studioId, Key key, String pieceName, BigDecimal wanted, Instant since) {
+    this.studioId = studioId;
+    this.key = key;
+    this.pieceName = pieceName;
+    this.wanted = wanted;
+    this.since = since;
+  }
+
+  Key key() {
+    return key;
+  }
+
+  String pieceName() {
+    return pieceName;
+  }
+
+  BigDecimal wanted() {
+    return wanted;
+  }
+
+  /** Another quantity, from the same turn in the queue. */
+  void changeTo(String name, BigDecimal quantity) {
+    this.pieceName = name;
+    this.wanted = quantity;
+  }
+}

@@ -1,0 +1,205 @@
+package craftmap.server.stock;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.plane.Point;
+import craftmap.core.supply.Booking;
+import craftmap.core.supply.ShelfCode;
+import craftmap.core.supply.StockUnit;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+@Entity
+@Table(name = "holding")
+class HoldingRow implements Persistable<String> {
+  private static final JsonMapper JSON = JsonMapper.shared();
+  private static final int LONGEST_PLACE = 80;
+  private static final BigDecimal MOST = new BigDecimal("1000000");
+
+  @Id private String id;
+
+  @Column(name = "studio_id")
+  private String studioId;
+
+  private long number;
+
+  @Column(name = "design_id")
+  private String designId;
+
+  @Column(name = "medium_id")
+  private String mediumId;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private HoldingForm form;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private StockUnit unit;
+
+  private BigDecimal holds;
+
+  @Column(name = "tare_g")
+  private BigDecimal tareG;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  private Hand hand;
+
+  @Column(columnDefinition = "LONGTEXT")
+  private String offcut;
+
+  private String place;
+
+  @Column(name = "price_minor")
+  private Long priceMinor;
+
+  @JdbcTypeCode(SqlTypes.CHAR)
+  private String currency;
+
+  @Column(name = "opened_on")
+  private LocalDate openedOn;
+
+  @Column(name = "expires_on")
+  private LocalDate expiresOn;
+
+  @Column(name = "made_at")
+  private Instant madeAt;
+
+  @Transient private boolean fresh;
+
+  protected HoldingRow() {}
+
+  HoldingRow(String id, String studioId, long number, NewHolding from, Instant madeAt) {
+    this.id = id;
+    this.studioId = studioId;
+    this.number = number;
+    this.designId = from.designId().orElse(null);
+    this.mediumId = from.mediumId().orElse(null);
+    this.form = from.form();
+    this.unit = from.unit();
+    this.holds = from.holds().map(h -> checked("Holds", h)).orElse(null);
+    this.hand = from.hand();
+    this.offcut = from.offcut().isEmpty() ? null : text(from.offcut());
+    this.madeAt = madeAt;
+    this.fresh = true;
+    describe(from.particulars());
+  }
+
+  final void describe(NewHolding.Particulars p) {
+    String noted = p.place() == null ? "" : p.place().strip();
+    if (noted.length() > LONGEST_PLACE) {
+      throw new RefusedInput(
+          "Place",
+          noted.length() + " characters",
+          "is too long",
+          "at most " + LONGEST_PLACE + " characters");
+    }
+    if (p.openedOn().isPresent()
+        && p.expiresOn().isPresent()
+        && p.expiresOn().get().isBefore(p.openedOn().get())) {
+      throw new RefusedInput(
+          "Expires", p.expiresOn().get().toString(), "is before it was opened", "a later day");
+    }
+    this.place = noted;
+    this.tareG = p.tareG().map(t -> checked("Tare", t)).orElse(null);
+    this.priceMinor = p.price().map(Price::minor).orElse(null);
+    this.currency = p.price().map(Price::currency).orElse(null);
+    this.openedOn = p.openedOn().orElse(null);
+    this.expiresOn = p.expiresOn().orElse(null);
+  }
+
+  void opened(LocalDate on) {
+    if (openedOn == null) {
+      openedOn = on;
+    }
+  }
+
+  private static BigDecimal checked(String field, BigDecimal value) {
+    if (value.signum() <= 0 || value.compareTo(MOST) > 0) {
+      throw new RefusedInput(
+          field, value.toPlainString(), "is not possible", "above 0 and up to 1000000");
+    }
+    return value.setScale(Booking.DECIMALS, java.math.RoundingMode.HALF_UP);
+  }
+
+  private static String text(List<Point> points) {
+    return JSON.writeValueAsString(
+        points.stream().map(p -> new double[] {p.xMm(), p.yMm()}).toList());
+  }
+
+  private List<Point> points() {
+    List<Point> points = new ArrayList<>();
+    if (offcut != null) {
+      for (JsonNode p : JSON.readTree(offcut)) {
+        points.add(new Point(p.get(0).asDouble(), p.get(1).asDouble()));
+      }
+    }
+    return points;
+  }
+
+  @Override
+  public String getId() {
+    return id;
+  }
+
+  @Override
+  public boolean isNew() {
+    return fresh;
+  }
+
+  @PostPersist
+  @PostLoad
+  void stored() {
+    fresh = false;
+  }
+
+  String studioId() {
+    return studioId;
+  }
+
+  StockUnit unit() {
+    return unit;
+  }
+
+  Optional<BigDecimal> holds() {
+    return Optional.ofNullable(holds);
+  }
+
+  Holding toHolding(BigDecimal level) {
+    return new Holding(
+        id,
+        ShelfCode.of(number),
+        Optional.ofNullable(designId),
+        Optional.ofNullable(mediumId),
+        form,
+        unit,
+        holds(),
+        hand,
+        points(),
+        new NewHolding.Particulars(
+            place,
+            Optional.ofNullable(tareG),
+            priceMinor == null ? Optional.empty() : Optional.of(new Price(priceMinor, currency)),
+            Optional.ofNullable(openedOn),
+            Optional.ofNullable(expiresOn)),
+        level);
+  }
+}
