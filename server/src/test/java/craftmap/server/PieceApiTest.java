@@ -171,7 +171,8 @@ class PieceApiTest extends ServerTest {
 
   @Test
   void eachStencilIsTriedOnTheFaceAndToldWhyItDoesNotFit() {
-    JsonNode trials = get("/api/pieces/sea-chest/faces/front/trials?kinds=STENCIL").body().path("trials");
+    JsonNode trials =
+        get("/api/pieces/sea-chest/faces/front/trials?kinds=STENCIL").body().path("trials");
     assertThat(trials).hasSizeGreaterThanOrEqualTo(5);
     for (JsonNode trial : trials) {
       boolean fits = !trial.path("verdict").asString().equals("DOES_NOT_FIT");

@@ -7,6 +7,7 @@ import craftmap.core.plan.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Blemish;
 import craftmap.core.surface.Face;
+import craftmap.server.paper.Page;
 import java.util.List;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;

@@ -6,6 +6,7 @@ import craftmap.core.surface.Face;
 import craftmap.core.surface.Hole;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Zone;
+import craftmap.server.paper.Page;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;

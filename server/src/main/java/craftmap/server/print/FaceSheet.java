@@ -1,6 +1,9 @@
 package craftmap.server.print;
 
 import craftmap.core.plan.PlanReading;
+import craftmap.server.paper.Fonts;
+import craftmap.server.paper.Page;
+import craftmap.server.paper.Paper;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;

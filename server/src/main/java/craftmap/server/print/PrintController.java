@@ -1,6 +1,7 @@
 package craftmap.server.print;
 
 import craftmap.core.plan.PlanReading;
+import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.ReadingView;

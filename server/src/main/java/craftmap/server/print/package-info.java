@@ -1,7 +1,7 @@
 /**
  * The plan on paper, for the bench: black and white friendly PDF pages.
  *
- * <p>{@code FaceSheet} says what stands on a face's page; {@code Page} puts text and lines on
- * paper; {@code FaceFigure} draws the face to a round scale.
+ * <p>{@code FaceSheet} says what stands on a face's page; {@code FaceFigure} draws the face to a
+ * round scale.
  */
 package craftmap.server.print;

@@ -1,4 +1,4 @@
-package craftmap.server.print;
+package craftmap.server.paper;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -8,8 +8,8 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.springframework.core.io.ClassPathResource;
 
 /** The shipped fonts, embedded in a document; what they cannot write becomes a question mark. */
-record Fonts(PDFont text, PDFont strong, PDFont heading) {
-  static Fonts into(PDDocument document) throws IOException {
+public record Fonts(PDFont text, PDFont strong, PDFont heading) {
+  public static Fonts into(PDDocument document) throws IOException {
     return new Fonts(
         load(document, "InstrumentSans-Regular.ttf"),
         load(document, "InstrumentSans-SemiBold.ttf"),
@@ -23,7 +23,7 @@ record Fonts(PDFont text, PDFont strong, PDFont heading) {
   }
 
   /** The text with everything replaced that the font has no sign for. */
-  static String writable(PDFont font, String text) {
+  public static String writable(PDFont font, String text) {
     StringBuilder out = new StringBuilder();
     text.replace('²', '2') // not among the signs of the shipped fonts
         .codePoints()

@@ -1,9 +1,9 @@
-package craftmap.server.print;
+package craftmap.server.paper;
 
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Paper that offices have. */
-enum Paper {
+public enum Paper {
   A4(PDRectangle.A4),
   LETTER(PDRectangle.LETTER);
 
@@ -13,7 +13,7 @@ enum Paper {
     this.size = size;
   }
 
-  PDRectangle size() {
+  public PDRectangle size() {
     return size;
   }
 }

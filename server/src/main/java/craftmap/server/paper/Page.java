@@ -1,4 +1,4 @@
-package craftmap.server.print;
+package craftmap.server.paper;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -13,9 +13,9 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
  * A sheet of paper to write on: millimetres from its top left corner, as on a face. Text flows
  * down; a full sheet is followed by another.
  */
-final class Page implements AutoCloseable {
-  static final double MARGIN_MM = 16;
-  static final double PT_PER_MM = 72 / 25.4;
+public final class Page implements AutoCloseable {
+  public static final double MARGIN_MM = 16;
+  public static final double PT_PER_MM = 72 / 25.4;
 
   private final PDDocument document;
   private final Paper paper;
@@ -23,7 +23,7 @@ final class Page implements AutoCloseable {
   private PDPageContentStream out;
   private double yMm;
 
-  Page(PDDocument document, Paper paper, Fonts fonts) {
+  public Page(PDDocument document, Paper paper, Fonts fonts) {
     this.document = document;
     this.paper = paper;
     this.fonts = fonts;
@@ -43,35 +43,35 @@ final class Page implements AutoCloseable {
     yMm = MARGIN_MM;
   }
 
-  double widthMm() {
+  public double widthMm() {
     return paper.size().getWidth() / PT_PER_MM - 2 * MARGIN_MM;
   }
 
-  double leftMm() {
+  public double leftMm() {
     return MARGIN_MM;
   }
 
-  double atMm() {
+  public double atMm() {
     return yMm;
   }
 
-  void down(double mm) {
+  public void down(double mm) {
     yMm += mm;
   }
 
   /** Starts a new sheet unless this much room is left. */
-  void room(double mm) {
+  public void room(double mm) {
     if (yMm + mm > paper.size().getHeight() / PT_PER_MM - MARGIN_MM) {
       turn();
     }
   }
 
-  Fonts fonts() {
+  public Fonts fonts() {
     return fonts;
   }
 
   /** A paragraph over the page's width; the cursor goes below it. */
-  void paragraph(PDFont font, double sizePt, String text) {
+  public void paragraph(PDFont font, double sizePt, String text) {
     double lineMm = sizePt * 1.32 / PT_PER_MM;
     for (String line : wrapped(font, sizePt, text, widthMm())) {
       room(lineMm);
@@ -81,7 +81,7 @@ final class Page implements AutoCloseable {
   }
 
   /** Text with its base line at a place. */
-  void write(PDFont font, double sizePt, double xMm, double baseYMm, String text) {
+  public void write(PDFont font, double sizePt, double xMm, double baseYMm, String text) {
     io(
         () -> {
           out.beginText();
@@ -93,11 +93,11 @@ final class Page implements AutoCloseable {
         });
   }
 
-  void writeCentred(PDFont font, double sizePt, double xMm, double baseYMm, String text) {
+  public void writeCentred(PDFont font, double sizePt, double xMm, double baseYMm, String text) {
     write(font, sizePt, xMm - lengthMm(font, sizePt, text) / 2, baseYMm, text);
   }
 
-  static double lengthMm(PDFont font, double sizePt, String text) {
+  public static double lengthMm(PDFont font, double sizePt, String text) {
     try {
       return font.getStringWidth(Fonts.writable(font, text)) / 1000 * sizePt / PT_PER_MM;
     } catch (IOException broken) {
@@ -105,7 +105,7 @@ final class Page implements AutoCloseable {
     }
   }
 
-  void line(double x1, double y1, double x2, double y2, double widthPt, double grey) {
+  public void line(double x1, double y1, double x2, double y2, double widthPt, double grey) {
     io(
         () -> {
           out.setStrokingColor((float) grey);
@@ -117,7 +117,7 @@ final class Page implements AutoCloseable {
   }
 
   /** A closed ring, filled with the other rings of its path by the even-odd rule. */
-  void fill(List<double[][]> rings, double grey) {
+  public void fill(List<double[][]> rings, double grey) {
     io(
         () -> {
           out.setNonStrokingColor((float) grey);
@@ -128,7 +128,7 @@ final class Page implements AutoCloseable {
         });
   }
 
-  void outline(double[][] ring, double widthPt, double grey) {
+  public void outline(double[][] ring, double widthPt, double grey) {
     io(
         () -> {
           out.setStrokingColor((float) grey);
@@ -144,6 +144,18 @@ final class Page implements AutoCloseable {
       out.lineTo(x(ring[i][0]), y(ring[i][1]));
     }
     out.closePath();
+  }
+
+  /** As much of a text as fits, with an ellipsis where some is left out. */
+  public String fitting(PDFont font, double sizePt, String text, double roomMm) {
+    if (lengthMm(font, sizePt, text) <= roomMm) {
+      return text;
+    }
+    String shorter = text;
+    while (!shorter.isEmpty() && lengthMm(font, sizePt, shorter + "…") > roomMm) {
+      shorter = shorter.substring(0, shorter.length() - 1);
+    }
+    return shorter.strip() + "…";
   }
 
   private static List<String> wrapped(PDFont font, double sizePt, String text, double widthMm) {

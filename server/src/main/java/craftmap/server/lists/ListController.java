@@ -1,0 +1,162 @@
+package craftmap.server.lists;
+
+import craftmap.server.paper.Paper;
+import craftmap.server.shelf.Person;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shelf as files, out and in. */
+@RestController
+@RequestMapping("/api/shelf")
+class ListController {
+  private static final int MOST_LINES_SENT = 500;
+
+  private final Studios studios;
+  private final ShelfImport imports;
+  private final ShelfExport exports;
+  private final ShelfFiles files;
+  private final ShelfLabels labels;
+
+  ListController(
+      Studios studios,
+      ShelfImport imports,
+      ShelfExport exports,
+      ShelfFiles files,
+      ShelfLabels labels) {
+    this.studios = studios;
+    this.imports = imports;
+    this.exports = exports;
+    this.files = files;
+    this.labels = labels;
+  }
+
+  record LineView(long line, ImportJob.Effect effect, String name, String text) {}
+
+  /**
+   * A list on its way.
+   *
+   * @param lines what each row would do: those with errors first, at most 500
+   */
+  record JobView(
+      String id,
+      ImportJob.State state,
+      int total,
+      int done,
+      int fresh,
+      int adding,
+      int errors,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String failure,
+      List<LineView> lines) {}
+
+  record TakenView(int things) {}
+
+  @PostMapping(value = "/lists", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  ResponseEntity<JobView> read(InputStream file) throws IOException {
+    byte[] bytes = file.readNBytes(CsvTable.MOST_BYTES + 1);
+    return ResponseEntity.status(HttpStatus.ACCEPTED)
+        .body(view(imports.read(studios.current(), bytes)));
+  }
+
+  @GetMapping("/lists/{id}")
+  JobView job(@PathVariable String id) {
+    return view(imports.job(studios.current(), id));
+  }
+
+  @PostMapping("/lists/{id}/import")
+  ResponseEntity<JobView> take(
+      @PathVariable String id,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    Studio studio = studios.current();
+    ImportJob job = imports.job(studio, id);
+    imports.begin(studio, job, Person.of(person));
+    return ResponseEntity.status(HttpStatus.ACCEPTED).body(view(job));
+  }
+
+  @GetMapping("/list.csv")
+  ResponseEntity<byte[]> csv() {
+    return file(
+        exports.csv(studios.current()).getBytes(StandardCharsets.UTF_8), "shelf.csv", "text/csv");
+  }
+
+  @GetMapping("/file")
+  ResponseEntity<ShelfFile> json() {
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("shelf.json").build().toString())
+        .body(files.write(studios.current()));
+  }
+
+  @PostMapping(value = "/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  ResponseEntity<TakenView> readJson(
+      InputStream file, @RequestHeader(name = Person.HEADER, required = false) String person)
+      throws IOException {
+    byte[] bytes = file.readNBytes(ShelfFiles.MOST_BYTES + 1);
+    return ResponseEntity.status(HttpStatus.CREATED)
+        .body(new TakenView(files.read(studios.current(), bytes, Person.of(person))));
+  }
+
+  /** Labels of everything on the shelf, or of some stocks. */
+  @GetMapping("/labels.pdf")
+  ResponseEntity<byte[]> labels(
+      @RequestParam(defaultValue = "") List<String> holdings,
+      @RequestParam(defaultValue = "A4") Paper paper)
+      throws IOException {
+    return file(labels.pdf(studios.current(), holdings, paper), "labels.pdf", "application/pdf");
+  }
+
+  private static ResponseEntity<byte[]> file(byte[] bytes, String name, String type) {
+    return ResponseEntity.ok()
+        .contentType(
+            MediaType.parseMediaType(type + (type.startsWith("text") ? ";charset=UTF-8" : "")))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            (type.endsWith("pdf") ? ContentDisposition.inline() : ContentDisposition.attachment())
+                .filename(name)
+                .build()
+                .toString())
+        .body(bytes);
+  }
+
+  private static JobView view(ImportJob job) {
+    ImportJob.Standing s = job.standing();
+    return new JobView(
+        job.id(),
+        s.state(),
+        s.total(),
+        s.done(),
+        count(s, ImportJob.Effect.NEW),
+        count(s, ImportJob.Effect.ADDS),
+        count(s, ImportJob.Effect.ERROR),
+        s.failure().isEmpty() ? null : s.failure(),
+        s.lines().stream()
+            .sorted(
+                java.util.Comparator.comparing(
+                        (ImportJob.Line l) -> l.effect() != ImportJob.Effect.ERROR)
+                    .thenComparing(ImportJob.Line::line))
+            .limit(MOST_LINES_SENT)
+            .map(l -> new LineView(l.line(), l.effect(), l.name(), l.text()))
+            .toList());
+  }
+
+  private static int count(ImportJob.Standing s, ImportJob.Effect effect) {
+    return (int) s.lines().stream().filter(l -> l.effect() == effect).count();
+  }
+}

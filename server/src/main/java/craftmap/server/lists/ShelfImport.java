@@ -1,0 +1,212 @@
+package craftmap.server.lists;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.shelf.DesignGiven;
+import craftmap.server.shelf.Designs;
+import craftmap.server.shelf.Media;
+import craftmap.server.shelf.OwnedDesign;
+import craftmap.server.shelf.Shelving;
+import craftmap.server.studio.Studio;
+import craftmap.server.words.Words;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Brings lists onto the shelf: a dry run, then all rows in one transaction. */
+@Service
+class ShelfImport implements DisposableBean {
+  private static final Logger LOG = LoggerFactory.getLogger(ShelfImport.class);
+  private static final int JOBS_KEPT = 8;
+
+  private final Designs designs;
+  private final Media media;
+  private final Shelving shelving;
+  private final TransactionTemplate transaction;
+  private final ExecutorService worker = Executors.newSingleThreadExecutor();
+  private final Map<String, ImportJob> jobs =
+      new LinkedHashMap<>() {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, ImportJob> eldest) {
+          return size() > JOBS_KEPT;
+        }
+      };
+
+  ShelfImport(Designs designs, Media media, Shelving shelving, TransactionTemplate transaction) {
+    this.designs = designs;
+    this.media = media;
+    this.shelving = shelving;
+    this.transaction = transaction;
+  }
+
+  ImportJob job(Studio studio, String id) {
+    synchronized (jobs) {
+      ImportJob job = jobs.get(id);
+      if (job == null || !job.studioId().equals(studio.id())) {
+        throw new NoSuchElementException("There is no list " + id + "; read the file again.");
+      }
+      return job;
+    }
+  }
+
+  /**
+   * Begins a dry run.
+   *
+   * @throws RefusedInput when the file is no list, or has a column nobody knows
+   */
+  ImportJob read(Studio studio, byte[] file) {
+    CsvTable table = CsvTable.read(file);
+    Set<String> known = RowReader.known();
+    for (String column : table.columns()) {
+      if (!column.isEmpty() && !known.contains(column)) {
+        throw new RefusedInput(
+            "List", "column " + column, "is not known, line 1", String.join(", ", known));
+      }
+    }
+    if (!table.columns().contains("what") || !table.columns().contains("name")) {
+      throw new RefusedInput(
+          "List", "line 1", "has no column what, or none called name", "both of them");
+    }
+    ImportJob job = new ImportJob(UUID.randomUUID().toString(), studio.id());
+    synchronized (jobs) {
+      jobs.put(job.id(), job);
+    }
+    job.begin(ImportJob.State.READING, table.rows().size());
+    worker.execute(() -> dryRun(studio, table, job));
+    return job;
+  }
+
+  private void dryRun(Studio studio, CsvTable table, ImportJob job) {
+    try {
+      Map<String, OwnedDesign> there = byName(studio);
+      Set<String> onTheList = new HashSet<>();
+      RowReader reader = new RowReader(studio.tape());
+      for (CsvTable.Row row : table.rows()) {
+        job.add(line(row, reader, there, onTheList));
+      }
+      job.end(ImportJob.State.READY);
+    } catch (RuntimeException bug) {
+      LOG.error("unexpected", bug);
+      job.fail(Words.say("lists.ourMistake"));
+    }
+  }
+
+  private static ImportJob.Line line(
+      CsvTable.Row row, RowReader reader, Map<String, OwnedDesign> there, Set<String> onTheList) {
+    try {
+      RowReader.Item item = reader.read(row);
+      String key = key(item);
+      if (item instanceof RowReader.DesignItem d
+          && (there.containsKey(key) || !onTheList.add(key))) {
+        return new ImportJob.Line(
+            row.line(),
+            ImportJob.Effect.ADDS,
+            item.name(),
+            d.quantity().isEmpty()
+                ? Words.say("lists.addsNothing")
+                : Words.say("lists.adds", d.quantity()),
+            Optional.of(item));
+      }
+      return new ImportJob.Line(
+          row.line(), ImportJob.Effect.NEW, item.name(), said(item), Optional.of(item));
+    } catch (RefusedInput refused) {
+      return new ImportJob.Line(
+          row.line(),
+          ImportJob.Effect.ERROR,
+          row.get("name"),
+          refused.getMessage(),
+          Optional.empty());
+    }
+  }
+
+  private static String said(RowReader.Item item) {
+    return switch (item) {
+      case RowReader.DesignItem d ->
+          Words.say("lists.newDesign", Words.say("designOne", d.given().kind()), d.quantity());
+      case RowReader.MediumItem m -> Words.say("lists.newPot", m.given().generic(), m.holds());
+    };
+  }
+
+  private static String key(RowReader.Item item) {
+    return switch (item) {
+      case RowReader.DesignItem d -> key(d.given());
+      case RowReader.MediumItem m -> "";
+    };
+  }
+
+  private static String key(DesignGiven given) {
+    return given.kind() + "/" + given.name().strip().toLowerCase(Locale.ENGLISH);
+  }
+
+  private Map<String, OwnedDesign> byName(Studio studio) {
+    Map<String, OwnedDesign> there = new HashMap<>();
+    designs.all(studio.id()).forEach(d -> there.putIfAbsent(key(d.given()), d));
+    return there;
+  }
+
+  /** Does what the dry run said, leaving out the rows with errors. */
+  void begin(Studio studio, ImportJob job, String by) {
+    if (!job.beginImport()) {
+      throw new RefusedInput(
+          "List",
+          "this list",
+          "is not waiting to be taken",
+          "a list that was read and not taken yet");
+    }
+    worker.execute(() -> take(studio, job, by));
+  }
+
+  private void take(Studio studio, ImportJob job, String by) {
+    try {
+      transaction.executeWithoutResult(
+          t -> {
+            Map<String, OwnedDesign> there = byName(studio);
+            for (ImportJob.Line line : job.standing().lines()) {
+              if (line.item().isPresent()) {
+                take(studio, line.item().get(), there, by);
+                job.step();
+              }
+            }
+          });
+      job.end(ImportJob.State.DONE);
+    } catch (RefusedInput refused) {
+      job.fail(refused.getMessage());
+    } catch (RuntimeException bug) {
+      LOG.error("unexpected", bug);
+      job.fail(Words.say("lists.ourMistake"));
+    }
+  }
+
+  private void take(Studio studio, RowReader.Item item, Map<String, OwnedDesign> there, String by) {
+    switch (item) {
+      case RowReader.DesignItem d -> {
+        OwnedDesign owned =
+            there.computeIfAbsent(key(d.given()), k -> designs.add(studio.id(), d.given()));
+        if (!d.quantity().isEmpty()) {
+          shelving.buyDesign(
+              studio.id(), owned, d.quantity(), d.stock().particulars(), studio.tape(), by);
+        }
+      }
+      case RowReader.MediumItem m ->
+          shelving.buyPot(
+              studio, media.add(studio.id(), m.given()), m.holds(), m.level(), m.stock(), by);
+    }
+  }
+
+  @Override
+  public void destroy() {
+    worker.shutdownNow();
+  }
+}

@@ -1,0 +1,41 @@
+package craftmap.server.supplier;
+
+import craftmap.server.shelf.DesignGiven;
+import craftmap.server.shelf.MediumGiven;
+import craftmap.server.stock.Price;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** What a supplier sells, with the labels of it. */
+interface PriceList {
+  /** Who it is. */
+  String supplier();
+
+  List<Item> items();
+
+  default Optional<Item> find(String sku) {
+    return items().stream().filter(i -> i.sku().equals(sku)).findFirst();
+  }
+
+  /**
+   * Something on sale: a medium by its containers, or a design by its sheets, pieces or rolls.
+   *
+   * @param stock whether the supplier has it
+   */
+  record Item(
+      String sku,
+      String name,
+      String about,
+      Optional<MediumGiven> medium,
+      Optional<DesignGiven> design,
+      List<Pack> packs,
+      boolean stock) {}
+
+  /**
+   * What it is sold in.
+   *
+   * @param holds millilitres, grams, sheets, pieces, or millimetres of a roll
+   */
+  record Pack(BigDecimal holds, String text, Price price) {}
+}

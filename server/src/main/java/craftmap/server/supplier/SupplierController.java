@@ -1,0 +1,154 @@
+package craftmap.server.supplier;
+
+import craftmap.core.medium.GenericMedium;
+import craftmap.server.shelf.Person;
+import craftmap.server.stock.Price;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import java.util.List;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The supplier's price list, and what is to be bought. */
+@RestController
+@RequestMapping("/api")
+class SupplierController {
+  private final Studios studios;
+  private final PriceList prices;
+  private final Supplies supplies;
+
+  SupplierController(Studios studios, PriceList prices, Supplies supplies) {
+    this.studios = studios;
+    this.prices = prices;
+    this.supplies = supplies;
+  }
+
+  record PackView(String text, String priceText, String eachText) {}
+
+  record ItemView(
+      String sku,
+      String name,
+      String about,
+      String kindText,
+      String colour,
+      boolean sold,
+      int fromLabel,
+      List<PackView> packs) {}
+
+  record PriceListView(String supplier, List<ItemView> items) {}
+
+  record Taking(int pack, int quantity) {}
+
+  record TakenTo(String page) {}
+
+  record LineView(
+      String id, String name, String pack, int quantity, String totalText, boolean done) {}
+
+  record ShoppingView(List<LineView> lines, String totalText) {}
+
+  record LineChange(int quantity, boolean done) {}
+
+  @GetMapping("/supplier")
+  PriceListView search(@RequestParam(defaultValue = "") String words) {
+    return new PriceListView(
+        prices.supplier(), supplies.search(words).stream().map(SupplierController::view).toList());
+  }
+
+  @PostMapping("/supplier/{sku}/shelf")
+  TakenTo toShelf(
+      @PathVariable String sku,
+      @RequestBody Taking taking,
+      @RequestHeader(name = Person.HEADER, required = false) String person) {
+    return new TakenTo(
+        supplies.toShelf(
+            studios.current(), sku, taking.pack(), taking.quantity(), Person.of(person)));
+  }
+
+  @PostMapping("/supplier/{sku}/shopping")
+  ShoppingView toShoppingList(@PathVariable String sku, @RequestBody Taking taking) {
+    supplies.toShoppingList(studios.current(), sku, taking.pack(), taking.quantity());
+    return shopping();
+  }
+
+  @GetMapping("/shopping")
+  ShoppingView shopping() {
+    Studio studio = studios.current();
+    List<ShoppingLine> lines = supplies.shoppingList(studio);
+    long total = lines.stream().filter(l -> !l.isDone()).mapToLong(ShoppingLine::totalMinor).sum();
+    return new ShoppingView(
+        lines.stream()
+            .map(
+                l ->
+                    new LineView(
+                        l.id(),
+                        l.name(),
+                        l.pack(),
+                        l.quantity(),
+                        new Price(l.totalMinor(), l.currency()).text(),
+                        l.isDone()))
+            .toList(),
+        new Price(total, lines.isEmpty() ? "EUR" : lines.getFirst().currency()).text());
+  }
+
+  @PutMapping("/shopping/{id}")
+  ShoppingView change(@PathVariable String id, @RequestBody LineChange change) {
+    supplies.change(studios.current(), id, change.quantity(), change.done());
+    return shopping();
+  }
+
+  @DeleteMapping("/shopping/{id}")
+  ResponseEntity<Void> takeOff(@PathVariable String id) {
+    supplies.takeOff(studios.current(), id);
+    return ResponseEntity.noContent().build();
+  }
+
+  private static ItemView view(PriceList.Item i) {
+    String kind =
+        i.design()
+            .map(d -> Words.say("designOne", d.kind()))
+            .orElseGet(
+                () -> GenericMedium.find(i.medium().orElseThrow().generic()).orElseThrow().name());
+    String colour =
+        i.medium()
+            .map(
+                m ->
+                    m.label()
+                        .choices()
+                        .getOrDefault(
+                            "colour",
+                            GenericMedium.find(m.generic()).orElseThrow().medium().colour().hex()))
+            .orElse("#D5CBB8");
+    int fromLabel =
+        i.medium().map(m -> m.label().numbers().size() + m.label().choices().size()).orElse(0);
+    return new ItemView(
+        i.sku(),
+        i.name(),
+        i.about(),
+        kind,
+        colour,
+        i.stock(),
+        fromLabel,
+        i.packs().stream().map(SupplierController::pack).toList());
+  }
+
+  private static PackView pack(PriceList.Pack p) {
+    double each = p.price().minor() / p.holds().doubleValue() / 100;
+    return new PackView(
+        p.text(),
+        p.price().text(),
+        Words.say(
+            "supplier.each",
+            craftmap.core.measure.Decimals.show(each * (p.text().endsWith("m") ? 1000 : 1), 3),
+            p.price().currency()));
+  }
+}

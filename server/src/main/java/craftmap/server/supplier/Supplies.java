@@ -1,0 +1,154 @@
+package craftmap.server.supplier;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.shelf.Designs;
+import craftmap.server.shelf.Media;
+import craftmap.server.shelf.OwnedDesign;
+import craftmap.server.shelf.OwnedMedium;
+import craftmap.server.shelf.Shelving;
+import craftmap.server.stock.NewHolding;
+import craftmap.server.studio.Studio;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes what a supplier sells onto the shelf or the shopping list. */
+@Service
+@Transactional
+class Supplies {
+  private static final int MOST_AT_ONCE = 99;
+
+  private final PriceList prices;
+  private final ShoppingLines shopping;
+  private final Media media;
+  private final Designs designs;
+  private final Shelving shelving;
+  private final Clock clock;
+
+  Supplies(
+      PriceList prices,
+      ShoppingLines shopping,
+      Media media,
+      Designs designs,
+      Shelving shelving,
+      Clock clock) {
+    this.prices = prices;
+    this.shopping = shopping;
+    this.media = media;
+    this.designs = designs;
+    this.shelving = shelving;
+    this.clock = clock;
+  }
+
+  List<PriceList.Item> search(String words) {
+    String wanted = words.strip().toLowerCase(Locale.ENGLISH);
+    return prices.items().stream()
+        .filter(
+            i -> {
+              String said =
+                  (i.sku() + " " + i.name() + " " + i.about()).toLowerCase(Locale.ENGLISH);
+              for (String word : wanted.split("\\s+")) {
+                if (!said.contains(word)) {
+                  return false;
+                }
+              }
+              return true;
+            })
+        .toList();
+  }
+
+  /** Puts it on the shelf with its label: on top of what is there under its name, or as new. */
+  String toShelf(Studio studio, String sku, int pack, int quantity, String by) {
+    PriceList.Item item = item(sku);
+    PriceList.Pack sold = pack(item, pack);
+    checkQuantity(quantity);
+    NewHolding.Particulars paid =
+        new NewHolding.Particulars(
+            "", Optional.empty(), Optional.of(sold.price()), Optional.empty(), Optional.empty());
+    if (item.medium().isPresent()) {
+      OwnedMedium owned =
+          media.all(studio.id()).stream()
+              .filter(m -> m.given().equals(item.medium().get()))
+              .findFirst()
+              .orElseGet(() -> media.add(studio.id(), item.medium().get()));
+      String first = "";
+      for (int i = 0; i < quantity; i++) {
+        String id = shelving.buyPot(studio.id(), owned, sold.holds(), sold.holds(), paid, by).id();
+        first = first.isEmpty() ? id : first;
+      }
+      return "/shelf/pots/" + first;
+    }
+    OwnedDesign owned =
+        designs.all(studio.id()).stream()
+            .filter(d -> d.given().equals(item.design().orElseThrow()))
+            .findFirst()
+            .orElseGet(() -> designs.add(studio.id(), item.design().orElseThrow()));
+    for (int i = 0; i < quantity; i++) {
+      shelving.buyDesign(
+          studio.id(),
+          owned,
+          sold.holds().toPlainString() + (sold.text().contains("m") ? " mm" : ""),
+          paid,
+          studio.tape(),
+          by);
+    }
+    return "/shelf/designs/" + owned.design().id();
+  }
+
+  void toShoppingList(Studio studio, String sku, int pack, int quantity) {
+    PriceList.Item item = item(sku);
+    PriceList.Pack sold = pack(item, pack);
+    checkQuantity(quantity);
+    shopping.save(
+        new ShoppingLine(
+            UUID.randomUUID().toString(), studio.id(), item, sold, quantity, clock.instant()));
+  }
+
+  List<ShoppingLine> shoppingList(Studio studio) {
+    return shopping.findByStudioIdOrderByMadeAtAscIdAsc(studio.id());
+  }
+
+  void change(Studio studio, String lineId, int quantity, boolean done) {
+    checkQuantity(quantity);
+    ShoppingLine line = line(studio, lineId);
+    line.set(quantity, done);
+    shopping.save(line);
+  }
+
+  void takeOff(Studio studio, String lineId) {
+    shopping.delete(line(studio, lineId));
+  }
+
+  private ShoppingLine line(Studio studio, String id) {
+    return shopping
+        .findByStudioIdAndId(studio.id(), id)
+        .orElseThrow(
+            () -> new NoSuchElementException("There is no line " + id + " on the shopping list."));
+  }
+
+  private PriceList.Item item(String sku) {
+    return prices
+        .find(sku)
+        .orElseThrow(
+            () -> new NoSuchElementException("The price list has nothing called " + sku + "."));
+  }
+
+  private static PriceList.Pack pack(PriceList.Item item, int index) {
+    if (index < 0 || index >= item.packs().size()) {
+      throw new RefusedInput(
+          "Pack", "" + index, "is not sold", "0 to " + (item.packs().size() - 1));
+    }
+    return item.packs().get(index);
+  }
+
+  private static void checkQuantity(int quantity) {
+    if (quantity < 1 || quantity > MOST_AT_ONCE) {
+      throw new RefusedInput("Quantity", "" + quantity, "is not possible", "1 to " + MOST_AT_ONCE);
+    }
+  }
+}
