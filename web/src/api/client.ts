@@ -42,7 +42,28 @@ export type WhyView = Schemas['WhyView'];
 export type Measure = Schemas['Measure'];
 export type StencilView = Schemas['StencilView'];
 export type TrialView = Schemas['TrialView'];
+export type TrialsView = Schemas['TrialsView'];
 export type PotView = Schemas['PotView'];
+export type CardView = Schemas['CardView'];
+export type DesignView = Schemas['DesignView'];
+export type DesignGiven = Schemas['DesignGiven'];
+export type DesignReading = Schemas['DesignReadingView'];
+export type DesignHolding = Schemas['DesignHoldingView'];
+export type KindView = Schemas['KindView'];
+export type ArtworkView = Schemas['ArtworkView'];
+export type HoldingView = Schemas['HoldingView'];
+export type EntryView = Schemas['EntryView'];
+export type EntryKind = EntryView['kind'];
+export type MediumView = Schemas['MediumView'];
+export type MediumGiven = Schemas['MediumGiven'];
+export type MediumReading = Schemas['MediumReadingView'];
+export type ToolView = Schemas['ToolView'];
+export type JobView = Schemas['JobView'];
+export type WayView = Schemas['WayView'];
+export type Rights = NonNullable<CardView['rights']>;
+export type MotifDoc = Schemas['MotifDoc'];
+export type Answers = Schemas['Answers'];
+export type SaleView = Schemas['SaleView'];
 export type GatherView = Schemas['GatherView'];
 export type NeedView = Schemas['NeedView'];
 export type UseView = Schemas['UseView'];
@@ -89,8 +110,26 @@ const sendToken: Middleware = {
   },
 };
 
+const PERSON = 'craftmap.person';
+
+/** Who works at this window, as the ledger notes it; nobody signs in yet. */
+export const person = {
+  get: () => localStorage.getItem(PERSON) ?? '',
+  set: (name: string) => localStorage.setItem(PERSON, name.trim().slice(0, 40)),
+};
+
+const sayWho: Middleware = {
+  onRequest({ request }) {
+    if (person.get() && request.method !== 'GET') {
+      request.headers.set('X-Person', encodeURIComponent(person.get()));
+    }
+    return request;
+  },
+};
+
 export const api = createClient<paths>({ baseUrl: '' });
 api.use(sendToken);
+api.use(sayWho);
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
@@ -105,6 +144,7 @@ export async function upload<T>(path: string, file: Blob): Promise<T> {
       headers: {
         'Content-Type': 'application/octet-stream',
         'X-XSRF-TOKEN': decodeURIComponent(token ?? ''),
+        'X-Person': encodeURIComponent(person.get()),
       },
     });
   } catch {

@@ -82,13 +82,23 @@ export function useRoute(pieceId: string, version: number) {
   });
 }
 
-export function useTrials(pieceId: string, faceId: string, version: number) {
+export type TrialWish = {
+  readonly kinds: ReadonlyArray<string>;
+  readonly words: string;
+  readonly from: number;
+};
+
+export function useTrials(pieceId: string, faceId: string, version: number, wish: TrialWish) {
   return useQuery({
-    queryKey: ['trials', pieceId, faceId, version],
+    queryKey: ['trials', pieceId, faceId, version, wish],
     queryFn: () =>
       ask(
         api.GET('/api/pieces/{id}/faces/{faceId}/trials', {
-          params: { path: { id: pieceId, faceId } },
+          params: {
+            path: { id: pieceId, faceId },
+            query: { kinds: wish.kinds as never, words: wish.words, from: wish.from },
+          },
+          querySerializer: { array: { style: 'form', explode: false } },
         }),
       ),
     placeholderData: (before) => before,
@@ -103,10 +113,11 @@ export function useGather(pieceId: string, version: number) {
   });
 }
 
-export function useLedger(potId: string | null) {
+export function useLedger(holdingId: string | null) {
   return useQuery({
-    queryKey: ['ledger', potId],
-    enabled: potId !== null,
-    queryFn: () => ask(api.GET('/api/pots/{id}/ledger', { params: { path: { id: potId ?? '' } } })),
+    queryKey: ['ledger', holdingId],
+    enabled: holdingId !== null,
+    queryFn: () =>
+      ask(api.GET('/api/holdings/{id}', { params: { path: { id: holdingId ?? '' } } })),
   });
 }

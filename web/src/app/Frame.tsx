@@ -4,6 +4,7 @@ import { type ReactNode, useState } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import { useStudio, useSwitchUnits } from '../api/queries';
 import { Button } from '../common/Button';
+import { FindDialog } from '../find/FindDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
 import { RouteLine } from './RouteLine';
@@ -20,8 +21,9 @@ function Page({
   children: ReactNode;
 }) {
   const [keysOpen, setKeysOpen] = useState(false);
+  const [finding, setFinding] = useState(false);
   const switchUnits = useSwitchUnits();
-  useKeys({ '?': () => setKeysOpen(true), u: switchUnits });
+  useKeys({ '?': () => setKeysOpen(true), u: switchUnits, '/': () => setFinding(true) });
   return (
     <Flex direction="column" h="100%" minW="1024px">
       <Flex
@@ -48,8 +50,11 @@ function Page({
         <Flex flex="1" justify="center">
           {middle}
         </Flex>
-        <HStack gap="2" minW="210px" justify="flex-end">
+        <HStack gap="2" minW="290px" justify="flex-end">
           {right}
+          <Button title="Find anything (/)" onClick={() => setFinding(true)}>
+            Find…
+          </Button>
           <UnitsButton onSwitch={switchUnits} />
           <Button aria-label="Keys" title="Keys (?)" onClick={() => setKeysOpen(true)}>
             ?
@@ -59,6 +64,7 @@ function Page({
       <Box as="main" flex="1" minH="0" overflow="auto">
         {children}
       </Box>
+      {finding && <FindDialog close={() => setFinding(false)} />}
       <KeysDialog open={keysOpen} close={() => setKeysOpen(false)} />
     </Flex>
   );

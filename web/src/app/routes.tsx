@@ -4,21 +4,34 @@ import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PiecesPage } from '../pieces/PiecesPage';
+import { ChangeDesignPage, NewDesignPage } from '../shelf/DesignForm';
+import { DesignPage } from '../shelf/DesignPage';
+import { ListsPage } from '../shelf/ListsPage';
+import { NewPotPage } from '../shelf/PotForm';
+import { PotPage } from '../shelf/PotPage';
 import { ShelfPage } from '../shelf/ShelfPage';
+import { SupplierPage } from '../shelf/SupplierPage';
 import { StandingPage } from '../standing/StandingPage';
 import { SumsPage } from '../sums/SumsPage';
 import { SurveyPage } from '../survey/SurveyPage';
 import { Frame, PieceFrame } from './Frame';
 import { NotHere } from './NotHere';
 
-/** Every face, lay and pot has an address of its own. */
+/** Every face, lay, design and pot has an address of its own. */
 export const routes: RouteObject[] = [
   {
     element: <Frame />,
     children: [
       { path: '/', element: <PiecesPage /> },
       { path: '/sums', element: <SumsPage /> },
-      { path: '/shelf/:potId?', element: <ShelfPage /> },
+      { path: '/shelf', element: <ShelfPage /> },
+      { path: '/shelf/designs/new', element: <NewDesignPage /> },
+      { path: '/shelf/designs/:designId', element: <DesignPage /> },
+      { path: '/shelf/designs/:designId/change', element: <ChangeDesignPage /> },
+      { path: '/shelf/pots/new', element: <NewPotPage /> },
+      { path: '/shelf/pots/:holdingId', element: <PotPage /> },
+      { path: '/shelf/lists', element: <ListsPage /> },
+      { path: '/shelf/supplier', element: <SupplierPage /> },
       { path: '*', element: <NotHere /> },
     ],
   },

@@ -1,7 +1,7 @@
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { useDeferredValue, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { StencilView, TrialView } from '../api/client';
+import type { TrialView } from '../api/client';
 import { usePots, useTrials } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
@@ -12,15 +12,23 @@ import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import { newId } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
-import { SheetDrawing } from './SheetDrawing';
+import { TrialDetails, VERDICT_COLOUR } from './TrialDetails';
 import { TrialDrawing } from './TrialDrawing';
 
-export const VERDICT_COLOUR = {
-  FITS: 'moss',
-  FITS_PARTLY: 'soft',
-  DOES_NOT_FIT: 'rust',
-} as const;
+const SORTS = [
+  { name: 'all', kinds: [] },
+  {
+    name: 'stencils',
+    kinds: ['STENCIL', 'ADHESIVE_STENCIL', 'STENCIL_ROLL', 'RAISED_STENCIL', 'CUSTOM_CUT'],
+  },
+  { name: 'papers', kinds: ['TRANSFER', 'NAPKIN', 'PAPER', 'COLLAGE', 'ENLARGED_IMAGE'] },
+  { name: 'relief', kinds: ['MOULDING', 'CASTING', 'TEXTURE', 'PLASTER_FABRIC'] },
+  { name: 'foil and paint', kinds: ['FOIL', 'DOTS', 'PAINTED_ZONE'] },
+] as const;
 
+const PAGE = 60;
+
+/** Every design of the shelf as it would look on a face, at true scale, before anything is decided. */
 export function ChoosePage() {
   const { faceId } = useParams();
   const plan = usePlan();
@@ -28,9 +36,20 @@ export function ChoosePage() {
   const stencils = useStencilMap();
   const pots = usePots().data ?? [];
   const { face, next } = useFace(faceId);
-  const trials = useTrials(plan.piece.id, face.id, plan.piece.version);
+  const [sort, setSort] = useState<(typeof SORTS)[number]['name']>('all');
+  const [words, setWords] = useState('');
+  const [from, setFrom] = useState(0);
+  const wanted = useDeferredValue(words.trim());
+  const kinds = SORTS.find((s) => s.name === sort)?.kinds ?? [];
+  const trials = useTrials(plan.piece.id, face.id, plan.piece.version, {
+    kinds,
+    words: wanted,
+    from,
+  });
   const [chosenId, choose] = useState<string | null>(null);
   const [fitsOnly, setFitsOnly] = useState(false);
+  const [enoughOnly, setEnoughOnly] = useState(false);
+  const [sellable, setSellable] = useState(false);
   const base = `/pieces/${plan.piece.id}`;
   useKeys({ f: () => go(`${base}/choose/${next.id}`) });
 
@@ -40,15 +59,22 @@ export function ChoosePage() {
   if (trials.isError) {
     return <ErrorState problem={trials.error} again={() => trials.refetch()} />;
   }
-  const shown = trials.data.filter((t) => !fitsOnly || t.verdict === 'FITS');
+  const { all } = trials.data;
+  const shown = trials.data.trials.filter(
+    (t) =>
+      (!fitsOnly || t.verdict === 'FITS') &&
+      (!enoughOnly || t.stock !== 'SHORT') &&
+      (!sellable || t.maySell),
+  );
   const chosen = shown.find((t) => t.designId === chosenId) ?? shown[0];
-  const fits = trials.data.filter((t) => t.verdict === 'FITS').length;
+  const fits = trials.data.trials.filter((t) => t.verdict === 'FITS').length;
 
   const lay = (trial: TrialView) => {
     const id = newId();
     // A pot that shows on this ground: the first that is not the ground itself and is not empty.
     const pot = pots.find((p) => p.colour !== face.ground && p.levelMl > 5) ?? pots[0];
-    if (!pot) {
+    const run = trial.run;
+    if (!pot || !run) {
       return;
     }
     plan.change(
@@ -56,40 +82,58 @@ export function ChoosePage() {
         ...now,
         lays: [
           ...now.lays,
-          {
-            id,
-            faceId: face.id,
-            designId: trial.designId,
-            run: trial.run,
-            paintId: pot.id,
-            coats: 2,
-          },
+          { id, faceId: face.id, designId: trial.designId, run, paintId: pot.id, coats: 2 },
         ],
       }),
-      `Laid ${stencils.get(trial.designId)?.name ?? 'a stencil'} on the ${face.name.toLowerCase()}`,
+      `Laid ${trial.name} on the ${face.name.toLowerCase()}`,
     );
     go(`${base}/lay-out/${face.id}/${id}`);
+  };
+  const turnTo = (name: (typeof SORTS)[number]['name']) => {
+    setSort(name);
+    setFrom(0);
   };
 
   return (
     <Flex h="100%">
       <Box flex="1" minW="0" overflow="auto" px="6" py="4">
-        <Flex align="flex-start" gap="5" mb="2">
+        <Flex align="flex-start" gap="5" mb="3">
           <Box flex="1">
             <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
               On the {face.name.toLowerCase()}
             </Heading>
-            <Text color="soft">
-              {trials.data.length} stencils, {fits} fit. Each as it would sit here, everything at
-              one scale.
+            <Text color="soft" data-testid="trial-counts">
+              {all} {all === 1 ? 'design' : 'designs'}
+              {all <= PAGE ? `, ${fits} fit` : ''}. Each as it would look here, at true scale.
             </Text>
-            <Flex mt="2" gap="2">
-              <Pill on={!fitsOnly} onClick={() => setFitsOnly(false)}>
-                all stencils
-              </Pill>
-              <Pill on={fitsOnly} onClick={() => setFitsOnly(true)}>
+            <Flex mt="2" gap="2" wrap="wrap">
+              {SORTS.map((s) => (
+                <Pill key={s.name} on={sort === s.name} onClick={() => turnTo(s.name)}>
+                  {s.name}
+                </Pill>
+              ))}
+              <Pill on={fitsOnly} onClick={() => setFitsOnly(!fitsOnly)}>
                 fits the {face.name.toLowerCase()}
               </Pill>
+              <Pill on={enoughOnly} onClick={() => setEnoughOnly(!enoughOnly)}>
+                enough on hand
+              </Pill>
+              <Pill on={sellable} onClick={() => setSellable(!sellable)}>
+                may be sold
+              </Pill>
+              <Input
+                w="170px"
+                size="sm"
+                bg="card"
+                borderColor="hairline"
+                placeholder="Called"
+                aria-label="Only designs called"
+                value={words}
+                onChange={(e) => {
+                  setWords(e.currentTarget.value);
+                  setFrom(0);
+                }}
+              />
             </Flex>
           </Box>
           <Net
@@ -101,9 +145,11 @@ export function ChoosePage() {
             onChoose={(id) => go(`${base}/choose/${id}`)}
           />
         </Flex>
-        {trials.data.length === 0 && (
-          <Empty title="No stencil on the shelf yet">
-            Start with the demo data to try the stencils of Saltmarsh Studio.
+        {shown.length === 0 && (
+          <Empty title="No design like that">
+            {all === 0 && wanted === '' && sort === 'all'
+              ? 'The shelf has no designs yet. Put one on it first.'
+              : 'Take a filter off, or look for fewer words.'}
           </Empty>
         )}
         <Box
@@ -112,24 +158,32 @@ export function ChoosePage() {
           columnGap="4"
           rowGap="4"
         >
-          {shown.map((trial) => {
-            const stencil = stencils.get(trial.designId);
-            return (
-              stencil && (
-                <TrialOnShelf
-                  key={trial.designId}
-                  trial={trial}
-                  stencil={stencil}
-                  chosen={trial === chosen}
-                  paint={paintFor(face.darkGround)}
-                  face={face}
-                  onChoose={() => choose(trial.designId)}
-                  onLay={() => lay(trial)}
-                />
-              )
-            );
-          })}
+          {shown.map((trial) => (
+            <TrialOnShelf
+              key={trial.designId}
+              trial={trial}
+              stencil={stencils.get(trial.designId)}
+              chosen={trial === chosen}
+              paint={paintFor(face.darkGround)}
+              face={face}
+              onChoose={() => choose(trial.designId)}
+              onLay={() => lay(trial)}
+            />
+          ))}
         </Box>
+        {all > PAGE && (
+          <Flex gap="3" mt="4" align="center">
+            <Button disabled={from === 0} onClick={() => setFrom(Math.max(0, from - PAGE))}>
+              Before
+            </Button>
+            <Text color="soft">
+              {from + 1} to {Math.min(all, from + PAGE)} of {all}
+            </Text>
+            <Button disabled={from + PAGE >= all} onClick={() => setFrom(from + PAGE)}>
+              More
+            </Button>
+          </Flex>
+        )}
       </Box>
       <Box
         as="aside"
@@ -141,10 +195,11 @@ export function ChoosePage() {
         overflow="auto"
         p="4"
       >
-        {chosen && stencils.get(chosen.designId) && (
-          <Details
+        {chosen && (
+          <TrialDetails
+            key={chosen.designId}
             trial={chosen}
-            stencil={stencils.get(chosen.designId) as StencilView}
+            pieceId={plan.piece.id}
             faceName={face.name.toLowerCase()}
             onLay={() => lay(chosen)}
             canLay={pots.length > 0}
@@ -177,7 +232,7 @@ function Pill({
 
 type OnShelfProps = {
   readonly trial: TrialView;
-  readonly stencil: StencilView;
+  readonly stencil: Parameters<typeof TrialDrawing>[0]['stencil'];
   readonly chosen: boolean;
   readonly paint: string;
   readonly face: Parameters<typeof TrialDrawing>[0]['face'];
@@ -194,7 +249,7 @@ function TrialOnShelf({ trial, stencil, chosen, paint, face, onChoose, onLay }: 
         onClick={onChoose}
         onDoubleClick={onLay}
         aria-pressed={chosen}
-        aria-label={`${stencil.name}: ${trial.verdictText}`}
+        aria-label={`${trial.name}: ${trial.verdictText}`}
         borderRadius="md"
         outline={chosen ? '3px solid' : undefined}
         outlineColor="ochre"
@@ -211,83 +266,22 @@ function TrialOnShelf({ trial, stencil, chosen, paint, face, onChoose, onLay }: 
         />
       </Box>
       <Box h="7px" bg="wood" borderBottomWidth="3px" borderColor="woodShade" aria-hidden />
-      <Flex justify="space-between" mt="1" gap="2">
-        <Text fontWeight="600">{stencil.name}</Text>
-        <Text color={VERDICT_COLOUR[trial.verdict]}>
+      <Flex justify="space-between" mt="1" gap="3" align="baseline">
+        <Text fontWeight="600" flexShrink={0}>
+          {trial.name}
+        </Text>
+        <Text color={VERDICT_COLOUR[trial.verdict]} textAlign="right">
           <Fig text={trial.verdictText} />
         </Text>
       </Flex>
-    </Box>
-  );
-}
-
-function Details({
-  trial,
-  stencil,
-  faceName,
-  onLay,
-  canLay,
-}: {
-  trial: TrialView;
-  stencil: StencilView;
-  faceName: string;
-  onLay: () => void;
-  canLay: boolean;
-}) {
-  return (
-    <Flex direction="column" gap="3">
-      <Box>
-        <Text fontSize="12.5px" color="soft">
-          Stencil
-        </Text>
-        <Heading as="h2" fontFamily="heading" fontSize="20px" fontWeight="600">
-          {stencil.name}
-        </Heading>
-        <Text color="soft">{stencil.note}</Text>
-      </Box>
-      <SheetDrawing stencil={stencil} width={288} height={230} />
-      <Box as="dl">
-        <Row name="Sheet" value={`${stencil.sheetWidth.text} × ${stencil.sheetHeight.text}`} />
-        <Row name="Prints" value={`${stencil.printWidth.text} × ${stencil.printHeight.text}`} />
-        <Row
-          name="Open, from its outline"
-          value={`${stencil.openShareText}, ${stencil.openAreaText}`}
-        />
-        <Row name="Gap as drawn" value={stencil.naturalGap.text} />
-        <Row name="Uses between washes" value={String(stencil.usesBetweenWashes)} />
-      </Box>
-      <Box>
-        <Heading as="h3" fontFamily="heading" fontSize="15px" fontWeight="600">
-          On the {faceName}
-        </Heading>
-        <Text color={VERDICT_COLOUR[trial.verdict]} fontWeight="600">
-          <Fig text={trial.verdictText} />
-        </Text>
-        <Text color="soft" fontSize="13px">
-          {trial.verdict === 'DOES_NOT_FIT'
-            ? 'Try it on another face (F), or choose a smaller one.'
-            : 'A first guess, clear of what is laid already. You can move it next.'}
-        </Text>
-      </Box>
-      <Button
-        look="sea"
-        size="md"
-        onClick={onLay}
-        disabled={trial.verdict === 'DOES_NOT_FIT' || !canLay}
+      <Text
+        fontSize="12.5px"
+        color={trial.stock === 'SHORT' ? 'rust' : 'soft'}
+        textAlign="right"
+        lineHeight="1.2"
       >
-        Lay it on the {faceName}
-      </Button>
-    </Flex>
-  );
-}
-
-function Row({ name, value }: { name: string; value: string }) {
-  return (
-    <Flex justify="space-between" gap="3" py="1">
-      <Text as="dt">{name}</Text>
-      <Text as="dd">
-        <Fig text={value} />
+        <Fig text={trial.stockText} />
       </Text>
-    </Flex>
+    </Box>
   );
 }

@@ -1,15 +1,17 @@
 import { Flex } from '@chakra-ui/react';
 import type { FieldView } from '../api/client';
 import { ChoiceField } from './ChoiceField';
+import { ColourField } from './ColourField';
 import { CountField } from './CountField';
+import { FigureField } from './FigureField';
 import { LengthField } from './LengthField';
 
 type Props = {
   readonly fields: ReadonlyArray<FieldView>;
   readonly onNumber: (key: string, value: number, label: string) => void;
   readonly onChoice: (key: string, value: string, label: string) => void;
-  /** typical values are told from measured ones */
-  readonly tellTypical?: boolean;
+  /** typical values are told from measured ones, in these words */
+  readonly tellTypical?: boolean | string;
   readonly focusFirst?: boolean;
   readonly half?: boolean;
 };
@@ -27,7 +29,12 @@ export function MeasureFields({
   return (
     <Flex direction={half ? 'row' : 'column'} wrap={half ? 'wrap' : undefined} gap="3">
       {fields.map((f, i) => {
-        const hint = tellTypical && !f.taken ? 'typical, not measured yet' : undefined;
+        const typical = Boolean(tellTypical) && !f.taken;
+        const hint = typical
+          ? typeof tellTypical === 'string'
+            ? tellTypical
+            : 'typical, not measured yet'
+          : undefined;
         switch (f.type) {
           case 'LENGTH':
             return (
@@ -39,7 +46,7 @@ export function MeasureFields({
                 mostMm={f.mostMm}
                 autoFocus={focusFirst && i === 0}
                 hint={hint}
-                typical={tellTypical && !f.taken}
+                typical={typical}
                 width={width}
                 onLength={(mm) => onNumber(f.key, mm, f.label)}
               />
@@ -54,6 +61,31 @@ export function MeasureFields({
                 most={f.most ?? 0}
                 width={width}
                 onCount={(count) => onNumber(f.key, count, f.label)}
+              />
+            );
+          case 'FIGURE':
+            return (
+              f.figure && (
+                <FigureField
+                  key={f.key}
+                  label={f.label}
+                  figure={f.figure}
+                  typical={typical}
+                  hint={hint}
+                  width={width}
+                  onFigure={(value) => onNumber(f.key, value, f.label)}
+                />
+              )
+            );
+          case 'COLOUR':
+            return (
+              <ColourField
+                key={f.key}
+                label={f.label}
+                value={f.colour ?? ''}
+                typical={typical}
+                width={width}
+                onColour={(hex) => onChoice(f.key, hex, f.label)}
               />
             );
           case 'CHOICE':

@@ -30,7 +30,7 @@ export function GatherPage() {
     onSuccess: (fresh) => {
       setRefused(null);
       client.setQueryData(['gather', piece.id, piece.version], fresh);
-      for (const key of ['pots', 'ledger', 'route', 'pieces']) {
+      for (const key of ['pots', 'ledger', 'route', 'pieces', 'shelf']) {
         void client.invalidateQueries({ queryKey: [key] });
       }
     },
@@ -111,7 +111,7 @@ export function GatherPage() {
         p="4"
       >
         {shownPot ? (
-          <Ledger key={shownPot} potId={shownPot} />
+          <Ledger key={shownPot} holdingId={shownPot} />
         ) : (
           <Text color="soft">Choose a pot to read its ledger.</Text>
         )}
@@ -164,7 +164,8 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
           </Text>
         </Flex>
         <Text color="soft">
-          {need.levelText} in the pot, {need.needText} still needed here
+          {need.levelText} in the pot{need.othersText ? `, ${need.othersText}` : ''};{' '}
+          {need.needText} still needed here
         </Text>
         <Box as="ul" listStyleType="none" mt="2">
           {need.uses.map((use) => (

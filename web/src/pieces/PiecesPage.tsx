@@ -22,8 +22,7 @@ export function PiecesPage() {
   const studio = useStudio().data;
   const stencils = useStencilMap();
   const [starting, setStarting] = useState(false);
-  const finder = useRef<HTMLInputElement>(null);
-  useKeys({ '/': () => finder.current?.focus(), n: () => setStarting(true) });
+  useKeys({ n: () => setStarting(true) });
   if (pieces.isPending) {
     return <Loading what="the pieces" />;
   }
@@ -40,12 +39,11 @@ export function PiecesPage() {
           </Heading>
         </Box>
         <Input
-          ref={finder}
           w="230px"
           size="sm"
           bg="card"
           borderColor="hairline"
-          placeholder="Find a piece or a face (/)"
+          placeholder="Only pieces or faces called"
           aria-label="Find a piece"
           value={find}
           onChange={(e) => setFind(e.currentTarget.value)}

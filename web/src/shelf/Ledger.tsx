@@ -1,128 +1,287 @@
-import { Box, Field, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ask } from '../api/client';
+import { Link } from 'react-router';
+import { api, ask, type EntryKind, type EntryView, type LedgerView } from '../api/client';
 import { useLedger } from '../api/queries';
 import { Button } from '../common/Button';
+import { ChoiceField } from '../common/ChoiceField';
+import { Fig } from '../common/Fig';
+import { PlainField } from '../common/PlainField';
+import { Refusal } from '../common/Refusal';
+import { Section } from '../common/Section';
 import { ErrorState, Loading } from '../common/States';
+import { ClaimList } from './ClaimList';
+import { LevelJar } from './LevelJar';
+import { useShelfChanged } from './queries';
+import { WhoField } from './WhoField';
 
-/** A pot's ledger, newest first, and correcting its level to what is really in it. */
-export function Ledger({ potId }: { potId: string }) {
-  const client = useQueryClient();
-  const ledger = useLedger(potId);
-  const [found, setFound] = useState('');
-  const [note, setNote] = useState('');
-  const correct = useMutation({
-    mutationFn: () =>
-      ask(
-        api.POST('/api/pots/{id}/corrections', {
-          params: { path: { id: potId } },
-          body: { foundMl: found, note },
-        }),
-      ),
-    onSuccess: (fresh) => {
-      setFound('');
-      setNote('');
-      client.setQueryData(['ledger', potId], fresh);
-      for (const key of ['pots', 'gather', 'route', 'pieces']) {
-        void client.invalidateQueries({ queryKey: [key] });
-      }
-    },
-  });
+/** A stock: its level put right by eye, by scale or by figure, what happened to it, its ledger. */
+export function Ledger({ holdingId }: { holdingId: string }) {
+  const ledger = useLedger(holdingId);
   if (ledger.isPending) {
     return <Loading what="the ledger" />;
   }
   if (ledger.isError) {
     return <ErrorState problem={ledger.error} again={() => ledger.refetch()} />;
   }
-  const { pot, entries } = ledger.data;
+  return <Loaded ledger={ledger.data} />;
+}
+
+function useBook(holdingId: string) {
+  const client = useQueryClient();
+  const changed = useShelfChanged();
+  const took = (fresh: LedgerView) => {
+    changed();
+    client.setQueryData(['ledger', holdingId], fresh);
+  };
+  const params = { path: { id: holdingId } };
+  return {
+    level: useMutation({
+      mutationFn: (body: { how: 'LEVEL' | 'WEIGHT' | 'SHARE'; figure: string; note?: string }) =>
+        ask(api.POST('/api/holdings/{id}/level', { params, body })),
+      onSuccess: took,
+    }),
+    entry: useMutation({
+      mutationFn: (body: { kind: EntryKind; quantity?: string; note?: string }) =>
+        ask(api.POST('/api/holdings/{id}/entries', { params, body })),
+      onSuccess: took,
+    }),
+  };
+}
+
+function Loaded({ ledger }: { ledger: LedgerView }) {
+  const { holding, entries, of } = ledger;
+  const book = useBook(holding.id);
+  const holds = holding.holds;
+  const unit = holding.unit === 'G' ? 'g' : 'ml';
   return (
     <Flex direction="column" gap="4">
       <Box>
         <Text fontSize="12.5px" color="soft">
-          Pot, spreads {pot.spreadText}
+          {holding.form === 'POT' ? 'Pot' : holding.form === 'ROLL' ? 'Roll' : 'On the shelf'},{' '}
+          {holding.code}
         </Text>
         <Heading as="h2" fontFamily="heading" fontSize="20px" fontWeight="600">
-          {pot.name}
+          {of}
         </Heading>
         <Text data-testid="level">
-          {pot.levelText} of {pot.holdsMl} ml
+          <Fig text={holding.levelText} />
+          {holding.claims.length > 0 && (
+            <>
+              , <Fig text={holding.availableText} /> free
+            </>
+          )}
         </Text>
       </Box>
-      <Box>
-        <Heading as="h3" fontFamily="heading" fontSize="15px" fontWeight="600">
-          Ledger
-        </Heading>
-        <Box as="ol" listStyleType="none" data-testid="ledger">
-          {entries.map((e) => (
-            <Box as="li" key={e.id} py="1.5" borderBottomWidth="1px" borderColor="hairline">
-              <Flex justify="space-between" gap="3">
-                <Text>
-                  {day(e.madeAt)}, {e.kindText}
-                </Text>
-                <Text color={e.raises ? 'moss' : 'ink'} whiteSpace="nowrap">
-                  {e.changeText}
-                </Text>
-              </Flex>
-              <Flex justify="space-between" gap="3" fontSize="12.5px" color="soft">
-                <Text>{e.note}</Text>
-                <Text whiteSpace="nowrap">{e.levelText}</Text>
-              </Flex>
-            </Box>
-          ))}
-        </Box>
-      </Box>
-      <Box
-        as="form"
-        onSubmit={(e: React.FormEvent) => {
-          e.preventDefault();
-          correct.mutate();
-        }}
-      >
-        <Heading as="h3" fontFamily="heading" fontSize="15px" fontWeight="600">
-          Correct the level
-        </Heading>
-        <Text fontSize="12.5px" color="soft" mb="2">
-          Books the difference; nothing in the ledger is overwritten.
-        </Text>
-        <Flex gap="2" align="flex-end">
-          <Field.Root w="110px" invalid={correct.isError}>
-            <Field.Label color="soft" fontSize="13px">
-              Found, ml
-            </Field.Label>
-            <Input
-              size="sm"
-              bg="card"
-              borderColor="hairline"
-              inputMode="decimal"
-              value={found}
-              onChange={(e) => setFound(e.currentTarget.value)}
-            />
-          </Field.Root>
-          <Field.Root flex="1">
-            <Field.Label color="soft" fontSize="13px">
-              Note
-            </Field.Label>
-            <Input
-              size="sm"
-              bg="card"
-              borderColor="hairline"
-              maxLength={200}
-              value={note}
-              onChange={(e) => setNote(e.currentTarget.value)}
-            />
-          </Field.Root>
+      {holds !== undefined && holding.form === 'POT' && (
+        <Flex gap="3" align="flex-start">
+          <LevelJar
+            colour={ledger.colour}
+            fullShare={holding.fullShare}
+            name={of}
+            textOf={(share) => `${(share * holds).toFixed(share * holds < 100 ? 1 : 0)} ${unit}`}
+            onShare={(share) => book.level.mutate({ how: 'SHARE', figure: share.toFixed(3) })}
+          />
+          <Flex direction="column" gap="1.5" pt="5">
+            <Text fontSize="12.5px" color="soft">
+              Drag the level to where it is, or
+            </Text>
+            {(
+              [
+                ['0.75', 'three quarters'],
+                ['0.5', 'about half'],
+                ['0.25', 'a quarter'],
+                ['0', 'empty'],
+              ] as const
+            ).map(([share, text]) => (
+              <Button
+                key={share}
+                size="xs"
+                disabled={book.level.isPending}
+                onClick={() => book.level.mutate({ how: 'SHARE', figure: share })}
+              >
+                {text}
+              </Button>
+            ))}
+          </Flex>
         </Flex>
-        {correct.isError && (
-          <Text role="alert" color="rust" fontSize="12.5px" mt="1">
-            {correct.error.message}
+      )}
+      <Refusal of={book.level.error} />
+      <ClaimList claims={holding.claims} />
+      <Correct holding={ledger.holding} book={book} />
+      <Happened holding={ledger.holding} book={book} />
+      <Section title="Ledger">
+        <Entries entries={entries} />
+      </Section>
+      <Flex gap="3" fontSize="13px" color="sea" wrap="wrap">
+        {ledger.mediumId && <Link to={`/shelf/pots/${holding.id}`}>Its label and dates</Link>}
+        <a href={`/api/shelf/labels.pdf?holdings=${holding.id}`} target="_blank" rel="noreferrer">
+          Print its label
+        </a>
+      </Flex>
+    </Flex>
+  );
+}
+
+type Booking = ReturnType<typeof useBook>;
+type Holding = LedgerView['holding'];
+
+/** The level, as it was found: by figure, or by what the scale says. */
+function Correct({ holding, book }: { holding: Holding; book: Booking }) {
+  const [how, setHow] = useState<'LEVEL' | 'WEIGHT'>('LEVEL');
+  const [figure, setFigure] = useState('');
+  const [note, setNote] = useState('');
+  const weighs = holding.form === 'POT';
+  return (
+    <Box
+      as="form"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        book.level.mutate(
+          { how, figure, note },
+          {
+            onSuccess: () => {
+              setFigure('');
+              setNote('');
+            },
+          },
+        );
+      }}
+    >
+      <Section title="Correct the level">
+        <Flex gap="2" align="flex-end">
+          {weighs && (
+            <ChoiceField
+              label="By"
+              width="104px"
+              value={how}
+              among={[
+                ['LEVEL', holding.unit === 'G' ? 'grams' : 'millilitres'],
+                ['WEIGHT', 'the scale'],
+              ]}
+              onChoice={setHow}
+            />
+          )}
+          <PlainField
+            label={how === 'WEIGHT' ? 'Weighs, g' : 'Found'}
+            width="86px"
+            value={figure}
+            onText={setFigure}
+            inputMode="decimal"
+          />
+          <PlainField label="Note" value={note} onText={setNote} maxLength={200} />
+        </Flex>
+        {how === 'WEIGHT' && (
+          <Text fontSize="12.5px" color="soft" mt="1">
+            {holding.tareG === undefined
+              ? 'The empty container’s weight is not known yet: note it under its label and dates.'
+              : `Pot and all; ${holding.tareG} g of it is the container.`}
           </Text>
         )}
-        <Button mt="2" type="submit" disabled={found.trim() === '' || correct.isPending}>
+        <Button mt="2" type="submit" disabled={figure.trim() === '' || book.level.isPending}>
           Book the correction
         </Button>
-      </Box>
-    </Flex>
+      </Section>
+    </Box>
+  );
+}
+
+const HAPPENED: ReadonlyArray<readonly [EntryKind, string]> = [
+  ['USED', 'used'],
+  ['BOUGHT', 'bought'],
+  ['SPILLED', 'spilled'],
+  ['GIVEN_AWAY', 'given away'],
+  ['SPOILED', 'spoiled'],
+  ['OPENED', 'opened'],
+];
+
+/** Something that happened to it. */
+function Happened({ holding, book }: { holding: Holding; book: Booking }) {
+  const [kind, setKind] = useState<EntryKind>('USED');
+  const [quantity, setQuantity] = useState('');
+  const [note, setNote] = useState('');
+  const unit = { ML: 'ml', G: 'g', MM: 'length', SHEETS: 'sheets', PIECES: 'pieces' }[holding.unit];
+  return (
+    <Box
+      as="form"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        book.entry.mutate(
+          { kind, quantity: kind === 'OPENED' ? undefined : quantity, note },
+          {
+            onSuccess: () => {
+              setQuantity('');
+              setNote('');
+            },
+          },
+        );
+      }}
+    >
+      <Section title="Book what happened">
+        <Flex gap="2" align="flex-end">
+          <ChoiceField
+            label="It was"
+            width="104px"
+            value={kind}
+            among={HAPPENED.filter(([k]) => k !== 'OPENED' || holding.form === 'POT')}
+            onChoice={setKind}
+          />
+          {kind !== 'OPENED' && (
+            <PlainField
+              label={`How much, ${unit}`}
+              width="104px"
+              value={quantity}
+              onText={setQuantity}
+              inputMode="decimal"
+            />
+          )}
+          <PlainField label="For" value={note} onText={setNote} maxLength={200} />
+        </Flex>
+        <Flex gap="3" mt="2" align="flex-end">
+          <Button
+            type="submit"
+            disabled={(kind !== 'OPENED' && quantity.trim() === '') || book.entry.isPending}
+          >
+            Book it
+          </Button>
+          <WhoField />
+        </Flex>
+        <Refusal of={book.entry.error} />
+      </Section>
+    </Box>
+  );
+}
+
+/** The lines of a ledger, youngest first. */
+export function Entries({ entries }: { entries: ReadonlyArray<EntryView> }) {
+  return (
+    <Box as="ol" listStyleType="none" data-testid="ledger">
+      {entries.map((e) => (
+        <Box as="li" key={e.id} py="1.5" borderBottomWidth="1px" borderColor="hairline">
+          <Flex justify="space-between" gap="3">
+            <Text>
+              {day(e.madeAt)}, {e.kindText}
+              {e.madeBy && (
+                <Text as="span" color="plum">
+                  {' '}
+                  {e.madeBy}
+                </Text>
+              )}
+            </Text>
+            <Text color={e.raises ? 'moss' : 'ink'} whiteSpace="nowrap">
+              <Fig text={e.changeText} />
+            </Text>
+          </Flex>
+          <Flex justify="space-between" gap="3" fontSize="12.5px" color="soft">
+            <Text>{e.note}</Text>
+            <Text whiteSpace="nowrap">
+              <Fig text={e.levelText} />
+            </Text>
+          </Flex>
+        </Box>
+      ))}
+    </Box>
   );
 }
 

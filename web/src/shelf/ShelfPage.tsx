@@ -1,62 +1,118 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { useNavigate, useParams } from 'react-router';
-import type { PotView, StencilView } from '../api/client';
-import { usePots, useStencils } from '../api/queries';
+import { useDeferredValue, useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import type { CardView } from '../api/client';
+import { useKeys } from '../app/useKeys';
+import { Button } from '../common/Button';
 import { Empty, ErrorState, Loading } from '../common/States';
-import { PotJar } from '../gather/PotJar';
-import { num } from '../map/viewport';
-import { ink } from '../theme/theme';
+import { DesignBrief } from './DesignBrief';
 import { Ledger } from './Ledger';
+import { type Filters, useShelf } from './queries';
+import { ShelfBoards } from './ShelfBoards';
+import { ShelfFilters } from './ShelfFilters';
+import { ToolPanel } from './ToolPanel';
 
-/** Every stencil at one scale and every pot at its level, on their boards. */
+const SCALES = [16, 10, 6] as const;
+
+/** Everything that is owned, at one scale on its boards; what is chosen beside it. */
 export function ShelfPage() {
-  const { potId } = useParams();
+  const [params, setParams] = useSearchParams();
   const go = useNavigate();
-  const stencils = useStencils();
-  const pots = usePots();
-  if (stencils.isPending || pots.isPending) {
+  const [scale, setScale] = useState<number>(10);
+  const finder = useRef<HTMLInputElement>(null);
+  const filters = read(params);
+  const shelf = useShelf(useDeferredValue(filters));
+  const chosen = params.get('on');
+  useKeys({
+    '+': () => setScale(next(scale, 1)),
+    '=': () => setScale(next(scale, 1)),
+    '-': () => setScale(next(scale, -1)),
+    n: () => go('/shelf/designs/new'),
+  });
+  if (shelf.isPending) {
     return <Loading what="the shelf" />;
   }
-  if (stencils.isError) {
-    return <ErrorState problem={stencils.error} again={() => stencils.refetch()} />;
+  if (shelf.isError) {
+    return <ErrorState problem={shelf.error} again={() => shelf.refetch()} />;
   }
-  if (pots.isError) {
-    return <ErrorState problem={pots.error} again={() => pots.refetch()} />;
-  }
-  const open = potId ?? pots.data[0]?.id;
+  const cards = shelf.data;
+  const card = cards.find((c) => c.id === chosen) ?? null;
+  const bare = cards.length === 0 && params.size === 0;
+  const choose = (c: CardView) =>
+    setParams((now) => {
+      const changed = new URLSearchParams(now);
+      changed.set('on', c.id);
+      return changed;
+    });
   return (
     <Flex h="100%">
-      <Box flex="1" minW="0" overflow="auto" px="6" py="4">
-        <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
-          The shelf
-        </Heading>
-        <Text color="soft" mb="3">
-          {stencils.data.length} stencils, {pots.data.length} pots. Stencils at one scale.
-        </Text>
-        {stencils.data.length === 0 && (
-          <Empty title="The shelf is empty">
-            This studio was started without the demo. Start with the demo data to look around
-            Saltmarsh Studio.
-          </Empty>
+      <Flex direction="column" flex="1" minW="0">
+        <Box px="6" pt="4" pb="2" borderBottomWidth="1px" borderColor="hairline">
+          <Flex justify="space-between" align="flex-start" gap="4" mb="3">
+            <Box>
+              <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
+                The shelf
+              </Heading>
+              <Text color="soft" data-testid="counts">
+                {count(cards)} Designs and offcuts at one scale, 1 : {scale}.
+              </Text>
+            </Box>
+            <Flex gap="2" align="center" wrap="wrap" justify="flex-end">
+              <Flex role="group" aria-label="Scale" mr="1">
+                {SCALES.map((s) => (
+                  <Button
+                    key={s}
+                    size="xs"
+                    look={s === scale ? 'sea' : 'plain'}
+                    aria-pressed={s === scale}
+                    onClick={() => setScale(s)}
+                  >
+                    1 : {s}
+                  </Button>
+                ))}
+              </Flex>
+              <Link to="/shelf/supplier">
+                <Button as="span">Price list</Button>
+              </Link>
+              <Link to="/shelf/lists">
+                <Button as="span">Lists and labels</Button>
+              </Link>
+              <Link to="/shelf/pots/new">
+                <Button as="span">A pot…</Button>
+              </Link>
+              <Link to="/shelf/designs/new">
+                <Button as="span" look="sea">
+                  A design…
+                </Button>
+              </Link>
+            </Flex>
+          </Flex>
+          <ShelfFilters
+            filters={filters}
+            onFilters={(f) => setParams(write(f, chosen), { replace: true })}
+            finder={finder}
+          />
+        </Box>
+        {cards.length === 0 ? (
+          <Box p="6">
+            <Empty title={bare ? 'The shelf is empty' : 'Nothing on the shelf is like that'}>
+              {bare
+                ? 'Put the first design or pot on it, bring a list, or look at the price list.'
+                : 'Take a filter off, or look for fewer words.'}
+              {!bare && (
+                <Box mt="3">
+                  <Button onClick={() => setParams({})}>Show everything</Button>
+                </Box>
+              )}
+            </Empty>
+          </Box>
+        ) : (
+          <ShelfBoards cards={cards} scale={scale} chosen={chosen} onChoose={choose} />
         )}
-        <Board>
-          {stencils.data.map((s) => (
-            <Sheet key={s.id} stencil={s} />
-          ))}
-        </Board>
-        <Board>
-          {pots.data.map((p) => (
-            <PotOnShelf
-              key={p.id}
-              pot={p}
-              open={p.id === open}
-              onOpen={() => go(`/shelf/${p.id}`)}
-            />
-          ))}
-        </Board>
-      </Box>
+      </Flex>
       <Box
         as="aside"
+        aria-label="What is chosen"
         w="348px"
         flexShrink={0}
         bg="sheet"
@@ -65,97 +121,91 @@ export function ShelfPage() {
         overflow="auto"
         p="4"
       >
-        {open && <Ledger key={open} potId={open} />}
+        {card === null ? (
+          <Hint />
+        ) : card.thing === 'POT' ? (
+          <Ledger key={card.id} holdingId={card.id} />
+        ) : card.thing === 'TOOL' ? (
+          <ToolPanel key={card.id} toolId={card.id} />
+        ) : (
+          <DesignBrief key={card.id} designId={card.designId ?? card.id} />
+        )}
       </Box>
     </Flex>
   );
 }
 
-function Board({ children }: { children: React.ReactNode }) {
+function Hint() {
   return (
-    <Flex wrap="wrap" align="flex-end" rowGap="5" columnGap="0" mb="6">
-      {children}
-    </Flex>
-  );
-}
-
-/** A thing standing on its stretch of the board, its name under it. */
-function OnBoard({ children, under }: { children: React.ReactNode; under: React.ReactNode }) {
-  return (
-    <Flex direction="column" flexGrow={1}>
-      <Flex justify="center" align="flex-end" px="3">
-        {children}
-      </Flex>
-      <Box h="7px" bg="wood" borderBottomWidth="3px" borderColor="woodShade" aria-hidden />
-      <Box textAlign="center" mt="1" lineHeight="1.3">
-        {under}
+    <Box color="soft">
+      <Heading as="h2" fontFamily="heading" fontSize="17px" fontWeight="600" color="ink">
+        Nothing chosen
+      </Heading>
+      <Text mt="1">
+        Choose a design to see how much of it there is and where it is used, or a pot to read its
+        ledger and put its level right.
+      </Text>
+      <Text mt="3">
+        The code on a label, typed or scanned into Find (/), opens the thing it is stuck on.
+      </Text>
+      <Box mt="4">
+        <ToolPanel toolId={null} />
       </Box>
-    </Flex>
+    </Box>
   );
 }
 
-const SCALE = 0.56;
+const next = (scale: number, by: number) =>
+  SCALES[Math.min(SCALES.length - 1, Math.max(0, SCALES.indexOf(scale as 10) + by))] ?? 10;
 
-function Sheet({ stencil }: { stencil: StencilView }) {
-  const w = stencil.sheetWidth.mm * SCALE;
-  const h = stencil.sheetHeight.mm * SCALE;
-  return (
-    <OnBoard
-      under={
-        <>
-          <Text fontSize="13px">{stencil.name}</Text>
-          <Text fontSize="12.5px" color="soft">
-            {stencil.openShareText} open
-          </Text>
-        </>
-      }
-    >
-      <svg width={num(w + 2)} height={num(h + 1)} role="img" aria-label={stencil.name}>
-        <g transform={`translate(1 1) scale(${SCALE})`}>
-          <rect
-            width={stencil.sheetWidth.mm}
-            height={stencil.sheetHeight.mm}
-            rx="4"
-            fill={ink('seaWash')}
-            stroke={ink('sea')}
-            vectorEffect="non-scaling-stroke"
-          />
-          <path d={stencil.pathData} fill={ink('sea')} fillRule="evenodd" />
-        </g>
-      </svg>
-    </OnBoard>
-  );
+function count(cards: ReadonlyArray<CardView>) {
+  const of = (thing: CardView['thing'], one: string, many: string) => {
+    const n = cards.filter((c) => c.thing === thing).length;
+    return n === 0 ? null : `${n} ${n === 1 ? one : many}`;
+  };
+  const said = [
+    of('DESIGN', 'design', 'designs'),
+    of('OFFCUT', 'offcut', 'offcuts'),
+    of('POT', 'pot', 'pots'),
+    of('TOOL', 'tool', 'tools'),
+  ].filter((t) => t !== null);
+  return said.length === 0 ? 'Nothing.' : `${said.join(', ')}.`;
 }
 
-function PotOnShelf({ pot, open, onOpen }: { pot: PotView; open: boolean; onOpen: () => void }) {
-  return (
-    <OnBoard
-      under={
-        <>
-          <Text fontSize="13px" fontWeight={open ? '600' : '400'}>
-            {pot.name}
-          </Text>
-          <Text fontSize="12.5px" color={pot.fullShare < 0.08 ? 'rust' : 'soft'}>
-            {pot.levelText} of {pot.holdsMl} ml
-          </Text>
-        </>
-      }
-    >
-      <Box
-        as="button"
-        aria-label={`Ledger of ${pot.name}`}
-        aria-pressed={open}
-        onClick={onOpen}
-        borderRadius="md"
-        bg={open ? 'ochreWash' : 'transparent'}
-      >
-        <PotJar
-          colour={pot.colour}
-          fullShare={pot.fullShare}
-          holdsMl={pot.holdsMl}
-          label={`${pot.name}, ${pot.levelText}`}
-        />
-      </Box>
-    </OnBoard>
-  );
+const list = (text: string | null) => (text ? text.split(',') : []);
+
+function read(params: URLSearchParams): Filters {
+  const size = params.get('size');
+  return {
+    words: params.get('words') ?? '',
+    kinds: list(params.get('kinds')),
+    things: list(params.get('things')),
+    colours: list(params.get('colours')),
+    rights: list(params.get('rights')),
+    enough: params.get('enough') === 'yes',
+    mostWidthMm: size ? Number(size) : null,
+    mostHeightMm: size ? Number(size) : null,
+  };
+}
+
+function write(f: Filters, on: string | null) {
+  const out: Record<string, string> = {};
+  if (f.words) {
+    out.words = f.words;
+  }
+  for (const key of ['kinds', 'things', 'colours', 'rights'] as const) {
+    if (f[key].length > 0) {
+      out[key] = f[key].join(',');
+    }
+  }
+  if (f.enough) {
+    out.enough = 'yes';
+  }
+  if (f.mostWidthMm !== null) {
+    out.size = String(f.mostWidthMm);
+  }
+  if (on !== null) {
+    out.on = on;
+  }
+  return out;
 }

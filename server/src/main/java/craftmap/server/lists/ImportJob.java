@@ -10,7 +10,7 @@ import java.util.Optional;
  */
 final class ImportJob {
   /** How far it is. */
-  enum State {
+  enum ListState {
     READING,
     READY,
     IMPORTING,
@@ -34,7 +34,7 @@ final class ImportJob {
   private final String id;
   private final String studioId;
   private final List<Line> lines = new ArrayList<>();
-  private State state = State.READING;
+  private ListState state = ListState.READING;
   private int total;
   private int done;
   private String failure = "";
@@ -52,7 +52,7 @@ final class ImportJob {
     return studioId;
   }
 
-  synchronized void begin(State now, int rows) {
+  synchronized void begin(ListState now, int rows) {
     state = now;
     total = rows;
     done = 0;
@@ -67,26 +67,27 @@ final class ImportJob {
     done++;
   }
 
-  synchronized void end(State now) {
+  synchronized void end(ListState now) {
     state = now;
   }
 
   synchronized void fail(String why) {
-    state = State.FAILED;
+    state = ListState.FAILED;
     failure = why;
   }
 
   /** Takes the turn to import; false where it is not ready or somebody has begun already. */
   synchronized boolean beginImport() {
-    if (state != State.READY) {
+    if (state != ListState.READY) {
       return false;
     }
-    begin(State.IMPORTING, (int) lines.stream().filter(l -> l.effect() != Effect.ERROR).count());
+    begin(
+        ListState.IMPORTING, (int) lines.stream().filter(l -> l.effect() != Effect.ERROR).count());
     return true;
   }
 
   /** How it stands at this moment. */
-  record Standing(State state, int total, int done, String failure, List<Line> lines) {}
+  record Standing(ListState state, int total, int done, String failure, List<Line> lines) {}
 
   synchronized Standing standing() {
     return new Standing(state, total, done, failure, List.copyOf(lines));

@@ -47,7 +47,7 @@ class ListController {
     this.labels = labels;
   }
 
-  record LineView(long line, ImportJob.Effect effect, String name, String text) {}
+  record ListLineView(long line, ImportJob.Effect effect, String name, String text) {}
 
   /**
    * A list on its way.
@@ -56,14 +56,14 @@ class ListController {
    */
   record JobView(
       String id,
-      ImportJob.State state,
+      ImportJob.ListState state,
       int total,
       int done,
       int fresh,
       int adding,
       int errors,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String failure,
-      List<LineView> lines) {}
+      List<ListLineView> lines) {}
 
   record TakenView(int things) {}
 
@@ -152,7 +152,7 @@ class ListController {
                         (ImportJob.Line l) -> l.effect() != ImportJob.Effect.ERROR)
                     .thenComparing(ImportJob.Line::line))
             .limit(MOST_LINES_SENT)
-            .map(l -> new LineView(l.line(), l.effect(), l.name(), l.text()))
+            .map(l -> new ListLineView(l.line(), l.effect(), l.name(), l.text()))
             .toList());
   }
 

@@ -83,7 +83,7 @@ class ShelfImport implements DisposableBean {
     synchronized (jobs) {
       jobs.put(job.id(), job);
     }
-    job.begin(ImportJob.State.READING, table.rows().size());
+    job.begin(ImportJob.ListState.READING, table.rows().size());
     worker.execute(() -> dryRun(studio, table, job));
     return job;
   }
@@ -96,7 +96,7 @@ class ShelfImport implements DisposableBean {
       for (CsvTable.Row row : table.rows()) {
         job.add(line(row, reader, there, onTheList));
       }
-      job.end(ImportJob.State.READY);
+      job.end(ImportJob.ListState.READY);
     } catch (RuntimeException bug) {
       LOG.error("unexpected", bug);
       job.fail(Words.say("lists.ourMistake"));
@@ -180,7 +180,7 @@ class ShelfImport implements DisposableBean {
               }
             }
           });
-      job.end(ImportJob.State.DONE);
+      job.end(ImportJob.ListState.DONE);
     } catch (RefusedInput refused) {
       job.fail(refused.getMessage());
     } catch (RuntimeException bug) {

@@ -104,7 +104,7 @@ class ShelfController {
       double fullShare,
       double holds,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockUnit unit,
-      ShelfSearch.Standing standing,
+      ShelfSearch.StockStanding standing,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Rights rights,
       String code) {}
 

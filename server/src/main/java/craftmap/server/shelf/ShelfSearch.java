@@ -57,7 +57,7 @@ public class ShelfSearch {
   }
 
   /** Whether what there is covers what is asked of it. */
-  public enum Standing {
+  public enum StockStanding {
     ENOUGH,
     SHORT,
     NONE,
@@ -98,7 +98,7 @@ public class ShelfSearch {
       double fullShare,
       double holds,
       StockUnit unit,
-      Standing standing,
+      StockStanding standing,
       Rights rights,
       String code) {}
 
@@ -176,7 +176,7 @@ public class ShelfSearch {
               1,
               0,
               null,
-              Standing.ENOUGH,
+              StockStanding.ENOUGH,
               null,
               "");
       if (sieve.lets(card, "", "")) {
@@ -223,8 +223,10 @@ public class ShelfSearch {
         holds,
         unit,
         whole.isEmpty()
-            ? isByHand(d.kind()) ? Standing.BY_HAND : Standing.NONE
-            : over ? Standing.SHORT : level.signum() > 0 ? Standing.ENOUGH : Standing.NONE,
+            ? isByHand(d.kind()) ? StockStanding.BY_HAND : StockStanding.NONE
+            : over
+                ? StockStanding.SHORT
+                : level.signum() > 0 ? StockStanding.ENOUGH : StockStanding.NONE,
         d.rights(),
         whole.isEmpty() ? "" : whole.getFirst().code().text());
   }
@@ -283,7 +285,7 @@ public class ShelfSearch {
         1,
         0,
         h.unit(),
-        Standing.ENOUGH,
+        StockStanding.ENOUGH,
         d.rights(),
         h.code().text());
   }
@@ -308,8 +310,8 @@ public class ShelfSearch {
         h.holds().map(Number::doubleValue).orElse(0.0),
         h.unit(),
         isOverAsked(settled)
-            ? Standing.SHORT
-            : h.level().signum() > 0 ? Standing.ENOUGH : Standing.NONE,
+            ? StockStanding.SHORT
+            : h.level().signum() > 0 ? StockStanding.ENOUGH : StockStanding.NONE,
         null,
         h.code().text());
   }
@@ -336,7 +338,9 @@ public class ShelfSearch {
       return (wish.things().isEmpty() || wish.things().contains(f.thing()))
           && (wish.kinds().isEmpty() || wish.kinds().contains(f.kind()))
           && (wish.rights().isEmpty() || wish.rights().contains(f.rights()))
-          && (!wish.enough() || f.standing() == Standing.ENOUGH || f.standing() == Standing.BY_HAND)
+          && (!wish.enough()
+              || f.standing() == StockStanding.ENOUGH
+              || f.standing() == StockStanding.BY_HAND)
           && fits(f)
           && hasColour(colours)
           && saysAll(f, alsoCalled);

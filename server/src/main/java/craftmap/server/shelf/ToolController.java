@@ -37,7 +37,7 @@ class ToolController {
   record ToolView(
       String id,
       String name,
-      Tool.Kind kind,
+      String kindText,
       String text,
       Answers answers,
       List<FieldView> fields) {}
@@ -79,7 +79,7 @@ class ToolController {
     return new ToolView(
         t.tool().id(),
         t.tool().name(),
-        t.tool().kind(),
+        Words.say("choice." + t.tool().kind().name()),
         Words.say(
             "tool.text",
             Words.squareCentimetres(t.tool().coversM2PerMin() * 1e6),

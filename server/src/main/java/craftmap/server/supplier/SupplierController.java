@@ -33,9 +33,9 @@ class SupplierController {
     this.supplies = supplies;
   }
 
-  record PackView(String text, String priceText, String eachText) {}
+  record SalePackView(String text, String priceText, String eachText) {}
 
-  record ItemView(
+  record SaleView(
       String sku,
       String name,
       String about,
@@ -43,20 +43,20 @@ class SupplierController {
       String colour,
       boolean sold,
       int fromLabel,
-      List<PackView> packs) {}
+      List<SalePackView> packs) {}
 
-  record PriceListView(String supplier, List<ItemView> items) {}
+  record PriceListView(String supplier, List<SaleView> items) {}
 
   record Taking(int pack, int quantity) {}
 
   record TakenTo(String page) {}
 
-  record LineView(
+  record ShoppingLineView(
       String id, String name, String pack, int quantity, String totalText, boolean done) {}
 
-  record ShoppingView(List<LineView> lines, String totalText) {}
+  record ShoppingView(List<ShoppingLineView> lines, String totalText) {}
 
-  record LineChange(int quantity, boolean done) {}
+  record ShoppingChange(int quantity, boolean done) {}
 
   @GetMapping("/supplier")
   PriceListView search(@RequestParam(defaultValue = "") String words) {
@@ -89,7 +89,7 @@ class SupplierController {
         lines.stream()
             .map(
                 l ->
-                    new LineView(
+                    new ShoppingLineView(
                         l.id(),
                         l.name(),
                         l.pack(),
@@ -101,7 +101,7 @@ class SupplierController {
   }
 
   @PutMapping("/shopping/{id}")
-  ShoppingView change(@PathVariable String id, @RequestBody LineChange change) {
+  ShoppingView change(@PathVariable String id, @RequestBody ShoppingChange change) {
     supplies.change(studios.current(), id, change.quantity(), change.done());
     return shopping();
   }
@@ -112,7 +112,7 @@ class SupplierController {
     return ResponseEntity.noContent().build();
   }
 
-  private static ItemView view(PriceList.Item i) {
+  private static SaleView view(PriceList.Item i) {
     String kind =
         i.design()
             .map(d -> Words.say("designOne", d.kind()))
@@ -130,7 +130,7 @@ class SupplierController {
             .orElse("#D5CBB8");
     int fromLabel =
         i.medium().map(m -> m.label().numbers().size() + m.label().choices().size()).orElse(0);
-    return new ItemView(
+    return new SaleView(
         i.sku(),
         i.name(),
         i.about(),
@@ -141,9 +141,9 @@ class SupplierController {
         i.packs().stream().map(SupplierController::pack).toList());
   }
 
-  private static PackView pack(PriceList.Pack p) {
+  private static SalePackView pack(PriceList.Pack p) {
     double each = p.price().minor() / p.holds().doubleValue() / 100;
-    return new PackView(
+    return new SalePackView(
         p.text(),
         p.price().text(),
         Words.say(

@@ -1,0 +1,401 @@
+import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, ask, type DesignGiven, type DesignView, type MotifDoc } from '../api/client';
+import { Button } from '../common/Button';
+import { Fig } from '../common/Fig';
+import { PlainField } from '../common/PlainField';
+import { Refusal } from '../common/Refusal';
+import { Section } from '../common/Section';
+import { ErrorState, Loading } from '../common/States';
+import { useElementSize } from '../common/useElementSize';
+import { FactList, StockOf, UsedOn } from './DesignBrief';
+import { Entries, Ledger } from './Ledger';
+import { useDesign, useShelfChanged } from './queries';
+import { type DrawnBox, SheetView } from './SheetView';
+import { WhoField } from './WhoField';
+
+type Drawing = 'motif' | 'offcut' | null;
+
+/** One design: its sheet with named parts and offcuts, properties, stock, uses and history. */
+export function DesignPage() {
+  const { designId = '' } = useParams();
+  const design = useDesign(designId);
+  if (design.isPending) {
+    return <Loading what="the design" />;
+  }
+  if (design.isError) {
+    return <ErrorState problem={design.error} again={() => design.refetch()} />;
+  }
+  return <Loaded key={design.data.id} design={design.data} />;
+}
+
+function Loaded({ design }: { design: DesignView }) {
+  const [sheet, size] = useElementSize();
+  const [drawing, setDrawing] = useState<Drawing>(null);
+  const [motif, setMotif] = useState<number | null>(null);
+  const [offcut, setOffcut] = useState<DrawnBox | null>(null);
+  const [holding, setHolding] = useState<string | null>(null);
+  const changed = useShelfChanged();
+  const go = useNavigate();
+  const change = useMutation({
+    mutationFn: (given: DesignGiven) =>
+      ask(api.PUT('/api/designs/{id}', { params: { path: { id: design.id } }, body: given })),
+    onSuccess: changed,
+  });
+  const away = useMutation({
+    mutationFn: () =>
+      ask(api.DELETE('/api/designs/{id}', { params: { path: { id: design.id } } }), true),
+    onSuccess: () => {
+      changed();
+      go('/shelf');
+    },
+  });
+  const motifs = design.given.motifs;
+  const setMotifs = (now: MotifDoc[]) => change.mutate({ ...design.given, motifs: now });
+  const drawn = (box: DrawnBox) => {
+    if (drawing === 'motif') {
+      setMotifs([...motifs, { name: `motif ${motifs.length + 1}`, ...box, importance: 3 }]);
+      setMotif(motifs.length);
+    } else {
+      setOffcut(box);
+    }
+    setDrawing(null);
+  };
+  const sheetful = design.reading.unit === 'SHEETS' || design.reading.unit === 'PIECES';
+  return (
+    <Flex h="100%">
+      <Flex direction="column" flex="1" minW="0" px="6" py="4" gap="3">
+        <Flex justify="space-between" align="flex-start" gap="4">
+          <Box>
+            <Text fontSize="13px" color="soft">
+              <Link to="/shelf">Shelf</Link> · {design.reading.kindText}
+            </Text>
+            <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
+              {design.given.name}
+            </Heading>
+            <Text color="soft">{design.given.note}</Text>
+          </Box>
+          <Flex gap="2" wrap="wrap" justify="flex-end">
+            {design.picture && (
+              <>
+                <Button
+                  look={drawing === 'motif' ? 'sea' : 'quiet'}
+                  aria-pressed={drawing === 'motif'}
+                  onClick={() => setDrawing(drawing === 'motif' ? null : 'motif')}
+                >
+                  Name a part…
+                </Button>
+                {sheetful && (
+                  <Button
+                    look={drawing === 'offcut' ? 'sea' : 'quiet'}
+                    aria-pressed={drawing === 'offcut'}
+                    onClick={() => setDrawing(drawing === 'offcut' ? null : 'offcut')}
+                  >
+                    Keep an offcut…
+                  </Button>
+                )}
+              </>
+            )}
+            <Link to={`/shelf/designs/${design.id}/change`}>
+              <Button as="span">Change it…</Button>
+            </Link>
+            <Button look="warn" onClick={() => away.mutate()}>
+              Take it off the shelf
+            </Button>
+          </Flex>
+        </Flex>
+        {drawing && (
+          <Text color="rust" role="status">
+            {drawing === 'motif'
+              ? 'Draw a box round the part on the picture.'
+              : 'Draw a box round what is left, where it was on the sheet.'}
+          </Text>
+        )}
+        <Refusal of={change.error ?? away.error} />
+        <Box ref={sheet} flex="1" minH="0" overflow="hidden">
+          {size && (
+            <SheetView
+              design={design}
+              width={size.width}
+              height={size.height - 4}
+              marks
+              chosenMotif={motif}
+              onBox={drawing ? drawn : null}
+              corners={offcut ? cornersOf(offcut) : undefined}
+            />
+          )}
+        </Box>
+      </Flex>
+      <Box
+        as="aside"
+        aria-label="Its properties"
+        w="378px"
+        flexShrink={0}
+        bg="sheet"
+        borderLeftWidth="1px"
+        borderColor="hairline"
+        overflow="auto"
+        p="4"
+      >
+        <Flex direction="column" gap="4">
+          {offcut && (
+            <KeepOffcut
+              design={design}
+              box={offcut}
+              onBox={setOffcut}
+              done={() => setOffcut(null)}
+            />
+          )}
+          {motifs.length > 0 && (
+            <Section title="Parts of the picture">
+              {motifs.map((m, i) => (
+                <MotifRow
+                  // biome-ignore lint/suspicious/noArrayIndexKey: boxes are their places in the list
+                  key={i}
+                  motif={m}
+                  chosen={i === motif}
+                  onChoose={() => setMotif(i)}
+                  onChange={(now) => setMotifs(motifs.map((x, j) => (j === i ? now : x)))}
+                  onRemove={() => {
+                    setMotif(null);
+                    setMotifs(motifs.filter((_, j) => j !== i));
+                  }}
+                />
+              ))}
+            </Section>
+          )}
+          <Section title="On the shelf">
+            <StockOf design={design} />
+            {design.reading.unit !== undefined && <Buy design={design} />}
+            <Flex gap="2" wrap="wrap" mt="2">
+              {design.holdings
+                .filter((h) => h.holding.offcut === undefined)
+                .map((h) => (
+                  <Button
+                    key={h.holding.id}
+                    size="xs"
+                    aria-pressed={holding === h.holding.id}
+                    onClick={() => setHolding(holding === h.holding.id ? null : h.holding.id)}
+                  >
+                    Book on {h.holding.handText || 'this stock'} {h.holding.code}
+                  </Button>
+                ))}
+            </Flex>
+            {holding && (
+              <Box mt="3" p="3" bg="card" borderWidth="1px" borderColor="hairline">
+                <Ledger holdingId={holding} />
+              </Box>
+            )}
+          </Section>
+          <Section title="What follows from it">
+            <FactList facts={design.reading.facts} />
+          </Section>
+          <UsedOn design={design} />
+          <Section title="History">
+            {design.history.length === 0 ? (
+              <Text color="soft">Nothing has happened to it yet.</Text>
+            ) : (
+              <Entries entries={design.history.map((h) => h.entry)} />
+            )}
+          </Section>
+        </Flex>
+      </Box>
+    </Flex>
+  );
+}
+
+const cornersOf = (b: DrawnBox) => [
+  { xMm: b.leftMm, yMm: b.topMm },
+  { xMm: b.leftMm + b.widthMm, yMm: b.topMm },
+  { xMm: b.leftMm + b.widthMm, yMm: b.topMm + b.heightMm },
+  { xMm: b.leftMm, yMm: b.topMm + b.heightMm },
+];
+
+const IMPORTANCE = ['a leaf', 'a little', 'some', 'much', 'the face'] as const;
+
+function MotifRow({
+  motif,
+  chosen,
+  onChoose,
+  onChange,
+  onRemove,
+}: {
+  motif: MotifDoc;
+  chosen: boolean;
+  onChoose: () => void;
+  onChange: (motif: MotifDoc) => void;
+  onRemove: () => void;
+}) {
+  const [name, setName] = useState(motif.name);
+  return (
+    <Flex gap="2" align="center" py="0.5" onFocus={onChoose} bg={chosen ? 'ochreWash' : undefined}>
+      <Input
+        size="xs"
+        flex="1"
+        bg="card"
+        borderColor="hairline"
+        aria-label={`Name of part ${motif.name}`}
+        value={name}
+        maxLength={40}
+        onChange={(e) => setName(e.currentTarget.value)}
+        onBlur={() => name.trim() !== motif.name && onChange({ ...motif, name: name.trim() })}
+        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+      />
+      <Flex role="group" aria-label={`Importance of ${motif.name}`} gap="0.5">
+        {IMPORTANCE.map((text, i) => (
+          <Box
+            key={text}
+            as="button"
+            w="18px"
+            h="18px"
+            borderRadius="full"
+            borderWidth="1px"
+            borderColor="ochre"
+            bg={i < motif.importance ? 'ochre' : 'card'}
+            aria-label={`${motif.name} matters: ${text}`}
+            aria-pressed={i + 1 === motif.importance}
+            title={text}
+            onClick={() => onChange({ ...motif, importance: i + 1 })}
+          />
+        ))}
+      </Flex>
+      <Button size="xs" look="warn" aria-label={`Forget ${motif.name}`} onClick={onRemove}>
+        ×
+      </Button>
+    </Flex>
+  );
+}
+
+function Buy({ design }: { design: DesignView }) {
+  const [quantity, setQuantity] = useState('');
+  const [place, setPlace] = useState('');
+  const changed = useShelfChanged();
+  const buy = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/designs/{id}/purchases', {
+          params: { path: { id: design.id } },
+          body: { quantity, stock: place ? { place } : undefined },
+        }),
+      ),
+    onSuccess: () => {
+      changed();
+      setQuantity('');
+      setPlace('');
+    },
+  });
+  return (
+    <Box
+      as="form"
+      mt="2"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        buy.mutate();
+      }}
+    >
+      <Flex gap="2" align="flex-end">
+        <PlainField
+          label={design.reading.unit === 'MM' ? 'Another roll or length' : 'Bought'}
+          value={quantity}
+          onText={setQuantity}
+          width="132px"
+        />
+        <PlainField label="Place" value={place} onText={setPlace} maxLength={80} />
+        <Button type="submit" disabled={quantity.trim() === '' || buy.isPending}>
+          Add
+        </Button>
+      </Flex>
+      <Refusal of={buy.error} />
+    </Box>
+  );
+}
+
+/** A leftover goes back onto the shelf: its box on the sheet, its place, whether a sheet was cut. */
+function KeepOffcut({
+  design,
+  box,
+  onBox,
+  done,
+}: {
+  design: DesignView;
+  box: DrawnBox;
+  onBox: (box: DrawnBox) => void;
+  done: () => void;
+}) {
+  const [place, setPlace] = useState('');
+  const [note, setNote] = useState('');
+  const whole = design.holdings.find((h) => h.holding.form === 'WHOLE' && h.holding.level >= 1);
+  const [cut, setCut] = useState(whole !== undefined);
+  const changed = useShelfChanged();
+  const keep = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/designs/{id}/offcuts', {
+          params: { path: { id: design.id } },
+          body: {
+            outline: cornersOf(box),
+            cutFrom: cut ? whole?.holding.id : undefined,
+            place,
+            note,
+          },
+        }),
+      ),
+    onSuccess: () => {
+      changed();
+      done();
+    },
+  });
+  const round = (mm: number) => Math.round(mm * 10) / 10;
+  const side = (key: keyof DrawnBox, label: string) => (
+    <PlainField
+      label={label}
+      width="76px"
+      value={String(round(box[key]))}
+      inputMode="decimal"
+      onText={(text) => {
+        const mm = Number(text.replace(',', '.'));
+        if (Number.isFinite(mm)) {
+          onBox({ ...box, [key]: mm });
+        }
+      }}
+    />
+  );
+  return (
+    <Box borderWidth="1px" borderColor="plum" borderRadius="md" p="3" bg="card">
+      <Section title="An offcut to keep">
+        <Flex gap="2" wrap="wrap">
+          {side('leftMm', 'Left, mm')}
+          {side('topMm', 'Top, mm')}
+          {side('widthMm', 'Wide, mm')}
+          {side('heightMm', 'High, mm')}
+        </Flex>
+        <Flex gap="2" mt="2">
+          <PlainField label="Place" value={place} onText={setPlace} maxLength={80} />
+          <PlainField label="From" value={note} onText={setNote} maxLength={200} />
+        </Flex>
+        {whole && (
+          <Flex as="label" gap="2" mt="2" align="center">
+            <input
+              type="checkbox"
+              checked={cut}
+              onChange={(e) => setCut(e.currentTarget.checked)}
+            />
+            <Text>
+              A sheet was cut for it (<Fig text={whole.holding.levelText} /> there)
+            </Text>
+          </Flex>
+        )}
+        <Flex gap="3" mt="2" align="flex-end">
+          <Button look="sea" onClick={() => keep.mutate()} disabled={keep.isPending}>
+            Keep it
+          </Button>
+          <Button onClick={done}>Never mind</Button>
+          <WhoField />
+        </Flex>
+        <Refusal of={keep.error} />
+      </Section>
+    </Box>
+  );
+}

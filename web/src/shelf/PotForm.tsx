@@ -1,0 +1,208 @@
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, ask, type MediumGiven } from '../api/client';
+import { Button } from '../common/Button';
+import { MeasureFields } from '../common/MeasureFields';
+import { PlainField } from '../common/PlainField';
+import { Refusal } from '../common/Refusal';
+import { Section } from '../common/Section';
+import { ErrorState, Loading } from '../common/States';
+import { useGenericMedia, useMediumReading, useShelfChanged } from './queries';
+
+/** A pot from its label: the kind gives typical values, the label replaces them one by one. */
+export function NewPotPage() {
+  const generic = useGenericMedia();
+  const go = useNavigate();
+  const changed = useShelfChanged();
+  const [medium, setMedium] = useState<MediumGiven | null>(null);
+  const [holds, setHolds] = useState('');
+  const [level, setLevel] = useState('');
+  const [place, setPlace] = useState('');
+  const [price, setPrice] = useState('');
+  const [tare, setTare] = useState('');
+  const named = medium && { ...medium, name: medium.name.trim() || 'new pot' };
+  const reading = useMediumReading(named);
+  const save = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/media', {
+          body: {
+            medium: medium as MediumGiven,
+            holds,
+            level,
+            stock: { place, price: price || undefined, tareG: tare || undefined },
+          },
+        }),
+      ),
+    onSuccess: (saved) => {
+      changed();
+      go(`/shelf/pots/${saved.pots[0]?.id ?? ''}`);
+    },
+  });
+  if (generic.isPending) {
+    return <Loading what="the kinds of media" />;
+  }
+  if (generic.isError) {
+    return <ErrorState problem={generic.error} again={() => generic.refetch()} />;
+  }
+  if (medium === null) {
+    const roles = [...new Set(generic.data.map((g) => g.roleText))];
+    return (
+      <Box px="8" py="5" maxW="1180px">
+        <Text fontSize="13px" color="soft">
+          <Link to="/shelf">Shelf</Link>
+        </Text>
+        <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
+          What is in the pot?
+        </Heading>
+        <Text color="soft" mb="3">
+          Its kind brings values that are typical; what the label says replaces them.
+        </Text>
+        <Box columnWidth="250px" columnGap="24px">
+          {roles.map((role) => (
+            <Box key={role} mb="3" breakInside="avoid">
+              <Heading as="h2" fontFamily="heading" fontSize="15px" fontWeight="600">
+                {role}
+              </Heading>
+              {generic.data
+                .filter((g) => g.roleText === role)
+                .map((g) => (
+                  <Flex
+                    key={g.key}
+                    as="button"
+                    w="100%"
+                    gap="2"
+                    align="center"
+                    textAlign="left"
+                    py="0.5"
+                    borderRadius="sm"
+                    _hover={{ bg: 'seaWash' }}
+                    onClick={() =>
+                      setMedium({
+                        name: '',
+                        generic: g.key,
+                        label: { numbers: {}, choices: {} },
+                        packs: [],
+                      })
+                    }
+                  >
+                    <Box
+                      w="16px"
+                      h="16px"
+                      borderRadius="full"
+                      bg={g.colour}
+                      borderWidth="1px"
+                      borderColor="fold"
+                      flexShrink={0}
+                    />
+                    {g.name}
+                  </Flex>
+                ))}
+            </Box>
+          ))}
+        </Box>
+      </Box>
+    );
+  }
+  const unit = reading.data?.unit === 'G' ? 'g' : 'ml';
+  return (
+    <Box
+      as="form"
+      px="8"
+      py="5"
+      maxW="980px"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        save.mutate();
+      }}
+    >
+      <Text fontSize="13px" color="soft">
+        <Link to="/shelf">Shelf</Link> · {reading.data?.genericText}
+      </Text>
+      <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
+        From its label
+      </Heading>
+      <Text color="soft" mb="3">
+        {reading.data?.typicalText} Dashed fields are typical; the label wins.
+      </Text>
+      <Flex gap="3" mb="4" maxW="860px" wrap="wrap">
+        <PlainField
+          label="Name"
+          value={medium.name}
+          onText={(name) => setMedium({ ...medium, name })}
+          maxLength={80}
+          autoFocus
+          width="250px"
+        />
+        <PlainField
+          label={`Container holds, ${unit}`}
+          value={holds}
+          onText={setHolds}
+          width="142px"
+          inputMode="decimal"
+        />
+        <PlainField
+          label={`In it now, ${unit}`}
+          value={level}
+          onText={setLevel}
+          width="120px"
+          inputMode="decimal"
+          placeholder="full"
+        />
+        <PlainField label="Empty, g" value={tare} onText={setTare} width="84px" />
+        <PlainField label="Paid, EUR" value={price} onText={setPrice} width="84px" />
+        <PlainField label="Place" value={place} onText={setPlace} width="140px" maxLength={80} />
+      </Flex>
+      {reading.isError && <Refusal of={reading.error} />}
+      <Section title="What the label says">
+        <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(180px, 1fr))" gap="3">
+          <LabelFields medium={medium} onMedium={setMedium} fields={reading.data?.fields ?? []} />
+        </Box>
+      </Section>
+      <Flex gap="2" mt="4">
+        <Button look="sea" type="submit" disabled={holds.trim() === '' || save.isPending}>
+          Put it on the shelf
+        </Button>
+        <Button onClick={() => setMedium(null)}>Another kind</Button>
+      </Flex>
+      <Refusal of={save.error} />
+    </Box>
+  );
+}
+
+/** The questions of a label, answered one by one. */
+export function LabelFields({
+  medium,
+  onMedium,
+  fields,
+}: {
+  medium: MediumGiven;
+  onMedium: (medium: MediumGiven) => void;
+  fields: Parameters<typeof MeasureFields>[0]['fields'];
+}) {
+  return (
+    <>
+      {fields.map((f) => (
+        <MeasureFields
+          key={f.key}
+          fields={[f]}
+          tellTypical="typical"
+          onNumber={(key, value) =>
+            onMedium({
+              ...medium,
+              label: { ...medium.label, numbers: { ...medium.label.numbers, [key]: value } },
+            })
+          }
+          onChoice={(key, value) =>
+            onMedium({
+              ...medium,
+              label: { ...medium.label, choices: { ...medium.label.choices, [key]: value } },
+            })
+          }
+        />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,248 @@
+import { useId, useRef, useState } from 'react';
+import type { DesignView } from '../api/client';
+import { num } from '../map/viewport';
+import { ink } from '../theme/theme';
+import { BareSheet } from './BareSheet';
+
+export type DrawnBox = {
+  readonly leftMm: number;
+  readonly topMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+};
+
+type Props = {
+  readonly design: Pick<DesignView, 'given' | 'picture' | 'reading' | 'holdings'>;
+  readonly width: number;
+  readonly height: number;
+  /** motif boxes and offcuts are shown on it */
+  readonly marks?: boolean;
+  /** a box is being drawn: told when it is let go */
+  readonly onBox?: ((box: DrawnBox) => void) | null;
+  readonly chosenMotif?: number | null;
+  readonly corners?: ReadonlyArray<{ readonly xMm: number; readonly yMm: number }>;
+};
+
+/** A design's sheet with its picture, at whatever scale fits; boxes can be drawn on it. */
+export function SheetView({ design, width, height, marks, onBox, chosenMotif, corners }: Props) {
+  const { reading, given, picture } = design;
+  const id = useId();
+  const svg = useRef<SVGSVGElement>(null);
+  const [drag, setDrag] = useState<{ x0: number; y0: number; x1: number; y1: number } | null>(null);
+  const roll = reading.sheetHeightMm > 12 * reading.sheetWidthMm;
+  const w = roll ? 240 : reading.sheetWidthMm;
+  const h = roll ? reading.sheetWidthMm : reading.sheetHeightMm;
+  const k = Math.min((width - 8) / w, (height - 8) / h);
+  const ox = (width - w * k) / 2;
+  const at = (e: React.PointerEvent) => {
+    const box = svg.current?.getBoundingClientRect();
+    const x = (e.clientX - (box?.left ?? 0) - ox) / k;
+    const y = (e.clientY - (box?.top ?? 0) - 4) / k;
+    return { x: Math.min(w, Math.max(0, x)), y: Math.min(h, Math.max(0, y)) };
+  };
+  const openings = reading.pathData !== undefined && isStencil(given.kind);
+  return (
+    <svg
+      ref={svg}
+      width={width}
+      height={num(h * k + 8)}
+      role="img"
+      aria-label={`Sheet of ${given.name}`}
+      style={onBox ? { cursor: 'crosshair', touchAction: 'none' } : undefined}
+      onPointerDown={(e) => {
+        if (onBox) {
+          e.currentTarget.setPointerCapture(e.pointerId);
+          const p = at(e);
+          setDrag({ x0: p.x, y0: p.y, x1: p.x, y1: p.y });
+        }
+      }}
+      onPointerMove={(e) => {
+        if (drag) {
+          const p = at(e);
+          setDrag({ ...drag, x1: p.x, y1: p.y });
+        }
+      }}
+      onPointerUp={() => {
+        if (drag && onBox && Math.abs(drag.x1 - drag.x0) > 1 && Math.abs(drag.y1 - drag.y0) > 1) {
+          onBox({
+            leftMm: Math.min(drag.x0, drag.x1),
+            topMm: Math.min(drag.y0, drag.y1),
+            widthMm: Math.abs(drag.x1 - drag.x0),
+            heightMm: Math.abs(drag.y1 - drag.y0),
+          });
+        }
+        setDrag(null);
+      }}
+    >
+      <g transform={`translate(${num(ox)} 4) scale(${k})`}>
+        {openings ? (
+          <>
+            <rect
+              width={w}
+              height={h}
+              rx="3"
+              fill={ink('seaWash')}
+              stroke={ink('sea')}
+              strokeWidth="1.2"
+              vectorEffect="non-scaling-stroke"
+            />
+            <path d={reading.pathData} fill={ink('sea')} fillRule="evenodd" />
+            <rect
+              x={reading.printLeftMm}
+              y={reading.printTopMm}
+              width={reading.printWidthMm}
+              height={reading.printHeightMm}
+              fill="none"
+              stroke={ink('sea')}
+              strokeOpacity="0.5"
+              strokeDasharray="3 3"
+              vectorEffect="non-scaling-stroke"
+            />
+          </>
+        ) : picture ? (
+          <image href={picture} width={w} height={h} preserveAspectRatio="none" />
+        ) : (
+          <BareSheet design={design} width={w} height={h} id={id} />
+        )}
+        {given.kind === 'NAPKIN' && (
+          <path
+            d={`M${w / 2} 0V${h}M0 ${h / 2}H${w}`}
+            stroke={ink('fold')}
+            strokeDasharray="4 4"
+            vectorEffect="non-scaling-stroke"
+          />
+        )}
+        {marks && <Joints design={design} w={w} h={h} />}
+        {marks &&
+          design.holdings
+            .filter((x) => x.holding.offcut !== undefined)
+            .map((x) => (
+              <path
+                key={x.holding.id}
+                d={`M${(x.holding.offcut?.outline ?? []).map((p) => `${num(p.xMm)} ${num(p.yMm)}`).join('L')}Z`}
+                fill={ink('plum')}
+                fillOpacity="0.12"
+                stroke={ink('plum')}
+                strokeDasharray="5 4"
+                strokeWidth="1.5"
+                vectorEffect="non-scaling-stroke"
+              />
+            ))}
+        {marks &&
+          given.motifs.map((m, i) => (
+            <rect
+              // biome-ignore lint/suspicious/noArrayIndexKey: boxes are their places in the list
+              key={i}
+              x={m.leftMm}
+              y={m.topMm}
+              width={m.widthMm}
+              height={m.heightMm}
+              fill={ink('ochre')}
+              fillOpacity={i === chosenMotif ? 0.22 : 0.05}
+              stroke={ink('ochre')}
+              strokeWidth={i === chosenMotif ? 2.6 : 1.6}
+              vectorEffect="non-scaling-stroke"
+            />
+          ))}
+        {corners && corners.length > 0 && (
+          <path
+            d={`M${corners.map((p) => `${num(p.xMm)} ${num(p.yMm)}`).join('L')}${corners.length > 2 ? 'Z' : ''}`}
+            fill={ink('plum')}
+            fillOpacity="0.18"
+            stroke={ink('plum')}
+            strokeWidth="2"
+            vectorEffect="non-scaling-stroke"
+          />
+        )}
+        {drag && (
+          <rect
+            x={Math.min(drag.x0, drag.x1)}
+            y={Math.min(drag.y0, drag.y1)}
+            width={Math.abs(drag.x1 - drag.x0)}
+            height={Math.abs(drag.y1 - drag.y0)}
+            fill={ink('rust')}
+            fillOpacity="0.12"
+            stroke={ink('rust')}
+            strokeWidth="1.6"
+            vectorEffect="non-scaling-stroke"
+          />
+        )}
+      </g>
+      {marks &&
+        given.motifs.map((m, i) => (
+          <text
+            // biome-ignore lint/suspicious/noArrayIndexKey: boxes are their places in the list
+            key={i}
+            x={num(ox + m.leftMm * k + 5)}
+            y={num(4 + m.topMm * k + 15)}
+            fontSize="12"
+            fontWeight="600"
+            fill={ink('ink')}
+            stroke={ink('sheet')}
+            strokeWidth="3"
+            paintOrder="stroke"
+          >
+            {m.name}
+          </text>
+        ))}
+    </svg>
+  );
+}
+
+/** Where the parts of one picture meet, as wide as the joint winds. */
+function Joints({ design, w, h }: { design: Pick<DesignView, 'given'>; w: number; h: number }) {
+  const { numbers, choices } = design.given.answers;
+  const parts = numbers.parts ?? 1;
+  if (parts < 2) {
+    return null;
+  }
+  const upright = choices.jointUpright ? choices.jointUpright === 'YES' : w > h;
+  const winds = numbers.jointWinds ?? 0;
+  return (
+    <g>
+      {Array.from({ length: parts - 1 }, (_, i) => {
+        const at = ((upright ? w : h) * (i + 1)) / parts;
+        return upright ? (
+          <g key={at}>
+            <rect
+              x={at - winds}
+              width={2 * winds}
+              height={h}
+              fill={ink('rust')}
+              fillOpacity="0.1"
+            />
+            <path
+              d={`M${at} 0V${h}`}
+              stroke={ink('rust')}
+              strokeDasharray="6 4"
+              vectorEffect="non-scaling-stroke"
+            />
+          </g>
+        ) : (
+          <g key={at}>
+            <rect
+              y={at - winds}
+              height={2 * winds}
+              width={w}
+              fill={ink('rust')}
+              fillOpacity="0.1"
+            />
+            <path
+              d={`M0 ${at}H${w}`}
+              stroke={ink('rust')}
+              strokeDasharray="6 4"
+              vectorEffect="non-scaling-stroke"
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+export const isStencil = (kind: DesignView['given']['kind']) =>
+  kind === 'STENCIL' ||
+  kind === 'ADHESIVE_STENCIL' ||
+  kind === 'STENCIL_ROLL' ||
+  kind === 'RAISED_STENCIL' ||
+  kind === 'CUSTOM_CUT';

@@ -1,0 +1,98 @@
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { type Answers, api, ask, type ToolView } from '../api/client';
+import { Button } from '../common/Button';
+import { MeasureFields } from '../common/MeasureFields';
+import { PlainField } from '../common/PlainField';
+import { Refusal } from '../common/Refusal';
+import { useShelfChanged } from './queries';
+
+const NONE: Answers = { numbers: {}, choices: {} };
+
+/** A tool: what it covers in a minute, what stays in it. Without one: a place to add one. */
+export function ToolPanel({ toolId }: { toolId: string | null }) {
+  const tools = useQuery({
+    queryKey: ['tools'],
+    enabled: toolId !== null,
+    queryFn: () => ask(api.GET('/api/tools')),
+  });
+  const [adding, setAdding] = useState(false);
+  const tool = tools.data?.find((t) => t.id === toolId) ?? null;
+  if (toolId === null) {
+    return adding ? (
+      <ToolForm tool={null} done={() => setAdding(false)} />
+    ) : (
+      <Button onClick={() => setAdding(true)}>Add a tool…</Button>
+    );
+  }
+  return tool && <ToolForm key={tool.id} tool={tool} done={() => undefined} />;
+}
+
+function ToolForm({ tool, done }: { tool: ToolView | null; done: () => void }) {
+  const changed = useShelfChanged();
+  const [name, setName] = useState(tool?.name ?? '');
+  const [answers, setAnswers] = useState<Answers>(tool?.answers ?? NONE);
+  const fields = useQuery({
+    queryKey: ['toolReading', answers],
+    queryFn: () => ask(api.POST('/api/tools/reading', { body: { name: name || 'tool', answers } })),
+    placeholderData: (before) => before,
+  });
+  const save = useMutation({
+    mutationFn: () =>
+      tool
+        ? ask(
+            api.PUT('/api/tools/{id}', {
+              params: { path: { id: tool.id } },
+              body: { name, answers },
+            }),
+          )
+        : ask(api.POST('/api/tools', { body: { name, answers } })),
+    onSuccess: () => {
+      changed();
+      done();
+    },
+  });
+  const remove = useMutation({
+    mutationFn: () =>
+      ask(api.DELETE('/api/tools/{id}', { params: { path: { id: tool?.id ?? '' } } }), true),
+    onSuccess: changed,
+  });
+  return (
+    <Flex direction="column" gap="3">
+      <Box>
+        <Text fontSize="12.5px" color="soft">
+          Tool
+        </Text>
+        <Heading as="h2" fontFamily="heading" fontSize="20px" fontWeight="600">
+          {tool?.name ?? 'A new tool'}
+        </Heading>
+        <Text color="soft">{tool?.text}</Text>
+      </Box>
+      <PlainField label="Name" value={name} onText={setName} maxLength={80} />
+      <MeasureFields
+        fields={fields.data ?? []}
+        tellTypical="typical, until you know better"
+        onNumber={(key, value) =>
+          setAnswers({ ...answers, numbers: { ...answers.numbers, [key]: value } })
+        }
+        onChoice={(key, value) =>
+          setAnswers({ ...answers, choices: { ...answers.choices, [key]: value } })
+        }
+      />
+      <Flex gap="2">
+        <Button look="sea" onClick={() => save.mutate()} disabled={save.isPending}>
+          {tool ? 'Keep' : 'Put it on the shelf'}
+        </Button>
+        {tool ? (
+          <Button look="warn" onClick={() => remove.mutate()}>
+            Take it off the shelf
+          </Button>
+        ) : (
+          <Button onClick={done}>Never mind</Button>
+        )}
+      </Flex>
+      <Refusal of={save.error ?? remove.error} />
+    </Flex>
+  );
+}

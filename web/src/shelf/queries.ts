@@ -1,0 +1,141 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ask, type DesignGiven, type MediumGiven } from '../api/client';
+
+export type Filters = {
+  readonly words: string;
+  readonly kinds: ReadonlyArray<string>;
+  readonly things: ReadonlyArray<string>;
+  readonly colours: ReadonlyArray<string>;
+  readonly rights: ReadonlyArray<string>;
+  readonly enough: boolean;
+  readonly mostWidthMm: number | null;
+  readonly mostHeightMm: number | null;
+};
+
+export function useShelf(filters: Filters) {
+  return useQuery({
+    queryKey: ['shelf', filters],
+    queryFn: () =>
+      ask(
+        api.GET('/api/shelf', {
+          params: {
+            query: {
+              words: filters.words,
+              kinds: filters.kinds as never,
+              things: filters.things as never,
+              colours: filters.colours as never,
+              rights: filters.rights as never,
+              enough: filters.enough,
+              mostWidthMm: filters.mostWidthMm ?? undefined,
+              mostHeightMm: filters.mostHeightMm ?? undefined,
+            },
+          },
+          querySerializer: { array: { style: 'form', explode: false } },
+        }),
+      ),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useWays() {
+  return useQuery({
+    queryKey: ['ways'],
+    queryFn: () => ask(api.GET('/api/shelf/ways')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+export function useDesign(id: string | null) {
+  return useQuery({
+    queryKey: ['design', id],
+    enabled: id !== null,
+    queryFn: () => ask(api.GET('/api/designs/{id}', { params: { path: { id: id ?? '' } } })),
+  });
+}
+
+export function useUses(thing: 'design' | 'holding', id: string) {
+  return useQuery({
+    queryKey: ['uses', thing, id],
+    queryFn: () =>
+      thing === 'design'
+        ? ask(api.GET('/api/designs/{id}/uses', { params: { path: { id } } }))
+        : ask(api.GET('/api/holdings/{id}/uses', { params: { path: { id } } })),
+  });
+}
+
+export function useKinds() {
+  return useQuery({
+    queryKey: ['kinds'],
+    queryFn: () => ask(api.GET('/api/designs/kinds')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+/** What the core makes of a design as it is told so far. */
+export function useDesignReading(given: DesignGiven | null) {
+  return useQuery({
+    queryKey: ['designReading', given],
+    enabled: given !== null,
+    retry: false,
+    queryFn: () => ask(api.POST('/api/designs/reading', { body: given as DesignGiven })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useArtwork(id: string | null) {
+  return useQuery({
+    queryKey: ['artwork', id],
+    enabled: id !== null,
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () =>
+      ask(api.GET('/api/artworks/{id}/reading', { params: { path: { id: id ?? '' } } })),
+  });
+}
+
+export function useGenericMedia() {
+  return useQuery({
+    queryKey: ['generic'],
+    queryFn: () => ask(api.GET('/api/media/generic')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+export function useMediumReading(given: MediumGiven | null) {
+  return useQuery({
+    queryKey: ['mediumReading', given],
+    enabled: given !== null,
+    retry: false,
+    queryFn: () => ask(api.POST('/api/media/reading', { body: given as MediumGiven })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useMedium(id: string | null) {
+  return useQuery({
+    queryKey: ['medium', id],
+    enabled: id !== null,
+    queryFn: () => ask(api.GET('/api/media/{id}', { params: { path: { id: id ?? '' } } })),
+  });
+}
+
+/** Everything that follows from what is on the shelf is asked again. */
+export function useShelfChanged() {
+  const client = useQueryClient();
+  return () => {
+    for (const key of [
+      'shelf',
+      'design',
+      'medium',
+      'ledger',
+      'pots',
+      'stencils',
+      'gather',
+      'route',
+      'pieces',
+      'trials',
+      'tools',
+    ]) {
+      void client.invalidateQueries({ queryKey: [key] });
+    }
+  };
+}
