@@ -122,8 +122,8 @@ export function ChoosePage() {
                 may be sold
               </Pill>
               <Input
-                w="170px"
-                size="sm"
+                w="120px"
+                size="xs"
                 bg="card"
                 borderColor="hairline"
                 placeholder="Called"
@@ -224,7 +224,14 @@ function Pill({
   children: React.ReactNode;
 }) {
   return (
-    <Button look={on ? 'sea' : 'quiet'} borderRadius="full" aria-pressed={on} onClick={onClick}>
+    <Button
+      size="xs"
+      px="3"
+      look={on ? 'sea' : 'quiet'}
+      borderRadius="full"
+      aria-pressed={on}
+      onClick={onClick}
+    >
       {children}
     </Button>
   );

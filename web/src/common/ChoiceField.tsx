@@ -1,4 +1,5 @@
-import { Field, NativeSelect } from '@chakra-ui/react';
+import { Field, NativeSelect, Text } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 
 /** One of a few ways, in a plain select. */
 export function ChoiceField<V extends string>({
@@ -7,12 +8,16 @@ export function ChoiceField<V extends string>({
   among,
   onChoice,
   width,
+  typical,
+  hint,
 }: {
   label: string;
   value: V;
   among: ReadonlyArray<readonly [V, string]>;
   onChoice: (value: V) => void;
   width?: string;
+  typical?: boolean;
+  hint?: ReactNode;
 }) {
   return (
     <Field.Root width={width}>
@@ -21,8 +26,10 @@ export function ChoiceField<V extends string>({
       </Field.Label>
       <NativeSelect.Root size="sm">
         <NativeSelect.Field
-          bg="card"
-          borderColor="hairline"
+          bg={typical ? 'sheet' : 'card'}
+          color={typical ? 'soft' : undefined}
+          borderStyle={typical ? 'dashed' : undefined}
+          borderColor={typical ? 'fold' : 'hairline'}
           value={value}
           onChange={(e) => onChoice(e.currentTarget.value as V)}
         >
@@ -34,6 +41,11 @@ export function ChoiceField<V extends string>({
         </NativeSelect.Field>
         <NativeSelect.Indicator />
       </NativeSelect.Root>
+      {hint && (
+        <Text fontSize="12px" color="soft">
+          {hint}
+        </Text>
+      )}
     </Field.Root>
   );
 }

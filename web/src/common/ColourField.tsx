@@ -1,17 +1,19 @@
-import { Box, Field, Flex, Input } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { Box, Field, Flex, Input, Text } from '@chakra-ui/react';
+import { type ReactNode, useEffect, useState } from 'react';
 
 /** A colour, picked by eye or typed as its six figures. */
 export function ColourField({
   label,
   value,
   typical,
+  hint,
   width,
   onColour,
 }: {
   label: string;
   value: string;
   typical?: boolean;
+  hint?: ReactNode;
   width?: string;
   onColour: (hex: string) => void;
 }) {
@@ -73,6 +75,11 @@ export function ColourField({
           }}
         />
       </Flex>
+      {!wrong && hint && (
+        <Text fontSize="12px" color="soft">
+          {hint}
+        </Text>
+      )}
       {wrong && (
         <Field.ErrorText color="rust" role="alert">
           {label} ({shown || 'empty'}) is not a colour. Give one such as #1F4650.

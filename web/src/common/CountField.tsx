@@ -1,5 +1,5 @@
-import { Field, Input } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { Field, Input, Text } from '@chakra-ui/react';
+import { type ReactNode, useEffect, useState } from 'react';
 
 /** A small whole number; what is no such number stays in the field with a sentence under it. */
 export function CountField({
@@ -9,6 +9,8 @@ export function CountField({
   most,
   onCount,
   width,
+  typical,
+  hint,
 }: {
   label: string;
   value: number;
@@ -16,6 +18,8 @@ export function CountField({
   most: number;
   onCount: (count: number) => void;
   width?: string;
+  typical?: boolean;
+  hint?: ReactNode;
 }) {
   const [text, setText] = useState<string | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a value from elsewhere shows anew
@@ -29,8 +33,10 @@ export function CountField({
       </Field.Label>
       <Input
         size="sm"
-        bg="card"
-        borderColor="hairline"
+        bg={typical ? 'sheet' : 'card'}
+        color={typical ? 'soft' : undefined}
+        borderStyle={typical ? 'dashed' : undefined}
+        borderColor={typical ? 'fold' : 'hairline'}
         inputMode="numeric"
         autoComplete="off"
         value={shown}
@@ -45,6 +51,11 @@ export function CountField({
         }}
         onKeyDown={(e) => e.key === 'Escape' && setText(null)}
       />
+      {!wrong && hint && (
+        <Text fontSize="12px" color="soft">
+          {hint}
+        </Text>
+      )}
       {wrong && (
         <Field.ErrorText color="rust" role="alert">
           {label} ({shown || 'empty'}) is not possible. Give a whole number from {least} to {most}.

@@ -1,5 +1,5 @@
-import { Field, Group, Input, InputAddon } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { Field, Group, Input, InputAddon, Text } from '@chakra-ui/react';
+import { type ReactNode, useEffect, useState } from 'react';
 import type { FieldView } from '../api/client';
 
 type Figure = NonNullable<FieldView['figure']>;
@@ -16,7 +16,7 @@ export function FigureField({
   label: string;
   figure: Figure;
   typical?: boolean;
-  hint?: string;
+  hint?: ReactNode;
   width?: string;
   onFigure: (value: number) => void;
 }) {
@@ -81,7 +81,11 @@ export function FigureField({
           {figure.most} {figure.unit}.
         </Field.ErrorText>
       ) : (
-        hint && <Field.HelperText color="soft">{hint}</Field.HelperText>
+        hint && (
+          <Text fontSize="12px" color="soft">
+            {hint}
+          </Text>
+        )
       )}
     </Field.Root>
   );

@@ -1,5 +1,5 @@
 import { Field, Input, Text } from '@chakra-ui/react';
-import { useEffect, useId, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
 import { api, ask, type LengthKind, type Measure, Problem } from '../api/client';
 import { Fig } from './Fig';
 
@@ -12,7 +12,7 @@ type Props = {
   readonly mostMm?: number;
   readonly onLength: (mm: number) => void;
   readonly autoFocus?: boolean;
-  readonly hint?: string;
+  readonly hint?: ReactNode;
   readonly width?: string;
   /** a value nobody measured yet: set paler, and taken as it is when Enter confirms it */
   readonly typical?: boolean;

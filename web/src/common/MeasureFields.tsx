@@ -1,4 +1,4 @@
-import { Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import type { FieldView } from '../api/client';
 import { ChoiceField } from './ChoiceField';
 import { ColourField } from './ColourField';
@@ -16,6 +16,33 @@ type Props = {
   readonly half?: boolean;
 };
 
+/** A typical value stands in; one press says that it is so. */
+function Typical({ text, name, onSo }: { text: string; name: string; onSo: () => void }) {
+  return (
+    <>
+      {text} ·{' '}
+      <Box
+        as="button"
+        color="sea"
+        textDecoration="underline"
+        aria-label={`${name}: it is so`}
+        onClick={onSo}
+      >
+        it is so
+      </Box>
+    </>
+  );
+}
+
+function confirm(f: FieldView, onNumber: Props['onNumber'], onChoice: Props['onChoice']) {
+  const number = f.length?.mm ?? f.count ?? f.figure?.value;
+  if (number !== undefined) {
+    onNumber(f.key, number, f.label);
+  } else {
+    onChoice(f.key, f.colour ?? f.choice ?? '', f.label);
+  }
+}
+
 /** What there is to measure, in the order one walks round it with the tape. */
 export function MeasureFields({
   fields,
@@ -30,11 +57,18 @@ export function MeasureFields({
     <Flex direction={half ? 'row' : 'column'} wrap={half ? 'wrap' : undefined} gap="3">
       {fields.map((f, i) => {
         const typical = Boolean(tellTypical) && !f.taken;
-        const hint = typical
-          ? typeof tellTypical === 'string'
-            ? tellTypical
-            : 'typical, not measured yet'
-          : undefined;
+        const hint = typical ? (
+          typeof tellTypical === 'string' ? (
+            <Typical
+              key="typical"
+              text={tellTypical}
+              name={f.label}
+              onSo={() => confirm(f, onNumber, onChoice)}
+            />
+          ) : (
+            'typical, not measured yet'
+          )
+        ) : undefined;
         switch (f.type) {
           case 'LENGTH':
             return (
@@ -59,6 +93,8 @@ export function MeasureFields({
                 value={f.count ?? 0}
                 least={f.least ?? 0}
                 most={f.most ?? 0}
+                typical={typical}
+                hint={hint}
                 width={width}
                 onCount={(count) => onNumber(f.key, count, f.label)}
               />
@@ -84,6 +120,7 @@ export function MeasureFields({
                 label={f.label}
                 value={f.colour ?? ''}
                 typical={typical}
+                hint={hint}
                 width={width}
                 onColour={(hex) => onChoice(f.key, hex, f.label)}
               />
@@ -95,6 +132,8 @@ export function MeasureFields({
                 label={f.label}
                 value={f.choice ?? ''}
                 among={f.among.map((c) => [c.value, c.text] as const)}
+                typical={typical && typeof tellTypical === 'string'}
+                hint={typeof tellTypical === 'string' ? hint : undefined}
                 width={width}
                 onChoice={(value) => onChoice(f.key, value, f.label)}
               />

@@ -31,19 +31,20 @@ const ASK = {
 export function ArtworkStep({ drawn, artwork, onArtwork }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const client = useQueryClient();
+  const openings = drawn === 'OPENINGS';
   const take = (view: ArtworkView) => {
-    client.setQueryData(['artwork', view.id], view);
+    client.setQueryData(['artwork', view.id, openings], view);
     onArtwork(view.id);
   };
   const read = useMutation({
-    mutationFn: (file: File) => upload<ArtworkView>('/api/artworks', file),
+    mutationFn: (file: File) => upload<ArtworkView>(`/api/artworks?openings=${openings}`, file),
     onSuccess: take,
   });
   const fit = useMutation({
     mutationFn: (body: Parameters<typeof fitBody>[0]) =>
       ask(
         api.POST('/api/artworks/{id}/fitted', {
-          params: { path: { id: artwork?.id ?? '' } },
+          params: { path: { id: artwork?.id ?? '' }, query: { openings } },
           body: fitBody(body),
         }),
       ),
@@ -316,12 +317,12 @@ function Fitter({
           />
         )}
       </svg>
-      <Flex gap="3" align="flex-end" wrap="wrap" mt="1">
+      <Flex gap="3" align="flex-start" wrap="wrap" mt="1">
         <LengthField
           label="From ring to ring it is"
           value={artwork.trueSize ? { mm: stretch, text: '' } : null}
           kind="SIZE"
-          width="170px"
+          width="200px"
           keepText
           hint={
             artwork.trueSize
@@ -331,6 +332,7 @@ function Fitter({
           onLength={(lengthMm) => onFit({ from, to, lengthMm })}
         />
         <Button
+          mt="6"
           aria-pressed={cropping}
           look={cropping ? 'sea' : 'quiet'}
           onClick={() => {
@@ -341,7 +343,7 @@ function Fitter({
           Crop…
         </Button>
         {box && box.width > 0.01 && box.height > 0.01 && (
-          <Button look="sea" onClick={() => onFit({ crop: box })}>
+          <Button mt="6" look="sea" onClick={() => onFit({ crop: box })}>
             Keep only this part
           </Button>
         )}

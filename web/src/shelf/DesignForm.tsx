@@ -127,7 +127,7 @@ function DesignForm({
   const [place, setPlace] = useState('');
   const [price, setPrice] = useState('');
   const set = (change: Partial<DesignGiven>) => setGiven({ ...given, ...change });
-  const artwork = useArtwork(given.artworkId ?? null);
+  const artwork = useArtwork(given.artworkId ?? null, drawn === 'OPENINGS');
   const sized = given.artworkId === undefined || artwork.data?.trueSize === true;
   const named = { ...given, name: given.name.trim() === '' ? 'new design' : given.name };
   const reading = useDesignReading(sized ? named : null);

@@ -77,7 +77,7 @@ function Loaded({ design }: { design: DesignView }) {
             </Heading>
             <Text color="soft">{design.given.note}</Text>
           </Box>
-          <Flex gap="2" wrap="wrap" justify="flex-end">
+          <Flex gap="2" flexShrink={0}>
             {design.picture && (
               <>
                 <Button
@@ -101,9 +101,6 @@ function Loaded({ design }: { design: DesignView }) {
             <Link to={`/shelf/designs/${design.id}/change`}>
               <Button as="span">Change it…</Button>
             </Link>
-            <Button look="warn" onClick={() => away.mutate()}>
-              Take it off the shelf
-            </Button>
           </Flex>
         </Flex>
         {drawing && (
@@ -200,6 +197,14 @@ function Loaded({ design }: { design: DesignView }) {
               <Entries entries={design.history.map((h) => h.entry)} />
             )}
           </Section>
+          <Box>
+            <Button look="warn" onClick={() => away.mutate()}>
+              Take it off the shelf
+            </Button>
+            <Text color="soft" fontSize="12.5px">
+              Plans that have it keep it.
+            </Text>
+          </Box>
         </Flex>
       </Box>
     </Flex>

@@ -102,7 +102,9 @@ const Board = memo(function Board({
             as="button"
             justify="center"
             align="flex-end"
-            minW={`${Math.max(LEAST_PLACE, sizeOf(card, scale).width)}px`}
+            flexGrow={row.full ? 1 : 0}
+            flexBasis={`${Math.max(LEAST_PLACE, sizeOf(card, scale).width)}px`}
+            minW="0"
             aria-pressed={card.id === chosen}
             aria-label={`${card.name}, ${card.kindText}: ${card.stockText}`}
             onClick={() => onChoose(card)}
@@ -121,7 +123,9 @@ const Board = memo(function Board({
         {row.cards.map((card) => (
           <Box
             key={card.id}
-            w={`${Math.max(LEAST_PLACE, sizeOf(card, scale).width)}px`}
+            flexGrow={row.full ? 1 : 0}
+            flexBasis={`${Math.max(LEAST_PLACE, sizeOf(card, scale).width)}px`}
+            minW="0"
             textAlign="center"
             lineHeight="1.25"
           >

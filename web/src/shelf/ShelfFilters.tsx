@@ -45,7 +45,7 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
       <Flex gap="2" align="center" wrap="wrap">
         <Input
           ref={finder}
-          w="250px"
+          w="226px"
           size="sm"
           bg="card"
           borderColor="hairline"
@@ -75,20 +75,17 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
             {t.name}
           </Pill>
         ))}
-        <Pill on={filters.enough} onClick={() => set({ enough: !filters.enough })}>
-          enough on hand
-        </Pill>
       </Flex>
-      <Flex gap="3" align="center" wrap="wrap">
-        <Flex gap="1.5" role="group" aria-label="Colours">
+      <Flex gap="2.5" align="center" wrap="wrap">
+        <Flex gap="1" role="group" aria-label="Colours">
           {ways?.colours.map((c) => {
             const on = filters.colours.includes(c.value);
             return (
               <Box
                 key={c.value}
                 as="button"
-                w="22px"
-                h="22px"
+                w="20px"
+                h="20px"
                 borderRadius="full"
                 bg={c.colour}
                 borderWidth="1px"
@@ -134,6 +131,9 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
           among={[['', 'any kind'], ...(ways?.kinds.map((k) => [k.value, k.text] as const) ?? [])]}
           onChoice={(v) => set({ kinds: v === '' ? [] : [v], things: [] })}
         />
+        <Pill on={filters.enough} onClick={() => set({ enough: !filters.enough })}>
+          enough on hand
+        </Pill>
       </Flex>
     </Flex>
   );
@@ -149,7 +149,14 @@ function Pill({
   children: React.ReactNode;
 }) {
   return (
-    <Button look={on ? 'sea' : 'quiet'} borderRadius="full" aria-pressed={on} onClick={onClick}>
+    <Button
+      size="xs"
+      px="3"
+      look={on ? 'sea' : 'quiet'}
+      borderRadius="full"
+      aria-pressed={on}
+      onClick={onClick}
+    >
       {children}
     </Button>
   );
@@ -167,7 +174,7 @@ function Select({
   onChoice: (value: string) => void;
 }) {
   return (
-    <NativeSelect.Root size="sm" w="auto">
+    <NativeSelect.Root size="xs" w="auto">
       <NativeSelect.Field
         aria-label={label}
         bg="card"

@@ -12,13 +12,13 @@ import { ShelfBoards } from './ShelfBoards';
 import { ShelfFilters } from './ShelfFilters';
 import { ToolPanel } from './ToolPanel';
 
-const SCALES = [16, 10, 6] as const;
+const SCALES = [14, 8, 5] as const;
 
 /** Everything that is owned, at one scale on its boards; what is chosen beside it. */
 export function ShelfPage() {
   const [params, setParams] = useSearchParams();
   const go = useNavigate();
-  const [scale, setScale] = useState<number>(10);
+  const [scale, setScale] = useState<number>(8);
   const finder = useRef<HTMLInputElement>(null);
   const filters = read(params);
   const shelf = useShelf(useDeferredValue(filters));
@@ -36,7 +36,7 @@ export function ShelfPage() {
     return <ErrorState problem={shelf.error} again={() => shelf.refetch()} />;
   }
   const cards = shelf.data;
-  const card = cards.find((c) => c.id === chosen) ?? null;
+  const card = cards.find((c) => c.id === chosen) ?? (chosen === null ? cards[0] : null) ?? null;
   const bare = cards.length === 0 && params.size === 0;
   const choose = (c: CardView) =>
     setParams((now) => {
@@ -53,29 +53,36 @@ export function ShelfPage() {
               <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
                 The shelf
               </Heading>
-              <Text color="soft" data-testid="counts">
-                {count(cards)} Designs and offcuts at one scale, 1 : {scale}.
-              </Text>
-            </Box>
-            <Flex gap="2" align="center" wrap="wrap" justify="flex-end">
-              <Flex role="group" aria-label="Scale" mr="1">
-                {SCALES.map((s) => (
-                  <Button
-                    key={s}
-                    size="xs"
-                    look={s === scale ? 'sea' : 'plain'}
-                    aria-pressed={s === scale}
-                    onClick={() => setScale(s)}
-                  >
-                    1 : {s}
-                  </Button>
-                ))}
+              <Flex gap="2" align="center">
+                <Text color="soft" data-testid="counts">
+                  {count(cards)} At one scale,
+                </Text>
+                <Flex role="group" aria-label="Scale">
+                  {SCALES.map((s) => (
+                    <Button
+                      key={s}
+                      size="xs"
+                      h="6"
+                      px="1.5"
+                      look={s === scale ? 'sea' : 'plain'}
+                      aria-pressed={s === scale}
+                      onClick={() => setScale(s)}
+                    >
+                      1 : {s}
+                    </Button>
+                  ))}
+                </Flex>
               </Flex>
+            </Box>
+            <Flex gap="2" align="center" flexShrink={0}>
               <Link to="/shelf/supplier">
                 <Button as="span">Price list</Button>
               </Link>
               <Link to="/shelf/lists">
                 <Button as="span">Lists and labels</Button>
+              </Link>
+              <Link to="/shelf?on=new-tool">
+                <Button as="span">A tool…</Button>
               </Link>
               <Link to="/shelf/pots/new">
                 <Button as="span">A pot…</Button>
@@ -107,7 +114,7 @@ export function ShelfPage() {
             </Empty>
           </Box>
         ) : (
-          <ShelfBoards cards={cards} scale={scale} chosen={chosen} onChoose={choose} />
+          <ShelfBoards cards={cards} scale={scale} chosen={card?.id ?? null} onChoose={choose} />
         )}
       </Flex>
       <Box
@@ -121,7 +128,9 @@ export function ShelfPage() {
         overflow="auto"
         p="4"
       >
-        {card === null ? (
+        {chosen === 'new-tool' ? (
+          <ToolPanel toolId={null} />
+        ) : card === null ? (
           <Hint />
         ) : card.thing === 'POT' ? (
           <Ledger key={card.id} holdingId={card.id} />
@@ -148,15 +157,12 @@ function Hint() {
       <Text mt="3">
         The code on a label, typed or scanned into Find (/), opens the thing it is stuck on.
       </Text>
-      <Box mt="4">
-        <ToolPanel toolId={null} />
-      </Box>
     </Box>
   );
 }
 
 const next = (scale: number, by: number) =>
-  SCALES[Math.min(SCALES.length - 1, Math.max(0, SCALES.indexOf(scale as 10) + by))] ?? 10;
+  SCALES[Math.min(SCALES.length - 1, Math.max(0, SCALES.indexOf(scale as 8) + by))] ?? 8;
 
 function count(cards: ReadonlyArray<CardView>) {
   const of = (thing: CardView['thing'], one: string, many: string) => {

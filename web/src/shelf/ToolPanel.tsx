@@ -1,6 +1,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { type Answers, api, ask, type ToolView } from '../api/client';
 import { Button } from '../common/Button';
 import { MeasureFields } from '../common/MeasureFields';
@@ -10,21 +11,17 @@ import { useShelfChanged } from './queries';
 
 const NONE: Answers = { numbers: {}, choices: {} };
 
-/** A tool: what it covers in a minute, what stays in it. Without one: a place to add one. */
+/** A tool: what it covers in a minute, what stays in it. Without one: a new one. */
 export function ToolPanel({ toolId }: { toolId: string | null }) {
   const tools = useQuery({
     queryKey: ['tools'],
     enabled: toolId !== null,
     queryFn: () => ask(api.GET('/api/tools')),
   });
-  const [adding, setAdding] = useState(false);
+  const go = useNavigate();
   const tool = tools.data?.find((t) => t.id === toolId) ?? null;
   if (toolId === null) {
-    return adding ? (
-      <ToolForm tool={null} done={() => setAdding(false)} />
-    ) : (
-      <Button onClick={() => setAdding(true)}>Add a tool…</Button>
-    );
+    return <ToolForm tool={null} done={() => go('/shelf?things=TOOL')} />;
   }
   return tool && <ToolForm key={tool.id} tool={tool} done={() => undefined} />;
 }

@@ -52,9 +52,15 @@ export function lengthShown(card: CardView): number | null {
   return Math.min(520, Math.max(card.widthMm, card.holds * card.fullShare));
 }
 
+/** A full board spreads what stands on it over its whole length. */
 export type Row =
   | { readonly kind: 'heading'; readonly title: string; readonly count: number }
-  | { readonly kind: 'board'; readonly cards: ReadonlyArray<CardView>; readonly tallest: number };
+  | {
+      readonly kind: 'board';
+      readonly cards: ReadonlyArray<CardView>;
+      readonly tallest: number;
+      readonly full: boolean;
+    };
 
 /** Things side by side on boards as wide as the room, group under group. */
 export function boards(cards: ReadonlyArray<CardView>, room: number, scale: number): Row[] {
@@ -72,7 +78,7 @@ export function boards(cards: ReadonlyArray<CardView>, room: number, scale: numb
       const size = sizeOf(card, scale);
       const place = Math.max(LEAST_PLACE, size.width) + GAP;
       if (board.length > 0 && used + place > room) {
-        rows.push({ kind: 'board', cards: board, tallest });
+        rows.push({ kind: 'board', cards: board, tallest, full: true });
         board = [];
         used = 0;
         tallest = 0;
@@ -81,7 +87,7 @@ export function boards(cards: ReadonlyArray<CardView>, room: number, scale: numb
       used += place;
       tallest = Math.max(tallest, size.height);
     }
-    rows.push({ kind: 'board', cards: board, tallest });
+    rows.push({ kind: 'board', cards: board, tallest, full: used > 0.7 * room });
   }
   return rows;
 }

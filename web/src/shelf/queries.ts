@@ -82,13 +82,17 @@ export function useDesignReading(given: DesignGiven | null) {
   });
 }
 
-export function useArtwork(id: string | null) {
+export function useArtwork(id: string | null, openings: boolean) {
   return useQuery({
-    queryKey: ['artwork', id],
+    queryKey: ['artwork', id, openings],
     enabled: id !== null,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () =>
-      ask(api.GET('/api/artworks/{id}/reading', { params: { path: { id: id ?? '' } } })),
+      ask(
+        api.GET('/api/artworks/{id}/reading', {
+          params: { path: { id: id ?? '' }, query: { openings } },
+        }),
+      ),
   });
 }
 

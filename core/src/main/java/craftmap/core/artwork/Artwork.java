@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -44,8 +45,10 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
       area += exactArea(one);
       bounds = bounds == null ? one.getBounds2D() : bounds.createUnion(one.getBounds2D());
     }
+    Geometry outline = NestedRings.area(rings);
+    // flattened curves that touch may cross by less than the flatness
     return new Artwork(
-        NestedRings.area(rings),
+        outline.isValid() ? outline : GeometryFixer.fix(outline),
         path.toString(),
         new Box(bounds.getX(), bounds.getY(), bounds.getWidth(), bounds.getHeight()),
         area);

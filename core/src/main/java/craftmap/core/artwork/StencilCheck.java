@@ -29,6 +29,7 @@ public record StencilCheck(List<Island> islands, Optional<Bridge> bridge, double
   static final double WIDEST_MM = 30;
 
   private static final double EXACT_ENOUGH_MM = 0.01;
+  private static final double LEAST_ISLAND_MM2 = 0.1;
   private static final double FIRST_STEP_MM = 0.4;
 
   /** What hangs on a bridge less than this many times as wide is no more than its end. */
@@ -64,6 +65,9 @@ public record StencilCheck(List<Island> islands, Optional<Bridge> bridge, double
     for (Polygon opening : openings) {
       for (int i = 0; i < opening.getNumInteriorRing(); i++) {
         Polygon island = opening.getFactory().createPolygon(opening.getInteriorRingN(i));
+        if (island.getArea() < LEAST_ISLAND_MM2) {
+          continue; // shapes that touch leave specks that no knife would make
+        }
         islands.add(new Island(point(island.getInteriorPoint().getCoordinate()), island.getArea()));
       }
     }

@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Artwork: sent as the plain bytes of its file, brought to size, looked at. */
@@ -87,24 +88,29 @@ class ArtworkController {
       String noOpenings) {}
 
   @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  ResponseEntity<ArtworkView> add(InputStream file) throws IOException {
+  ResponseEntity<ArtworkView> add(
+      @RequestParam(defaultValue = "false") boolean openings, InputStream file) throws IOException {
     Studio studio = studios.current();
     byte[] bytes = file.readNBytes(PictureFile.MOST_BYTES + 1);
     return ResponseEntity.status(HttpStatus.CREATED)
-        .body(view(artworks.add(studio.id(), bytes), studio.tape()));
+        .body(view(artworks.add(studio.id(), bytes), openings, studio.tape()));
   }
 
   @PostMapping("/{id}/fitted")
-  ResponseEntity<ArtworkView> fit(@PathVariable String id, @RequestBody Fitting fitting) {
+  ResponseEntity<ArtworkView> fit(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "false") boolean openings,
+      @RequestBody Fitting fitting) {
     Studio studio = studios.current();
     return ResponseEntity.status(HttpStatus.CREATED)
-        .body(view(artworks.fit(studio.id(), id, fitting), studio.tape()));
+        .body(view(artworks.fit(studio.id(), id, fitting), openings, studio.tape()));
   }
 
   @GetMapping("/{id}/reading")
-  ArtworkView reading(@PathVariable String id) {
+  ArtworkView reading(
+      @PathVariable String id, @RequestParam(defaultValue = "false") boolean openings) {
     Studio studio = studios.current();
-    return view(artworks.get(studio.id(), id), studio.tape());
+    return view(artworks.get(studio.id(), id), openings, studio.tape());
   }
 
   /** Never changes; an SVG is shown as a picture and may do nothing by itself. */
@@ -117,8 +123,8 @@ class ArtworkController {
         .body(artwork.content());
   }
 
-  private static ArtworkView view(StoredArtwork artwork, TapeDivision tape) {
-    ArtworkReading r = ArtworkReading.of(artwork);
+  private static ArtworkView view(StoredArtwork artwork, boolean openings, TapeDivision tape) {
+    ArtworkReading r = ArtworkReading.of(artwork, openings);
     double w = artwork.widthMm();
     double h = artwork.heightMm();
     return new ArtworkView(
@@ -163,10 +169,7 @@ class ArtworkController {
         Measure.of(check.rimMm(), tape),
         openings.isSymmetrical(0.03),
         check.islands().stream()
-            .map(
-                i ->
-                    new IslandView(
-                        i.at().xMm(), i.at().yMm(), Words.squareCentimetres(i.areaMm2())))
+            .map(i -> new IslandView(i.at().xMm(), i.at().yMm(), Words.smallArea(i.areaMm2())))
             .toList(),
         check.bridge().map(b -> new Measure(b.widthMm(), Words.fineMm(b.widthMm()))).orElse(null),
         check

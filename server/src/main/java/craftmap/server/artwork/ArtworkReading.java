@@ -26,12 +26,15 @@ public record ArtworkReading(
     String noOpenings) {
   private static final int MOST_COLOURS = 6;
 
-  static ArtworkReading of(StoredArtwork artwork) {
+  /**
+   * @param withOpenings whether it is to be cut out: working that out takes a while
+   */
+  static ArtworkReading of(StoredArtwork artwork, boolean withOpenings) {
     Pixels pixels = artwork.pixels();
     List<Palette.Share> colours = Palette.of(pixels).shares().stream().limit(MOST_COLOURS).toList();
     Optional<Artwork> openings = Optional.empty();
     String noOpenings = "";
-    if (artwork.form() == ArtworkForm.SVG) {
+    if (withOpenings && artwork.form() == ArtworkForm.SVG) {
       try {
         openings = Optional.of(artwork.drawing().openings());
       } catch (RefusedInput none) {

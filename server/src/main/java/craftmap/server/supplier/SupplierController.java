@@ -142,13 +142,16 @@ class SupplierController {
   }
 
   private static SalePackView pack(PriceList.Pack p) {
-    double each = p.price().minor() / p.holds().doubleValue() / 100;
+    double each = p.price().minor() / 100.0 / p.holds().doubleValue();
+    String unit = p.text().replaceFirst("^[\\d.]+ ", "");
+    boolean fluid = unit.startsWith("ml") || unit.startsWith("g");
+    double per = fluid ? 100 : unit.equals("m") ? 1000 : 1;
     return new SalePackView(
         p.text(),
         p.price().text(),
         Words.say(
-            "supplier.each",
-            craftmap.core.measure.Decimals.show(each * (p.text().endsWith("m") ? 1000 : 1), 3),
-            p.price().currency()));
+            fluid ? "supplier.hundred" : unit.equals("m") ? "supplier.metre" : "supplier.each",
+            craftmap.core.measure.Decimals.show(each * per, 2),
+            fluid ? unit.substring(0, unit.startsWith("ml") ? 2 : 1) : ""));
   }
 }

@@ -55,6 +55,11 @@ public final class Words {
     return Decimals.show(mm2 / 1e6, 3) + " m²";
   }
 
+  /** Square millimetres where square centimetres would be nothing. */
+  public static String smallArea(double mm2) {
+    return mm2 < 50 ? Decimals.show(mm2, 1) + " mm²" : squareCentimetres(mm2);
+  }
+
   public static String squareCentimetres(double mm2) {
     return Decimals.show(mm2 / 100, 1) + " cm²";
   }
