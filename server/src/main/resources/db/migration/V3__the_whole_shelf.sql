@@ -35,11 +35,12 @@ CREATE TABLE design (
   shade           CHAR(7)      NOT NULL,
   shelf_order     BIGINT       NOT NULL,
   changed_at      DATETIME(6)  NOT NULL,
+  changes         BIGINT       NOT NULL DEFAULT 0,
   gone            BOOLEAN      NOT NULL DEFAULT FALSE,
   CONSTRAINT design_studio FOREIGN KEY (studio_id) REFERENCES studio (id),
   CONSTRAINT design_artwork FOREIGN KEY (artwork_id) REFERENCES artwork (id),
   INDEX design_by_shelf (studio_id, gone, shelf_order),
-  INDEX design_changed (studio_id, changed_at)
+  INDEX design_changed (studio_id, changes)
 ) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;
 
 -- A wet product with what its label says, over what is typical of its kind.
@@ -53,8 +54,9 @@ CREATE TABLE medium (
   role       VARCHAR(20) NOT NULL,
   colour     CHAR(7)     NOT NULL,
   changed_at DATETIME(6) NOT NULL,
+  changes    BIGINT      NOT NULL DEFAULT 0,
   CONSTRAINT medium_studio FOREIGN KEY (studio_id) REFERENCES studio (id),
-  INDEX medium_changed (studio_id, changed_at)
+  INDEX medium_changed (studio_id, changes)
 ) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;
 
 CREATE TABLE tool (
@@ -86,14 +88,17 @@ CREATE TABLE holding (
   opened_on   DATE          NULL,
   expires_on  DATE          NULL,
   made_at     DATETIME(6)   NOT NULL,
+  changes     BIGINT        NOT NULL DEFAULT 0,
   CONSTRAINT holding_studio FOREIGN KEY (studio_id) REFERENCES studio (id),
   CONSTRAINT holding_design FOREIGN KEY (design_id) REFERENCES design (id),
   CONSTRAINT holding_medium FOREIGN KEY (medium_id) REFERENCES medium (id),
   CONSTRAINT holding_of_one_thing CHECK ((design_id IS NULL) <> (medium_id IS NULL)),
-  CONSTRAINT holding_number UNIQUE (studio_id, number)
+  CONSTRAINT holding_number UNIQUE (studio_id, number),
+  INDEX holding_changed (studio_id, changes)
 ) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;
 
-CREATE SEQUENCE holding_number START WITH 1 INCREMENT BY 1 CACHE 100;
+-- Servers take numbers in blocks of this size.
+CREATE SEQUENCE holding_number START WITH 1 INCREMENT BY 50 CACHE 10;
 
 -- What was there before: stencils become designs with one sheet, pots become media in a pot.
 INSERT INTO artwork (id, studio_id, form, content, media_type, width_mm, height_mm, true_size, made_at)

@@ -5,17 +5,23 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
+import craftmap.core.supply.Claims;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.fields.Answers;
 import craftmap.server.shelf.Media;
 import craftmap.server.shelf.MediumGiven;
 import craftmap.server.shelf.Shelving;
+import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holdings;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.LedgerEntry;
 import craftmap.server.stock.NewHolding;
 import craftmap.server.studio.Studios;
 import java.math.BigDecimal;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +29,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -33,6 +40,8 @@ class LedgerTest extends ServerTest {
   @Autowired private Media media;
   @Autowired private Shelving shelving;
   @Autowired private Holdings holdings;
+  @Autowired private ClaimBook claims;
+  @Autowired private DataSource database;
   @Autowired private Studios studios;
   @Autowired private TransactionTemplate transaction;
 
@@ -167,5 +176,64 @@ class LedgerTest extends ServerTest {
                     }));
     assertThat(level(pot)).isEqualByComparingTo("20");
     assertThat(ledger.entries(studio, pot)).hasSize(1);
+  }
+
+  /** A server that dies in the middle of a booking is a connection that is cut. */
+  @Test
+  void aTransactionThatIsKilledLeavesTheSumRightAndTheStockFree() throws Exception {
+    String pot = newPot("30");
+    String studio = studios.current().id();
+    try (Connection dying = database.getConnection();
+        Connection killer = database.getConnection()) {
+      dying.setAutoCommit(false);
+      try (Statement s = dying.createStatement()) {
+        s.executeQuery("select * from holding where id = '" + pot + "' for update").close();
+        s.executeUpdate(
+            "insert into ledger_entry (studio_id, holding_id, kind, quantity, note, made_at) values"
+                + " ('"
+                + studio
+                + "', '"
+                + pot
+                + "', 'USED', -7, 'half way', now(6))");
+        try (ResultSet id = s.executeQuery("select connection_id()")) {
+          id.next();
+          try (Statement kill = killer.createStatement()) {
+            kill.execute("kill " + id.getLong(1));
+          }
+        }
+      }
+      assertThatExceptionOfType(SQLException.class).isThrownBy(dying::commit);
+    }
+    assertThat(level(pot)).isEqualByComparingTo("30");
+    ledger.book(studio, pot, Booking.used(4, StockUnit.ML), "after it", "Wren");
+    assertThat(level(pot)).isEqualByComparingTo("26");
+    assertThat(ledger.entries(studio, pot).getLast().madeBy()).isEqualTo("Wren");
+  }
+
+  @Test
+  void manyPiecesThatAskAtOnceAreGrantedNoMoreThanThereIs() throws Exception {
+    String pot = newPot("40");
+    String studio = studios.current().id();
+    List<String> chests = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      chests.add(newChest("Asks " + i).path("id").asString());
+    }
+    try (ExecutorService threads = Executors.newFixedThreadPool(8)) {
+      List<Future<?>> all = new ArrayList<>();
+      for (String chest : chests) {
+        all.add(
+            threads.submit(() -> claims.keep(studio, pot, chest, "Asks", new BigDecimal("7.5"))));
+        all.add(
+            threads.submit(
+                () -> ledger.book(studio, pot, Booking.used(0.5, StockUnit.ML), "used", "")));
+      }
+      for (Future<?> one : all) {
+        one.get();
+      }
+    }
+    Claims settled = claims.on(holdings.get(studio, pot)).claims();
+    assertThat(settled.settled()).hasSize(8);
+    assertThat(settled.reserved().add(settled.available())).isEqualByComparingTo("36");
+    assertThat(settled.settled().stream().filter(s -> s.missing().signum() == 0)).hasSize(4);
   }
 }

@@ -12,6 +12,7 @@ import java.util.Optional;
  *   <li>The smallest shift straight across that is nearly as good as the best is the pitch across,
  *       likewise down. If the picture also agrees with itself shifted by half of both, the columns
  *       are half-dropped and the pitch across is half as wide.
+ *   <li>If a part of a pitch agrees as well on finer pixels, that is the pitch.
  *   <li>Each pitch is refined on finer pixels, to a fraction of one by a parabola through the three
  *       best.
  * </ol>
@@ -25,6 +26,9 @@ public final class RepeatFinder {
 
   /** A shift this much worse than the best one is still the same repeat, seen once. */
   private static final double NEARLY = 0.9;
+
+  private static final int MOST_PARTS = 6;
+  private static final int LEAST_PITCH_PX = 8;
 
   /** A repeat must be seen at least this often across the sheet. */
   private static final double LEAST_TIMES = 1.6;
@@ -54,8 +58,9 @@ public final class RepeatFinder {
     Tones fine = Tones.of(picture.atMost(FINE));
     double kx = (double) fine.width / coarse.width;
     double ky = (double) fine.height / coarse.height;
-    double x = refined(across * kx, kx, d -> fine.likeness(d, 0));
-    double y = refined(down * ky, ky, d -> fine.likeness(0, d));
+    double x =
+        shortest(refined(across * kx, kx, d -> fine.likeness(d, 0)), d -> fine.likeness(d, 0));
+    double y = shortest(refined(down * ky, ky, d -> fine.likeness(0, d)), d -> fine.likeness(0, d));
     double straight =
         Math.min(fine.likeness((int) Math.round(x), 0), fine.likeness(0, (int) Math.round(y)));
     double dropped = fine.likeness((int) Math.round(x / 2), (int) Math.round(y / 2));
@@ -99,6 +104,21 @@ public final class RepeatFinder {
       }
     }
     return 0;
+  }
+
+  /**
+   * A part of a pitch, where the picture agrees with itself as well by that: thin lines miss each
+   * other on coarse pixels unless the pitch falls on whole ones.
+   */
+  private static double shortest(double pitch, Likeness likeness) {
+    double score = likeness.at((int) Math.round(pitch));
+    for (int parts = MOST_PARTS; parts > 1; parts--) {
+      double part = refined(pitch / parts, 2, likeness);
+      if (part > LEAST_PITCH_PX && likeness.at((int) Math.round(part)) >= NEARLY * score) {
+        return part;
+      }
+    }
+    return pitch;
   }
 
   private static double refined(double about, double within, Likeness likeness) {

@@ -68,6 +68,25 @@ class PicturesTest {
   }
 
   @Test
+  void thinLinesThatFallBetweenCoarsePixelsAreFoundToo() {
+    Pixels lattice =
+        picture(
+            640,
+            896,
+            (x, y) -> {
+              double u = Math.floorMod(x, 320) / 320.0;
+              double v = (y + (u < 0.5 ? 0 : 89.6)) / 179.2;
+              double across = Math.abs(Math.sin(2 * Math.PI * u)) * 0.5;
+              double off = Math.abs(v - Math.floor(v) - 0.5);
+              return Math.abs(off - across) < 0.02 ? 0xD9BC6A : 0x23474F;
+            });
+    RepeatFinder.Proposal found = RepeatFinder.find(lattice).orElseThrow();
+    assertThat(found.pitchYShare() * 896).isCloseTo(179.2, within(1.5));
+    assertThat(found.halfDrop()).isTrue();
+    assertThat(found.pitchXShare() * 640).isCloseTo(160, within(1.5));
+  }
+
+  @Test
   void whatDoesNotRepeatGetsNoProposal() {
     Random random = new Random(3);
     assertThat(RepeatFinder.find(picture(300, 300, (x, y) -> random.nextInt(0xFFFFFF)))).isEmpty();

@@ -1,6 +1,7 @@
 package craftmap.server.lists;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,6 +35,7 @@ final class ImportJob {
   private final String id;
   private final String studioId;
   private final List<Line> lines = new ArrayList<>();
+  private final int[] effects = new int[Effect.values().length];
   private ListState state = ListState.READING;
   private int total;
   private int done;
@@ -60,6 +62,7 @@ final class ImportJob {
 
   synchronized void add(Line line) {
     lines.add(line);
+    effects[line.effect().ordinal()]++;
     done++;
   }
 
@@ -86,10 +89,27 @@ final class ImportJob {
     return true;
   }
 
-  /** How it stands at this moment. */
-  record Standing(ListState state, int total, int done, String failure, List<Line> lines) {}
+  /** How it stands at this moment; the lines once all of them were read. */
+  record Standing(
+      ListState state,
+      int total,
+      int done,
+      int fresh,
+      int adding,
+      int errors,
+      String failure,
+      List<Line> lines) {}
 
   synchronized Standing standing() {
-    return new Standing(state, total, done, failure, List.copyOf(lines));
+    boolean stillRead = state == ListState.READING;
+    return new Standing(
+        state,
+        total,
+        done,
+        effects[Effect.NEW.ordinal()],
+        effects[Effect.ADDS.ordinal()],
+        effects[Effect.ERROR.ordinal()],
+        failure,
+        stillRead ? List.of() : Collections.unmodifiableList(lines));
   }
 }

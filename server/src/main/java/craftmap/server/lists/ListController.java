@@ -52,7 +52,7 @@ class ListController {
   /**
    * A list on its way.
    *
-   * @param lines what each row would do: those with errors first, at most 500
+   * @param lines once it was read, what each row would do: those with errors first, at most 500
    */
   record JobView(
       String id,
@@ -137,26 +137,26 @@ class ListController {
 
   private static JobView view(ImportJob job) {
     ImportJob.Standing s = job.standing();
+    boolean busy =
+        s.state() == ImportJob.ListState.READING || s.state() == ImportJob.ListState.IMPORTING;
     return new JobView(
         job.id(),
         s.state(),
         s.total(),
         s.done(),
-        count(s, ImportJob.Effect.NEW),
-        count(s, ImportJob.Effect.ADDS),
-        count(s, ImportJob.Effect.ERROR),
+        s.fresh(),
+        s.adding(),
+        s.errors(),
         s.failure().isEmpty() ? null : s.failure(),
-        s.lines().stream()
-            .sorted(
-                java.util.Comparator.comparing(
-                        (ImportJob.Line l) -> l.effect() != ImportJob.Effect.ERROR)
-                    .thenComparing(ImportJob.Line::line))
-            .limit(MOST_LINES_SENT)
-            .map(l -> new ListLineView(l.line(), l.effect(), l.name(), l.text()))
-            .toList());
-  }
-
-  private static int count(ImportJob.Standing s, ImportJob.Effect effect) {
-    return (int) s.lines().stream().filter(l -> l.effect() == effect).count();
+        busy
+            ? List.of()
+            : s.lines().stream()
+                .sorted(
+                    java.util.Comparator.comparing(
+                            (ImportJob.Line l) -> l.effect() != ImportJob.Effect.ERROR)
+                        .thenComparing(ImportJob.Line::line))
+                .limit(MOST_LINES_SENT)
+                .map(l -> new ListLineView(l.line(), l.effect(), l.name(), l.text()))
+                .toList());
   }
 }

@@ -6,12 +6,15 @@ import craftmap.server.shelf.Designs;
 import craftmap.server.shelf.Media;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.Shelving;
+import craftmap.server.stock.Ledger;
+import craftmap.server.stock.Openings;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
-import java.util.HashMap;
+import jakarta.persistence.EntityManager;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.Locale;
+import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
@@ -30,11 +33,14 @@ import org.springframework.transaction.support.TransactionTemplate;
 class ShelfImport implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(ShelfImport.class);
   private static final int JOBS_KEPT = 8;
+  private static final int FLUSHED = 200;
 
   private final Designs designs;
   private final Media media;
   private final Shelving shelving;
+  private final Ledger ledger;
   private final TransactionTemplate transaction;
+  private final EntityManager entities;
   private final ExecutorService worker = Executors.newSingleThreadExecutor();
   private final Map<String, ImportJob> jobs =
       new LinkedHashMap<>() {
@@ -44,11 +50,19 @@ class ShelfImport implements DisposableBean {
         }
       };
 
-  ShelfImport(Designs designs, Media media, Shelving shelving, TransactionTemplate transaction) {
+  ShelfImport(
+      Designs designs,
+      Media media,
+      Shelving shelving,
+      Ledger ledger,
+      TransactionTemplate transaction,
+      EntityManager entities) {
     this.designs = designs;
     this.media = media;
     this.shelving = shelving;
+    this.ledger = ledger;
     this.transaction = transaction;
+    this.entities = entities;
   }
 
   ImportJob job(Studio studio, String id) {
@@ -90,8 +104,8 @@ class ShelfImport implements DisposableBean {
 
   private void dryRun(Studio studio, CsvTable table, ImportJob job) {
     try {
-      Map<String, OwnedDesign> there = byName(studio);
-      Set<String> onTheList = new HashSet<>();
+      Map<Designs.Named, String> there = designs.names(studio.id());
+      Set<Designs.Named> onTheList = new HashSet<>();
       RowReader reader = new RowReader(studio.tape());
       for (CsvTable.Row row : table.rows()) {
         job.add(line(row, reader, there, onTheList));
@@ -104,12 +118,14 @@ class ShelfImport implements DisposableBean {
   }
 
   private static ImportJob.Line line(
-      CsvTable.Row row, RowReader reader, Map<String, OwnedDesign> there, Set<String> onTheList) {
+      CsvTable.Row row,
+      RowReader reader,
+      Map<Designs.Named, String> there,
+      Set<Designs.Named> onTheList) {
     try {
       RowReader.Item item = reader.read(row);
-      String key = key(item);
       if (item instanceof RowReader.DesignItem d
-          && (there.containsKey(key) || !onTheList.add(key))) {
+          && (there.containsKey(named(d.given())) || !onTheList.add(named(d.given())))) {
         return new ImportJob.Line(
             row.line(),
             ImportJob.Effect.ADDS,
@@ -139,21 +155,8 @@ class ShelfImport implements DisposableBean {
     };
   }
 
-  private static String key(RowReader.Item item) {
-    return switch (item) {
-      case RowReader.DesignItem d -> key(d.given());
-      case RowReader.MediumItem m -> "";
-    };
-  }
-
-  private static String key(DesignGiven given) {
-    return given.kind() + "/" + given.name().strip().toLowerCase(Locale.ENGLISH);
-  }
-
-  private Map<String, OwnedDesign> byName(Studio studio) {
-    Map<String, OwnedDesign> there = new HashMap<>();
-    designs.all(studio.id()).forEach(d -> there.putIfAbsent(key(d.given()), d));
-    return there;
+  private static Designs.Named named(DesignGiven given) {
+    return Designs.Named.of(given.kind(), given.name());
   }
 
   /** Does what the dry run said, leaving out the rows with errors. */
@@ -172,13 +175,27 @@ class ShelfImport implements DisposableBean {
     try {
       transaction.executeWithoutResult(
           t -> {
-            Map<String, OwnedDesign> there = byName(studio);
-            for (ImportJob.Line line : job.standing().lines()) {
-              if (line.item().isPresent()) {
-                take(studio, line.item().get(), there, by);
-                job.step();
+            Map<Designs.Named, String> there = designs.names(studio.id());
+            Openings openings = new Openings();
+            // one sort after the other: what is written together then goes in large batches
+            List<RowReader.Item> items =
+                job.standing().lines().stream()
+                    .flatMap(line -> line.item().stream())
+                    .sorted(Comparator.comparing(RowReader.MediumItem.class::isInstance))
+                    .toList();
+            boolean media = false;
+            int taken = 0;
+            for (RowReader.Item item : items) {
+              boolean turn = item instanceof RowReader.MediumItem && !media;
+              if (turn || taken % FLUSHED == FLUSHED - 1) {
+                write(studio, openings, by);
               }
+              media |= turn;
+              take(studio, item, there, openings, by);
+              job.step();
+              taken++;
             }
+            write(studio, openings, by);
           });
       job.end(ImportJob.ListState.DONE);
     } catch (RefusedInput refused) {
@@ -189,19 +206,38 @@ class ShelfImport implements DisposableBean {
     }
   }
 
-  private void take(Studio studio, RowReader.Item item, Map<String, OwnedDesign> there, String by) {
+  /** What is written need not be looked through again with every row. */
+  private void write(Studio studio, Openings openings, String by) {
+    entities.flush();
+    ledger.open(studio.id(), openings, Words.say("buy.note"), by);
+    entities.clear();
+  }
+
+  private void take(
+      Studio studio,
+      RowReader.Item item,
+      Map<Designs.Named, String> there,
+      Openings openings,
+      String by) {
     switch (item) {
       case RowReader.DesignItem d -> {
+        String known = there.get(named(d.given()));
+        boolean isNew = known == null;
         OwnedDesign owned =
-            there.computeIfAbsent(key(d.given()), k -> designs.add(studio.id(), d.given()));
-        if (!d.quantity().isEmpty()) {
+            isNew ? designs.add(studio.id(), d.given()) : designs.get(studio.id(), known);
+        there.put(named(d.given()), owned.design().id());
+        if (isNew && !d.quantity().isEmpty()) {
+          shelving.shelve(
+              studio.id(), owned, d.quantity(), d.stock().particulars(), studio.tape(), openings);
+        } else if (!d.quantity().isEmpty()) {
+          write(studio, openings, by);
           shelving.buyDesign(
               studio.id(), owned, d.quantity(), d.stock().particulars(), studio.tape(), by);
         }
       }
       case RowReader.MediumItem m ->
-          shelving.buyPot(
-              studio, media.add(studio.id(), m.given()), m.holds(), m.level(), m.stock(), by);
+          shelving.shelvePot(
+              studio, media.add(studio.id(), m.given()), m.holds(), m.level(), m.stock(), openings);
     }
   }
 

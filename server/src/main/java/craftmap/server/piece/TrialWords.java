@@ -37,7 +37,7 @@ record TrialWords(Fit fit, String text) {
           yes(covers.sheets() == 1 ? "trial.coversOne" : "trial.covers", covers.sheets());
       case Trial.Strips strips ->
           strips.layers() == 1
-              ? yes("trial.strips", strips.strips())
+              ? yes(strips.strips() == 1 ? "trial.stripsOne" : "trial.strips", strips.strips())
               : yes("trial.stripsInLayers", strips.strips(), strips.layers());
       case Trial.AllRound round -> yes("trial.allRound", tape.show(round.lengthMm()));
       case Trial.Casting casting ->

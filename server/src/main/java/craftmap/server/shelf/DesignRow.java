@@ -78,6 +78,8 @@ class DesignRow implements Persistable<String> {
   @Column(name = "changed_at")
   private Instant changedAt;
 
+  private long changes;
+
   private boolean gone;
 
   @Transient private boolean fresh;
@@ -108,11 +110,13 @@ class DesignRow implements Persistable<String> {
     colours = looks.families();
     shade = looks.shade();
     changedAt = now;
+    changes++;
   }
 
   void takeAway(Instant now) {
     gone = true;
     changedAt = now;
+    changes++;
   }
 
   DesignGiven given() {

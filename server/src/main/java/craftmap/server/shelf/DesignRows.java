@@ -2,9 +2,9 @@ package craftmap.server.shelf;
 
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
-import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -27,9 +27,6 @@ interface DesignRows extends JpaRepository<DesignRow, String> {
       order by d.shelfOrder, d.id
       """)
   List<DesignRow> all(String studioId);
-
-  @Query("select coalesce(max(d.shelfOrder), -1) + 1 from DesignRow d")
-  long nextPlace();
 
   /** As much of a design as a card on the shelf shows. */
   record Light(
@@ -57,6 +54,8 @@ interface DesignRows extends JpaRepository<DesignRow, String> {
       """)
   List<Light> light(String studioId);
 
-  @Query("select max(d.changedAt) from DesignRow d where d.studioId = :studioId")
-  Optional<Instant> lastChange(String studioId);
+  /** Grows with whatever is written: what was read before is then stale. */
+  @Query(
+      "select new map(count(x) as rows, coalesce(sum(x.changes), 0) as changes) from DesignRow x where x.studioId = :studioId")
+  Map<String, Object> stamp(String studioId);
 }

@@ -10,16 +10,20 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.server.artwork.ArtworkForm;
 import craftmap.server.artwork.Artworks;
 import craftmap.server.artwork.StoredArtwork;
+import craftmap.server.lately.Lately;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,9 +44,12 @@ public class Designs {
   private final DesignRows rows;
   private final Artworks artworks;
   private final Clock clock;
+  private final Lately<List<DesignRows.Light>> light = new Lately<>();
 
   /** Artwork takes time to read: a design is read once for each change of it. */
   private final Map<String, Read> read = new ConcurrentHashMap<>();
+
+  private final AtomicLong lastPlace = new AtomicLong();
 
   private record Read(Instant changedAt, OwnedDesign design) {}
 
@@ -75,7 +82,7 @@ public class Designs {
   }
 
   List<DesignRows.Light> light(String studioId) {
-    return rows.light(studioId);
+    return light.of(studioId, stamp(studioId), () -> rows.light(studioId));
   }
 
   private OwnedDesign readOnce(String studioId, DesignRow row) {
@@ -131,7 +138,7 @@ public class Designs {
   /** Under an id of the caller's. */
   @Transactional
   public OwnedDesign add(String studioId, String id, DesignGiven given) {
-    return write(studioId, new DesignRow(id, studioId, rows.nextPlace()), given);
+    return write(studioId, new DesignRow(id, studioId, nextPlace()), given);
   }
 
   @Transactional
@@ -139,12 +146,33 @@ public class Designs {
     return write(studioId, row(studioId, id), given);
   }
 
+  /** What comes later stands further on, whichever server puts it there. */
+  private long nextPlace() {
+    return lastPlace.updateAndGet(last -> Math.max(last + 1, clock.millis()));
+  }
+
   private OwnedDesign write(String studioId, DesignRow row, DesignGiven given) {
     Design design = read(studioId, row.getId(), given).design();
     Optional<StoredArtwork> artwork = given.artwork().map(a -> artworks.get(studioId, a));
     row.write(given, design, Looks.of(given, design, artwork), clock.instant());
     rows.save(row);
-    return readOnce(studioId, row);
+    OwnedDesign owned = new OwnedDesign(design, row.given());
+    read.put(row.getId(), new Read(row.changedAt(), owned));
+    return owned;
+  }
+
+  /** The ids of all designs by kind and name, the first where several are called the same. */
+  public Map<Named, String> names(String studioId) {
+    Map<Named, String> names = new HashMap<>();
+    light(studioId).forEach(d -> names.putIfAbsent(Named.of(d.kind(), d.name()), d.id()));
+    return names;
+  }
+
+  /** What a design is told from others by in a list. */
+  public record Named(DesignKind kind, String name) {
+    public static Named of(DesignKind kind, String name) {
+      return new Named(kind, name.strip().toLowerCase(Locale.ENGLISH));
+    }
   }
 
   /** Takes a design off the shelf; plans that have it keep it. */
@@ -190,7 +218,7 @@ public class Designs {
         .orElseThrow(() -> new NoSuchElementException("There is no design " + id + "."));
   }
 
-  Optional<Instant> lastChange(String studioId) {
-    return rows.lastChange(studioId);
+  Map<String, Object> stamp(String studioId) {
+    return Map.copyOf(rows.stamp(studioId));
   }
 }

@@ -2,9 +2,10 @@ package craftmap.server.shelf;
 
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.medium.Medium;
+import craftmap.server.lately.Lately;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Media {
   private final MediumRows rows;
   private final Clock clock;
+  private final Lately<List<MediumRows.Light>> light = new Lately<>();
 
   Media(MediumRows rows, Clock clock) {
     this.rows = rows;
@@ -42,7 +44,7 @@ public class Media {
   }
 
   List<MediumRows.Light> light(String studioId) {
-    return rows.light(studioId);
+    return light.of(studioId, stamp(studioId), () -> rows.light(studioId));
   }
 
   /** What the core makes of a label, without keeping it. */
@@ -75,7 +77,7 @@ public class Media {
     return rows.save(row).toOwned();
   }
 
-  Optional<Instant> lastChange(String studioId) {
-    return rows.lastChange(studioId);
+  Map<String, Object> stamp(String studioId) {
+    return Map.copyOf(rows.stamp(studioId));
   }
 }

@@ -43,6 +43,8 @@ class MediumRow implements Persistable<String> {
   @Column(name = "changed_at")
   private Instant changedAt;
 
+  private long changes;
+
   @Transient private boolean fresh;
 
   protected MediumRow() {}
@@ -61,6 +63,7 @@ class MediumRow implements Persistable<String> {
     role = medium.role().name();
     colour = medium.colour().hex();
     changedAt = now;
+    changes++;
   }
 
   OwnedMedium toOwned() {

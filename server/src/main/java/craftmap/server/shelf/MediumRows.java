@@ -1,7 +1,7 @@
 package craftmap.server.shelf;
 
-import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -22,6 +22,8 @@ interface MediumRows extends JpaRepository<MediumRow, String> {
       """)
   List<Light> light(String studioId);
 
-  @Query("select max(m.changedAt) from MediumRow m where m.studioId = :studioId")
-  Optional<Instant> lastChange(String studioId);
+  /** Grows with whatever is written: what was read before is then stale. */
+  @Query(
+      "select new map(count(x) as rows, coalesce(sum(x.changes), 0) as changes) from MediumRow x where x.studioId = :studioId")
+  Map<String, Object> stamp(String studioId);
 }

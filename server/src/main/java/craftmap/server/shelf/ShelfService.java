@@ -10,7 +10,6 @@ import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
 import craftmap.server.studio.Studio;
 import java.math.BigDecimal;
-import java.time.Instant;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -49,10 +48,10 @@ public class ShelfService {
   }
 
   /** Other as soon as any design or label has changed: what was worked out before is then stale. */
-  public record Stamp(Optional<Instant> designs, Optional<Instant> media) {}
+  public record Stamp(Map<String, Object> designs, Map<String, Object> media) {}
 
   public Stamp stamp(String studioId) {
-    return new Stamp(designs.lastChange(studioId), media.lastChange(studioId));
+    return new Stamp(designs.stamp(studioId), media.stamp(studioId));
   }
 
   /** Every design, for trying them on. */

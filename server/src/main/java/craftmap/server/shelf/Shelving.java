@@ -15,6 +15,7 @@ import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.NewHolding;
+import craftmap.server.stock.Openings;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.math.BigDecimal;
@@ -61,13 +62,10 @@ public class Shelving {
   /** A pot as it is typed; without a level it is full. */
   public Holding buyPot(
       Studio studio, OwnedMedium owned, String holds, String level, StockGiven stock, String by) {
-    StockUnit unit = unitOf(owned);
-    BigDecimal full = Quantities.read("Container holds", holds, unit, studio.tape());
-    BigDecimal there =
-        level == null || level.isBlank()
-            ? full
-            : Quantities.read("Level", level, unit, studio.tape());
-    return buyPot(studio.id(), owned, full, there, orNothing(stock).particulars(), by);
+    Openings openings = new Openings();
+    Holding pot = shelvePot(studio, owned, holds, level, stock, openings);
+    ledger.open(studio.id(), openings, Words.say("buy.note"), by);
+    return pot;
   }
 
   private static StockGiven orNothing(StockGiven stock) {
@@ -101,9 +99,55 @@ public class Shelving {
       NewHolding.Particulars particulars,
       TapeDivision tape,
       String by) {
+    List<Holding> whole =
+        owned.design().comes() instanceof Comes.ByLength
+            ? List.of()
+            : holdings.ofDesign(studioId, owned.design().id()).stream()
+                .filter(h -> h.form() == HoldingForm.WHOLE)
+                .toList();
+    if (whole.isEmpty()) {
+      Openings openings = new Openings();
+      List<Holding> fresh = shelve(studioId, owned, quantity, particulars, tape, openings);
+      ledger.open(studioId, openings, Words.say("buy.note"), by);
+      return fresh;
+    }
+    BigDecimal amount = amount(owned, quantity, tape);
+    return whole.stream().map(h -> buy(studioId, h, amount, by)).toList();
+  }
+
+  /** Sets up the stock of a design that has none yet; what is there of it is still to be booked. */
+  public List<Holding> shelve(
+      String studioId,
+      OwnedDesign owned,
+      String quantity,
+      NewHolding.Particulars particulars,
+      TapeDivision tape,
+      Openings into) {
     Comes comes = owned.design().comes();
+    BigDecimal amount = amount(owned, quantity, tape);
+    StockUnit unit = unitOf(comes).orElseThrow();
+    String id = owned.design().id();
+    List<NewHolding> wanted = new ArrayList<>();
+    if (comes instanceof Comes.ByLength roll) {
+      BigDecimal full = BigDecimal.valueOf(roll.fullMm()).max(amount);
+      wanted.add(NewHolding.ofDesign(id, HoldingForm.ROLL, unit, Optional.of(full), Hand.NONE));
+    } else {
+      List<Hand> hands =
+          comes instanceof Comes.AsPieces p && p.handed()
+              ? List.of(Hand.LEFT, Hand.RIGHT)
+              : List.of(Hand.NONE);
+      hands.forEach(
+          hand ->
+              wanted.add(NewHolding.ofDesign(id, HoldingForm.WHOLE, unit, Optional.empty(), hand)));
+    }
+    return wanted.stream()
+        .map(w -> begin(holdings.setUp(studioId, w.with(particulars)), amount, into))
+        .toList();
+  }
+
+  private static BigDecimal amount(OwnedDesign owned, String quantity, TapeDivision tape) {
     StockUnit unit =
-        unitOf(comes)
+        unitOf(owned.design().comes())
             .orElseThrow(
                 () ->
                     new RefusedInput(
@@ -111,34 +155,7 @@ public class Shelving {
                         quantity,
                         "cannot be kept of " + owned.design().name() + ", it is made by hand",
                         "none"));
-    BigDecimal amount = Quantities.read("Quantity", quantity, unit, tape);
-    String id = owned.design().id();
-    if (comes instanceof Comes.ByLength roll) {
-      BigDecimal full = BigDecimal.valueOf(roll.fullMm());
-      NewHolding holding =
-          NewHolding.ofDesign(id, HoldingForm.ROLL, unit, Optional.of(full.max(amount)), Hand.NONE);
-      return List.of(
-          buy(studioId, holdings.setUp(studioId, holding.with(particulars)), amount, by));
-    }
-    List<Hand> hands =
-        comes instanceof Comes.AsPieces p && p.handed()
-            ? List.of(Hand.LEFT, Hand.RIGHT)
-            : List.of(Hand.NONE);
-    List<Holding> bought = new ArrayList<>();
-    for (Hand hand : hands) {
-      Holding whole =
-          holdings.ofDesign(studioId, id).stream()
-              .filter(h -> h.form() == HoldingForm.WHOLE && h.hand() == hand)
-              .findFirst()
-              .orElseGet(
-                  () ->
-                      holdings.setUp(
-                          studioId,
-                          NewHolding.ofDesign(id, HoldingForm.WHOLE, unit, Optional.empty(), hand)
-                              .with(particulars)));
-      bought.add(buy(studioId, whole, amount, by));
-    }
-    return bought;
+    return Quantities.read("Quantity", quantity, unit, tape);
   }
 
   /** Buys a pot of a medium: always another pot. */
@@ -161,13 +178,49 @@ public class Shelving {
       BigDecimal level,
       NewHolding.Particulars particulars,
       String by) {
+    Openings openings = new Openings();
+    Holding pot = shelvePot(studioId, id, owned, holds, level, particulars, openings);
+    ledger.open(studioId, openings, Words.say("buy.note"), by);
+    return pot;
+  }
+
+  /** Sets up a pot as it is typed; what is in it is still to be booked. */
+  public Holding shelvePot(
+      Studio studio,
+      OwnedMedium owned,
+      String holds,
+      String level,
+      StockGiven stock,
+      Openings into) {
+    BigDecimal full = Quantities.read("Container holds", holds, unitOf(owned), studio.tape());
+    BigDecimal there =
+        level == null || level.isBlank()
+            ? full
+            : Quantities.read("Level", level, unitOf(owned), studio.tape());
+    return shelvePot(studio.id(), "", owned, full, there, orNothing(stock).particulars(), into);
+  }
+
+  private Holding shelvePot(
+      String studioId,
+      String id,
+      OwnedMedium owned,
+      BigDecimal holds,
+      BigDecimal level,
+      NewHolding.Particulars particulars,
+      Openings into) {
     StockUnit unit = unitOf(owned);
     if (level.compareTo(holds) > 0) {
       throw new RefusedInput(
           "Level", unit.show(level), "does not fit the pot", "at most " + unit.show(holds));
     }
     NewHolding pot = NewHolding.pot(id, owned.medium().id(), unit, holds).with(particulars);
-    return buy(studioId, holdings.setUp(studioId, pot), level, by);
+    return begin(holdings.setUp(studioId, pot), level, into);
+  }
+
+  private static Holding begin(Holding fresh, BigDecimal quantity, Openings into) {
+    return quantity.signum() == 0
+        ? fresh
+        : into.add(fresh, Booking.of(EntryKind.BOUGHT, quantity, fresh.unit()));
   }
 
   private Holding buy(String studioId, Holding holding, BigDecimal quantity, String by) {

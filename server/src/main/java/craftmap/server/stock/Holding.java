@@ -27,6 +27,12 @@ public record Holding(
     return holds.map(h -> new Container(h, unit, particulars.tareG()));
   }
 
+  /** The same at another level. */
+  Holding at(BigDecimal other) {
+    return new Holding(
+        id, code, designId, mediumId, form, unit, holds, hand, offcut, particulars, other);
+  }
+
   /** How full it is, 0 to 1; 1 where nothing says how much it holds. */
   public double fullShare() {
     return holds

@@ -83,6 +83,9 @@ class HoldingRow implements Persistable<String> {
   @Column(name = "made_at")
   private Instant madeAt;
 
+  /** How often it was described: what was read before is stale once this has grown. */
+  private long changes;
+
   @Transient private boolean fresh;
 
   protected HoldingRow() {}
@@ -124,11 +127,13 @@ class HoldingRow implements Persistable<String> {
     this.currency = p.price().map(Price::currency).orElse(null);
     this.openedOn = p.openedOn().orElse(null);
     this.expiresOn = p.expiresOn().orElse(null);
+    this.changes++;
   }
 
   void opened(LocalDate on) {
     if (openedOn == null) {
       openedOn = on;
+      changes++;
     }
   }
 
@@ -145,7 +150,8 @@ class HoldingRow implements Persistable<String> {
         points.stream().map(p -> new double[] {p.xMm(), p.yMm()}).toList());
   }
 
-  private List<Point> points() {
+  /** The corners of an offcut as they are kept. */
+  static List<Point> points(String offcut) {
     List<Point> points = new ArrayList<>();
     if (offcut != null) {
       for (JsonNode p : JSON.readTree(offcut)) {
@@ -193,7 +199,7 @@ class HoldingRow implements Persistable<String> {
         unit,
         holds(),
         hand,
-        points(),
+        points(offcut),
         new NewHolding.Particulars(
             place,
             Optional.ofNullable(tareG),

@@ -8,8 +8,6 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface HoldingRows extends JpaRepository<HoldingRow, String> {
-  List<HoldingRow> findByStudioIdOrderByNumberAsc(String studioId);
-
   List<HoldingRow> findByStudioIdAndDesignIdOrderByNumberAsc(String studioId, String designId);
 
   List<HoldingRow> findByStudioIdAndMediumIdOrderByNumberAsc(String studioId, String mediumId);
@@ -22,7 +20,4 @@ interface HoldingRows extends JpaRepository<HoldingRow, String> {
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select h from HoldingRow h where h.studioId = :studioId and h.id = :id")
   Optional<HoldingRow> hold(String studioId, String id);
-
-  @Query(value = "select next value for holding_number", nativeQuery = true)
-  long nextNumber();
 }

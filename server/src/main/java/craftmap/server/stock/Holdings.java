@@ -1,14 +1,19 @@
 package craftmap.server.stock;
 
 import craftmap.core.supply.ShelfCode;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.lately.Lately;
 import java.math.BigDecimal;
+import java.sql.Date;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,22 +21,79 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Holdings {
+  /**
+   * Other whenever a stock was set up, described or booked on. Entries are counted as well: one
+   * that was begun before another may be committed after it.
+   */
+  private static final String STAMP =
+      """
+      select
+        (select count(*) from ledger_entry where studio_id = ?) as entries,
+        count(*) as holdings,
+        sum(changes) as changes
+      from holding
+      where studio_id = ?
+      """;
+
+  private static final String ALL =
+      """
+      select h.*, coalesce(l.level, 0) as level
+      from holding h
+      left join (
+        select holding_id, sum(quantity) as level
+        from ledger_entry
+        where studio_id = ?
+        group by holding_id
+      ) l on l.holding_id = h.id
+      where h.studio_id = ?
+      order by h.number
+      """;
+
+  /** The step of the sequence in the database. */
+  private static final long BLOCK = 50;
+
+  private final Lately<List<Holding>> lately = new Lately<>();
+  private final Numbers numbers = new Numbers();
   private final HoldingRows rows;
   private final LedgerRows ledger;
+  private final JdbcTemplate jdbc;
   private final Clock clock;
 
-  Holdings(HoldingRows rows, LedgerRows ledger, Clock clock) {
+  Holdings(HoldingRows rows, LedgerRows ledger, JdbcTemplate jdbc, Clock clock) {
     this.rows = rows;
     this.ledger = ledger;
+    this.jdbc = jdbc;
     this.clock = clock;
   }
 
+  /** Everything at once, read as plain rows: a full shelf has thousands of them. */
   public List<Holding> all(String studioId) {
-    Map<String, BigDecimal> levels = new HashMap<>();
-    ledger.levels(studioId).forEach(l -> levels.put(l.holdingId(), l.level()));
-    return rows.findByStudioIdOrderByNumberAsc(studioId).stream()
-        .map(r -> r.toHolding(levels.getOrDefault(r.getId(), BigDecimal.ZERO)))
-        .toList();
+    return lately.of(
+        studioId,
+        jdbc.queryForMap(STAMP, studioId, studioId),
+        () -> jdbc.query(ALL, Holdings::plainRow, studioId, studioId));
+  }
+
+  private static Holding plainRow(ResultSet row, int number) throws SQLException {
+    long price = row.getLong("price_minor");
+    boolean paid = !row.wasNull();
+    return new Holding(
+        row.getString("id"),
+        ShelfCode.of(row.getLong("number")),
+        Optional.ofNullable(row.getString("design_id")),
+        Optional.ofNullable(row.getString("medium_id")),
+        HoldingForm.valueOf(row.getString("form")),
+        StockUnit.valueOf(row.getString("unit")),
+        Optional.ofNullable(row.getBigDecimal("holds")),
+        Hand.valueOf(row.getString("hand")),
+        HoldingRow.points(row.getString("offcut")),
+        new NewHolding.Particulars(
+            row.getString("place"),
+            Optional.ofNullable(row.getBigDecimal("tare_g")),
+            paid ? Optional.of(new Price(price, row.getString("currency"))) : Optional.empty(),
+            Optional.ofNullable(row.getDate("opened_on")).map(Date::toLocalDate),
+            Optional.ofNullable(row.getDate("expires_on")).map(Date::toLocalDate)),
+        row.getBigDecimal("level"));
   }
 
   public List<Holding> ofDesign(String studioId, String designId) {
@@ -66,8 +128,27 @@ public class Holdings {
   @Transactional
   public Holding setUp(String studioId, NewHolding holding) {
     String id = holding.id().isEmpty() ? UUID.randomUUID().toString() : holding.id();
-    return rows.save(new HoldingRow(id, studioId, rows.nextNumber(), holding, clock.instant()))
+    return rows.save(new HoldingRow(id, studioId, nextNumber(), holding, clock.instant()))
         .toHolding(BigDecimal.ZERO);
+  }
+
+  /** Numbers come in blocks; what is left of one when the server stops is never used. */
+  private long nextNumber() {
+    synchronized (numbers) {
+      if (numbers.next == numbers.end) {
+        numbers.next =
+            Objects.requireNonNull(
+                jdbc.queryForObject("select next value for holding_number", Long.class));
+        numbers.end = numbers.next + BLOCK;
+      }
+      return numbers.next++;
+    }
+  }
+
+  /** Numbers of a block that are not given out yet. */
+  private static final class Numbers {
+    private long next;
+    private long end;
   }
 
   @Transactional

@@ -4,13 +4,17 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
 import java.math.BigDecimal;
+import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Calendar;
 import java.util.List;
 import java.util.Map;
+import java.util.TimeZone;
 import java.util.TreeMap;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,14 +27,17 @@ import org.springframework.transaction.annotation.Transactional;
 public class Ledger {
   private static final int LONGEST_NOTE = 200;
   private static final int LONGEST_NAME = 40;
+  private static final int OPENINGS_AT_ONCE = 200;
 
   private final HoldingRows holdings;
   private final LedgerRows ledger;
+  private final JdbcTemplate jdbc;
   private final Clock clock;
 
-  Ledger(HoldingRows holdings, LedgerRows ledger, Clock clock) {
+  Ledger(HoldingRows holdings, LedgerRows ledger, JdbcTemplate jdbc, Clock clock) {
     this.holdings = holdings;
     this.ledger = ledger;
+    this.jdbc = jdbc;
     this.clock = clock;
   }
 
@@ -68,6 +75,30 @@ public class Ledger {
       holdings.save(holding);
     }
     write(holding, booking, note, by);
+  }
+
+  /** Books the first entries of stocks that were just set up: nobody else knows these yet. */
+  @Transactional
+  public void open(String studioId, Openings openings, String note, String by) {
+    holdings.flush();
+    Timestamp now = Timestamp.from(clock.instant());
+    jdbc.batchUpdate(
+        """
+        insert into ledger_entry (studio_id, holding_id, kind, quantity, note, made_by, made_at)
+        values (?, ?, ?, ?, ?, ?, ?)
+        """,
+        openings.all(),
+        OPENINGS_AT_ONCE,
+        (row, o) -> {
+          row.setString(1, studioId);
+          row.setString(2, o.holding().id());
+          row.setString(3, o.booking().kind().name());
+          row.setBigDecimal(4, o.booking().change());
+          row.setString(5, note);
+          row.setString(6, checkedName(by));
+          row.setTimestamp(7, now, Calendar.getInstance(TimeZone.getTimeZone("UTC")));
+        });
+    openings.clear();
   }
 
   /** Books what a lay took, once: booking a lay that is booked already changes nothing. */

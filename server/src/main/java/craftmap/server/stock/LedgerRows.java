@@ -20,17 +20,6 @@ interface LedgerRows extends JpaRepository<LedgerRow, Long> {
       """)
   BigDecimal levelBefore(String studioId, String holdingId, Instant before);
 
-  record HoldingLevel(String holdingId, BigDecimal level) {}
-
-  @Query(
-      """
-      select new craftmap.server.stock.LedgerRows$HoldingLevel(e.holdingId, sum(e.quantity))
-      from LedgerRow e
-      where e.studioId = :studioId
-      group by e.holdingId
-      """)
-  List<HoldingLevel> levels(String studioId);
-
   /** The uses booked for a piece's lays that were not taken back. */
   @Query(
       """

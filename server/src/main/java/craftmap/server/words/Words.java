@@ -3,17 +3,26 @@ package craftmap.server.words;
 import craftmap.core.measure.Decimals;
 import java.text.MessageFormat;
 import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The catalogue of messages. */
 public final class Words {
   private static final ResourceBundle CATALOGUE =
       ResourceBundle.getBundle("craftmap.server.words.words", Locale.ENGLISH);
 
+  /** What has no figures in it is always the same, and a full shelf says it thousands of times. */
+  private static final Map<String, String> PLAIN = new ConcurrentHashMap<>();
+
   private Words() {}
 
   /** The message under a key; figures among the arguments are already text. */
   public static String say(String key, Object... args) {
+    if (args.length == 0) {
+      return PLAIN.computeIfAbsent(
+          key, k -> new MessageFormat(CATALOGUE.getString(k), Locale.ENGLISH).format(args));
+    }
     return new MessageFormat(CATALOGUE.getString(key), Locale.ENGLISH).format(args);
   }
 
