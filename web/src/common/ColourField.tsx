@@ -68,6 +68,7 @@ export function ColourField({
           onBlur={done}
           onKeyDown={(e) => {
             if (e.key === 'Enter') {
+              e.preventDefault();
               done();
             } else if (e.key === 'Escape') {
               setText(null);

@@ -49,7 +49,13 @@ export function CountField({
             onCount(count);
           }
         }}
-        onKeyDown={(e) => e.key === 'Escape' && setText(null)}
+        onKeyDown={(e) => {
+          if (e.key === 'Escape') {
+            setText(null);
+          } else if (e.key === 'Enter') {
+            e.preventDefault();
+          }
+        }}
       />
       {!wrong && hint && (
         <Text fontSize="12px" color="soft">

@@ -59,6 +59,7 @@ export function FigureField({
           onBlur={done}
           onKeyDown={(e) => {
             if (e.key === 'Enter') {
+              e.preventDefault();
               if (text === null && typical) {
                 onFigure(figure.value);
               } else {

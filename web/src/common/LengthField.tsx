@@ -114,6 +114,9 @@ export function LengthField(props: Props) {
         onChange={(e) => typed(e.currentTarget.value)}
         onBlur={() => text !== null && void read(text, true)}
         onKeyDown={(e) => {
+          if (e.key === 'Enter') {
+            e.preventDefault();
+          }
           if (e.key === 'Enter' && text !== null) {
             void read(text, false);
           } else if (e.key === 'Enter' && typical && value !== null) {

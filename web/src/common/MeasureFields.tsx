@@ -1,4 +1,4 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { chakra, Flex } from '@chakra-ui/react';
 import type { FieldView } from '../api/client';
 import { ChoiceField } from './ChoiceField';
 import { ColourField } from './ColourField';
@@ -21,15 +21,15 @@ function Typical({ text, name, onSo }: { text: string; name: string; onSo: () =>
   return (
     <>
       {text} ·{' '}
-      <Box
-        as="button"
+      <chakra.button
+        type="button"
         color="sea"
         textDecoration="underline"
         aria-label={`${name}: it is so`}
         onClick={onSo}
       >
         it is so
-      </Box>
+      </chakra.button>
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { Box, Dialog, Flex, Input, Portal, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type CardView } from '../api/client';
 import { usePieces } from '../api/queries';
@@ -34,6 +34,7 @@ export function FindDialog({ close }: { close: () => void }) {
   });
   const pieces = usePieces(false, wanted);
   const [at, setAt] = useState(0);
+  const [hurried, setHurried] = useState(false);
   const hits: Hit[] =
     wanted === ''
       ? []
@@ -59,6 +60,21 @@ export function FindDialog({ close }: { close: () => void }) {
       go(h.to);
     }
   };
+  // Enter before the answers are there opens the first of them once they are
+  const settled =
+    wanted === text.trim() &&
+    !things.isFetching &&
+    !pieces.isFetching &&
+    !(looksLikeCode && code.isFetching);
+  const opener = useRef(open);
+  opener.current = open;
+  const first = hits[0];
+  useEffect(() => {
+    if (hurried && settled) {
+      setHurried(false);
+      opener.current(first);
+    }
+  }, [hurried, settled, first]);
   return (
     <Dialog.Root open onOpenChange={(e) => !e.open && close()} placement="top">
       <Portal>
@@ -76,6 +92,7 @@ export function FindDialog({ close }: { close: () => void }) {
               onChange={(e) => {
                 setText(e.currentTarget.value);
                 setAt(0);
+                setHurried(false);
               }}
               onKeyDown={(e) => {
                 if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
@@ -83,7 +100,11 @@ export function FindDialog({ close }: { close: () => void }) {
                   const by = e.key === 'ArrowDown' ? 1 : -1;
                   setAt((now) => Math.min(Math.max(0, hits.length - 1), Math.max(0, now + by)));
                 } else if (e.key === 'Enter') {
-                  open(hits[at]);
+                  if (settled) {
+                    open(hits[at]);
+                  } else {
+                    setHurried(true);
+                  }
                 }
               }}
             />

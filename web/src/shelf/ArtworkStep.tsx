@@ -229,7 +229,7 @@ function Fitter({
         ref={svg}
         width={num(w * k + 16)}
         height={num(h * k + 16)}
-        role="img"
+        role="group"
         aria-label="The picture, with the line along what is known"
         style={{ touchAction: 'none', cursor: cropping ? 'crosshair' : 'default' }}
         onPointerDown={(e) => {

@@ -40,7 +40,13 @@ class Pictures extends Journey {
     take("/pieces/sea-chest/choose/front", "choose");
     take("/pieces/sea-chest/lay-out/front/fern-top", "lay-out");
     take("/pieces/sea-chest/gather", "gather");
-    take("/shelf", "shelf");
+    take("/shelf?kinds=TRANSFER,NAPKIN,PAPER,COLLAGE,ENLARGED_IMAGE&on=gull-grasses", "shelf");
+    take("/shelf?things=POT&on=deep-estuary", "shelf-pots");
+    take("/shelf/designs/moonrise-reeds", "design");
+    take("/shelf/supplier", "supplier");
+    go("/pieces/folding-screen/choose/panel-1-inset-2");
+    button("papers").click();
+    save("choose-papers");
     take("/sums", "sums");
     takePrint("/api/pieces/sea-chest/faces/front/print?paper=A4", "print");
   }

@@ -3,8 +3,10 @@ package craftmap.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -53,11 +55,14 @@ class PlacesTest extends Journey {
 
   @Test
   void theShelfShowsStencilsAndPotsWithTheirLedger() {
-    go("/shelf/rust-tide");
-    assertThat(page.getByTestId("level")).hasText("1.6 ml of 118 ml");
+    go("/shelf?things=POT&on=rust-tide");
+    assertThat(page.getByTestId("level")).containsText("1.6 ml of 118 ml");
     assertThat(page.getByTestId("ledger").locator("li")).hasCount(2);
-    button("Ledger of Marsh gold").click();
-    page.waitForURL("**/shelf/marsh-gold");
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Marsh gold, paint: ")))
+        .click();
+    page.waitForURL("**on=marsh-gold");
     assertThat(page.getByTestId("level")).containsText("59 ml");
     everyoneCanUseIt();
   }
@@ -77,6 +82,14 @@ class PlacesTest extends Journey {
         "/pieces/folding-screen/lay-out/panel-1-inset-1",
         "/pieces/biscuit-tin/standing",
         "/pieces/step-stool/photos",
+        "/shelf",
+        "/shelf/designs/moonrise-reeds",
+        "/shelf/designs/new",
+        "/shelf/designs/lattice-shells/change",
+        "/shelf/pots/deep-estuary",
+        "/shelf/pots/new",
+        "/shelf/lists",
+        "/shelf/supplier",
       })
   void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
     go(address);

@@ -295,9 +295,7 @@ class SurveyTest extends Journey {
   void piecesAreFoundCopiedPutAwayAndTakenOutAgain() {
     makePiece("Aumbry of the north aisle", "CUPBOARD", "{width: 600}");
     go("/");
-    page.keyboard().press("/");
-    assertThat(field("Find a piece")).isFocused();
-    page.keyboard().type("aumbry left door");
+    field("Find a piece").fill("aumbry left door");
     Locator cards = page.locator("main h2");
     assertThat(cards).hasCount(1);
     button("Copy Aumbry of the north aisle").click();

@@ -137,13 +137,13 @@ class WholeStoryTest extends Journey {
             new Locator.GetByRoleOptions().setName(Pattern.compile("^Take back: .*")))
         .click();
     assertThat(page.getByTestId("level")).hasText(level);
-    field("Found, ml").fill("39");
+    field("Found").fill("39");
     button("Book the correction").click();
     assertThat(page.getByTestId("level")).hasText("39 ml of 118 ml");
-    field("Found, ml").fill("1000");
+    field("Found").fill("1000");
     button("Book the correction").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("Give a level from 0 to 118 ml");
-    field("Found, ml").fill("43.5");
+    field("Found").fill("43.5");
     button("Book the correction").click();
     assertThat(page.getByTestId("level")).hasText("43.5 ml of 118 ml");
   }
