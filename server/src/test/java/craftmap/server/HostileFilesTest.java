@@ -172,12 +172,6 @@ class HostileFilesTest extends ServerTest {
     all.add(text("many strokes", svg("<path d='M0 0" + "L1 1L2 0".repeat(200_000) + "'/>")));
     all.add(text("long attribute", svg("<rect width='" + "9".repeat(100_000) + "' height='1'/>")));
     all.add(text("too long", svg("<!--" + "x".repeat(5_000_000) + "-->")));
-    StringBuilder tangle = new StringBuilder("<path d='M0 0");
-    Random random = new Random(1);
-    for (int i = 0; i < 20_000; i++) {
-      tangle.append('L').append(random.nextInt(100)).append(' ').append(random.nextInt(100));
-    }
-    all.add(text("tangle", svg(tangle + "Z'/>")));
   }
 
   private static void broken(List<Hostile> all) {
@@ -240,18 +234,39 @@ class HostileFilesTest extends ServerTest {
     assertThat(files.size()).isGreaterThanOrEqualTo(200);
     Long before = jdbc.queryForObject("select count(*) from artwork", Long.class);
     long worst = 0;
+    String worstFile = "";
     for (Hostile file : files) {
       System.gc();
       long start = used();
       pools().forEach(MemoryPoolMXBean::resetPeakUsage);
       Answer answer = upload("/api/artworks?openings=true", file.bytes());
-      worst = Math.max(worst, peak() - start);
+      long taken = peak() - start;
+      if (taken > worst) {
+        worst = taken;
+        worstFile = file.what();
+      }
+      if (taken > 80_000_000) System.out.println("MEM " + taken / 1000000 + " " + file.what());
       assertThat(answer.status()).as(file.what() + ": " + answer.detail()).isEqualTo(422);
       assertThat(answer.detail()).as(file.what()).contains("Give ").hasSizeLessThan(700);
     }
     assertThat(jdbc.queryForObject("select count(*) from artwork", Long.class)).isEqualTo(before);
-    assertThat(worst).as("memory for the worst of them").isLessThan(MOST_MEMORY);
+    assertThat(worst).as("memory for " + worstFile).isLessThan(MOST_MEMORY);
     assertThat(get("/actuator/health").status()).isEqualTo(200);
+  }
+
+  @Test
+  void aTangleIsKeptAsAPictureButNothingCanBeCutFromIt() {
+    StringBuilder tangle = new StringBuilder("<path d='M0 0");
+    Random random = new Random(1);
+    for (int i = 0; i < 20_000; i++) {
+      tangle.append('L').append(random.nextInt(100)).append(' ').append(random.nextInt(100));
+    }
+    Answer answer =
+        upload(
+            "/api/artworks?openings=true", svg(tangle + "Z'/>").getBytes(StandardCharsets.UTF_8));
+    assertThat(answer.status()).isEqualTo(201);
+    assertThat(answer.body().has("openings")).isFalse();
+    assertThat(answer.body().path("noOpenings").asString()).contains("Give ");
   }
 
   private static List<MemoryPoolMXBean> pools() {

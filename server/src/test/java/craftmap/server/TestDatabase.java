@@ -46,10 +46,15 @@ public final class TestDatabase {
   }
 
   private static String run(String command) {
+    return run(command, DIR);
+  }
+
+  /** Starts or stops a database of its own in a folder; gives its port. */
+  static String run(String command, Path dir) {
     try {
       Process process =
           new ProcessBuilder(
-                  HOME.resolve("bin/lib/database.sh").toString(), command, DIR.toString())
+                  HOME.resolve("bin/lib/database.sh").toString(), command, dir.toString())
               .redirectError(ProcessBuilder.Redirect.INHERIT)
               .start();
       String said = new String(process.getInputStream().readAllBytes()).strip();

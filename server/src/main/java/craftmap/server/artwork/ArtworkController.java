@@ -93,7 +93,7 @@ class ArtworkController {
     Studio studio = studios.current();
     byte[] bytes = file.readNBytes(PictureFile.MOST_BYTES + 1);
     return ResponseEntity.status(HttpStatus.CREATED)
-        .body(view(artworks.add(studio.id(), bytes), openings, studio.tape()));
+        .body(keep(studio, Artworks.read(bytes), openings));
   }
 
   @PostMapping("/{id}/fitted")
@@ -103,7 +103,14 @@ class ArtworkController {
       @RequestBody Fitting fitting) {
     Studio studio = studios.current();
     return ResponseEntity.status(HttpStatus.CREATED)
-        .body(view(artworks.fit(studio.id(), id, fitting), openings, studio.tape()));
+        .body(keep(studio, artworks.fitted(studio.id(), id, fitting), openings));
+  }
+
+  /** Looked at first: what cannot be looked at is not kept. */
+  private ArtworkView keep(Studio studio, StoredArtwork artwork, boolean openings) {
+    ArtworkView view = view(artwork, openings, studio.tape());
+    artworks.keep(studio.id(), artwork);
+    return view;
   }
 
   @GetMapping("/{id}/reading")

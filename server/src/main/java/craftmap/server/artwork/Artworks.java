@@ -56,15 +56,18 @@ public class Artworks {
   /** Brings artwork to its true size, as another one: the first stays as it is. */
   @Transactional
   public StoredArtwork fit(String studioId, String id, Fitting fitting) {
+    return keep(studioId, fitted(studioId, id, fitting));
+  }
+
+  /** The same without keeping it yet. */
+  StoredArtwork fitted(String studioId, String id, Fitting fitting) {
     StoredArtwork from = get(studioId, id);
     double factor = Optional.ofNullable(fitting.known()).map(k -> factor(from, k)).orElse(1.0);
     boolean known = from.trueSize() || fitting.known() != null;
     Optional<Box> crop = Optional.ofNullable(fitting.crop()).map(Artworks::checked);
-    return keep(
-        studioId,
-        from.form() == ArtworkForm.SVG
-            ? fitted(from, factor, known, crop)
-            : fittedPicture(from, factor, known, crop));
+    return from.form() == ArtworkForm.SVG
+        ? fitted(from, factor, known, crop)
+        : fittedPicture(from, factor, known, crop);
   }
 
   private static double factor(StoredArtwork from, Fitting.Known known) {
@@ -128,7 +131,8 @@ public class Artworks {
     return ofPicture(image, w, h, known);
   }
 
-  private static StoredArtwork read(byte[] file) {
+  /** What a file shows, not kept yet. */
+  static StoredArtwork read(byte[] file) {
     return looksLikeText(file) ? readSvg(file) : readPicture(file);
   }
 
@@ -184,7 +188,8 @@ public class Artworks {
         trueSize);
   }
 
-  private StoredArtwork keep(String studioId, StoredArtwork artwork) {
+  @Transactional
+  StoredArtwork keep(String studioId, StoredArtwork artwork) {
     rows.save(new ArtworkRow(studioId, artwork, clock.instant()));
     return artwork;
   }
