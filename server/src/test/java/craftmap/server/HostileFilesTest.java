@@ -245,7 +245,6 @@ class HostileFilesTest extends ServerTest {
         worst = taken;
         worstFile = file.what();
       }
-      if (taken > 80_000_000) System.out.println("MEM " + taken / 1000000 + " " + file.what());
       assertThat(answer.status()).as(file.what() + ": " + answer.detail()).isEqualTo(422);
       assertThat(answer.detail()).as(file.what()).contains("Give ").hasSizeLessThan(700);
     }

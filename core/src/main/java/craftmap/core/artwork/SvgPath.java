@@ -15,8 +15,11 @@ final class SvgPath {
   private static final Pattern FLAG = Pattern.compile("\\G[\\s,]*([01])");
 
   private final String data;
+  private final Matcher token;
+  private final Matcher flag;
   private final Path2D.Double path = new Path2D.Double();
   private int at;
+  private int steps;
   private double x;
   private double y;
   private double startX;
@@ -27,6 +30,8 @@ final class SvgPath {
 
   private SvgPath(String data) {
     this.data = data;
+    this.token = TOKEN.matcher(data);
+    this.flag = FLAG.matcher(data);
   }
 
   static Path2D.Double read(String data) {
@@ -38,7 +43,6 @@ final class SvgPath {
   private void run() {
     char command = ' ';
     while (!atEnd()) {
-      Matcher token = TOKEN.matcher(data);
       if (!token.find(at)) {
         throw refused("has something that is not path data at character " + (at + 1));
       }
@@ -52,6 +56,9 @@ final class SvgPath {
       }
       if (previous == ' ' && Character.toUpperCase(command) != 'M') {
         throw refused("does not begin with a move");
+      }
+      if (++steps > SvgReader.MOST_SEGMENTS) {
+        throw refused("has more than " + SvgReader.MOST_SEGMENTS + " strokes");
       }
       step(command);
       previous = Character.toUpperCase(command);
@@ -142,7 +149,6 @@ final class SvgPath {
   }
 
   private double number() {
-    Matcher token = TOKEN.matcher(data);
     if (!token.find(at) || token.group(2) == null) {
       throw refused("lacks a number at character " + (at + 1));
     }
@@ -155,12 +161,11 @@ final class SvgPath {
   }
 
   private boolean flag() {
-    Matcher token = FLAG.matcher(data);
-    if (!token.find(at)) {
+    if (!flag.find(at)) {
       throw refused("lacks an arc flag (0 or 1) at character " + (at + 1));
     }
-    at = token.end();
-    return token.group(1).equals("1");
+    at = flag.end();
+    return flag.group(1).equals("1");
   }
 
   private boolean atEnd() {
