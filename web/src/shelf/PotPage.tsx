@@ -106,19 +106,81 @@ function Label({ medium }: { medium: MediumView }) {
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(165px, 1fr))" gap="3">
         <LabelFields medium={given} onMedium={setGiven} fields={reading.data?.fields ?? []} />
       </Box>
-      {medium.given.packs.length > 0 && (
-        <Text color="soft" mt="3">
-          Sold in{' '}
-          {medium.given.packs
-            .map(
-              (p) =>
-                `${p.holds} ${medium.reading.unit === 'G' ? 'g' : 'ml'} at ${((p.price?.minor ?? 0) / 100).toFixed(2)} ${p.price?.currency ?? ''}`,
-            )
-            .join(', ')}
-          .
-        </Text>
-      )}
+      <Packs
+        unit={medium.reading.unit === 'G' ? 'g' : 'ml'}
+        packs={given.packs}
+        onPacks={(packs) => setGiven({ ...given, packs })}
+      />
     </>
+  );
+}
+
+/** Containers it is sold in, with their prices. */
+function Packs({
+  unit,
+  packs,
+  onPacks,
+}: {
+  unit: string;
+  packs: MediumGiven['packs'];
+  onPacks: (packs: MediumGiven['packs']) => void;
+}) {
+  const [holds, setHolds] = useState('');
+  const [price, setPrice] = useState('');
+  const figure = (text: string) => Number(text.trim().replace(',', '.'));
+  const fine = figure(holds) > 0 && figure(price) > 0;
+  return (
+    <Box mt="4" maxW="560px">
+      <Section title="Sold in">
+        <Flex gap="2" wrap="wrap" mb="2">
+          {packs.map((p, i) => (
+            <Flex
+              // biome-ignore lint/suspicious/noArrayIndexKey: packs are their places in the list
+              key={i}
+              gap="2"
+              align="center"
+              bg="sheet"
+              borderWidth="1px"
+              borderColor="hairline"
+              borderRadius="md"
+              pl="3"
+            >
+              <Text>
+                {p.holds} {unit} at {(p.price.minor / 100).toFixed(2)} {p.price.currency}
+              </Text>
+              <Button
+                size="xs"
+                look="warn"
+                aria-label={`Not sold in ${p.holds} ${unit}`}
+                onClick={() => onPacks(packs.filter((_, j) => j !== i))}
+              >
+                ×
+              </Button>
+            </Flex>
+          ))}
+        </Flex>
+        <Flex gap="2" align="flex-end">
+          <PlainField label={`Container, ${unit}`} value={holds} onText={setHolds} width="120px" />
+          <PlainField label="Price, EUR" value={price} onText={setPrice} width="100px" />
+          <Button
+            disabled={!fine}
+            onClick={() => {
+              onPacks([
+                ...packs,
+                {
+                  holds: figure(holds),
+                  price: { minor: Math.round(100 * figure(price)), currency: 'EUR' },
+                },
+              ]);
+              setHolds('');
+              setPrice('');
+            }}
+          >
+            Add
+          </Button>
+        </Flex>
+      </Section>
+    </Box>
   );
 }
 
