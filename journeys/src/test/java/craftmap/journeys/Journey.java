@@ -10,6 +10,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -52,6 +53,8 @@ abstract class Journey {
 
   private static synchronized Browser browser() {
     if (browser == null) {
+      // a machine shared with others may take its time; what never comes still fails
+      PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
       Playwright playwright =
           Playwright.create(
               new Playwright.CreateOptions()
