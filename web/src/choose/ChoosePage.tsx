@@ -6,25 +6,19 @@ import { usePots, useTrials } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { Pill } from '../common/Pill';
 import { Empty, ErrorState, Loading } from '../common/States';
 import { Net } from '../map/Net';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import { newId } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
+import { SORTS } from '../shelf/sorts';
 import { TrialDetails, VERDICT_COLOUR } from './TrialDetails';
 import { TrialDrawing } from './TrialDrawing';
 
-const SORTS = [
-  { name: 'all', kinds: [] },
-  {
-    name: 'stencils',
-    kinds: ['STENCIL', 'ADHESIVE_STENCIL', 'STENCIL_ROLL', 'RAISED_STENCIL', 'CUSTOM_CUT'],
-  },
-  { name: 'papers', kinds: ['TRANSFER', 'NAPKIN', 'PAPER', 'COLLAGE', 'ENLARGED_IMAGE'] },
-  { name: 'relief', kinds: ['MOULDING', 'CASTING', 'TEXTURE', 'PLASTER_FABRIC'] },
-  { name: 'foil and paint', kinds: ['FOIL', 'DOTS', 'PAINTED_ZONE'] },
-] as const;
+const ALL = { name: 'all', kinds: [] } as const;
+const TURNS = [ALL, ...SORTS];
 
 const PAGE = 60;
 
@@ -36,11 +30,11 @@ export function ChoosePage() {
   const stencils = useStencilMap();
   const pots = usePots().data ?? [];
   const { face, next } = useFace(faceId);
-  const [sort, setSort] = useState<(typeof SORTS)[number]['name']>('all');
+  const [sort, setSort] = useState<(typeof TURNS)[number]['name']>('all');
   const [words, setWords] = useState('');
   const [from, setFrom] = useState(0);
   const wanted = useDeferredValue(words.trim());
-  const kinds = SORTS.find((s) => s.name === sort)?.kinds ?? [];
+  const kinds = TURNS.find((s) => s.name === sort)?.kinds ?? [];
   const trials = useTrials(plan.piece.id, face.id, plan.piece.version, {
     kinds,
     words: wanted,
@@ -89,7 +83,7 @@ export function ChoosePage() {
     );
     go(`${base}/lay-out/${face.id}/${id}`);
   };
-  const turnTo = (name: (typeof SORTS)[number]['name']) => {
+  const turnTo = (name: (typeof TURNS)[number]['name']) => {
     setSort(name);
     setFrom(0);
   };
@@ -107,7 +101,7 @@ export function ChoosePage() {
               {all <= PAGE ? `, ${fits} fit` : ''}. Each as it would look here, at true scale.
             </Text>
             <Flex mt="2" gap="2" wrap="wrap">
-              {SORTS.map((s) => (
+              {TURNS.map((s) => (
                 <Pill key={s.name} on={sort === s.name} onClick={() => turnTo(s.name)}>
                   {s.name}
                 </Pill>
@@ -213,29 +207,6 @@ export function ChoosePage() {
 /** Nothing is painted yet: the trial shows in chalk on dark grounds, in sea ink on light ones. */
 const paintFor = (dark: boolean) =>
   dark ? 'var(--chakra-colors-glass)' : 'var(--chakra-colors-sea)';
-
-function Pill({
-  on,
-  onClick,
-  children,
-}: {
-  on: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <Button
-      size="xs"
-      px="3"
-      look={on ? 'sea' : 'quiet'}
-      borderRadius="full"
-      aria-pressed={on}
-      onClick={onClick}
-    >
-      {children}
-    </Button>
-  );
-}
 
 type OnShelfProps = {
   readonly trial: TrialView;

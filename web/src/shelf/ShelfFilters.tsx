@@ -1,18 +1,8 @@
 import { Box, Flex, Input, NativeSelect } from '@chakra-ui/react';
 import type { Ref } from 'react';
-import { Button } from '../common/Button';
+import { Pill } from '../common/Pill';
 import { type Filters, useWays } from './queries';
-
-/** Kinds that one looks for together. */
-const SORTS = [
-  {
-    name: 'stencils',
-    kinds: ['STENCIL', 'ADHESIVE_STENCIL', 'STENCIL_ROLL', 'RAISED_STENCIL', 'CUSTOM_CUT'],
-  },
-  { name: 'papers', kinds: ['TRANSFER', 'NAPKIN', 'PAPER', 'COLLAGE', 'ENLARGED_IMAGE'] },
-  { name: 'relief', kinds: ['MOULDING', 'CASTING', 'TEXTURE', 'PLASTER_FABRIC'] },
-  { name: 'foil and paint', kinds: ['FOIL', 'DOTS', 'PAINTED_ZONE'] },
-] as const;
+import { SORTS } from './sorts';
 
 const THINGS = [
   { name: 'offcuts', thing: 'OFFCUT' },
@@ -136,29 +126,6 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
         </Pill>
       </Flex>
     </Flex>
-  );
-}
-
-function Pill({
-  on,
-  onClick,
-  children,
-}: {
-  on: boolean;
-  onClick: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <Button
-      size="xs"
-      px="3"
-      look={on ? 'sea' : 'quiet'}
-      borderRadius="full"
-      aria-pressed={on}
-      onClick={onClick}
-    >
-      {children}
-    </Button>
   );
 }
 

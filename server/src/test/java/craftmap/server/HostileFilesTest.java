@@ -191,7 +191,7 @@ class HostileFilesTest extends ServerTest {
     all.add(text("only words", svg("<title>hello</title><desc>there</desc>")));
     all.add(text("plain text", "just some words"));
     all.add(text("json", "{\"svg\": true}"));
-    all.add(text("bad encoding", "<?xml version='1.0' encoding='klingon'?>" + svg("")));
+    all.add(text("bad encoding", "<?xml version='1.0' encoding='nobody-knows'?>" + svg("")));
     all.add(new Hostile("utf-16", good.getBytes(StandardCharsets.UTF_16)));
     byte[] latin = good.replace("rect", "r\u00e9ct").getBytes(StandardCharsets.ISO_8859_1);
     all.add(new Hostile("not utf-8", latin));

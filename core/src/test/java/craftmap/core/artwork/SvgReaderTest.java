@@ -119,4 +119,45 @@ class SvgReaderTest {
         .isThrownBy(() -> SvgReader.read("<svg width='10' height='10'>\n<rect width='3'"))
         .withMessageContaining("line 2");
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    "100mm, 100, true",
+    "10cm, 100, true",
+    "4in, 101.6, true",
+    "72pt, 25.4, true",
+    "6pc, 25.4, true",
+    "96px, 25.4, false",
+    "96, 25.4, false",
+  })
+  void aPageIsAsLargeAsItsUnitSaysAndPixelsSayNothingTrue(String width, double mm, boolean known) {
+    Drawing drawing =
+        SvgReader.read(
+            "<svg width='%s' height='%s'><rect width='1' height='1'/></svg>"
+                .formatted(width, width));
+    assertThat(drawing.widthMm()).isCloseTo(mm, within(1e-9));
+    assertThat(drawing.trueSize()).isEqualTo(known);
+  }
+
+  @Test
+  void aSilhouetteIsAllThatIsPaintedLightOrDark() {
+    Drawing drawing =
+        SvgReader.read(
+            "<svg width='100mm' height='100mm' viewBox='0 0 100 100'>"
+                + "<rect x='10' y='10' width='40' height='40' fill='#EFE7D4'/>"
+                + "<circle cx='30' cy='30' r='10' fill='black'/></svg>");
+    assertThat(drawing.silhouette().areaMm2()).isCloseTo(1600, within(1e-6));
+    assertThat(drawing.openings().areaMm2()).isCloseTo(Math.PI * 100, within(1e-2));
+  }
+
+  @Test
+  void symmetryIsToldFromTheOutline() {
+    assertThat(openings("<polygon points='20,80 50,10 80,80'/>").isSymmetrical(0.03)).isTrue();
+    assertThat(openings("<polygon points='20,80 20,10 80,80'/>").isSymmetrical(0.03)).isFalse();
+    // rings that touch each other are an outline all the same
+    String touching =
+        "<circle cx='30' cy='50' r='20'/><circle cx='70' cy='50' r='20'/>"
+            + "<circle cx='50' cy='50' r='3' fill='white'/>";
+    assertThat(openings(touching).isSymmetrical(0.03)).isTrue();
+  }
 }
