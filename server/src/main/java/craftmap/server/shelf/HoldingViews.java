@@ -13,9 +13,12 @@ import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.LedgerEntry;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Stocks for the screen. */
 final class HoldingViews {
@@ -46,7 +49,7 @@ final class HoldingViews {
    *
    * @param level in its unit
    * @param fullShare level over what it holds, 0 to 1
-   * @param short_ whether pieces ask for more than there is
+   * @param overAsked whether pieces ask for more than there is
    */
   record HoldingView(
       String id,
@@ -101,7 +104,7 @@ final class HoldingViews {
         StockText.level(h, tape),
         StockText.of(settled.available(), h.unit(), tape),
         overAsked,
-        settled.settled().stream().map(s -> claim(s, claims, h.unit(), tape)).toList(),
+        claims(claims, h.unit(), tape),
         p.place(),
         p.tareG().map(Number::doubleValue).orElse(null),
         p.price().map(x -> x.text()).orElse(null),
@@ -112,14 +115,27 @@ final class HoldingViews {
         h.form() == HoldingForm.OFFCUT ? offcut(new Offcut(h.offcut()), tape) : null);
   }
 
-  private static ClaimView claim(
-      Claims.Settled s, ClaimBook.Settled claims, StockUnit unit, TapeDivision tape) {
-    return new ClaimView(
-        s.claim().pieceId(),
-        claims.pieceNames().get(s.claim().pieceId()),
-        StockText.of(s.claim().wanted(), unit, tape),
-        StockText.of(s.granted(), unit, tape),
-        s.missing().signum() > 0 ? StockText.of(s.missing(), unit, tape) : null);
+  /** One line for each piece, however many of its lays ask. */
+  private static List<ClaimView> claims(
+      ClaimBook.Settled claims, StockUnit unit, TapeDivision tape) {
+    Map<String, BigDecimal> wanted = new LinkedHashMap<>();
+    Map<String, BigDecimal> granted = new LinkedHashMap<>();
+    for (Claims.Settled s : claims.claims().settled()) {
+      wanted.merge(s.claim().pieceId(), s.claim().wanted(), BigDecimal::add);
+      granted.merge(s.claim().pieceId(), s.granted(), BigDecimal::add);
+    }
+    return wanted.keySet().stream()
+        .map(
+            piece -> {
+              BigDecimal missing = wanted.get(piece).subtract(granted.get(piece));
+              return new ClaimView(
+                  piece,
+                  claims.pieceNames().get(piece),
+                  StockText.of(wanted.get(piece), unit, tape),
+                  StockText.of(granted.get(piece), unit, tape),
+                  missing.signum() > 0 ? StockText.of(missing, unit, tape) : null);
+            })
+        .toList();
   }
 
   static OffcutView offcut(Offcut offcut, TapeDivision tape) {
