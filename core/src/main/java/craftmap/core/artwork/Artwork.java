@@ -34,7 +34,7 @@ public record Artwork(Geometry outline, String pathData, Box print, double areaM
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   /** Of areas that do not meet each other. */
-  static Artwork of(List<Area> apart) {
+  public static Artwork of(List<Area> apart) {
     List<Polygon> rings = new ArrayList<>();
     StringBuilder path = new StringBuilder();
     Rectangle2D bounds = null;

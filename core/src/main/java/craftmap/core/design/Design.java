@@ -1,7 +1,10 @@
 package craftmap.core.design;
 
+import craftmap.core.artwork.Artwork;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
 import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
 
 /** Anything with a pattern or shape that goes onto a face. */
 public sealed interface Design
@@ -27,6 +30,21 @@ public sealed interface Design
 
   /** What shows on the face, in the coordinates of the sheet. */
   Box printed();
+
+  /** The print itself on its sheet; its box where nothing finer is known. */
+  default Geometry shape() {
+    return picture()
+        .flatMap(Picture::shape)
+        .map(Artwork::outline)
+        .orElseGet(() -> Planar.polygon(printed()));
+  }
+
+  default double shapeMm2() {
+    return picture()
+        .flatMap(Picture::shape)
+        .map(Artwork::areaMm2)
+        .orElseGet(() -> printed().areaMm2());
+  }
 
   Handling handling();
 

@@ -5,6 +5,9 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /** Dots and hand-placed spots, in rows or scattered. */
 public record Dots(Card card, Colour colour, double diameterMm, double gapMm, Way way)
@@ -15,6 +18,7 @@ public record Dots(Card card, Colour colour, double diameterMm, double gapMm, Wa
     SCATTERED
   }
 
+  private static final int QUADRANT_SEGMENTS = 8;
   private static final LengthRange DIAMETER = new LengthRange(0, false, 300);
 
   static Dots read(Card card, MeasureSheet sheet) {
@@ -39,6 +43,17 @@ public record Dots(Card card, Colour colour, double diameterMm, double gapMm, Wa
   @Override
   public Box printed() {
     return new Box(0, 0, diameterMm, diameterMm);
+  }
+
+  @Override
+  public Geometry shape() {
+    double r = diameterMm / 2;
+    return new GeometryFactory().createPoint(new Coordinate(r, r)).buffer(r, QUADRANT_SEGMENTS);
+  }
+
+  @Override
+  public double shapeMm2() {
+    return Math.PI * diameterMm * diameterMm / 4;
   }
 
   @Override

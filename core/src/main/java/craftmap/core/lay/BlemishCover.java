@@ -1,6 +1,5 @@
 package craftmap.core.lay;
 
-import craftmap.core.artwork.Artwork;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.surface.Blemish;
@@ -10,7 +9,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
- * How much of a blemish lies under paint: the blemish's disc less all openings that print on it.
+ * How much of a blemish lies under paint: the blemish's disc less all prints on it.
  *
  * @param share of the blemish's area that is covered, 0 to 1
  */
@@ -29,26 +28,24 @@ public record BlemishCover(Blemish blemish, double share, State state) {
   private static final int QUADRANT_SEGMENTS = 16;
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-  /** Items that share one artwork. */
-  public record Print(Artwork artwork, List<Item> items) {}
-
-  public static BlemishCover of(Blemish blemish, List<Print> prints) {
-    Geometry disc =
-        GEOMETRY
-            .createPoint(new Coordinate(blemish.centre().xMm(), blemish.centre().yMm()))
-            .buffer(blemish.diameterMm() / 2, QUADRANT_SEGMENTS);
+  public static BlemishCover of(Blemish blemish, List<Item> items) {
+    Geometry disc = disc(blemish);
     double whole = disc.getArea();
     Box box = Box.around(blemish.centre(), blemish.diameterMm(), blemish.diameterMm());
     Geometry open = disc;
-    for (Print print : prints) {
-      for (Item item : print.items()) {
-        if (item.visible().overlaps(box, 0)) {
-          open = Planar.difference(open, item.openings(print.artwork()));
-        }
+    for (Item item : items) {
+      if (!open.isEmpty() && item.visible().overlaps(box, 0)) {
+        open = Planar.difference(open, item.print());
       }
     }
     double share = Math.clamp(1 - open.getArea() / whole, 0, 1);
     return new BlemishCover(blemish, share, stateOf(share));
+  }
+
+  static Geometry disc(Blemish blemish) {
+    return GEOMETRY
+        .createPoint(new Coordinate(blemish.centre().xMm(), blemish.centre().yMm()))
+        .buffer(blemish.diameterMm() / 2, QUADRANT_SEGMENTS);
   }
 
   private static State stateOf(double share) {

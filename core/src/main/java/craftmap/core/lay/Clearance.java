@@ -21,10 +21,10 @@ public sealed interface Clearance {
       double nearest = Double.POSITIVE_INFINITY;
       int on = 0;
       for (Item item : items) {
-        if (obstacle.hit(item.visible())) {
+        if (obstacle.hit(item)) {
           on++;
-        } else if (on == 0) {
-          nearest = Math.min(nearest, obstacle.distanceMm(item.visible()));
+        } else if (on == 0 && obstacle.box().distanceMm(item.visible()) < nearest) {
+          nearest = Math.min(nearest, obstacle.distanceMm(item));
         }
       }
       all.add(on > 0 ? new Lands(obstacle.keepOut(), on) : new Clear(obstacle.keepOut(), nearest));

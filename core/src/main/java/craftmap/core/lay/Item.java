@@ -1,75 +1,90 @@
 package craftmap.core.lay;
 
-import craftmap.core.artwork.Artwork;
+import craftmap.core.design.Design;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
+import craftmap.core.plane.TurnedBox;
+import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * One placed copy of a design.
  *
- * @param centre where the middle of the print box lies on the face
- * @param turnDeg clockwise as seen; bands turn by quarters only
- * @param whole the whole print box on the face
- * @param visible the part of it that is painted; the same box where nothing is cut off
- * @param share visible share of the whole, above 0 and up to 1
- * @param onKeepOut true where the visible part lands on a keep-out
+ * @param share of the copy that shows, above 0 and up to 1
+ * @param clip what of it is inside; none where all of it is
+ * @param onKeepOut true where what shows lands on a keep-out
  */
 public record Item(
-    Point centre, int turnDeg, Box whole, Box visible, double share, boolean onKeepOut) {
-  private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    Design design, Placement at, double share, Optional<Geometry> clip, boolean onKeepOut) {
 
-  /** The openings as they lie on the face, cut to what is visible. */
-  public Geometry openings(Artwork artwork) {
-    Geometry placed = toFace(artwork).transform(artwork.outline());
-    return share == 1
-        ? placed
-        : Planar.intersection(placed, GEOMETRY.toGeometry(visible.envelope()));
+  public static Item whole(Design design, Placement at, boolean onKeepOut) {
+    return new Item(design, at, 1, Optional.empty(), onKeepOut);
   }
 
-  /** Open area that is painted through this item. */
-  public double openAreaMm2(Artwork artwork) {
-    return share == 1 ? artwork.areaMm2() : openings(artwork).getArea();
+  public boolean isWhole() {
+    return share == 1;
   }
 
-  /** Where the stencil's whole sheet lies while this item is painted. */
-  public Box sheetOnFace(Artwork artwork, double sheetWidthMm, double sheetHeightMm) {
-    Point middle = artwork.print().centre();
-    double left = -middle.xMm();
-    double top = -middle.yMm();
-    double right = sheetWidthMm - middle.xMm();
-    double bottom = sheetHeightMm - middle.yMm();
-    return switch (Math.floorMod(turnDeg, 360)) {
-      case 0 -> sheet(left, top, right, bottom);
-      case 90 -> sheet(-bottom, left, -top, right);
-      case 180 -> sheet(-right, -bottom, -left, -top);
-      case 270 -> sheet(top, -right, bottom, -left);
-      default -> throw new IllegalStateException("impossible state: turn of " + turnDeg);
-    };
+  public Point centre() {
+    return at.centre();
   }
 
-  private Box sheet(double left, double top, double right, double bottom) {
-    return new Box(centre.xMm() + left, centre.yMm() + top, right - left, bottom - top);
+  /** The whole print box as it lies. */
+  public TurnedBox box() {
+    return box(design, at);
   }
 
-  private AffineTransformation toFace(Artwork artwork) {
-    Point middle = artwork.print().centre();
-    return AffineTransformation.translationInstance(-middle.xMm(), -middle.yMm())
-        .compose(quarterTurn())
-        .translate(centre.xMm(), centre.yMm());
+  public static TurnedBox box(Design design, Placement at) {
+    return new TurnedBox(
+        at.centre(),
+        design.printWidthMm() * at.scale(),
+        design.printHeightMm() * at.scale(),
+        at.turnDeg());
   }
 
-  /** Quarter turns without the noise of sines; clockwise with y down. */
-  private AffineTransformation quarterTurn() {
-    return switch (Math.floorMod(turnDeg, 360)) {
-      case 0 -> new AffineTransformation();
-      case 90 -> new AffineTransformation(0, -1, 0, 1, 0, 0);
-      case 180 -> new AffineTransformation(-1, 0, 0, 0, -1, 0);
-      case 270 -> new AffineTransformation(0, 1, 0, -1, 0, 0);
-      default -> throw new IllegalStateException("impossible state: turn of " + turnDeg);
-    };
+  /** The smallest upright box around what shows. */
+  public Box visible() {
+    if (clip.isEmpty()) {
+      return box().around();
+    }
+    Envelope e = clip.get().getEnvelopeInternal();
+    return new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight());
+  }
+
+  /** What shows as a plain area: the box, or what is inside of it. */
+  public Geometry visibleArea() {
+    return clip.orElseGet(() -> box().polygon());
+  }
+
+  /** The print as it lies on the face, cut to what shows. */
+  public Geometry print() {
+    Geometry placed = wholePrint(design, at);
+    return clip.map(c -> Planar.intersection(placed, c)).orElse(placed);
+  }
+
+  static Geometry wholePrint(Design design, Placement at) {
+    return at.from(design.printed().centre()).transform(design.shape());
+  }
+
+  /** The print's own area, as far as it shows. */
+  public double printMm2() {
+    return clip.isEmpty() ? design.shapeMm2() * at.scale() * at.scale() : print().getArea();
+  }
+
+  /** Where a stencil's whole sheet lies while this item is painted. */
+  public TurnedBox sheet(StencilDesign stencil) {
+    Point middle = stencil.printed().centre();
+    double right = (stencil.sheetWidthMm() / 2 - middle.xMm()) * (at.mirrored() ? -1 : 1);
+    double down = stencil.sheetHeightMm() / 2 - middle.yMm();
+    double c = craftmap.core.plane.Turns.cos(at.turnDeg()) * at.scale();
+    double s = craftmap.core.plane.Turns.sin(at.turnDeg()) * at.scale();
+    return new TurnedBox(
+        at.centre().movedBy(right * c - down * s, right * s + down * c),
+        stencil.sheetWidthMm() * at.scale(),
+        stencil.sheetHeightMm() * at.scale(),
+        at.turnDeg());
   }
 }

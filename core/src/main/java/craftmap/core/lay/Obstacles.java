@@ -3,7 +3,7 @@ package craftmap.core.lay;
 import craftmap.core.design.DesignKind;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
-import craftmap.core.plane.Planar;
+import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.KeepOut;
@@ -31,12 +31,31 @@ public final class Obstacles {
 
   /** True where the inside of the box lies on one of them. */
   public boolean hit(Box box) {
+    return hit(TurnedBox.of(box));
+  }
+
+  /** True where the inside of the box lies on one of them. */
+  public boolean hit(TurnedBox box) {
     for (Obstacle obstacle : all) {
       if (obstacle.hit(box)) {
         return true;
       }
     }
     return false;
+  }
+
+  /** True where what shows of an item lies on one of them. */
+  boolean hit(Geometry area) {
+    for (Obstacle obstacle : all) {
+      if (obstacle.hit(area)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  boolean isEmpty() {
+    return all.isEmpty();
   }
 
   List<Obstacle> each() {
@@ -46,10 +65,10 @@ public final class Obstacles {
   /** One keep-out; upright boxes, the most of them, are judged by plain comparison. */
   record Obstacle(KeepOut keepOut, Box box, Geometry area, PreparedGeometry prepared) {
     static Obstacle of(KeepOut keepOut, Face face) {
-      if (keepOut.area() instanceof Area.Upright upright) {
-        return new Obstacle(keepOut, upright.box(), null, null);
-      }
       Geometry area = keepOut.area().on(face.outline());
+      if (keepOut.area() instanceof Area.Upright upright) {
+        return new Obstacle(keepOut, upright.box(), area, null);
+      }
       Envelope e = area.getEnvelopeInternal();
       Box around =
           new Box(
@@ -60,26 +79,37 @@ public final class Obstacles {
       return new Obstacle(keepOut, around, area, PreparedGeometryFactory.prepare(area));
     }
 
-    boolean hit(Box other) {
-      double t = Tolerance.EXACT.lengthMm();
-      if (!box.overlaps(other, t)) {
-        return false;
-      }
-      if (area == null) {
-        return true;
-      }
-      // touching from outside is no hit, so the box is taken a hair smaller
-      Box inside =
-          new Box(
-              other.leftMm() + t,
-              other.topMm() + t,
-              Math.max(t, other.widthMm() - 2 * t),
-              Math.max(t, other.heightMm() - 2 * t));
-      return prepared.intersects(Planar.polygon(inside));
+    boolean hit(Item item) {
+      return item.clip().isPresent() ? hit(item.clip().get()) : hit(item.box());
     }
 
-    double distanceMm(Box other) {
-      return area == null ? box.distanceMm(other) : area.distance(Planar.polygon(other));
+    boolean hit(TurnedBox other) {
+      double t = Tolerance.EXACT.lengthMm();
+      if (!TurnedBox.of(box).overlaps(other, t)) {
+        return false;
+      }
+      // touching from outside is no hit, so the box is taken a hair smaller
+      return prepared == null || prepared.intersects(smaller(other).polygon());
+    }
+
+    private static TurnedBox smaller(TurnedBox box) {
+      double t = Tolerance.EXACT.lengthMm();
+      return new TurnedBox(
+          box.centre(),
+          Math.max(t, box.widthMm() - 2 * t),
+          Math.max(t, box.heightMm() - 2 * t),
+          box.turnDeg());
+    }
+
+    private boolean hit(Geometry other) {
+      return area.getEnvelopeInternal().intersects(other.getEnvelopeInternal())
+          && area.intersection(other).getArea() > Tolerance.EXACT.lengthMm();
+    }
+
+    double distanceMm(Item item) {
+      return item.clip().isEmpty() && prepared == null && item.box().isUpright()
+          ? box.distanceMm(item.visible())
+          : area.distance(item.visibleArea());
     }
   }
 }

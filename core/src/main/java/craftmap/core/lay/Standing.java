@@ -9,32 +9,38 @@ import java.util.Optional;
  * comparing them is an order and the same on every machine.
  */
 public record Standing(long[] marks) implements Comparable<Standing> {
-  private static final double LEAST_MARGIN_IN_GAPS = 0.5;
-  private static final double MOST_MARGIN_IN_GAPS = 1.5;
+  /**
+   * By what an option is judged.
+   *
+   * @param onKeepOuts items that land on one
+   * @param slivers parts that are too small to look meant
+   * @param parts items that are cut
+   * @param gapChangeMm by how much the gap differs from the wish
+   * @param inProportion whether the ends suit the gaps
+   * @param wholes items that are not cut
+   * @param listed where the kind of option stands in the list of kinds
+   */
+  public record Judged(
+      int onKeepOuts,
+      int slivers,
+      boolean symmetrical,
+      int parts,
+      double gapChangeMm,
+      boolean inProportion,
+      int wholes,
+      int listed) {}
 
-  public static Standing of(RunRow row, RunWish wish, int itemsOnKeepOuts) {
+  public static Standing of(Judged j) {
     long[] marks = new long[Criterion.values().length];
-    marks[Criterion.CLEAR_OF_KEEP_OUTS.ordinal()] = itemsOnKeepOuts;
-    marks[Criterion.NO_SLIVER.ordinal()] = row.slivers();
-    marks[Criterion.SYMMETRICAL.ordinal()] = row.kind().symmetrical() ? 0 : 1;
-    marks[Criterion.WHOLE_MOTIFS.ordinal()] = row.parts();
-    marks[Criterion.LEAST_GAP_CHANGE.ordinal()] =
-        Tolerance.EXACT.steps(Math.abs(row.gapMm() - wish.gapMm()));
-    marks[Criterion.END_MARGIN_IN_PROPORTION.ordinal()] = inProportion(row) ? 0 : 1;
-    marks[Criterion.MORE_MOTIFS.ordinal()] = -row.wholes();
-    marks[Criterion.LISTED_EARLIER.ordinal()] = row.kind().ordinal();
+    marks[Criterion.CLEAR_OF_KEEP_OUTS.ordinal()] = j.onKeepOuts;
+    marks[Criterion.NO_SLIVER.ordinal()] = j.slivers;
+    marks[Criterion.SYMMETRICAL.ordinal()] = j.symmetrical ? 0 : 1;
+    marks[Criterion.WHOLE_MOTIFS.ordinal()] = j.parts;
+    marks[Criterion.LEAST_GAP_CHANGE.ordinal()] = Tolerance.EXACT.steps(Math.abs(j.gapChangeMm));
+    marks[Criterion.END_MARGIN_IN_PROPORTION.ordinal()] = j.inProportion ? 0 : 1;
+    marks[Criterion.MORE_MOTIFS.ordinal()] = -j.wholes;
+    marks[Criterion.LISTED_EARLIER.ordinal()] = j.listed;
     return new Standing(marks);
-  }
-
-  /** True when both ends are between half a gap and one and a half gaps wide. */
-  static boolean inProportion(RunRow row) {
-    return inProportion(row.startMarginMm(), row.gapMm())
-        && inProportion(row.endMarginMm(), row.gapMm());
-  }
-
-  private static boolean inProportion(double marginMm, double gapMm) {
-    return !Tolerance.EXACT.greater(LEAST_MARGIN_IN_GAPS * gapMm, marginMm)
-        && !Tolerance.EXACT.greater(marginMm, MOST_MARGIN_IN_GAPS * gapMm);
   }
 
   /** The first criterion by which this one is worse than {@code better}; none if it is not. */

@@ -8,11 +8,11 @@
  * <p>A run is worked out in these phases, each a class of its own:
  *
  * <ol>
- *   <li>{@link craftmap.core.lay.RunArithmetic}: counts, gaps and margins on a bare length.
- *   <li>{@link craftmap.core.lay.RunPlacement}: a row laid onto a face, clipped, checked against
- *       keep-outs.
- *   <li>{@link craftmap.core.lay.Ranking}: options in order, with what put each in its place.
- *   <li>{@link craftmap.core.lay.StencilPasses}: which positions may be painted together.
+ *   <li>{@link craftmap.core.lay.rule.RunArithmetic}: counts, gaps and margins on a bare length.
+ *   <li>{@link craftmap.core.lay.rule.RunPlacement}: a row laid onto a face, clipped, checked
+ *       against keep-outs.
+ *   <li>{@link craftmap.core.lay.rule.Ranking}: options in order, with what put each in its place.
+ *   <li>{@link craftmap.core.lay.pass.StencilPasses}: which positions may be painted together.
  *   <li>{@link craftmap.core.lay.BlemishCover} and {@link craftmap.core.lay.Clearance}: what the
  *       chosen rows hide and what they keep clear of.
  * </ol>

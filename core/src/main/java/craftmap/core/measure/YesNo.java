@@ -3,5 +3,9 @@ package craftmap.core.measure;
 /** An answer to a plain question. */
 public enum YesNo {
   YES,
-  NO
+  NO;
+
+  public static YesNo of(boolean yes) {
+    return yes ? YES : NO;
+  }
 }

@@ -1,14 +1,16 @@
 package craftmap.core.plan;
 
-import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Design;
+import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
-import craftmap.core.lay.LayAnswer;
-import craftmap.core.lay.LayOption;
-import craftmap.core.lay.StencilPasses;
-import craftmap.core.measure.SetOut;
+import craftmap.core.lay.Eye;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
 import craftmap.core.medium.Paint;
-import craftmap.core.medium.StencilPaint;
 import java.util.List;
+import java.util.Optional;
 
 /** What one lay comes to. */
 public sealed interface LayReading {
@@ -20,42 +22,57 @@ public sealed interface LayReading {
     FOLLOWS_BEST,
     /** The pick is laid as it was picked. */
     KEPT,
-    /** The kind is kept, its count had to change. */
+    /** The way is kept, its count had to change. */
     COUNT_CHANGED,
-    /** The kind is not on offer any more; the best option is laid, the pick still stands. */
+    /** The way is not on offer any more; the best option is laid, the pick still stands. */
     NOT_POSSIBLE
   }
 
   /**
    * A design that lies on its face.
    *
-   * @param setOut marks of the motif centres that fall on the edge, from its datum
+   * @param design the design of the shelf, or what the words became
+   * @param chosen the option as the rule has it
+   * @param seen the items as the eye has them
+   * @param setOuts what to tick, along which edge or line
+   * @param passes for what is put on through a sheet
    */
   record Laid(
       Lay lay,
-      StencilDesign stencil,
-      Paint paint,
+      Design design,
+      Optional<Paint> paint,
       List<LayOption> options,
       LayOption chosen,
+      Eye.Seen seen,
       PickState pickState,
-      SetOut setOut,
-      StencilPasses passes,
+      List<SetOutLine> setOuts,
+      Optional<StencilPasses> passes,
       List<Clearance> clearances,
-      StencilPaint takes)
+      List<BreakCrossing> crossings,
+      Takes takes)
       implements LayReading {
     public Laid {
       options = List.copyOf(options);
+      setOuts = List.copyOf(setOuts);
       clearances = List.copyOf(clearances);
+      crossings = List.copyOf(crossings);
+    }
+
+    public List<Item> items() {
+      return seen.items();
     }
   }
 
   /** A design that does not go where the lay wants it. */
-  record DoesNotFit(Lay lay, StencilDesign stencil, Paint paint, LayAnswer why)
+  record DoesNotFit(Lay lay, Optional<Design> design, Optional<Paint> paint, LayAnswer why)
       implements LayReading {}
 
-  /** The line's ends have passed each other: nothing is left to lay on. */
-  record NoLine(Lay lay, StencilDesign stencil, Paint paint) implements LayReading {}
-
   /** The design or the paint is no longer on the shelf. */
-  record Missing(Lay lay, String what) implements LayReading {}
+  record Missing(Lay lay, What what) implements LayReading {}
+
+  /** What can be missing. */
+  enum What {
+    DESIGN,
+    PAINT
+  }
 }

@@ -1,20 +1,24 @@
 package craftmap.core.plan;
 
+import craftmap.core.design.Design;
+import craftmap.core.design.DesignKind;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
 import craftmap.core.form.Pose;
 import craftmap.core.lay.BlemishCover;
+import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
+import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
-import craftmap.core.lay.LayAnswer;
-import craftmap.core.lay.LayOption;
-import craftmap.core.lay.Obstacles;
-import craftmap.core.lay.Run;
-import craftmap.core.lay.RunPick;
-import craftmap.core.lay.StencilPasses;
-import craftmap.core.measure.SetOut;
+import craftmap.core.lay.Room;
+import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.Laying;
+import craftmap.core.lay.rule.Pick;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
-import craftmap.core.medium.StencilPaint;
+import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.FaceMeasure;
@@ -22,7 +26,9 @@ import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.MapGrid;
 import craftmap.core.surface.outline.QuadOutline;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -47,9 +53,8 @@ public final class PlanReader {
 
   private PlanReading.FaceReading read(PlanFace place, List<PlanFace> all, List<Lay> lays) {
     Face face = place.face();
-    List<LayReading> readings =
-        lays.stream().filter(l -> l.faceId().equals(face.id())).map(l -> read(face, l)).toList();
-    List<BlemishCover.Print> prints = prints(readings);
+    List<LayReading> readings = read(face, lays);
+    List<Item> items = items(readings);
     return new PlanReading.FaceReading(
         place,
         MapGrid.over(face.outline()),
@@ -59,7 +64,8 @@ public final class PlanReader {
             : Optional.empty(),
         datum(place),
         readings,
-        face.blemishes().stream().map(b -> BlemishCover.of(b, prints)).toList(),
+        shared(readings),
+        face.blemishes().stream().map(b -> BlemishCover.of(b, items)).toList(),
         strayKeepOuts(face));
   }
 
@@ -81,94 +87,155 @@ public final class PlanReader {
     return level ? Edge.BOTTOM : Edge.TOP;
   }
 
-  /** What one lay comes to on its face, without looking at its neighbours. */
-  public LayReading read(Face face, Lay lay) {
-    Optional<StencilDesign> stencil = shelf.stencil(lay.designId());
-    if (stencil.isEmpty()) {
-      return new LayReading.Missing(lay, "design");
+  /** The lays of one face in their order: each may go around those before it. */
+  public List<LayReading> read(Face face, List<Lay> lays) {
+    List<LayReading> readings = new ArrayList<>();
+    for (Lay lay : lays) {
+      if (lay.faceId().equals(face.id())) {
+        readings.add(
+            readAround(face, lay, lay.clearMm().isPresent() ? items(readings) : List.of()));
+      }
     }
-    Optional<Paint> paint = shelf.paint(lay.paintId());
-    if (paint.isEmpty()) {
-      return new LayReading.Missing(lay, "paint");
+    return readings;
+  }
+
+  /**
+   * What one lay comes to on its face; its neighbours are looked at only where it goes around them.
+   */
+  public LayReading read(Face face, Lay lay, List<Lay> all) {
+    List<Lay> before =
+        lay.clearMm().isEmpty()
+            ? List.of()
+            : all.stream().takeWhile(l -> !l.id().equals(lay.id())).toList();
+    return readAround(face, lay, items(read(face, before)));
+  }
+
+  private LayReading readAround(Face face, Lay lay, List<Item> before) {
+    Optional<Design> design = lay.designId().flatMap(shelf::design);
+    Optional<Design> corner = lay.cornerDesignId().flatMap(shelf::design);
+    if (lay.designId().isPresent() && design.isEmpty()) {
+      return new LayReading.Missing(lay, LayReading.What.DESIGN);
     }
-    Run run = run(lay);
-    if (!run.line().isLeftOn(face.outline(), stencil.get().printHeightMm())) {
-      return new LayReading.NoLine(lay, stencil.get(), paint.get());
+    Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
+    if (lay.paintId().isPresent() && paint.isEmpty()) {
+      return new LayReading.Missing(lay, LayReading.What.PAINT);
     }
-    LayAnswer answer = run.lay(face, stencil.get());
+    Room room = Room.on(face, design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT));
+    Room around =
+        lay.clearMm().isPresent() ? room.around(before, lay.clearMm().getAsDouble()) : room;
+    LayAnswer answer = lay.rule().lay(new Laying(around, design.orElse(null), corner));
     return answer instanceof LayAnswer.Options options
-        ? laid(face, lay, stencil.get(), paint.get(), options)
-        : new LayReading.DoesNotFit(lay, stencil.get(), paint.get(), answer);
+        ? laid(around, lay, design, paint, options)
+        : new LayReading.DoesNotFit(lay, design, paint, answer);
   }
 
   private LayReading.Laid laid(
-      Face face, Lay lay, StencilDesign stencil, Paint paint, LayAnswer.Options options) {
+      Room room, Lay lay, Optional<Design> own, Optional<Paint> paint, LayAnswer.Options options) {
     Optional<LayOption> picked = lay.pick().flatMap(p -> p.among(options.ranked()));
     LayOption chosen = picked.orElse(options.best());
-    double openArea = 0;
-    for (Item item : chosen.items()) {
-      openArea += item.openAreaMm2(stencil.openings());
-    }
+    Eye.Seen seen = lay.eye().apply(room, chosen.items());
+    Design design = own.orElseGet(() -> chosen.items().getFirst().design());
+    Optional<StencilPasses> passes =
+        design instanceof StencilDesign stencil
+            ? Optional.of(StencilPasses.of(positions(seen.items()), stencil.usesBetweenWashes()))
+            : Optional.empty();
+    List<Clearance> clearances = Clearance.of(room.obstacles(), seen.items());
     return new LayReading.Laid(
         lay,
-        stencil,
+        design,
         paint,
         options.ranked(),
         chosen,
+        seen,
         pickState(lay.pick(), chosen),
-        setOut(face, run(lay), chosen),
-        passes(stencil, chosen),
-        Clearance.of(Obstacles.on(face, stencil.kind()), chosen.items()),
-        new StencilPaint(
-            openArea, lay.coats(), paint.spreadM2PerLitre(), StencilPaint.TYPICAL_LOSS));
+        SetOuts.of(room.outline(), tape, lay.rule(), chosen, seen.items()),
+        passes,
+        clearances,
+        BreakCrossing.of(room.face().marks().breaks(), seen.items()),
+        Takes.of(
+            lay, design, chosen, seen.items(), paint, passes, masking(room, design, seen.items())));
   }
 
-  private static LayReading.PickState pickState(Optional<RunPick> pick, LayOption chosen) {
+  /**
+   * Tape round every keep-out that a sheet or the work comes to lie on, and, for paste over an
+   * area, along that area's own line.
+   */
+  private static double masking(Room room, Design design, List<Item> items) {
+    if (design instanceof Texture) {
+      return room.free().getBoundary().getLength();
+    }
+    if (!(design instanceof StencilDesign)) {
+      return 0;
+    }
+    double length = 0;
+    for (KeepOut keepOut : room.face().keepOuts()) {
+      Geometry area = keepOut.area().on(room.outline());
+      boolean under =
+          items.stream()
+              .anyMatch(
+                  i ->
+                      i.design() instanceof StencilDesign s
+                          && i.sheet(s).around().envelope().intersects(area.getEnvelopeInternal())
+                          && i.sheet(s).polygon().intersects(area));
+      length += under ? area.getBoundary().getLength() : 0;
+    }
+    return length;
+  }
+
+  private static LayReading.PickState pickState(Optional<Pick> pick, LayOption chosen) {
     if (pick.isEmpty()) {
       return LayReading.PickState.FOLLOWS_BEST;
     }
     if (pick.get().equals(chosen.asPick())) {
       return LayReading.PickState.KEPT;
     }
-    return pick.get().kind() == chosen.row().kind()
+    return pick.get().way() == chosen.arrangement().way()
         ? LayReading.PickState.COUNT_CHANGED
         : LayReading.PickState.NOT_POSSIBLE;
   }
 
-  private SetOut setOut(Face face, Run run, LayOption chosen) {
-    Edge edge = run.line().edge();
-    double edgeMm = face.outline().edgeLengthMm(edge);
-    List<Double> centres = new ArrayList<>();
-    for (Item item : chosen.items()) {
-      double along = edge.isLevel() ? item.centre().xMm() : item.centre().yMm();
-      if (along >= 0 && along <= edgeMm) {
-        centres.add(along);
-      }
-    }
-    return SetOut.fromDatum(centres, tape);
+  private static List<StencilPasses.Position> positions(List<Item> items) {
+    return items.stream()
+        .filter(i -> i.design() instanceof StencilDesign)
+        .map(
+            i ->
+                new StencilPasses.Position(
+                    i.clip().isEmpty() ? i.box() : TurnedBox.of(i.visible()),
+                    i.sheet((StencilDesign) i.design())))
+        .toList();
   }
 
-  private static StencilPasses passes(StencilDesign stencil, LayOption chosen) {
-    List<StencilPasses.Position> positions =
-        chosen.items().stream()
-            .map(
-                i ->
-                    new StencilPasses.Position(
-                        i.visible(),
-                        i.sheetOnFace(
-                            stencil.openings(), stencil.sheetWidthMm(), stencil.sheetHeightMm())))
-            .toList();
-    return StencilPasses.alongRun(positions, stencil.usesBetweenWashes());
-  }
-
-  private static List<BlemishCover.Print> prints(List<LayReading> readings) {
-    List<BlemishCover.Print> prints = new ArrayList<>();
+  /** Lays that share a sheet are planned in one go: what is wet of one may lie under the other. */
+  private static List<SharedSheet> shared(List<LayReading> readings) {
+    Map<String, List<LayReading.Laid>> byDesign = new LinkedHashMap<>();
     for (LayReading reading : readings) {
-      if (reading instanceof LayReading.Laid laid) {
-        prints.add(new BlemishCover.Print(laid.stencil().openings(), laid.chosen().items()));
+      if (reading instanceof LayReading.Laid laid
+          && laid.lay().designId().isPresent()
+          && laid.design() instanceof StencilDesign) {
+        byDesign.computeIfAbsent(laid.design().id(), k -> new ArrayList<>()).add(laid);
       }
     }
-    return prints;
+    List<SharedSheet> shared = new ArrayList<>();
+    byDesign.forEach(
+        (id, laid) -> {
+          if (laid.size() > 1) {
+            List<Item> items = laid.stream().flatMap(l -> l.items().stream()).toList();
+            int uses = ((StencilDesign) laid.getFirst().design()).usesBetweenWashes();
+            shared.add(
+                new SharedSheet(
+                    id,
+                    laid.stream().map(l -> l.lay().id()).toList(),
+                    StencilPasses.of(positions(items), uses)));
+          }
+        });
+    return shared;
+  }
+
+  private static List<Item> items(List<LayReading> readings) {
+    return readings.stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .flatMap(r -> ((LayReading.Laid) r).items().stream())
+        .toList();
   }
 
   private static List<KeepOut> strayKeepOuts(Face face) {
@@ -183,11 +250,5 @@ public final class PlanReader {
                   || e.getMaxY() <= 0;
             })
         .toList();
-  }
-
-  private static Run run(Lay lay) {
-    return switch (lay.rule()) {
-      case Run run -> run;
-    };
   }
 }

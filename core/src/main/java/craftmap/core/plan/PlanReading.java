@@ -24,6 +24,7 @@ public record PlanReading(List<FaceReading> faces, List<Join> joins, List<Part> 
    *
    * @param squareness where it was taped out of square
    * @param datum the edge that the eye reads first: set out from it
+   * @param shared lays that are painted through the same sheet
    * @param strayKeepOuts keep-outs that lie beside the face since it was made smaller
    */
   public record FaceReading(
@@ -33,10 +34,12 @@ public record PlanReading(List<FaceReading> faces, List<Join> joins, List<Part> 
       Optional<Squareness> squareness,
       Edge datum,
       List<LayReading> lays,
+      List<SharedSheet> shared,
       List<BlemishCover> blemishes,
       List<KeepOut> strayKeepOuts) {
     public FaceReading {
       lays = List.copyOf(lays);
+      shared = List.copyOf(shared);
       blemishes = List.copyOf(blemishes);
       strayKeepOuts = List.copyOf(strayKeepOuts);
     }

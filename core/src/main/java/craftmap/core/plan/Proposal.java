@@ -1,43 +1,164 @@
 package craftmap.core.plan;
 
+import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.design.Dots;
+import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
 import craftmap.core.design.StencilDesign;
-import craftmap.core.lay.LayAnswer;
 import craftmap.core.lay.Obstacles;
-import craftmap.core.lay.Run;
-import craftmap.core.lay.RunLine;
-import craftmap.core.lay.RunWish;
+import craftmap.core.lay.Room;
+import craftmap.core.lay.rule.Corners;
+import craftmap.core.lay.rule.EdgeLine;
+import craftmap.core.lay.rule.Frame;
+import craftmap.core.lay.rule.Grid;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayRule;
+import craftmap.core.lay.rule.Laying;
+import craftmap.core.lay.rule.Ring;
+import craftmap.core.lay.rule.Roller;
+import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.lay.rule.Run;
+import craftmap.core.lay.rule.RunWish;
+import craftmap.core.lay.rule.Scatter;
+import craftmap.core.lay.rule.Single;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.outline.OvalOutline;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * A first guess at a band for a stencil that the artist only looks at: along the top edge, the gap
- * as the stencil was drawn, in the first height that is still free of other bands.
+ * A first guess at a rule for a design that the artist only looks at: a stencil runs along the top
+ * edge in the first height that is still free, or goes round what is round; a moulding by the
+ * length frames the face; pieces for corners go into the corners.
  */
-public record Proposal(Run run, LayAnswer answer) {
+public record Proposal(LayRule rule, LayAnswer answer) {
   /** Heights that read well on a front: high, at the foot, across the middle, and their thirds. */
   private static final List<Double> HEIGHTS = List.of(0.24, 0.78, 0.5, 0.36, 0.64, 0.14, 0.88);
 
   private static final double TYPICAL_CHANGE = 0.15;
+  private static final double SAW_MM = 3;
 
-  public static Proposal of(Face face, StencilDesign stencil, List<LayReading> alreadyLaid) {
+  /** A first guess; none where the design is laid by no rule yet. */
+  public static Optional<Proposal> of(Face face, Design design, List<LayReading> alreadyLaid) {
+    return RuleKind.suiting(design).stream()
+        .findFirst()
+        .map(kind -> rule(kind, face, design, alreadyLaid))
+        .map(
+            rule -> new Proposal(rule, rule.lay(new Laying(Room.on(face, design.kind()), design))));
+  }
+
+  /** A rule of a kind, with measures that suit the design and the face. */
+  public static LayRule ofKind(
+      RuleKind kind, Face face, Design design, List<LayReading> alreadyLaid) {
+    double gap = gap(design);
+    double w = face.outline().widthMm();
+    double h = face.outline().heightMm();
+    double half = design.printHeightMm() / 2;
+    return switch (kind) {
+      case RUN -> run(face, design, alreadyLaid);
+      case RING -> ring(face, design, gap, half);
+      case BORDER -> new craftmap.core.lay.rule.Border(margin(w, h), new RunWish(gap, 0, 0.25));
+      case GRID ->
+          new Grid(
+              design instanceof Dots ? Grid.Pattern.BRICK : Grid.Pattern.HALF_DROP,
+              new RunWish(gap, 0, TYPICAL_CHANGE),
+              gap,
+              Grid.Quarter.NONE,
+              Grid.Cut.CUT_AT_THE_EDGE);
+      case SINGLE -> new Single(Optional.empty(), 0, false, 1, false);
+      case CORNERS -> new Corners(margin(w, h), Corners.Which.ALL);
+      case SCATTER ->
+          new Scatter(
+              gap,
+              Scatter.Amount.UNTIL_FULL,
+              40,
+              4,
+              design instanceof Dots ? Scatter.Turning.AS_DRAWN : Scatter.Turning.ANY_WAY,
+              1);
+      case ROLLER -> new Roller(Roller.Direction.DOWN, 0);
+      case FRAME -> new Frame(0, SAW_MM);
+      case LINE ->
+          RuleKind.LINE.read(
+              new craftmap.core.measure.MeasureSheet(
+                  java.util.Map.of("gap", gap, "margin", gap / 2), java.util.Map.of()),
+              List.of(new Point(w * 0.12, h * 0.62), new Point(w * 0.88, h * 0.38)),
+              "");
+      case LETTERING ->
+          RuleKind.LETTERING.read(
+              new craftmap.core.measure.MeasureSheet(
+                  java.util.Map.of("size", Math.round(w * 0.6) + 0.0), java.util.Map.of()),
+              List.of(),
+              "Saltmarsh");
+    };
+  }
+
+  private static LayRule rule(
+      RuleKind likeliest, Face face, Design design, List<LayReading> alreadyLaid) {
+    boolean round = face.outline() instanceof OvalOutline || face.outline().wraps();
+    boolean takesRings = RuleKind.suiting(design).contains(RuleKind.RING);
+    boolean piece = design instanceof Moulding || design instanceof Mould;
+    boolean forCorners =
+        design instanceof Moulding m
+            && (m.quarters() || m.form() == Moulding.Form.HANDED_PAIR)
+            && !round;
+    RuleKind kind =
+        forCorners
+            ? RuleKind.CORNERS
+            : round && takesRings && !piece
+                ? RuleKind.RING
+                : likeliest == RuleKind.RING && !round ? RuleKind.SCATTER : likeliest;
+    return ofKind(kind, face, design, alreadyLaid);
+  }
+
+  private static Ring ring(Face face, Design design, double gap, double half) {
+    boolean wall = face.outline().wraps();
+    double in = half + Math.max(10, design.printHeightMm() * 0.3);
+    return new Ring(
+        wall ? Ring.Around.WALL : Ring.Around.RIM,
+        wall ? Math.max(in, face.outline().heightMm() * 0.2) : in,
+        new Point(0, 0),
+        0,
+        new RunWish(gap, 0, TYPICAL_CHANGE),
+        1,
+        design.printHeightMm() + gap,
+        false,
+        Ring.Look.OUTWARD,
+        0,
+        false);
+  }
+
+  private static double margin(double w, double h) {
+    return Math.clamp(Math.min(w, h) / 18, 8, 40);
+  }
+
+  private static double gap(Design design) {
+    return switch (design) {
+      case StencilDesign stencil -> stencil.naturalGapMm();
+      case Dots dots -> dots.gapMm();
+      default -> Math.max(10, design.printWidthMm() * 0.4);
+    };
+  }
+
+  private static Run run(Face face, Design design, List<LayReading> alreadyLaid) {
     double height = face.outline().heightMm();
-    double half = stencil.printHeightMm() / 2;
+    double half = design.printHeightMm() / 2;
     double width = face.outline().widthMm();
     double distance = half;
     for (double share : HEIGHTS) {
       double wanted = Math.clamp(share * height, half, Math.max(half, height - half));
       Box strip = new Box(0, wanted - half, width, 2 * half);
-      if (isFree(strip, face, stencil.kind(), alreadyLaid)) {
+      if (isFree(strip, face, design.kind(), alreadyLaid)) {
         distance = wanted;
         break;
       }
     }
-    RunWish wish = new RunWish(stencil.naturalGapMm(), stencil.naturalGapMm() / 2, TYPICAL_CHANGE);
-    Run run = new Run(new RunLine(Edge.TOP, distance, 0, 0), wish);
-    return new Proposal(run, run.lay(face, stencil));
+    double gap = gap(design);
+    return new Run(
+        new EdgeLine(Edge.TOP, distance, 0, 0), new RunWish(gap, gap / 2, TYPICAL_CHANGE), false);
   }
 
   private static boolean isFree(
@@ -46,7 +167,7 @@ public record Proposal(Run run, LayAnswer answer) {
         && alreadyLaid.stream()
             .filter(LayReading.Laid.class::isInstance)
             .map(LayReading.Laid.class::cast)
-            .flatMap(l -> l.chosen().items().stream())
+            .flatMap(l -> l.items().stream())
             .noneMatch(i -> i.visible().overlaps(strip, 0));
   }
 }

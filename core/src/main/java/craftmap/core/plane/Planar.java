@@ -53,6 +53,11 @@ public final class Planar {
     return GEOMETRY.createLineString(line.toArray(Coordinate[]::new));
   }
 
+  /** The area inside straight lines from point to point and back. */
+  public static Geometry polygonThrough(List<Point> points) {
+    return GEOMETRY.createPolygon(Contour.through(points).ring(Contour.FLATNESS_MM));
+  }
+
   public static Polygon polygon(Box box) {
     return (Polygon) GEOMETRY.toGeometry(box.envelope());
   }

@@ -15,11 +15,13 @@ import craftmap.core.design.StencilDesign;
 import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
-import craftmap.core.lay.LayAnswer;
-import craftmap.core.lay.LayOption;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Proposal;
+import craftmap.core.plan.Takes;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.StockUnit;
@@ -38,12 +40,6 @@ import org.locationtech.jts.geom.Geometry;
 public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) {
   /** Sheets side by side overlap by this much until a lay says otherwise. */
   private static final double OVERLAP_MM = 8;
-
-  /** Paste that stays on the knife and in the tub. */
-  private static final double PASTE_LOSS = 0.10;
-
-  /** Clay or resin that is trimmed off. */
-  private static final double CASTING_LOSS = 0.10;
 
   private static final int MOST_DOTS = 3000;
 
@@ -118,14 +114,14 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
   }
 
   private static Trial row(Face face, StencilDesign stencil, List<LayReading> alreadyLaid) {
-    Proposal proposal = Proposal.of(face, stencil, alreadyLaid);
+    Proposal proposal = Proposal.of(face, stencil, alreadyLaid).orElseThrow();
     if (!(proposal.answer() instanceof LayAnswer.Options options)) {
       return new Trial(new NoRow(proposal.answer()), List.of(), Optional.empty());
     }
     LayOption best = options.best();
     List<Placed> placed =
-        best.items().stream().map(i -> new Placed(i.whole(), i.turnDeg())).toList();
-    int whole = (int) best.items().stream().filter(i -> i.share() == 1).count();
+        best.items().stream().map(i -> new Placed(i.box().around(), i.at().turnDeg())).toList();
+    int whole = (int) best.items().stream().filter(Item::isWhole).count();
     Optional<Need> need =
         stencil instanceof StencilRoll roll
             ? Optional.of(
@@ -172,7 +168,8 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
         Standpoint.of(region, mould.printWidthMm(), mould.printHeightMm(), mould.direction());
     Verdict verdict =
         stand instanceof Standpoint.At at
-            ? new Casting(at.centred(), mould.volumeMl() * (1 + CASTING_LOSS), mould.batchMinutes())
+            ? new Casting(
+                at.centred(), mould.volumeMl() * (1 + Takes.CASTING_LOSS), mould.batchMinutes())
             : verdict(stand);
     return new Trial(verdict, tried(stand), Optional.empty());
   }
@@ -225,7 +222,7 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
 
   private static Trial texture(FreeRegion region, Texture texture) {
     List<Placed> strips = Cover.withStrips(region, texture.printWidthMm(), 0);
-    double ml = region.area().getArea() * texture.pasteMm() / 1000 * (1 + PASTE_LOSS);
+    double ml = region.area().getArea() * texture.pasteMm() / 1000 * (1 + Takes.PASTE_LOSS);
     return new Trial(
         new Pasted(strips.size(), Cover.lengthMm(strips) / texture.turnMm(), ml),
         strips,

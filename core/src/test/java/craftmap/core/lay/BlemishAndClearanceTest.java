@@ -27,14 +27,11 @@ class BlemishAndClearanceTest {
   private static final Stencil BLOCK = Shapes.block(40, 20, 100, 100);
 
   private static Item itemAt(double x, double y) {
-    Box box = Box.around(new Point(x, y), 40, 20);
-    return new Item(new Point(x, y), 0, box, box, 1, false);
+    return Item.whole(BLOCK, Placement.at(new Point(x, y)), false);
   }
 
   private static BlemishCover cover(double x, double y, Item... items) {
-    return BlemishCover.of(
-        Blemish.of("b", 1, "chip", new Point(x, y), 10),
-        List.of(new BlemishCover.Print(BLOCK.openings(), List.of(items))));
+    return BlemishCover.of(Blemish.of("b", 1, "chip", new Point(x, y), 10), List.of(items));
   }
 
   @Test
@@ -99,10 +96,10 @@ class BlemishAndClearanceTest {
 
   @Test
   void turnedItemsTakeTheirSheetWithThem() {
-    Box box = Box.around(new Point(50, 300), 20, 40);
-    Item turned = new Item(new Point(50, 300), 270, box, box, 1, false);
-    assertThat(turned.sheetOnFace(BLOCK.openings(), 100, 60)).isEqualTo(new Box(0, 250, 60, 100));
-    assertThat(turned.openings(BLOCK.openings()).getEnvelopeInternal().equals(box.envelope()))
-        .isTrue();
+    Stencil low = Shapes.block(40, 20, 100, 60);
+    Item turned = Item.whole(low, Placement.at(new Point(50, 300), 270), false);
+    assertThat(turned.sheet(low).around()).isEqualTo(new Box(20, 250, 60, 100));
+    Box print = Box.around(new Point(50, 300), 20, 40);
+    assertThat(turned.print().getEnvelopeInternal().equals(print.envelope())).isTrue();
   }
 }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
-import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Design;
 import craftmap.core.form.FormKind;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -29,7 +29,7 @@ class PlanFacesTest {
   private static final Shelf EMPTY =
       new Shelf() {
         @Override
-        public Optional<StencilDesign> stencil(String id) {
+        public Optional<Design> design(String id) {
           return Optional.empty();
         }
 

@@ -5,18 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.design.Design;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
-import craftmap.core.design.StencilDesign;
 import craftmap.core.form.ChestForm;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Clearance;
-import craftmap.core.lay.LayAnswer;
-import craftmap.core.lay.Run;
-import craftmap.core.lay.RunKind;
-import craftmap.core.lay.RunLine;
-import craftmap.core.lay.RunPick;
-import craftmap.core.lay.RunWish;
+import craftmap.core.lay.rule.EdgeLine;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.Pick;
+import craftmap.core.lay.rule.Run;
+import craftmap.core.lay.rule.RunWish;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
@@ -40,7 +40,7 @@ class PlanReaderTest {
   private static final Shelf SHELF =
       new Shelf() {
         @Override
-        public Optional<StencilDesign> stencil(String id) {
+        public Optional<Design> design(String id) {
           return id.equals("fern") ? Optional.of(FERN) : Optional.empty();
         }
 
@@ -50,9 +50,10 @@ class PlanReaderTest {
         }
       };
 
-  private static Lay band(String id, double distance, Optional<RunPick> pick) {
-    Run run = new Run(new RunLine(Edge.TOP, distance, 0, 0), new RunWish(24, 10, 0.15));
-    return new Lay(id, "front", "fern", run, pick, "bone", 2);
+  private static Lay band(String id, double distance, Optional<Pick> pick) {
+    Run run = new Run(new EdgeLine(Edge.TOP, distance, 0, 0), new RunWish(24, 10, 0.15), false);
+    Lay lay = Lay.fresh(id, "front", Optional.of("fern"), run, Optional.of("bone"), 2);
+    return pick.map(lay::withPick).orElse(lay);
   }
 
   private static Plan chest(double width, Lay... lays) {
@@ -109,18 +110,20 @@ class PlanReaderTest {
         read(chest(870, band("a", 100, Optional.empty()))).face("front");
     LayReading.Laid laid = (LayReading.Laid) front.lays().getFirst();
 
-    assertThat(laid.chosen().row().kind()).isEqualTo(RunKind.MOTIF_ON_CENTRE);
-    assertThat(laid.setOut().marks()).hasSize(7);
-    assertThat(laid.setOut().marks().getFirst().exactMm()).isCloseTo(75, within(1e-9));
-    assertThat(laid.setOut().marks())
+    assertThat(laid.chosen().arrangement().way()).isEqualTo(Way.MOTIF_ON_CENTRE);
+    assertThat(laid.setOuts().getFirst().marks().marks()).hasSize(7);
+    assertThat(laid.setOuts().getFirst().marks().marks().getFirst().exactMm())
+        .isCloseTo(75, within(1e-9));
+    assertThat(laid.setOuts().getFirst().marks().marks())
         .extracting(SetOut.Mark::number)
         .containsExactly(1, 2, 3, 4, 5, 6, 7);
-    assertThat(laid.passes().passes()).hasSize(2);
+    assertThat(laid.passes().orElseThrow().passes()).hasSize(2);
     assertThat(laid.clearances())
         .singleElement()
         .isInstanceOfSatisfying(
             Clearance.Clear.class, c -> assertThat(c.byMm()).isCloseTo(34, within(1e-9)));
-    assertThat(laid.takes().openAreaMm2()).isCloseTo(96 * 60 * 7, within(1e-6));
+    assertThat(laid.takes().paint().orElseThrow().openAreaMm2())
+        .isCloseTo(96 * 60 * 7, within(1e-6));
     assertThat(front.blemishes())
         .extracting(BlemishCover::state)
         .containsExactly(BlemishCover.State.COVERED, BlemishCover.State.BARE);
@@ -149,11 +152,11 @@ class PlanReaderTest {
 
   @Test
   void aPickIsKeptWhileTheChestChangesAroundIt() {
-    Optional<RunPick> pick = Optional.of(new RunPick(RunKind.SPREAD, 7));
+    Optional<Pick> pick = Optional.of(new Pick(Way.SPREAD, 7, 1));
     assertThat(state(chest(870, band("a", 100, pick)))).isEqualTo(LayReading.PickState.KEPT);
     assertThat(state(chest(1230, band("a", 100, pick))))
         .isEqualTo(LayReading.PickState.COUNT_CHANGED);
-    Optional<RunPick> flush = Optional.of(new RunPick(RunKind.FLUSH, 7));
+    Optional<Pick> flush = Optional.of(new Pick(Way.FLUSH, 7, 1));
     assertThat(state(chest(870, band("a", 100, flush))))
         .isEqualTo(LayReading.PickState.NOT_POSSIBLE);
   }
@@ -184,13 +187,12 @@ class PlanReaderTest {
   @Test
   void aDesignThatLeftTheShelfIsNamedAsMissing() {
     Lay lost =
-        new Lay(
+        Lay.fresh(
             "a",
             "front",
-            "gone",
+            Optional.of("gone"),
             band("x", 100, Optional.empty()).rule(),
-            Optional.empty(),
-            "bone",
+            Optional.of("bone"),
             2);
     assertThat(read(chest(870, lost)).lays().getFirst()).isInstanceOf(LayReading.Missing.class);
   }
@@ -209,7 +211,7 @@ class PlanReaderTest {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> chest(870, a, a))
         .withMessageContaining("Lay (a) is there twice");
-    Lay off = new Lay("b", "roof", "fern", a.rule(), Optional.empty(), "bone", 2);
+    Lay off = Lay.fresh("b", "roof", Optional.of("fern"), a.rule(), Optional.of("bone"), 2);
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> chest(870, off))
         .withMessageContaining("Face (roof) is not on this piece");
@@ -218,12 +220,16 @@ class PlanReaderTest {
   @Test
   void theFirstProposalIsClearOfTheLockAndTheSecondOfTheFirst() {
     Plan empty = chest(870);
-    Proposal first = Proposal.of(empty.faces().getFirst().face(), FERN, List.of());
-    Lay laid = new Lay("a", "front", "fern", first.run(), Optional.empty(), "bone", 2);
+    Proposal first = Proposal.of(empty.faces().getFirst().face(), FERN, List.of()).orElseThrow();
+    Lay laid = Lay.fresh("a", "front", Optional.of("fern"), first.rule(), Optional.of("bone"), 2);
     PlanReading reading = read(chest(870, laid));
-    Proposal second = Proposal.of(reading.face("front").face(), FERN, reading.face("front").lays());
-    assertThat(second.run().line().distanceMm())
-        .isGreaterThanOrEqualTo(first.run().line().distanceMm() + 60);
+    Proposal second =
+        Proposal.of(reading.face("front").face(), FERN, reading.face("front").lays()).orElseThrow();
+    assertThat(distance(second)).isGreaterThanOrEqualTo(distance(first) + 60);
     assertThat(((LayAnswer.Options) first.answer()).best().itemsOnKeepOuts()).isZero();
+  }
+
+  private static double distance(Proposal proposal) {
+    return ((EdgeLine) ((Run) proposal.rule()).line()).distanceMm();
   }
 }

@@ -2,9 +2,9 @@ package craftmap.server.piece;
 
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Item;
-import craftmap.core.lay.LayAnswer;
-import craftmap.core.lay.Run;
-import craftmap.core.lay.Span;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.Run;
+import craftmap.core.lay.rule.Span;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.TapeDivision;

@@ -1,10 +1,10 @@
 package craftmap.server.piece;
 
 import craftmap.core.lay.Criterion;
-import craftmap.core.lay.LayOption;
-import craftmap.core.lay.RunKind;
-import craftmap.core.lay.RunRow;
-import craftmap.core.lay.RunWish;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.Way;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.RunWish;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
@@ -47,7 +47,7 @@ public final class OptionViews {
   }
 
   String title(RunRow row) {
-    String end = row.kind() == RunKind.FROM_START ? "start" : "end";
+    String end = row.kind() == Way.FROM_START ? "start" : "end";
     return Words.say(
         "option",
         row.kind(),
@@ -58,7 +58,7 @@ public final class OptionViews {
 
   String detail(RunRow row) {
     String gaps = gaps(row);
-    if (row.kind() == RunKind.SPREAD) {
+    if (row.kind() == Way.SPREAD) {
       return Words.say("detail.endsAndGaps", tape.show(row.gapMm())) + changed(row);
     }
     String ends;

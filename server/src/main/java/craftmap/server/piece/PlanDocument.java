@@ -2,7 +2,7 @@ package craftmap.server.piece;
 
 import craftmap.core.design.DesignKind;
 import craftmap.core.form.FormKind;
-import craftmap.core.lay.RunKind;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.plan.Found;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Exposure;
@@ -274,5 +274,5 @@ public record PlanDocument(
       double endMarginMm,
       double allowedChange) {}
 
-  public record PickDoc(RunKind kind, int count) {}
+  public record PickDoc(Way kind, int count) {}
 }

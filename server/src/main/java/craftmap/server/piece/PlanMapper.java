@@ -5,10 +5,10 @@ import static craftmap.server.piece.Given.place;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.form.Form;
-import craftmap.core.lay.Run;
-import craftmap.core.lay.RunLine;
-import craftmap.core.lay.RunPick;
-import craftmap.core.lay.RunWish;
+import craftmap.core.lay.rule.Run;
+import craftmap.core.lay.rule.EdgeLine;
+import craftmap.core.lay.rule.Pick;
+import craftmap.core.lay.rule.RunWish;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
@@ -106,11 +106,11 @@ final class PlanMapper {
         given("Face of the lay", lay.faceId()),
         given("Design", lay.designId()),
         new Run(
-            new RunLine(
+            new EdgeLine(
                 given("Edge", run.edge()), run.distanceMm(), run.startInsetMm(), run.endInsetMm()),
             new RunWish(run.gapMm(), run.endMarginMm(), run.allowedChange())),
         Optional.ofNullable(lay.pick())
-            .map(p -> new RunPick(given("Kind of the pick", p.kind()), p.count())),
+            .map(p -> new Pick(given("Kind of the pick", p.kind()), p.count())),
         given("Paint", lay.paintId()),
         lay.coats());
   }

@@ -2,7 +2,7 @@ package craftmap.server.piece;
 
 import craftmap.core.form.FormKind;
 import craftmap.core.lay.BlemishCover;
-import craftmap.core.lay.RunKind;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.plan.LayReading;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Exposure;
@@ -265,7 +265,7 @@ public record ReadingView(
    * @param motifShare how much of the line one motif takes
    */
   public record OptionView(
-      RunKind kind,
+      Way kind,
       int count,
       int wholes,
       String title,

@@ -1,7 +1,7 @@
 package craftmap.server.piece;
 
-import craftmap.core.lay.LayAnswer;
-import craftmap.core.lay.LayOption;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.trial.Trial;
 import craftmap.server.piece.TrialController.Fit;

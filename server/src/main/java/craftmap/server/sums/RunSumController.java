@@ -1,9 +1,9 @@
 package craftmap.server.sums;
 
-import craftmap.core.lay.LayOption;
-import craftmap.core.lay.RunRow;
-import craftmap.core.lay.RunSums;
-import craftmap.core.lay.RunWish;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.RunSums;
+import craftmap.core.lay.rule.RunWish;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.RefusedInput;

@@ -1,0 +1,232 @@
+package craftmap.core.lay;
+
+import craftmap.core.design.Design;
+import craftmap.core.design.DesignKind;
+import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
+import craftmap.core.plane.TurnedBox;
+import craftmap.core.surface.Face;
+import craftmap.core.surface.outline.ConeOutline;
+import craftmap.core.surface.outline.CylinderOutline;
+import craftmap.core.surface.outline.Outline;
+import craftmap.core.surface.outline.RectangleOutline;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+
+/**
+ * What a rule may use of a face: all inside its outline, less the keep-outs that count for the kind
+ * of design, less what is to be kept clear of.
+ *
+ * <p>A rolled-up face has no ends: what passes the seam on one side goes on at the other.
+ */
+public final class Room {
+  /** Less of a copy than this is no part of it, but arithmetic. */
+  private static final double NOTHING = 1e-3;
+
+  private static final double WHOLE = 1 - 1e-4;
+
+  /** The line around a print may be drawn this much coarser when clearance is kept from it. */
+  private static final double COARSE_MM = 0.4;
+
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+  private final Face face;
+  private final Obstacles obstacles;
+  private final List<Item> taken;
+  private final double clearanceMm;
+  private final Box plain;
+  private Geometry inside;
+  private PreparedGeometry preparedInside;
+  private Geometry free;
+  private PreparedGeometry preparedFree;
+
+  private Room(Face face, Obstacles obstacles, List<Item> taken, double clearanceMm) {
+    this.face = face;
+    this.obstacles = obstacles;
+    this.taken = List.copyOf(taken);
+    this.clearanceMm = clearanceMm;
+    this.plain = plain(face.outline());
+  }
+
+  public static Room on(Face face, DesignKind kind) {
+    return new Room(face, Obstacles.on(face, kind), List.of(), 0);
+  }
+
+  /** The same room less what was laid already, each print with a clear border. */
+  public Room around(List<Item> laid, double clearMm) {
+    return new Room(face, obstacles, laid, clearMm);
+  }
+
+  public Face face() {
+    return face;
+  }
+
+  public Outline outline() {
+    return face.outline();
+  }
+
+  public Obstacles obstacles() {
+    return obstacles;
+  }
+
+  /** Where a plain comparison tells what lies inside; none for other outlines. */
+  private static Box plain(Outline outline) {
+    return switch (outline) {
+      case RectangleOutline r -> new Box(0, 0, r.widthMm(), r.heightMm());
+      case CylinderOutline c -> // three times round: nothing placed on it reaches further
+          new Box(-c.circumferenceMm(), 0, 3 * c.circumferenceMm(), c.heightMm());
+      default -> null;
+    };
+  }
+
+  /** All inside the outline; a rolled-up face goes on past its seam on both sides. */
+  private Geometry inside() {
+    if (inside == null) {
+      Outline outline = face.outline();
+      Geometry region = plain != null ? Planar.polygon(plain) : outline.region();
+      inside = outline instanceof ConeOutline cone ? goingOn(cone, region) : region;
+      preparedInside = PreparedGeometryFactory.prepare(inside);
+    }
+    return inside;
+  }
+
+  /** A cone's development, and again to the left and right of it as far as they do not overlap. */
+  private static Geometry goingOn(ConeOutline cone, Geometry region) {
+    double open = cone.openRad();
+    double spare = Math.min(open, (2 * Math.PI - open) / 2 * 0.98);
+    if (spare < Math.toRadians(1)) {
+      return region;
+    }
+    var apex = cone.apex();
+    return Planar.union(
+        List.of(
+            region,
+            AffineTransformation.rotationInstance(spare, apex.xMm(), apex.yMm()).transform(region),
+            AffineTransformation.rotationInstance(-spare, apex.xMm(), apex.yMm())
+                .transform(region)));
+  }
+
+  /** The face less keep-outs and less what is to be kept clear of, without what goes on. */
+  public Geometry free() {
+    if (free == null) {
+      List<Geometry> off = new ArrayList<>();
+      obstacles.each().forEach(o -> off.add(o.area()));
+      off.addAll(borders());
+      Geometry region = face.outline().region();
+      free = off.isEmpty() ? region : Planar.difference(region, Planar.union(off));
+      preparedFree = PreparedGeometryFactory.prepare(free);
+    }
+    return free;
+  }
+
+  private List<Geometry> borders() {
+    List<Geometry> borders = new ArrayList<>();
+    for (Item item : taken) {
+      Geometry coarse = DouglasPeuckerSimplifier.simplify(item.print(), COARSE_MM / 2);
+      borders.add(coarse.buffer(clearanceMm + COARSE_MM));
+    }
+    return borders;
+  }
+
+  public boolean keepsClear() {
+    return !taken.isEmpty() || !obstacles.isEmpty();
+  }
+
+  /** A copy laid there, cut by the outline; none where nothing of it is on the face. */
+  public Optional<Item> place(Design design, Placement at) {
+    TurnedBox box = Item.box(design, at);
+    if (plain != null) {
+      Box around = box.around();
+      if (within(plain, around)) {
+        return Optional.of(Item.whole(design, at, obstacles.hit(box)));
+      }
+      if (!plain.overlaps(around, Tolerance.EXACT.lengthMm())) {
+        return Optional.empty();
+      }
+    }
+    inside();
+    if (preparedInside.covers(box.polygon())) {
+      return Optional.of(Item.whole(design, at, obstacles.hit(box)));
+    }
+    return cut(design, at, box, inside)
+        .map(
+            item ->
+                new Item(
+                    design,
+                    at,
+                    item.share(),
+                    item.clip(),
+                    item.clip().map(obstacles::hit).orElseGet(() -> obstacles.hit(box))));
+  }
+
+  /** A copy laid there, cut by everything it has to keep clear of. */
+  public Optional<Item> placeFree(Design design, Placement at) {
+    if (!keepsClear()) {
+      return place(design, at);
+    }
+    TurnedBox box = Item.box(design, at);
+    free();
+    if (preparedFree.covers(box.polygon())) {
+      return Optional.of(Item.whole(design, at, false));
+    }
+    return cut(design, at, box, free);
+  }
+
+  /** True where the whole print lies free. */
+  public boolean isFree(Design design, Placement at) {
+    free();
+    Geometry polygon = Item.box(design, at).polygon();
+    return preparedFree.covers(polygon)
+        || (preparedFree.intersects(polygon) && preparedFree.covers(Item.wholePrint(design, at)));
+  }
+
+  /** Judged by the print itself: the empty corners of its box may lie outside. */
+  private static Optional<Item> cut(Design design, Placement at, TurnedBox box, Geometry area) {
+    Geometry polygon = box.polygon();
+    if (!area.getEnvelopeInternal().intersects(polygon.getEnvelopeInternal())) {
+      return Optional.empty();
+    }
+    Geometry clip = areaOf(Planar.intersection(polygon, area));
+    if (clip.isEmpty()) {
+      return Optional.empty();
+    }
+    Geometry print = Item.wholePrint(design, at);
+    double share = Math.min(1, Planar.intersection(print, clip).getArea() / print.getArea());
+    if (share >= WHOLE) {
+      return Optional.of(Item.whole(design, at, false));
+    }
+    return share < NOTHING
+        ? Optional.empty()
+        : Optional.of(new Item(design, at, share, Optional.of(clip), false));
+  }
+
+  /** What an overlay leaves besides areas, such as touching lines, is dropped. */
+  private static Geometry areaOf(Geometry geometry) {
+    if (geometry.getDimension() == 2 && geometry.getNumGeometries() == 1) {
+      return geometry;
+    }
+    List<Geometry> areas = new ArrayList<>();
+    for (int i = 0; i < geometry.getNumGeometries(); i++) {
+      if (geometry.getGeometryN(i).getDimension() == 2) {
+        areas.add(geometry.getGeometryN(i));
+      }
+    }
+    return GEOMETRY.buildGeometry(areas);
+  }
+
+  private static boolean within(Box outer, Box inner) {
+    double t = Tolerance.EXACT.lengthMm();
+    return inner.leftMm() >= outer.leftMm() - t
+        && inner.topMm() >= outer.topMm() - t
+        && inner.rightMm() <= outer.rightMm() + t
+        && inner.bottomMm() <= outer.bottomMm() + t;
+  }
+}

@@ -1,0 +1,60 @@
+package craftmap.core.lay.pass;
+
+import craftmap.core.measure.Tolerance;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.locationtech.jts.index.hprtree.HPRtree;
+
+/** Which positions disturb each other. */
+final class Conflicts {
+  private final int[][] near;
+
+  private Conflicts(int[][] near) {
+    this.near = near;
+  }
+
+  static Conflicts among(List<StencilPasses.Position> positions) {
+    HPRtree prints = new HPRtree();
+    for (int i = 0; i < positions.size(); i++) {
+      prints.insert(positions.get(i).print().around().envelope(), i);
+    }
+    List<List<Integer>> near = new ArrayList<>();
+    positions.forEach(p -> near.add(new ArrayList<>()));
+    for (int i = 0; i < positions.size(); i++) {
+      for (Object found : prints.query(positions.get(i).sheet().around().envelope())) {
+        int j = (Integer) found;
+        if (i != j && liesOn(positions.get(i), positions.get(j))) {
+          near.get(i).add(j);
+          near.get(j).add(i);
+        }
+      }
+    }
+    int[][] sorted = new int[positions.size()][];
+    for (int i = 0; i < sorted.length; i++) {
+      sorted[i] = near.get(i).stream().mapToInt(k -> k).sorted().distinct().toArray();
+    }
+    return new Conflicts(sorted);
+  }
+
+  /** Of any graph, for those who have one. */
+  static Conflicts of(int[][] near) {
+    return new Conflicts(near);
+  }
+
+  private static boolean liesOn(StencilPasses.Position sheet, StencilPasses.Position print) {
+    return sheet.sheet().overlaps(print.print(), Tolerance.EXACT.lengthMm());
+  }
+
+  int size() {
+    return near.length;
+  }
+
+  int[] of(int position) {
+    return near[position];
+  }
+
+  boolean disturb(int a, int b) {
+    return Arrays.binarySearch(near[a], b) >= 0;
+  }
+}

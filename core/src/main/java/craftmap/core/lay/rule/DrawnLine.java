@@ -1,0 +1,85 @@
+package craftmap.core.lay.rule;
+
+import craftmap.core.lay.line.Path;
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.plane.Point;
+import java.util.List;
+
+/**
+ * A line drawn on a face through points.
+ *
+ * @param shape how the points are joined
+ * @param stand whether motifs turn with the line
+ * @param startInsetMm how far after its first point it begins
+ * @param endInsetMm how far before its last point it stops
+ */
+public record DrawnLine(
+    Shape shape, List<Point> points, Stand stand, double startInsetMm, double endInsetMm)
+    implements LayLine {
+  /** How points make a line. */
+  public enum Shape {
+    /** Straight from point to point. */
+    STRAIGHT,
+    /** The circle's arc through three points. */
+    ARC
+  }
+
+  /** How motifs stand on a line. */
+  public enum Stand {
+    WITH_THE_LINE,
+    UPRIGHT
+  }
+
+  private static final int MOST_POINTS = 60;
+  private static final double LEAST_APART_MM = 0.5;
+
+  public DrawnLine {
+    points = List.copyOf(points);
+    startInsetMm = LengthRange.DISTANCE.check("Start of the line", startInsetMm);
+    endInsetMm = LengthRange.DISTANCE.check("End of the line", endInsetMm);
+    boolean enough = shape == Shape.ARC ? points.size() == 3 : points.size() >= 2;
+    if (!enough || points.size() > MOST_POINTS) {
+      throw new RefusedInput(
+          "Points of the line",
+          "" + points.size(),
+          "make no such line",
+          shape == Shape.ARC ? "three points" : "2 to " + MOST_POINTS + " points");
+    }
+    for (int i = 1; i < points.size(); i++) {
+      double apart = points.get(i - 1).distanceMm(points.get(i));
+      if (apart < LEAST_APART_MM) {
+        throw new RefusedInput(
+            "Points " + i + " and " + (i + 1) + " of the line",
+            Decimals.show(apart, 2) + " mm apart",
+            "are one and the same",
+            "points at least " + LEAST_APART_MM + " mm apart");
+      }
+    }
+    path(shape, points); // refuses three points that lie in a line
+  }
+
+  public Path path() {
+    return path(shape, points);
+  }
+
+  private static Path path(Shape shape, List<Point> points) {
+    return shape == Shape.ARC
+        ? Path.arcThrough(points.get(0), points.get(1), points.get(2))
+        : Path.straightThrough(points);
+  }
+
+  double turnDeg(double alongMm) {
+    return stand == Stand.UPRIGHT ? 0 : path().directionDeg(alongMm);
+  }
+
+  DrawnLine mirroredAt(double xMm) {
+    return new DrawnLine(
+        shape,
+        points.stream().map(p -> p.mirroredAt(xMm)).toList().reversed(),
+        stand,
+        endInsetMm,
+        startInsetMm);
+  }
+}

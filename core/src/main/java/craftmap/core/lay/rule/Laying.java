@@ -1,0 +1,55 @@
+package craftmap.core.lay.rule;
+
+import craftmap.core.design.Design;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.Placement;
+import craftmap.core.lay.Room;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a rule is given: a design, the room for it, and for a border its corner piece.
+ *
+ * @param corner another design for the corners; none for most rules
+ */
+public record Laying(Room room, Design design, Optional<Design> corner) {
+  public Laying(Room room, Design design) {
+    this(room, design, Optional.empty());
+  }
+
+  double widthMm() {
+    return design.printWidthMm();
+  }
+
+  double heightMm() {
+    return design.printHeightMm();
+  }
+
+  /** The copies that show, in their order. */
+  List<Item> place(List<Placement> placements) {
+    return placements.stream().flatMap(p -> room.place(design, p).stream()).toList();
+  }
+
+  static int onKeepOuts(List<Item> items) {
+    return (int) items.stream().filter(Item::onKeepOut).count();
+  }
+
+  static int parts(List<Item> items) {
+    return (int) items.stream().filter(i -> !i.isWhole()).count();
+  }
+
+  static int slivers(List<Item> items) {
+    return (int) items.stream().filter(i -> i.share() < RunRow.SLIVER_SHARE).count();
+  }
+
+  /** True where two copies that follow each other lie on each other. */
+  static boolean overlap(List<Item> items, boolean closed) {
+    int n = items.size();
+    for (int i = 0; i < (closed && n > 2 ? n : n - 1); i++) {
+      if (Apart.overlap(items.get(i), items.get((i + 1) % n))) {
+        return true;
+      }
+    }
+    return false;
+  }
+}

@@ -1,0 +1,23 @@
+package craftmap.core.lay.rule;
+
+/**
+ * Strips of a pattern, side by side.
+ *
+ * @param lengthMm of all strips together, as far as they lie on the face
+ * @param turns of the roller for that
+ * @param firstMm where the first strip begins, from the edge the strips are counted from
+ */
+public record RollerStrips(
+    Way way,
+    int strips,
+    double lengthMm,
+    double turns,
+    double firstMm,
+    double pitchMm,
+    boolean level)
+    implements Arrangement {
+  @Override
+  public int count() {
+    return strips;
+  }
+}

@@ -1,0 +1,58 @@
+package craftmap.core.lay.rule;
+
+import craftmap.core.design.Design;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plane.Point;
+import java.util.List;
+
+/** The kinds of rule, each asking for its own measures. */
+public enum RuleKind {
+  RUN,
+  LINE,
+  RING,
+  BORDER,
+  GRID,
+  SINGLE,
+  CORNERS,
+  SCATTER,
+  ROLLER,
+  FRAME,
+  LETTERING;
+
+  /**
+   * The rule that the measures on the sheet make.
+   *
+   * @param points for a drawn line; others need none
+   * @param text for lettering; others need none
+   */
+  public LayRule read(MeasureSheet sheet, List<Point> points, String text) {
+    return switch (this) {
+      case RUN -> Run.alongEdge(sheet);
+      case LINE -> Run.alongPoints(sheet, points);
+      case RING -> Ring.read(sheet);
+      case BORDER -> Border.read(sheet);
+      case GRID -> Grid.read(sheet);
+      case SINGLE -> Single.read(sheet);
+      case CORNERS -> Corners.read(sheet);
+      case SCATTER -> Scatter.read(sheet);
+      case ROLLER -> Roller.read(sheet);
+      case FRAME -> Frame.read(sheet);
+      case LETTERING -> Lettering.read(sheet, text);
+    };
+  }
+
+  public static LayRule read(RuleNote note) {
+    return note.kind()
+        .read(new MeasureSheet(note.measures(), note.choices()), note.points(), note.text());
+  }
+
+  /** Whether the rule lays a design of the shelf; lettering brings its own. */
+  public boolean needsDesign() {
+    return this != LETTERING;
+  }
+
+  /** The rules that suit a design, the likeliest first; none where it is laid otherwise. */
+  public static List<RuleKind> suiting(Design design) {
+    return Suits.rules(design);
+  }
+}

@@ -1,0 +1,57 @@
+package craftmap.core.lay.rule;
+
+import craftmap.core.plane.Point;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A rule as it is written down: its kind, its measures and choices by name, its points and words if
+ * it has any.
+ */
+public record RuleNote(
+    RuleKind kind,
+    Map<String, Double> measures,
+    Map<String, String> choices,
+    List<Point> points,
+    String text) {
+  public RuleNote {
+    measures = Map.copyOf(measures);
+    choices = Map.copyOf(choices);
+    points = List.copyOf(points);
+    text = text == null ? "" : text;
+  }
+
+  static Writer of(RuleKind kind) {
+    return new Writer(kind);
+  }
+
+  /** Collects the answers one by one. */
+  static final class Writer {
+    private final RuleKind kind;
+    private final Map<String, Double> measures = new LinkedHashMap<>();
+    private final Map<String, String> choices = new LinkedHashMap<>();
+
+    private Writer(RuleKind kind) {
+      this.kind = kind;
+    }
+
+    Writer put(String key, double measure) {
+      measures.put(key, measure);
+      return this;
+    }
+
+    Writer put(String key, Enum<?> choice) {
+      choices.put(key, choice.name());
+      return this;
+    }
+
+    RuleNote done() {
+      return done(List.of(), "");
+    }
+
+    RuleNote done(List<Point> points, String text) {
+      return new RuleNote(kind, measures, choices, points, text);
+    }
+  }
+}

@@ -1,0 +1,20 @@
+package craftmap.core.lay.rule;
+
+/**
+ * Copies scattered over what is free.
+ *
+ * @param throwing which throw of the dice, counted from the seed
+ * @param leastApartMm the smallest clear distance between two of them
+ */
+public record Scattering(int count, int throwing, double leastApartMm, boolean full)
+    implements Arrangement {
+  @Override
+  public Way way() {
+    return Way.SCATTERED;
+  }
+
+  @Override
+  public int across() {
+    return throwing;
+  }
+}

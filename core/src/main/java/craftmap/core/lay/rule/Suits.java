@@ -1,0 +1,79 @@
+package craftmap.core.lay.rule;
+
+import craftmap.core.design.AdhesiveStencil;
+import craftmap.core.design.CustomCut;
+import craftmap.core.design.CutOut;
+import craftmap.core.design.Design;
+import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FoilRoll;
+import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
+import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
+import craftmap.core.design.RaisedStencil;
+import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilRoll;
+import craftmap.core.design.Texture;
+import craftmap.core.design.Transfer;
+import java.util.List;
+
+/** Which rules suit which kinds of design. */
+final class Suits {
+  private static final List<RuleKind> STENCILS =
+      List.of(
+          RuleKind.RUN,
+          RuleKind.RING,
+          RuleKind.BORDER,
+          RuleKind.GRID,
+          RuleKind.SINGLE,
+          RuleKind.CORNERS,
+          RuleKind.LINE,
+          RuleKind.SCATTER);
+  private static final List<RuleKind> PIECES =
+      List.of(
+          RuleKind.SINGLE,
+          RuleKind.CORNERS,
+          RuleKind.RUN,
+          RuleKind.RING,
+          RuleKind.BORDER,
+          RuleKind.LINE,
+          RuleKind.GRID,
+          RuleKind.SCATTER);
+
+  private Suits() {}
+
+  static List<RuleKind> rules(Design design) {
+    return switch (design) {
+      case Stencil s -> STENCILS;
+      case AdhesiveStencil s -> STENCILS;
+      case StencilRoll s -> STENCILS;
+      case RaisedStencil s -> STENCILS;
+      case CustomCut s -> STENCILS;
+      case Moulding m -> m.form() == Moulding.Form.LENGTHS ? List.of(RuleKind.FRAME) : PIECES;
+      case Mould m -> PIECES;
+      case Texture t ->
+          t.tool() == Texture.Tool.STAMP
+              ? List.of(RuleKind.GRID, RuleKind.ROLLER, RuleKind.RUN, RuleKind.SINGLE)
+              : List.of(RuleKind.ROLLER);
+      case Dots d ->
+          List.of(
+              RuleKind.RING,
+              RuleKind.SCATTER,
+              RuleKind.GRID,
+              RuleKind.RUN,
+              RuleKind.BORDER,
+              RuleKind.LINE);
+      case Transfer t -> List.of();
+      case Napkin n -> List.of();
+      case Paper p -> List.of();
+      case CutOut c -> List.of();
+      case FoilRoll f -> List.of();
+      case PlasterFabric f -> List.of();
+      case EnlargedImage i -> List.of();
+      case PaintedZone z -> List.of();
+    };
+  }
+}

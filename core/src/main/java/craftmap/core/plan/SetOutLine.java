@@ -1,0 +1,20 @@
+package craftmap.core.plan;
+
+import craftmap.core.measure.SetOut;
+
+/** Marks to tick, and where the tape lies for them. */
+public record SetOutLine(Along along, SetOut marks) {
+  /** Where the tape lies, its zero at the datum. */
+  public enum Along {
+    TOP_FROM_LEFT,
+    BOTTOM_FROM_LEFT,
+    LEFT_FROM_TOP,
+    RIGHT_FROM_TOP,
+    /** Along the drawn line, from its first point. */
+    LINE_FROM_START,
+    /** Along the ring's own line, clockwise from its top. */
+    RING_FROM_TOP,
+    /** Round the wall at the ring's height, from the seam on the left. */
+    WALL_FROM_SEAM
+  }
+}

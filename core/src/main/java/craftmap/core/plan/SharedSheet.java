@@ -1,0 +1,11 @@
+package craftmap.core.plan;
+
+import craftmap.core.lay.pass.StencilPasses;
+import java.util.List;
+
+/** Lays of one face that are painted through the same sheet, planned together. */
+public record SharedSheet(String designId, List<String> layIds, StencilPasses passes) {
+  public SharedSheet {
+    layIds = List.copyOf(layIds);
+  }
+}

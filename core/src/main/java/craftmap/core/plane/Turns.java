@@ -1,0 +1,32 @@
+package craftmap.core.plane;
+
+/**
+ * Sines and cosines of turns in degrees, quarter turns without noise, the same on every machine.
+ */
+public final class Turns {
+  private Turns() {}
+
+  public static double cos(double deg) {
+    double turn = normal(deg);
+    if (turn % 90 == 0) {
+      return turn == 0 ? 1 : turn == 180 ? -1 : 0;
+    }
+    return StrictMath.cos(StrictMath.toRadians(turn));
+  }
+
+  public static double sin(double deg) {
+    return cos(deg - 90);
+  }
+
+  /** From 0 up to, not including, 360. */
+  public static double normal(double deg) {
+    double turn = deg % 360;
+    return turn < 0 ? turn + 360 : turn + 0.0;
+  }
+
+  /** The direction from one point to another, in degrees clockwise from the direction of x. */
+  public static double direction(Point from, Point to) {
+    return normal(
+        StrictMath.toDegrees(StrictMath.atan2(to.yMm() - from.yMm(), to.xMm() - from.xMm())));
+  }
+}
