@@ -2,10 +2,13 @@ import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { Button } from '../common/Button';
 
 const KEYS: ReadonlyArray<readonly [string, string]> = [
-  ['Tab', 'move along the fields, and to the line and its ends on the map'],
+  ['Tab', 'move along the fields, and to what can be gripped on the map'],
   ['← → ↑ ↓', 'move what is chosen by the smallest division of the tape'],
   ['Shift + arrow', 'the same by ten divisions'],
   ['[ and ]', 'step through the options of a lay'],
+  ['C', 'compare the options of a lay side by side'],
+  ['L', 'lay a design on this face'],
+  ['Alt + drag', 'leave the lines that a hand is drawn to'],
   ['F', 'next face'],
   ['W', 'the whole piece'],
   ['M', 'measure between two places of a face'],

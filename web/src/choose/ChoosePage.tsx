@@ -11,8 +11,8 @@ import { Empty, ErrorState, Loading } from '../common/States';
 import { Net } from '../map/Net';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
-import { newId } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
+import { useLayEdit } from '../plan/useLayEdit';
 import { SORTS } from '../shelf/sorts';
 import { TrialDetails, VERDICT_COLOUR } from './TrialDetails';
 import { TrialDrawing } from './TrialDrawing';
@@ -46,6 +46,7 @@ export function ChoosePage() {
   const [sellable, setSellable] = useState(false);
   const base = `/pieces/${plan.piece.id}`;
   useKeys({ f: () => go(`${base}/choose/${next.id}`) });
+  const edit = useLayEdit((faceIdNow, layId) => go(`${base}/lay-out/${faceIdNow}/${layId}`));
 
   if (trials.isPending) {
     return <Loading what="the shelf" />;
@@ -63,26 +64,8 @@ export function ChoosePage() {
   const chosen = shown.find((t) => t.designId === chosenId) ?? shown[0];
   const fits = trials.data.trials.filter((t) => t.verdict === 'FITS').length;
 
-  const lay = (trial: TrialView) => {
-    const id = newId();
-    // A pot that shows on this ground: the first that is not the ground itself and is not empty.
-    const pot = pots.find((p) => p.colour !== face.ground && p.levelMl > 5) ?? pots[0];
-    const run = trial.run;
-    if (!pot || !run) {
-      return;
-    }
-    plan.change(
-      (now) => ({
-        ...now,
-        lays: [
-          ...now.lays,
-          { id, faceId: face.id, designId: trial.designId, run, paintId: pot.id, coats: 2 },
-        ],
-      }),
-      `Laid ${trial.name} on the ${face.name.toLowerCase()}`,
-    );
-    go(`${base}/lay-out/${face.id}/${id}`);
-  };
+  const lay = (trial: TrialView) =>
+    trial.layable && void edit({ kind: 'LAY_DESIGN', faceId: face.id, designId: trial.designId });
   const turnTo = (name: (typeof TURNS)[number]['name']) => {
     setSort(name);
     setFrom(0);

@@ -65,12 +65,12 @@ export function TrialDetails({ trial, pieceId, faceName, onLay, canLay }: Props)
               : 'A first guess at true size.'}
         </Text>
       </Box>
-      {stencil && (
+      {trial.layable && (
         <Button
           look="sea"
           size="md"
           onClick={onLay}
-          disabled={trial.verdict === 'DOES_NOT_FIT' || !canLay || trial.run === undefined}
+          disabled={trial.verdict === 'DOES_NOT_FIT' || (stencil && !canLay)}
         >
           Lay it on the {faceName}
         </Button>

@@ -1,6 +1,7 @@
 import { useId } from 'react';
-import type { FaceView, StencilView, TrialView } from '../api/client';
-import { FaceDrawing, Prints } from '../map/FaceDrawing';
+import type { ArtView, FaceView, StencilView, TrialView } from '../api/client';
+import { FaceDrawing, LayDrawing } from '../map/FaceDrawing';
+import { Items } from '../map/Items';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
 
@@ -32,25 +33,16 @@ export function TrialDrawing({ face, trial, stencil, paint, width, height }: Pro
     <svg width="100%" viewBox={`0 0 ${width} ${height}`} aria-hidden>
       <g transform={`translate(${num(x)} ${num(y)}) scale(${k})`}>
         <FaceDrawing face={{ ...face, lays: [] }} stencils={NONE} />
-        {face.lays.map((lay) =>
-          lay.laid?.items.map((item) => (
-            <rect
-              key={`${lay.id}${item.xMm}`}
-              x={item.visible.leftMm}
-              y={item.visible.topMm}
-              width={item.visible.widthMm}
-              height={item.visible.heightMm}
-              rx="8"
-              fill={lay.paintColour}
-              opacity="0.16"
-            />
-          )),
-        )}
+        <g opacity="0.18">
+          {face.lays.map((lay) => (
+            <LayDrawing key={lay.id} lay={lay} stencils={NONE} />
+          ))}
+        </g>
         {stencil ? (
           no ? (
             <TooLarge face={face} stencil={stencil} />
           ) : (
-            <Prints items={trial.items} stencil={stencil} colour={paint} />
+            <Items items={trial.items} arts={[artOf(stencil)]} stencils={NONE} colour={paint} />
           )
         ) : (
           <g clipPath={no ? undefined : `url(#${id}face)`}>
@@ -64,6 +56,19 @@ export function TrialDrawing({ face, trial, stencil, paint, width, height }: Pro
     </svg>
   );
 }
+
+/** A stencil that is only tried, as what its copies show. */
+const artOf = (stencil: StencilView): ArtView => ({
+  pathData: stencil.pathData,
+  sheetWidthMm: stencil.printWidth.mm,
+  sheetHeightMm: stencil.printHeight.mm,
+  print: {
+    leftMm: stencil.printLeftMm,
+    topMm: stencil.printTopMm,
+    widthMm: stencil.printWidth.mm,
+    heightMm: stencil.printHeight.mm,
+  },
+});
 
 /** How far what does not fit hangs over the face, so that it is seen whole. */
 function overhang(face: FaceView, trial: TrialView) {

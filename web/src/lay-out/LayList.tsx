@@ -1,8 +1,11 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import type { FaceView, LayView, StencilView } from '../api/client';
+import type { FaceView, LayView } from '../api/client';
+import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
-import type { Stencils } from '../map/FaceDrawing';
+import { Items, type Stencils } from '../map/Items';
 import { num } from '../map/viewport';
+import { movedLay, withLay } from '../plan/edits';
+import { usePlan } from '../plan/PlanProvider';
 
 type Props = {
   readonly face: FaceView;
@@ -11,7 +14,7 @@ type Props = {
   readonly onSelect: (layId: string) => void;
 };
 
-/** What is laid on a face, each with a swatch of itself on its ground. */
+/** What is laid on a face, the lowest first, each with a swatch of itself on its ground. */
 export function LayList({ face, chosen, stencils, onSelect }: Props) {
   return (
     <Box mt="4">
@@ -20,29 +23,39 @@ export function LayList({ face, chosen, stencils, onSelect }: Props) {
       </Heading>
       {face.lays.length === 0 && <Text color="soft">Nothing yet.</Text>}
       <Flex direction="column" gap="1">
-        {face.lays.map((lay) => (
+        {face.lays.map((lay, i) => (
           <Box
-            as="button"
             key={lay.id}
-            onClick={() => onSelect(lay.id)}
-            aria-pressed={lay.id === chosen}
-            textAlign="left"
             borderRadius="lg"
-            p="2"
             bg={lay.id === chosen ? 'seaWash' : 'transparent'}
             _hover={{ bg: 'seaWash' }}
           >
-            <Flex gap="2.5" align="center">
-              <Swatch lay={lay} ground={face.ground} stencil={stencils.get(lay.designId)} />
-              <Box minW="0">
-                <Text fontWeight="600" fontSize="13.5px" lineHeight="1.25">
-                  {lay.designName}
-                </Text>
-                <Text fontSize="12.5px" color={lay.laid ? 'soft' : 'rust'} lineHeight="1.3">
-                  <Fig text={lay.where} />
-                </Text>
-              </Box>
-            </Flex>
+            <Box
+              as="button"
+              w="100%"
+              onClick={() => onSelect(lay.id)}
+              aria-pressed={lay.id === chosen}
+              textAlign="left"
+              p="2"
+              opacity={lay.hidden ? 0.55 : 1}
+            >
+              <Flex gap="2.5" align="center">
+                <Swatch lay={lay} ground={face.ground} stencils={stencils} />
+                <Box minW="0">
+                  <Text fontWeight="600" fontSize="13.5px" lineHeight="1.25">
+                    {lay.designName}
+                  </Text>
+                  <Text fontSize="12.5px" color={lay.laid ? 'soft' : 'rust'} lineHeight="1.3">
+                    <Fig text={lay.where} />
+                    {lay.hidden ? ' · hidden' : ''}
+                    {lay.locked ? ' · locked' : ''}
+                  </Text>
+                </Box>
+              </Flex>
+            </Box>
+            {lay.id === chosen && (
+              <Keep lay={lay} first={i === 0} last={i === face.lays.length - 1} />
+            )}
           </Box>
         ))}
       </Flex>
@@ -50,27 +63,68 @@ export function LayList({ face, chosen, stencils, onSelect }: Props) {
   );
 }
 
-function Swatch({
-  lay,
-  ground,
-  stencil,
-}: {
-  lay: LayView;
-  ground: string;
-  stencil: StencilView | undefined;
-}) {
-  const w = stencil?.printWidth.mm ?? 1;
-  const h = stencil?.printHeight.mm ?? 1;
-  const k = 24 / Math.max(w, h);
+/** Hide, lock, lay earlier or later. */
+function Keep({ lay, first, last }: { lay: LayView; first: boolean; last: boolean }) {
+  const plan = usePlan();
+  const set = (change: { hidden?: boolean; locked?: boolean }, what: string) =>
+    plan.change(
+      (now) => withLay(now, lay.id, (l) => ({ ...l, ...change })),
+      `${what} ${lay.designName}`,
+    );
+  const move = (by: -1 | 1) =>
+    plan.change(
+      (now) => movedLay(now, lay.id, by),
+      `${lay.designName} ${by < 0 ? 'laid earlier' : 'laid later'}`,
+    );
   return (
-    <svg width="32" height="32" aria-hidden style={{ flexShrink: 0 }}>
-      <rect width="32" height="32" rx="7" fill={ground} />
-      {stencil && (
-        <path
-          d={stencil.pathData}
-          fill={lay.paintColour}
-          transform={`translate(16 16) scale(${k}) translate(${num(-stencil.printLeftMm - w / 2)} ${num(-stencil.printTopMm - h / 2)})`}
-        />
+    <Flex px="2" pb="1.5" gap="1" wrap="wrap">
+      <Button
+        size="xs"
+        look="plain"
+        aria-pressed={lay.hidden}
+        onClick={() => set({ hidden: !lay.hidden }, lay.hidden ? 'Showed' : 'Hid')}
+      >
+        {lay.hidden ? 'Show' : 'Hide'}
+      </Button>
+      <Button
+        size="xs"
+        look="plain"
+        aria-pressed={lay.locked}
+        onClick={() => set({ locked: !lay.locked }, lay.locked ? 'Unlocked' : 'Locked')}
+      >
+        {lay.locked ? 'Unlock' : 'Lock'}
+      </Button>
+      <Button size="xs" look="plain" disabled={first} onClick={() => move(-1)}>
+        Earlier
+      </Button>
+      <Button size="xs" look="plain" disabled={last} onClick={() => move(1)}>
+        Later
+      </Button>
+    </Flex>
+  );
+}
+
+const SWATCH = 32;
+
+/** The first copy by itself. */
+function Swatch({ lay, ground, stencils }: { lay: LayView; ground: string; stencils: Stencils }) {
+  const first = lay.laid?.items[0];
+  const print = first && lay.laid?.arts[first.art]?.print;
+  const k = print ? 24 / Math.max(print.widthMm, print.heightMm) : 1;
+  return (
+    <svg width={SWATCH} height={SWATCH} aria-hidden style={{ flexShrink: 0 }}>
+      <rect width={SWATCH} height={SWATCH} rx="7" fill={ground} />
+      {first && lay.laid && (
+        <g transform={`translate(${SWATCH / 2} ${SWATCH / 2}) scale(${num(k)})`}>
+          <Items
+            items={[
+              { ...first, xMm: 0, yMm: 0, turnDeg: 0, scale: 1, mirrored: false, clip: undefined },
+            ]}
+            arts={lay.laid.arts}
+            stencils={stencils}
+            colour={lay.paintColour}
+          />
+        </g>
       )}
     </svg>
   );

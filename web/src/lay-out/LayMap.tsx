@@ -1,18 +1,18 @@
 import { memo, useMemo, useRef, useState } from 'react';
-import type { FaceView, LaidView, LayDoc, LayView, RunDoc } from '../api/client';
+import type { FaceView, HandleView, LayDoc, LayView } from '../api/client';
 import { useStudio } from '../api/queries';
 import { SvgFig } from '../common/Fig';
-import { FaceDrawing, Insets, LayDrawing, type Stencils } from '../map/FaceDrawing';
+import { FaceDrawing, Insets, LayDrawing } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
-import { isLevel, stripOf } from '../map/lines';
+import type { Stencils } from '../map/Items';
 import { BlemishPins, MapGrid } from '../map/MapMarks';
 import { Dimension } from '../map/Net';
 import { Tape } from '../map/Tape';
 import { num, type Spot } from '../map/viewport';
-import { withRun } from '../plan/edits';
+import { withLay } from '../plan/edits';
 import { useLive, usePlan } from '../plan/PlanProvider';
 import { ink } from '../theme/theme';
-import { LineHandles } from './LineHandles';
+import { Handles } from './Handles';
 
 type Props = {
   readonly face: FaceView;
@@ -24,63 +24,66 @@ type Props = {
 const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 178 };
 const UPRIGHT_MARGINS = { left: 170, top: 70, right: 40, bottom: 70 };
 const TAPE_BELOW = 112;
-const NO_MARKS: LaidView['marks'] = [];
+const NO_HANDLES: ReadonlyArray<HandleView> = [];
 
-/** The face with its lays, the chosen one's line to grip, and the tape beside it. */
+type SetOut = NonNullable<LayView['laid']>['setOuts'][number];
+
+/** Marks that lie on a straight edge can be shown on the tape beside the face. */
+const ON_TOP = new Set(['TOP_FROM_LEFT', 'BOTTOM_FROM_LEFT']);
+const ON_SIDE = new Set(['LEFT_FROM_TOP', 'RIGHT_FROM_TOP']);
+
+type Carry = { readonly handle: string; readonly from: Spot; readonly by: Spot };
+
+/** The face with its lays, what can be gripped of the chosen one, and the tape beside it. */
 export function LayMap({ face, stencils, lay, onSelect }: Props) {
   const plan = usePlan();
   const tape = useStudio().data?.tape;
   const toPlanRef = useRef<((client: Spot) => Spot) | null>(null);
-  const [dragged, setDragged] = useState<RunDoc | null>(null);
+  const [carry, setCarry] = useState<Carry | null>(null);
   const doc = lay && plan.document.lays.find((l) => l.id === lay.id);
   const answered = useLive();
   const live = lay && answered?.id === lay.id ? answered : null;
   const shown = live ?? lay;
-  const run = dragged ?? doc?.run;
-  const level = !run || isLevel(run.edge);
 
-  const move = (next: RunDoc, done: boolean, gesture: string) => {
+  const move = (next: LayDoc, handle: HandleView, by: Spot, done: boolean, gesture: string) => {
     if (!lay) {
       return;
     }
-    const changed = withRun(plan.document, lay.id, next);
+    const changed = withLay(plan.document, lay.id, () => next);
     if (done) {
-      setDragged(null);
+      setCarry(null);
       plan.stopTrying();
-      plan.change(changed, `Moved the line of ${lay.designName}`, gesture);
+      plan.change(changed, `${handle.label} of ${lay.designName}`, gesture);
     } else {
-      setDragged(next);
+      if (handle.role === 'CARRY') {
+        const clamped = carriedBy(handle, by);
+        setCarry({ handle: handle.id, from: { x: handle.xMm, y: handle.yMm }, by: clamped });
+      }
       plan.tryLay(changed, lay.id);
     }
   };
 
-  // The band under the pointer is carried along as it was drawn, as long as its row is the same.
-  const moving = shown && (dragged || live) ? shown : null;
+  // What is under the pointer is carried along as it was drawn, as long as its copies lie alike.
+  const moving = shown && (carry || live) ? shown : null;
   const drawn = useRef<LayView | null>(null);
-  if (!moving || !drawn.current || !sameRow(drawn.current, moving, level)) {
+  if (!moving || !drawn.current || !sameCopies(drawn.current, moving)) {
     drawn.current = moving;
   }
   const carriedLay = drawn.current;
-  const marks = (carriedLay ?? shown)?.laid?.marks ?? NO_MARKS;
-  const carried = useMemo(() => {
-    if (!carriedLay || !run) {
-      return null;
-    }
-    const { line } = carriedLay;
-    const there = stripOf(face, { ...run, distanceMm: line.distance.mm }, line);
-    const here = stripOf(face, run, line);
-    return {
-      plan: <LayDrawing lay={carriedLay} stencil={stencils.get(carriedLay.designId)} />,
-      byMm: { x: level ? 0 : here.x - there.x, y: level ? here.y - there.y : 0 },
-    };
-  }, [carriedLay, run, face, level, stencils]);
+  const setOut = (carriedLay ?? shown)?.laid?.setOuts[0];
+  const upright = setOut !== undefined && ON_SIDE.has(setOut.along);
+  const carried = useMemo(
+    () => carriedLay && { plan: <LayDrawing lay={carriedLay} stencils={stencils} /> },
+    [carriedLay, stencils],
+  );
+  const byMm = carriedLay ? behind(carriedLay, carry) : { x: 0, y: 0 };
 
   return (
     <FaceMap
       widthMm={face.width.mm}
       heightMm={face.height.mm}
       label={`${face.name}, ${face.width.text} by ${face.height.text}`}
-      margins={level ? LEVEL_MARGINS : UPRIGHT_MARGINS}
+      margins={upright ? UPRIGHT_MARGINS : LEVEL_MARGINS}
       toPlanRef={toPlanRef}
       plan={
         <>
@@ -89,43 +92,45 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
         </>
       }
       under={(k) => <MapGrid face={face} k={k} />}
-      carried={carried}
+      carried={carried && { ...carried, byMm }}
       over={(k) => (
         <>
-          <OtherBands
-            face={face}
-            chosen={lay?.id}
-            lays={plan.document.lays}
-            k={k}
-            onSelect={onSelect}
-          />
-          {shown && run && shown.laid && <Guides face={face} lay={shown} run={run} k={k} />}
-          {lay && run && shown && tape && (
-            <LineHandles
-              face={face}
-              lay={shown}
-              run={run}
-              k={k}
-              divisionMm={tape.divisionMm}
-              toPlan={toPlanRef}
-              onMove={move}
-            />
+          <OtherLays face={face} chosen={lay?.id} k={k} onSelect={onSelect} />
+          {shown?.laid && setOut && <Ticks face={face} lay={shown} setOut={setOut} k={k} />}
+          {lay && doc && shown && tape && !lay.locked && (
+            <g transform={carry ? `translate(${num(byMm.x * k)} ${num(byMm.y * k)})` : undefined}>
+              <Handles
+                face={face}
+                doc={doc}
+                name={lay.designName}
+                handles={carriedLay?.handles ?? shown.handles ?? NO_HANDLES}
+                k={k}
+                divisionMm={tape.divisionMm}
+                toPlan={toPlanRef}
+                onMove={move}
+              />
+            </g>
           )}
           <BlemishPins face={face} k={k} />
-          <g transform={`translate(0 ${num(face.height.mm * k + (level ? 30 : 26))})`}>
+          <g transform={`translate(0 ${num(face.height.mm * k + (upright ? 26 : 30))})`}>
             <Dimension x1={0} x2={face.width.mm * k} y={0} text={face.width.text} />
           </g>
-          {tape && level && (
+          {tape && !upright && (
             <g transform={`translate(0 ${num(face.height.mm * k + TAPE_BELOW)})`}>
-              <Tape edgeMm={face.width.mm} k={k} tape={tape} marks={marks} />
+              <Tape
+                edgeMm={face.width.mm}
+                k={k}
+                tape={tape}
+                marks={setOut && ON_TOP.has(setOut.along) ? setOut.marks : []}
+              />
               <text x={-26} y={64} fill={ink('soft')} style={{ fontSize: 13 }}>
-                {shown?.laid?.tapeText ?? 'Choose a lay to see its marks on the tape.'}
+                {setOut?.tapeText ?? (lay ? '' : 'Choose a lay to see its marks on the tape.')}
               </text>
             </g>
           )}
-          {tape && !level && (
+          {tape && upright && (
             <g transform="translate(-64 0) rotate(90) ">
-              <Tape edgeMm={face.height.mm} k={k} tape={tape} marks={marks} />
+              <Tape edgeMm={face.height.mm} k={k} tape={tape} marks={setOut.marks} />
             </g>
           )}
         </>
@@ -134,8 +139,32 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
   );
 }
 
-/** True where two answers lay the same row at the same marks, be it nearer or further across. */
-function sameRow(a: LayView, b: LayView, level: boolean): boolean {
+/** A handle that only moves one way carries the lay only that way, and only between its limits. */
+function carriedBy(handle: HandleView, by: Spot): Spot {
+  let x = 0;
+  let y = 0;
+  for (const m of handle.moves) {
+    const wanted = m.value + by.x * m.perXMm + by.y * m.perYMm;
+    const change = Math.min(m.most, Math.max(m.least, wanted)) - m.value;
+    x += change * m.perXMm;
+    y += change * m.perYMm;
+  }
+  return { x, y };
+}
+
+/** How far the drawn copy lags behind the hand. */
+function behind(drawn: LayView, carry: Carry | null): Spot {
+  const handle = carry && drawn.handles.find((h) => h.id === carry.handle);
+  return handle
+    ? {
+        x: carry.from.x + carry.by.x - handle.xMm,
+        y: carry.from.y + carry.by.y - handle.yMm,
+      }
+    : { x: 0, y: 0 };
+}
+
+/** True where two answers lay the same copies, be they moved as a whole. */
+function sameCopies(a: LayView, b: LayView): boolean {
   const [first, ...rest] = a.laid?.items ?? [];
   const [other, ...others] = b.laid?.items ?? [];
   return (
@@ -143,44 +172,40 @@ function sameRow(a: LayView, b: LayView, level: boolean): boolean {
     first !== undefined &&
     other !== undefined &&
     rest.length === others.length &&
-    first.share === other.share &&
-    (level ? first.xMm === other.xMm : first.yMm === other.yMm) &&
+    first.clip === undefined &&
+    other.clip === undefined &&
+    first.turnDeg === other.turnDeg &&
+    first.scale === other.scale &&
     rest.every((item, i) => {
       const twin = others[i];
       return (
         twin !== undefined &&
-        item.share === twin.share &&
-        item.xMm - first.xMm === twin.xMm - other.xMm &&
-        item.yMm - first.yMm === twin.yMm - other.yMm
+        item.clip === undefined &&
+        twin.clip === undefined &&
+        near(item.xMm - first.xMm, twin.xMm - other.xMm) &&
+        near(item.yMm - first.yMm, twin.yMm - other.yMm) &&
+        item.turnDeg === twin.turnDeg
       );
     })
   );
 }
 
+const near = (a: number, b: number) => Math.abs(a - b) < 1e-6;
+
 type OtherProps = {
   readonly face: FaceView;
   readonly chosen: string | undefined;
-  readonly lays: ReadonlyArray<LayDoc>;
   readonly k: number;
   readonly onSelect: (layId: string) => void;
 };
 
-/** The bands that are not chosen, each to be chosen by a click on it. */
-const OtherBands = memo(function OtherBands({ face, chosen, lays, k, onSelect }: OtherProps) {
-  return face.lays.map((other) => {
-    const doc = lays.find((l) => l.id === other.id);
-    if (!doc || other.id === chosen) {
-      return null;
-    }
-    const strip = stripOf(face, doc.run, other.line);
-    return (
-      <rect
+/** The lays that are not chosen, each to be chosen by a click on a copy. */
+const OtherLays = memo(function OtherLays({ face, chosen, k, onSelect }: OtherProps) {
+  return face.lays
+    .filter((other) => other.id !== chosen && !other.hidden && other.laid)
+    .map((other) => (
+      <g
         key={other.id}
-        x={num(strip.x * k)}
-        y={num(strip.y * k)}
-        width={num(strip.width * k)}
-        height={num(strip.height * k)}
-        fill="transparent"
         style={{ cursor: 'pointer' }}
         role="button"
         tabIndex={0}
@@ -188,22 +213,57 @@ const OtherBands = memo(function OtherBands({ face, chosen, lays, k, onSelect }:
         onPointerDown={(e) => e.stopPropagation()}
         onClick={() => onSelect(other.id)}
         onKeyDown={(e) => e.key === 'Enter' && onSelect(other.id)}
-      />
-    );
-  });
+      >
+        <path d={boxes(other, k)} fill="transparent" />
+      </g>
+    ));
 });
 
-/** From each motif's middle a dotted line to the tape, and the line's distance from its edge. */
-function Guides({ face, lay, run, k }: { face: FaceView; lay: LayView; run: RunDoc; k: number }) {
-  const level = isLevel(run.edge);
-  const strip = stripOf(face, run, lay.line);
-  const marks = lay.laid?.marks ?? [];
+/** The copies' boxes as one path to click on. */
+function boxes(lay: LayView, k: number): string {
+  const arts = lay.laid?.arts ?? [];
+  return (lay.laid?.items ?? [])
+    .map((item) => {
+      const print = arts[item.art]?.print;
+      const w = ((print?.widthMm ?? 0) * item.scale) / 2;
+      const h = ((print?.heightMm ?? 0) * item.scale) / 2;
+      const c = Math.cos((item.turnDeg * Math.PI) / 180);
+      const s = Math.sin((item.turnDeg * Math.PI) / 180);
+      const at = (x: number, y: number) =>
+        `${num((item.xMm + x * c - y * s) * k)} ${num((item.yMm + x * s + y * c) * k)}`;
+      return `M${at(-w, -h)}L${at(w, -h)}L${at(w, h)}L${at(-w, h)}Z`;
+    })
+    .join('');
+}
+
+/** From each mark a dotted line to the tape. */
+function Ticks({
+  face,
+  lay,
+  setOut,
+  k,
+}: {
+  face: FaceView;
+  lay: LayView;
+  setOut: SetOut;
+  k: number;
+}) {
+  const level = ON_TOP.has(setOut.along);
+  if (!level && !ON_SIDE.has(setOut.along)) {
+    return null;
+  }
+  const line = lay.handles.find((h) => h.id === 'line' && h.box)?.box;
+  const items = lay.laid?.items ?? [];
+  const lowest = Math.max(...items.map((i) => i.yMm));
+  const leftmost = Math.min(...items.map((i) => i.xMm));
   const h = face.height.mm * k;
-  const from = level ? (strip.y + strip.height) * k : strip.x * k;
+  const from = level
+    ? (line ? line.topMm + line.heightMm : lowest) * k
+    : (line ? line.leftMm : leftmost) * k;
   return (
-    <g>
+    <g pointerEvents="none">
       <path
-        d={marks
+        d={setOut.marks
           .map((m) =>
             level
               ? `M${num(m.exactMm * k)} ${num(from)}V${num(h + TAPE_BELOW - 28)}`
@@ -216,26 +276,28 @@ function Guides({ face, lay, run, k }: { face: FaceView; lay: LayView; run: RunD
         strokeOpacity="0.75"
         fill="none"
       />
-      {level && <DistanceFromEdge face={face} lay={lay} run={run} k={k} />}
+      {level && line && <Distance face={face} lay={lay} box={line} k={k} />}
     </g>
   );
 }
 
-function DistanceFromEdge({
+/** How far the line is from the edge it follows. */
+function Distance({
   face,
   lay,
-  run,
+  box,
   k,
 }: {
   face: FaceView;
   lay: LayView;
-  run: RunDoc;
+  box: NonNullable<HandleView['box']>;
   k: number;
 }) {
-  const edgeY = run.edge === 'TOP' ? 0 : face.height.mm * k;
-  const lineY = run.edge === 'TOP' ? run.distanceMm * k : (face.height.mm - run.distanceMm) * k;
+  const field = lay.fields.find((f) => f.key === 'distance');
+  const below = lay.fields.find((f) => f.key === 'edge')?.choice === 'BOTTOM';
+  const lineY = (box.topMm + box.heightMm / 2) * k;
+  const edgeY = below ? face.height.mm * k : 0;
   const x = face.width.mm * k + 12;
-  const middle = (edgeY + lineY) / 2;
   return (
     <g>
       <path
@@ -244,9 +306,9 @@ function DistanceFromEdge({
         strokeWidth="1.2"
         fill="none"
       />
-      <g transform={`translate(${num(x + 13)} ${num(middle)}) rotate(90)`}>
+      <g transform={`translate(${num(x + 13)} ${num((edgeY + lineY) / 2)}) rotate(90)`}>
         <text textAnchor="middle" fill={ink('rust')} style={{ fontSize: 12, fontWeight: 600 }}>
-          <SvgFig text={lay.line.distance.text} />
+          <SvgFig text={field?.length?.text ?? ''} />
         </text>
       </g>
     </g>

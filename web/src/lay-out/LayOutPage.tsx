@@ -1,5 +1,5 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { usePots } from '../api/queries';
 import { useKeys } from '../app/useKeys';
@@ -11,10 +11,27 @@ import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import { withLay, withoutLay } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
+import { useLayEdit } from '../plan/useLayEdit';
+import { CompareDialog } from './CompareDialog';
 import { LayList } from './LayList';
 import { LayMap } from './LayMap';
 import { LayPanel } from './LayPanel';
 import { PrintLinks } from './PrintLinks';
+
+/** What the hand does on the map, by rule. */
+const HOW = {
+  RUN: 'drag the line or its ends, or use the arrow keys',
+  LINE: 'drag the points of the line',
+  RING: 'drag the ring in or out, or turn it',
+  BORDER: 'drag the border in or out',
+  GRID: 'pull the lozenges to widen the gaps',
+  SINGLE: 'drag it where it shall go; the knob turns it',
+  CORNERS: 'drag the corners in or out',
+  SCATTER: 'step through the throws with [ and ]',
+  ROLLER: 'step through the ways to begin with [ and ]',
+  FRAME: 'drag the frame in or out',
+  LETTERING: 'drag the words; pull their end to size them',
+} as const;
 
 export function LayOutPage() {
   const { faceId, layId } = useParams();
@@ -25,6 +42,7 @@ export function LayOutPage() {
   const { face, next } = useFace(faceId);
   const lay = face.lays.find((l) => l.id === layId) ?? face.lays[0] ?? null;
   const base = `/pieces/${plan.piece.id}`;
+  const [comparing, setComparing] = useState(false);
 
   const faceBase = `${base}/lay-out/${face.id}`;
   const select = useCallback(
@@ -38,7 +56,7 @@ export function LayOutPage() {
         (now) =>
           withLay(now, lay.id, (l) => ({
             ...l,
-            pick: { kind: option.kind, count: option.count },
+            pick: { way: option.way, count: option.count, across: option.across },
           })),
         `${lay.designName}: ${option.title}`,
         `${lay.id} option`,
@@ -46,7 +64,7 @@ export function LayOutPage() {
     }
   };
   const step = (by: number) => {
-    if (lay?.laid) {
+    if (lay?.laid && !comparing) {
       const { options, chosen } = lay.laid;
       pick((chosen + by + options.length) % options.length);
     }
@@ -54,11 +72,14 @@ export function LayOutPage() {
   const takeOff = () =>
     lay && plan.change((now) => withoutLay(now, lay.id), `Took ${lay.designName} off`);
 
+  const edit = useLayEdit((faceIdNow, layIdNow) => go(`${base}/lay-out/${faceIdNow}/${layIdNow}`));
   useKeys({
+    c: () => lay?.laid && lay.laid.options.length > 1 && setComparing(true),
+    l: () => go(`${base}/choose/${face.id}`),
     f: () => go(`${base}/lay-out/${next.id}`),
     '[': () => step(-1),
     ']': () => step(1),
-    delete: takeOff,
+    delete: () => !lay?.locked && takeOff(),
   });
 
   return (
@@ -88,9 +109,12 @@ export function LayOutPage() {
           onChoose={(id) => go(`${base}/lay-out/${id}`)}
         />
         <LayList face={face} chosen={lay?.id ?? null} stencils={stencils} onSelect={select} />
-        <Button look="sea" mt="3" onClick={() => go(`${base}/choose/${face.id}`)}>
-          Lay a design…
-        </Button>
+        <Flex gap="2" mt="3" wrap="wrap">
+          <Button look="sea" onClick={() => go(`${base}/choose/${face.id}`)}>
+            Lay a design…
+          </Button>
+          <Button onClick={() => void edit({ kind: 'LAY_WORDS', faceId: face.id })}>Words…</Button>
+        </Flex>
         <PrintLinks pieceId={plan.piece.id} faceId={face.id} />
       </Box>
 
@@ -100,8 +124,7 @@ export function LayOutPage() {
             {face.name}, <Fig text={`${face.width.text} × ${face.height.text}`} />
           </Heading>
           <Text color="soft" fontSize="13.5px">
-            {face.makeUpText} · {face.area.netText} ·{' '}
-            {lay ? 'drag the line or its ends, or use the arrow keys' : 'nothing laid yet'}
+            {face.makeUpText} · {face.area.netText} · {lay ? HOW[lay.rule] : 'nothing laid yet'}
           </Text>
         </Box>
         <Box flex="1" minH="0" position="relative">
@@ -124,19 +147,30 @@ export function LayOutPage() {
             face={face}
             lay={lay}
             pots={pots}
+            stencils={stencils}
             onPick={pick}
             onTakeOff={takeOff}
+            onCompare={() => setComparing(true)}
           />
         ) : (
           <Box p="4">
             <Empty title="Nothing on this face yet">
               <Link to={`${base}/choose/${face.id}`}>
-                Try the stencils of the shelf on it, each at true size.
+                Try the designs of the shelf on it, each at true size.
               </Link>
             </Empty>
           </Box>
         )}
       </Box>
+      {comparing && lay?.laid && (
+        <CompareDialog
+          face={face}
+          lay={lay}
+          stencils={stencils}
+          onPick={pick}
+          close={() => setComparing(false)}
+        />
+      )}
     </Flex>
   );
 }

@@ -1,24 +1,30 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { LaidView, OptionView } from '../api/client';
+import type { FaceView, LaidView, LayView, OptionItems, OptionView } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { Items, type Stencils } from '../map/Items';
+import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
+import { useOptionItems } from './useOptionItems';
 
 /** More than these would push the marks off the screen; the rest is a click away. */
 const FIRST = 3;
 
 type Props = {
+  readonly face: FaceView;
+  readonly lay: LayView;
   readonly laid: LaidView;
-  readonly ground: string;
-  readonly paint: string;
+  readonly stencils: Stencils;
   readonly onPick: (index: number) => void;
 };
 
-/** The options, best first, each as a small picture of its line and in words. */
-export function OptionList({ laid, ground, paint, onPick }: Props) {
+/** The options, best first, each as a small picture and in words. */
+export function OptionList({ face, lay, laid, stencils, onPick }: Props) {
   const [all, setAll] = useState(false);
   const hidden = laid.options.length - FIRST;
+  const inStrips = laid.options.every((o) => o.strip !== undefined);
+  const items = useOptionItems(lay, !inStrips && laid.options.length > 1).data ?? [];
   return (
     <Flex direction="column" gap="2" role="radiogroup" aria-label="Options">
       {laid.options.map((option, i) => {
@@ -26,10 +32,13 @@ export function OptionList({ laid, ground, paint, onPick }: Props) {
         if (!all && i >= FIRST && !chosen) {
           return null;
         }
+        const own = items.find(
+          (o) => o.way === option.way && o.count === option.count && o.across === option.across,
+        );
         return (
           <Box
             as="button"
-            key={`${option.kind}${option.count}`}
+            key={`${option.way}${option.count}/${option.across}/${option.detail}`}
             role="radio"
             aria-checked={chosen}
             onClick={() => onPick(i)}
@@ -43,30 +52,39 @@ export function OptionList({ laid, ground, paint, onPick }: Props) {
             py="2"
             _hover={{ borderColor: 'sea' }}
           >
-            <Flex justify="space-between" gap="2">
-              <Text fontWeight="600" fontSize="13.5px">
-                {option.title}
-              </Text>
-              {i === 0 && (
-                <Text color="moss" fontSize="13px">
-                  best
-                </Text>
+            <Flex gap="2.5" align="flex-start">
+              {own && (
+                <FacePicture face={face} option={own} stencils={stencils} paint={lay.paintColour} />
               )}
-              {option.onKeepOut && (
-                <Text color="rust" fontSize="13px">
-                  on a keep-out
+              <Box flex="1" minW="0">
+                <Flex justify="space-between" gap="2">
+                  <Text fontWeight="600" fontSize="13.5px" lineHeight="1.3">
+                    {option.title}
+                  </Text>
+                  {i === 0 && (
+                    <Text color="moss" fontSize="13px">
+                      best
+                    </Text>
+                  )}
+                  {option.onKeepOut && (
+                    <Text color="rust" fontSize="13px">
+                      on a keep-out
+                    </Text>
+                  )}
+                </Flex>
+                {option.strip && (
+                  <LinePicture option={option} ground={face.ground} paint={lay.paintColour} />
+                )}
+                <Text fontSize="12.5px" color="soft">
+                  <Fig text={option.detail} />
                 </Text>
-              )}
+                {chosen && (
+                  <Text fontSize="12.5px" mt="0.5">
+                    <Fig text={option.reason} />
+                  </Text>
+                )}
+              </Box>
             </Flex>
-            <LinePicture option={option} ground={ground} paint={paint} />
-            <Text fontSize="12.5px" color="soft">
-              <Fig text={option.detail} />
-            </Text>
-            {chosen && (
-              <Text fontSize="12.5px" mt="0.5">
-                <Fig text={option.reason} />
-              </Text>
-            )}
           </Box>
         );
       })}
@@ -79,6 +97,35 @@ export function OptionList({ laid, ground, paint, onPick }: Props) {
   );
 }
 
+const SMALL = { width: 74, height: 54 };
+
+/** The face in small with an option's copies on it. */
+function FacePicture({
+  face,
+  option,
+  stencils,
+  paint,
+}: {
+  face: FaceView;
+  option: OptionItems;
+  stencils: Stencils;
+  paint: string;
+}) {
+  const k = Math.min(SMALL.width / face.width.mm, SMALL.height / face.height.mm);
+  return (
+    <svg
+      width={num(face.width.mm * k)}
+      height={num(face.height.mm * k)}
+      viewBox={`0 0 ${num(face.width.mm)} ${num(face.height.mm)}`}
+      style={{ flexShrink: 0, borderRadius: 3, marginTop: 3 }}
+      aria-hidden
+    >
+      <path d={face.pathData} fill={face.ground} fillRule="evenodd" />
+      <Items items={option.items} arts={option.arts} stencils={stencils} colour={paint} />
+    </svg>
+  );
+}
+
 export function LinePicture({
   option,
   ground,
@@ -88,6 +135,10 @@ export function LinePicture({
   ground: string;
   paint: string;
 }) {
+  const { strip } = option;
+  if (!strip) {
+    return null;
+  }
   return (
     <svg width="100%" height="14" viewBox="0 0 1000 14" preserveAspectRatio="none" aria-hidden>
       <rect y="1" width="1000" height="12" rx="2" fill={ground} />
@@ -95,9 +146,9 @@ export function LinePicture({
         <rect
           // biome-ignore lint/suspicious/noArrayIndexKey: a motif is its place in the row
           key={i}
-          x={(option.firstShare + i * option.pitchShare) * 1000}
+          x={(strip.first + i * strip.pitch) * 1000}
           y="4"
-          width={option.motifShare * 1000}
+          width={strip.motif * 1000}
           height="6"
           rx="3"
           fill={paint}

@@ -1,9 +1,8 @@
-import { Fragment, memo, useId } from 'react';
-import type { BoxView, FaceView, ItemView, LayView, StencilView } from '../api/client';
+import { memo, useId } from 'react';
+import type { FaceView, LayView } from '../api/client';
 import { ink } from '../theme/theme';
+import { Items, type Stencils } from './Items';
 import { num } from './viewport';
-
-export type Stencils = ReadonlyMap<string, StencilView>;
 
 type Props = {
   readonly face: FaceView;
@@ -46,9 +45,7 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
           ))}
           {face.lays.map(
             (lay) =>
-              lay.id !== without && (
-                <LayDrawing key={lay.id} lay={lay} stencil={stencils.get(lay.designId)} />
-              ),
+              lay.id !== without && <LayDrawing key={lay.id} lay={lay} stencils={stencils} />,
           )}
         </g>
       )}
@@ -173,65 +170,17 @@ function seamPath(face: FaceView): string {
 /** One lay, in millimetres. */
 export const LayDrawing = memo(function LayDrawing({
   lay,
-  stencil,
+  stencils,
 }: {
   lay: LayView;
-  stencil: StencilView | undefined;
+  stencils: Stencils;
 }) {
-  if (!stencil || !lay.laid) {
-    return null;
-  }
-  return <Prints items={lay.laid.items} stencil={stencil} colour={lay.paintColour} />;
+  return lay.laid && !lay.hidden ? (
+    <Items
+      items={lay.laid.items}
+      arts={lay.laid.arts}
+      stencils={stencils}
+      colour={lay.paintColour}
+    />
+  ) : null;
 });
-
-/** Prints of one stencil, each where its item lies; what runs off is cut where it is cut. */
-export const Prints = memo(function Prints({
-  items,
-  stencil,
-  colour,
-}: {
-  items: ReadonlyArray<ItemView>;
-  stencil: StencilView;
-  colour: string;
-}) {
-  const id = useId();
-  const cx = stencil.printLeftMm + stencil.printWidth.mm / 2;
-  const cy = stencil.printTopMm + stencil.printHeight.mm / 2;
-  return (
-    <g fill={colour}>
-      <defs>
-        <path
-          id={`${id}print`}
-          d={stencil.pathData}
-          transform={`translate(${num(-cx)} ${num(-cy)})`}
-          fillRule="evenodd"
-        />
-      </defs>
-      {items.map((item, i) => {
-        const turn = item.turnDeg ? ` rotate(${item.turnDeg})` : '';
-        const print = (
-          <use
-            key="print"
-            href={`#${id}print`}
-            transform={`translate(${num(item.xMm)} ${num(item.yMm)})${turn}`}
-          />
-        );
-        return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: items are their places in the row
-          <Fragment key={i}>
-            {item.share < 1 && (
-              <clipPath id={`${id}part${i}`}>
-                <Rect box={item.visible} />
-              </clipPath>
-            )}
-            {item.share < 1 ? <g clipPath={`url(#${id}part${i})`}>{print}</g> : print}
-          </Fragment>
-        );
-      })}
-    </g>
-  );
-});
-
-function Rect({ box }: { box: BoxView }) {
-  return <rect x={box.leftMm} y={box.topMm} width={box.widthMm} height={box.heightMm} />;
-}

@@ -2,7 +2,8 @@ import { memo } from 'react';
 import type { FaceView, Reading } from '../api/client';
 import { SvgFig } from '../common/Fig';
 import { ink } from '../theme/theme';
-import { FaceDrawing, type Stencils } from './FaceDrawing';
+import { FaceDrawing } from './FaceDrawing';
+import type { Stencils } from './Items';
 import { num } from './viewport';
 
 type Props = {

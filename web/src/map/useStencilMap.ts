@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useStencils } from '../api/queries';
-import type { Stencils } from './FaceDrawing';
+import type { Stencils } from './Items';
 
 /** The stencils of the shelf by id, for drawing. */
 export function useStencilMap(): Stencils {

@@ -8,7 +8,7 @@ import { STOPS } from '../app/RouteLine';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Empty, ErrorState, Loading } from '../common/States';
-import type { Stencils } from '../map/FaceDrawing';
+import type { Stencils } from '../map/Items';
 import { Net } from '../map/Net';
 import { useStencilMap } from '../map/useStencilMap';
 import { NewPiece } from './NewPiece';

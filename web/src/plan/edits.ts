@@ -1,4 +1,4 @@
-import type { FaceDoc, LayDoc, PlanDocument, RunDoc } from '../api/client';
+import type { FaceDoc, LayDoc, PlanDocument, RuleDoc } from '../api/client';
 
 /** Changes of a plan as the artist means them: each takes a plan and gives the changed one. */
 
@@ -38,8 +38,22 @@ export const withLay = (
   lays: plan.lays.map((l) => (l.id === layId ? edit(l) : l)),
 });
 
-export const withRun = (plan: PlanDocument, layId: string, run: Partial<RunDoc>): PlanDocument =>
-  withLay(plan, layId, (lay) => ({ ...lay, run: { ...lay.run, ...run } }));
+export const withRule = (plan: PlanDocument, layId: string, rule: Partial<RuleDoc>): PlanDocument =>
+  withLay(plan, layId, (lay) => ({ ...lay, rule: { ...lay.rule, ...rule } }));
+
+/** The lay one place earlier or later among those of its face. */
+export const movedLay = (plan: PlanDocument, layId: string, by: -1 | 1): PlanDocument => {
+  const lay = plan.lays.find((l) => l.id === layId);
+  const onFace = plan.lays.filter((l) => l.faceId === lay?.faceId);
+  const other = onFace[onFace.findIndex((l) => l.id === layId) + by];
+  if (!lay || !other) {
+    return plan;
+  }
+  return {
+    ...plan,
+    lays: plan.lays.map((l) => (l.id === layId ? other : l.id === other.id ? lay : l)),
+  };
+};
 
 export const withoutLay = (plan: PlanDocument, layId: string): PlanDocument => ({
   ...plan,

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { FaceView } from '../api/client';
-import { FaceDrawing, type Stencils } from '../map/FaceDrawing';
+import { FaceDrawing } from '../map/FaceDrawing';
+import type { Stencils } from '../map/Items';
 import { pictureOf } from './pictures';
 
 type Props = {

@@ -10,7 +10,7 @@ export async function pictureOf(svg: SVGSVGElement): Promise<HTMLCanvasElement> 
   const k = LONGER_SIDE_PX / Math.max(width, height);
   const style = getComputedStyle(document.documentElement);
   const text = new XMLSerializer()
-    .serializeToString(svg)
+    .serializeToString(await withPictures(svg))
     .replace(/var\((--[\w-]+)\)/g, (_, name: string) => style.getPropertyValue(name).trim());
   const image = new Image();
   image.width = Math.max(1, Math.round(width * k));
@@ -22,6 +22,34 @@ export async function pictureOf(svg: SVGSVGElement): Promise<HTMLCanvasElement> 
   canvas.height = image.height;
   canvas.getContext('2d')?.drawImage(image, 0, 0, image.width, image.height);
   return canvas;
+}
+
+const read = new Map<string, Promise<string>>();
+
+/** A picture by itself cannot fetch others: they are written into it. */
+async function withPictures(svg: SVGSVGElement): Promise<SVGSVGElement> {
+  const own = svg.cloneNode(true) as SVGSVGElement;
+  await Promise.all(
+    [...own.querySelectorAll('image')].map(async (image) => {
+      const href = image.getAttribute('href') ?? '';
+      if (href.startsWith('/')) {
+        const asData = read.get(href) ?? asDataUrl(href);
+        read.set(href, asData);
+        image.setAttribute('href', await asData);
+      }
+    }),
+  );
+  return own;
+}
+
+async function asDataUrl(href: string): Promise<string> {
+  const blob = await (await fetch(href)).blob();
+  return new Promise((done, failed) => {
+    const reader = new FileReader();
+    reader.onload = () => done(String(reader.result));
+    reader.onerror = () => failed(reader.error);
+    reader.readAsDataURL(blob);
+  });
 }
 
 /** Whether this browser can draw in three dimensions. */

@@ -124,7 +124,7 @@ function Options({ answer }: { answer: RunAnswer }) {
         {answer.options.map((o, i) => (
           <Box
             as="button"
-            key={`${o.option.kind}${o.option.count}`}
+            key={`${o.option.way}${o.option.count}`}
             role="radio"
             aria-checked={o === option}
             onClick={() => setChosen(i)}

@@ -1,6 +1,6 @@
 import type { Reading } from '../api/client';
-import type { Stencils } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
+import type { Stencils } from '../map/Items';
 import { BlemishPins } from '../map/MapMarks';
 import { NetFaces, NetLabels, shownFaces } from '../map/Net';
 import { num } from '../map/viewport';

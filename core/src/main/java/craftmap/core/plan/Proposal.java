@@ -67,7 +67,7 @@ public record Proposal(LayRule rule, LayAnswer answer) {
               design instanceof Dots ? Grid.Pattern.BRICK : Grid.Pattern.HALF_DROP,
               new RunWish(gap, 0, TYPICAL_CHANGE),
               gap,
-              Grid.Quarter.NONE,
+              Grid.Quarter.NOT_TURNED,
               Grid.Cut.CUT_AT_THE_EDGE);
       case SINGLE -> new Single(Optional.empty(), 0, false, 1, false);
       case CORNERS -> new Corners(margin(w, h), Corners.Which.ALL);

@@ -51,6 +51,17 @@ public record Box(double leftMm, double topMm, double widthMm, double heightMm) 
     return Math.hypot(dx, dy);
   }
 
+  /** The smallest box around both. */
+  public Box and(Box other) {
+    double left = Math.min(leftMm, other.leftMm);
+    double top = Math.min(topMm, other.topMm);
+    return new Box(
+        left,
+        top,
+        Math.max(rightMm(), other.rightMm()) - left,
+        Math.max(bottomMm(), other.bottomMm()) - top);
+  }
+
   public Envelope envelope() {
     return new Envelope(leftMm, rightMm(), topMm, bottomMm());
   }

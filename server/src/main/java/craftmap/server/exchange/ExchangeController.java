@@ -1,5 +1,6 @@
 package craftmap.server.exchange;
 
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
@@ -8,6 +9,7 @@ import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.NoSuchElementException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -59,6 +61,18 @@ class ExchangeController {
     SavedPlan piece = pieces.get(studios.current(), id);
     String svg = MapSvg.map(piece.document().name(), reading(piece));
     return file(piece.document().name() + ", map.svg", SVG, bytes(svg));
+  }
+
+  /** The lines to cut for one lay, at true size. */
+  @GetMapping(value = "/{id}/lays/{layId}/cut.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> cut(@PathVariable String id, @PathVariable String layId) {
+    SavedPlan piece = pieces.get(studios.current(), id);
+    LayReading lay =
+        reading(piece).lays().stream()
+            .filter(l -> l.lay().id().equals(layId))
+            .findFirst()
+            .orElseThrow(() -> new NoSuchElementException("There is no lay " + layId + "."));
+    return file(piece.document().name() + ", to cut.svg", SVG, bytes(CutSvg.of(lay)));
   }
 
   @GetMapping(value = "/{id}/templates.svg", produces = "image/svg+xml")

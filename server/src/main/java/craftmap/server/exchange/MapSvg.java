@@ -91,15 +91,8 @@ final class MapSvg {
       for (LayReading lay : reading.lays()) {
         if (lay instanceof LayReading.Laid laid) {
           out.append("<g class=\"lay\" id=\"lay-").append(text(lay.lay().id())).append("\">\n");
-          laid.chosen()
-              .items()
-              .forEach(
-                  i ->
-                      path(
-                          "item",
-                          PathData.of(i.openings(laid.stencil().openings())),
-                          laid.paint().colour().hex(),
-                          "none"));
+          String colour = laid.paint().map(p -> p.colour().hex()).orElse("#6C6A62");
+          laid.items().forEach(i -> path("item", PathData.of(i.print()), colour, "none"));
           out.append("</g>\n");
         }
       }
@@ -161,7 +154,7 @@ final class MapSvg {
     return Decimals.show(value, DECIMALS);
   }
 
-  private static String text(String words) {
+  static String text(String words) {
     return words
         .replace("&", "&amp;")
         .replace("<", "&lt;")

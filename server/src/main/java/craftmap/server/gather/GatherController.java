@@ -2,9 +2,9 @@ package craftmap.server.gather;
 
 import craftmap.core.plan.LayReading;
 import craftmap.core.supply.Provision;
+import craftmap.server.piece.LayView;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
-import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Person;
 import craftmap.server.studio.Studio;
@@ -76,13 +76,13 @@ class GatherController {
       boolean done,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String bookedText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String changedText,
-      List<ReadingView.WhyView> why) {}
+      List<LayView.WhyView> why) {}
 
   @GetMapping("/gather")
   GatherView gather(@PathVariable String id) {
     Studio studio = studios.current();
     SavedPlan piece = pieces.get(studio, id);
-    List<ReadingView.LayView> lays =
+    List<LayView> lays =
         views.view(studio, piece.document()).faces().stream()
             .flatMap(f -> f.lays().stream())
             .toList();
@@ -110,7 +110,7 @@ class GatherController {
     return gather(id);
   }
 
-  private static NeedView need(Gathering.Need need, List<ReadingView.LayView> lays) {
+  private static NeedView need(Gathering.Need need, List<LayView> lays) {
     double level = need.pot().levelMl();
     double holds = need.pot().holdsMl();
     return new NeedView(
@@ -135,9 +135,9 @@ class GatherController {
         need.uses().stream().map(u -> use(u, lays)).toList());
   }
 
-  private static UseView use(Gathering.Use use, List<ReadingView.LayView> lays) {
-    ReadingView.LayView lay = view(use.laid().lay().id(), lays);
-    double ml = use.laid().takes().volumeMl();
+  private static UseView use(Gathering.Use use, List<LayView> lays) {
+    LayView lay = view(use.laid().lay().id(), lays);
+    double ml = use.laid().takes().potMl();
     String needs = Words.millilitres(ml);
     String booked = use.bookedMl().map(Words::millilitres).orElse(null);
     return new UseView(
@@ -152,13 +152,13 @@ class GatherController {
         lay.laid().why());
   }
 
-  private static UseView notLaid(LayReading reading, List<ReadingView.LayView> lays) {
-    ReadingView.LayView lay = view(reading.lay().id(), lays);
+  private static UseView notLaid(LayReading reading, List<LayView> lays) {
+    LayView lay = view(reading.lay().id(), lays);
     return new UseView(
         lay.id(), lay.faceId(), lay.title(), lay.where(), "", false, null, null, List.of());
   }
 
-  private static ReadingView.LayView view(String layId, List<ReadingView.LayView> lays) {
+  private static LayView view(String layId, List<LayView> lays) {
     return lays.stream().filter(l -> l.id().equals(layId)).findFirst().orElseThrow();
   }
 }

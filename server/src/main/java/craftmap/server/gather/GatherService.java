@@ -45,7 +45,9 @@ public class GatherService {
     List<LayReading> notLaid = new ArrayList<>();
     for (LayReading reading : pieces.read(studio, piece.document()).lays()) {
       if (reading instanceof LayReading.Laid laid) {
-        byPot.computeIfAbsent(laid.paint().id(), id -> new ArrayList<>()).add(laid);
+        laid.paint()
+            .filter(p -> laid.takes().potMl() > 0)
+            .ifPresent(p -> byPot.computeIfAbsent(p.id(), id -> new ArrayList<>()).add(laid));
       } else {
         notLaid.add(reading);
       }
@@ -64,7 +66,7 @@ public class GatherService {
     Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
     List<Gathering.Use> uses = lays.stream().map(l -> use(pot, l, used)).toList();
     double still =
-        uses.stream().filter(u -> !u.isDone()).mapToDouble(u -> u.laid().takes().volumeMl()).sum();
+        uses.stream().filter(u -> !u.isDone()).mapToDouble(u -> u.laid().takes().potMl()).sum();
     Claims settled = claims.on(pot.holding()).claims();
     double mine = pot.ml(settled.forPiece(pieceId).doubleValue());
     return new Gathering.Need(pot, uses, still, pot.levelMl() - mine, Provision.of(still, mine));
@@ -97,7 +99,7 @@ public class GatherService {
               new ClaimBook.Wish(
                   need.pot().holding().id(),
                   use.laid().lay().id(),
-                  need.pot().inItsUnit(use.laid().takes().volumeMl())));
+                  need.pot().inItsUnit(use.laid().takes().potMl())));
         }
       }
     }
@@ -126,11 +128,11 @@ public class GatherService {
         studio.id(),
         new Use(
             pot.holding().id(),
-            pot.inItsUnit(laid.takes().volumeMl()),
+            pot.inItsUnit(laid.takes().potMl()),
             piece.id(),
             laid.lay().id(),
             coats == 1 ? Words.say("coats.one") : Words.say("coats.many", coats),
-            Words.say("done.note", laid.stencil().name(), piece.document().name())),
+            Words.say("done.note", laid.design().name(), piece.document().name())),
         by);
   }
 

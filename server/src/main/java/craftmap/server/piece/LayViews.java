@@ -1,18 +1,40 @@
 package craftmap.server.piece;
 
+import craftmap.core.design.CustomCut;
+import craftmap.core.design.Design;
+import craftmap.core.design.Dots;
+import craftmap.core.design.Moulding;
+import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
+import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
+import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
+import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.Border;
+import craftmap.core.lay.rule.EdgeLine;
+import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.Grid;
 import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.LayRule;
+import craftmap.core.lay.rule.Ring;
+import craftmap.core.lay.rule.RingRows;
+import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.lay.rule.Run;
-import craftmap.core.lay.rule.Span;
-import craftmap.core.measure.Decimals;
-import craftmap.core.measure.LengthUnit;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.RunWish;
+import craftmap.core.lay.rule.Wording;
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
+import craftmap.server.fields.FieldViews;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
@@ -24,194 +46,251 @@ import java.util.function.Function;
 
 /** Says what one lay comes to. */
 final class LayViews {
-  private final TapeDivision tape;
-  private final Function<String, Optional<OwnedDesign>> stencils;
+  private static final int OPTIONS_DRAWN = 12;
 
-  LayViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> stencils) {
+  private final TapeDivision tape;
+  private final Function<String, Optional<OwnedDesign>> shelf;
+
+  LayViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> shelf) {
     this.tape = tape;
-    this.stencils = stencils;
+    this.shelf = shelf;
   }
 
-  ReadingView.LayView view(Face face, LayReading reading) {
-    Lay lay = reading.lay();
-    Run run = run(lay);
-    Optional<OwnedDesign> owned = stencils.apply(lay.designId());
-    String name = owned.map(o -> o.design().name()).orElse("?");
+  LayView view(Face face, LayReading reading) {
     return switch (reading) {
       case LayReading.Laid laid ->
           view(
               face,
-              lay,
-              run,
-              owned,
-              laid.paint().name(),
-              laid.paint().colour().hex(),
-              Words.say(
-                  "lay.where",
-                  Counts.motifs(laid.chosen().row()),
-                  cells(face, laid.chosen().items())),
-              Optional.of(laid(face, laid, owned.orElseThrow().motif(), run)),
-              clearances(laid.clearances()));
+              laid.lay(),
+              Optional.of(laid.design()),
+              laid.paint().map(p -> p.name()).orElse(""),
+              laid.paint().map(p -> p.colour().hex()).orElse(ArtViews.ownColour(laid.design())),
+              where(face, laid),
+              Optional.of(laid),
+              notes(face, laid));
       case LayReading.DoesNotFit doesNot ->
           view(
               face,
-              lay,
-              run,
-              owned,
-              doesNot.paint().name(),
-              doesNot.paint().colour().hex(),
+              doesNot.lay(),
+              doesNot.design(),
+              doesNot.paint().map(p -> p.name()).orElse(""),
+              doesNot.paint().map(p -> p.colour().hex()).orElse("#6C6A62"),
               why(doesNot.why()),
               Optional.empty(),
               List.of(stop(why(doesNot.why()))));
-      case LayReading.NoLine none ->
-          view(
-              face,
-              lay,
-              run,
-              owned,
-              none.paint().name(),
-              none.paint().colour().hex(),
-              Words.say("fit.noLine"),
-              Optional.empty(),
-              List.of(stop(Words.say("fit.noLine"))));
       case LayReading.Missing missing -> {
         String text =
-            Words.say(missing.what().equals("paint") ? "fit.missingPaint" : "fit.missingDesign");
+            Words.say(
+                missing.what() == LayReading.What.PAINT ? "fit.missingPaint" : "fit.missingDesign");
         yield view(
-            face, lay, run, owned, name, "#6C6A62", text, Optional.empty(), List.of(stop(text)));
+            face,
+            missing.lay(),
+            missing.lay().designId().flatMap(shelf).map(OwnedDesign::design),
+            missing.what() == LayReading.What.PAINT ? "?" : "",
+            "#6C6A62",
+            text,
+            Optional.empty(),
+            List.of(stop(text)));
       }
     };
   }
 
-  private ReadingView.LayView view(
+  private LayView view(
       Face face,
       Lay lay,
-      Run run,
-      Optional<OwnedDesign> owned,
+      Optional<Design> design,
       String paintName,
       String paintColour,
       String where,
-      Optional<ReadingView.LaidView> laid,
+      Optional<LayReading.Laid> laid,
       List<ReadingView.NoteView> notes) {
-    String name = owned.map(o -> o.design().name()).orElse(lay.designId());
-    return new ReadingView.LayView(
+    String name =
+        design.map(Design::name).orElse(lay.designId().map(d -> "?").orElse(wordsOf(lay.rule())));
+    RuleNote note = lay.rule().note();
+    MeasureSheet sheet = new MeasureSheet(note.measures(), note.choices());
+    note.kind().read(sheet, note.points(), note.text());
+    return new LayView(
         lay.id(),
         face.id(),
-        lay.designId(),
+        lay.designId().orElse(null),
+        lay.cornerDesignId().orElse(null),
         name,
-        Words.say("lay", run.line().edge(), name, tape.show(run.line().distanceMm()), face.name()),
+        design
+            .map(d -> Words.say("designOne", d.kind()))
+            .orElse(Words.say("rule", lay.rule().kind())),
+        title(face, lay, name),
         where,
-        lay.paintId(),
+        lay.paintId().orElse(null),
         paintName,
         paintColour,
-        line(face, run, owned),
-        laid.orElse(null),
+        design.map(LayViews::isPainted).orElse(false),
+        lay.rule().kind(),
+        Words.say("rule", lay.rule().kind()),
+        suits(design, lay),
+        FieldViews.of(sheet, tape),
+        note.text().isEmpty() ? null : note.text(),
+        lay.clearMm().isPresent() ? Measure.of(lay.clearMm().getAsDouble(), tape) : null,
+        eye(lay.eye(), laid),
+        lay.hidden(),
+        lay.locked(),
+        HandleViews.of(
+            face, tape, lay.rule(), design, laid.map(l -> l.chosen().items()).orElse(List.of())),
+        laid.map(l -> laid(face, l)).orElse(null),
         notes);
   }
 
-  private ReadingView.LineView line(Face face, Run run, Optional<OwnedDesign> owned) {
-    var line = run.line();
-    double tall = owned.map(o -> o.stencil().printHeightMm()).orElse(0.0);
-    Span span = line.spanOn(face.outline(), tall).orElse(new Span(0, 0));
-    double motif = owned.map(o -> o.stencil().printWidthMm()).orElse(0.0);
-    return new ReadingView.LineView(
-        measure(line.distanceMm()),
-        measure(line.startInsetMm()),
-        measure(line.endInsetMm()),
-        measure(run.wish().gapMm()),
-        measure(run.wish().endMarginMm()),
-        Words.percent(run.wish().allowedChange()),
-        span.lengthMm(),
-        span.fromMm(),
-        Math.max(0, span.lengthMm() - line.startInsetMm() - line.endInsetMm()),
-        tall / 2,
-        Math.max(tall / 2, line.reachOn(face.outline()) - tall / 2),
-        motif,
-        tall);
+  private static String wordsOf(LayRule rule) {
+    String text = rule.note().text();
+    return text.isBlank() ? Words.say("rule", rule.kind()) : text;
   }
 
-  private ReadingView.LaidView laid(Face face, LayReading.Laid laid, String motif, Run run) {
-    boolean level = run.line().edge().isLevel();
-    OptionViews options = new OptionViews(tape, run.wish(), motif, level);
-    List<Integer> passOf = laid.passes().passOfEach();
-    List<ReadingView.ItemView> items = new ArrayList<>();
-    for (int i = 0; i < laid.chosen().items().size(); i++) {
-      items.add(item(laid.chosen().items().get(i), passOf.get(i)));
+  /** What takes something out of a pot. */
+  static boolean isPainted(Design design) {
+    return switch (design) {
+      case CustomCut cut -> cut.film() == CustomCut.Film.STENCIL_FILM;
+      case StencilDesign s -> true;
+      case Dots d -> true;
+      case Texture t -> true;
+      default -> false;
+    };
+  }
+
+  private static List<LayView.RuleChoice> suits(Optional<Design> design, Lay lay) {
+    if (lay.designId().isEmpty()) {
+      return List.of(choice(RuleKind.LETTERING));
     }
-    int passes = laid.passes().passes().size();
-    double ml = laid.takes().volumeMl();
-    String datum = Words.say(level ? "lay.datum.level" : "lay.datum.upright");
-    double error = laid.setOut().largestErrorMm();
-    return new ReadingView.LaidView(
-        laid.options().stream().map(options::view).toList(),
+    return design.map(RuleKind::suiting).orElse(List.of(lay.rule().kind())).stream()
+        .map(LayViews::choice)
+        .toList();
+  }
+
+  private static LayView.RuleChoice choice(RuleKind kind) {
+    return new LayView.RuleChoice(kind, Words.say("rule", kind));
+  }
+
+  private String title(Face face, Lay lay, String name) {
+    if (lay.rule() instanceof Run run && run.line() instanceof EdgeLine line) {
+      return Words.say("lay", line.edge(), name, tape.show(line.distanceMm()), face.name());
+    }
+    return Words.say("lay.title", face.name(), name, lower(Words.say("rule", lay.rule().kind())));
+  }
+
+  private static String where(Face face, LayReading.Laid laid) {
+    String kind =
+        laid.lay().designId().isEmpty()
+            ? Words.say("rule", RuleKind.LETTERING)
+            : Words.say("designOne", laid.design().kind());
+    String counts =
+        laid.chosen().arrangement() instanceof RunRow row
+            ? Counts.motifs(row)
+            : "" + laid.items().size();
+    boolean along = laid.chosen().arrangement() instanceof RunRow;
+    return Words.say(
+        along ? "lay.where.along" : "lay.where.in", lower(kind), counts, cells(face, laid.items()));
+  }
+
+  private static String cells(Face face, List<Item> items) {
+    if (items.isEmpty()) {
+      return "";
+    }
+    MapGrid grid = MapGrid.over(face.outline());
+    String first = grid.cellOf(items.getFirst().centre());
+    String last = grid.cellOf(items.getLast().centre());
+    return first.equals(last) ? first : first + "–" + last;
+  }
+
+  private LayView.EyeView eye(Eye eye, Optional<LayReading.Laid> laid) {
+    return new LayView.EyeView(
+        Measure.of(eye.wobbleMm(), tape),
+        eye.wobbleDeg(),
+        eye.seed(),
+        eye.held().size(),
+        laid.filter(l -> !eye.changesNothing()).map(this::eyeText).orElse(""));
+  }
+
+  /** A row by eye still tells its count, what even spacing would be, and what changed. */
+  private String eyeText(LayReading.Laid laid) {
+    String even =
+        switch (laid.chosen().arrangement()) {
+          case RunRow row -> Words.say("eye.even", row.count(), tape.show(row.gapMm()));
+          case RingRows ring ->
+              Words.say("eye.even", ring.count() * ring.across(), tape.show(ring.gapMm()));
+          default -> Words.say("eye.count", laid.items().size());
+        };
+    String moved = Words.say("eye.off", tape.show(laid.seen().farthestMm()));
+    return laid.seen().put() == 0
+        ? even + " " + moved
+        : even + " " + moved + " " + Words.say("eye.put", laid.seen().put());
+  }
+
+  private LayView.LaidView laid(Face face, LayReading.Laid laid) {
+    ArtViews arts = new ArtViews(face.outline(), shelf);
+    List<Integer> passOf = laid.passes().map(StencilPasses::passOfEach).orElse(List.of());
+    List<LayView.ItemView> items =
+        arts.items(laid.items(), passOf.size() == laid.items().size() ? passOf : List.of());
+    OptionWords words = words(face, laid);
+    int passes = laid.passes().map(p -> p.passes().size()).orElse(1);
+    int washes = laid.passes().map(StencilPasses::washes).orElse(0);
+    double ml = laid.takes().potMl();
+    return new LayView.LaidView(
+        laid.options().stream().map(words::view).toList(),
         laid.options().indexOf(laid.chosen()),
         laid.pickState(),
         Words.say("pick", laid.pickState()),
+        arts.arts(),
         items,
-        laid.setOut().marks().stream().map(m -> OptionViews.mark(m, tape)).toList(),
-        datum,
-        Words.say("lay.tape." + run.line().edge().name()),
-        error < Tolerance.EXACT.lengthMm()
-            ? Words.say("marks.exact")
-            : Words.say("marks.rounding", datum, rounding(error)),
-        laid.chosen().items().size(),
+        laid.setOuts().stream().map(s -> SetOutViews.view(s, tape)).toList(),
+        laid.items().size(),
         passes,
-        laid.passes().washes(),
-        Words.say("takes.positions", laid.chosen().items().size(), Counts.passes(passes))
-            + ", "
-            + Counts.washes(laid.passes().washes()),
+        washes,
+        laid.passes().isPresent()
+            ? Words.say("takes.positions", laid.items().size(), Counts.passes(passes))
+                + ", "
+                + Counts.washes(washes)
+            : "" + laid.items().size(),
         ml,
         Words.millilitres(ml),
         Counts.coats(laid.lay().coats()),
-        why(laid));
+        TakesViews.of(tape, laid),
+        TakesViews.why(tape, laid));
   }
 
-  /** Rounding errors are smaller than any division: shown finer than the tape. */
-  private String rounding(double errorMm) {
-    return tape.unit() == LengthUnit.INCH
-        ? TapeDivision.INCH_32.divisionsIn(errorMm) == 0
-            ? "1/64\""
-            : TapeDivision.INCH_32.show(errorMm)
-        : Decimals.show(errorMm, 2) + " mm";
+  private OptionWords words(Face face, LayReading.Laid laid) {
+    LayRule rule = laid.lay().rule();
+    RunWish wish =
+        switch (rule) {
+          case Run run -> run.wish();
+          case Ring ring -> ring.wish();
+          case Border border -> border.wish();
+          case Grid grid -> grid.across();
+          default -> new RunWish(0, 0, 0);
+        };
+    boolean level =
+        !(rule instanceof Run run && run.line() instanceof EdgeLine line) || line.edge().isLevel();
+    String motif =
+        laid.lay().designId().flatMap(shelf).map(OwnedDesign::motif).orElse(Words.say("word"));
+    return OptionWords.onFace(
+        tape,
+        wish,
+        motif,
+        level,
+        face.outline().wraps(),
+        new Box(0, 0, face.outline().widthMm(), face.outline().heightMm()));
   }
 
-  private List<ReadingView.WhyView> why(LayReading.Laid laid) {
-    var takes = laid.takes();
-    int passes = laid.passes().passes().size();
-    var row = laid.chosen().row();
-    List<ReadingView.WhyView> why = new ArrayList<>();
-    why.add(
-        new ReadingView.WhyView(
-            Words.millilitres(takes.volumeMl()),
-            Words.say(
-                "why.paint",
-                Words.squareCentimetres(takes.openAreaMm2()),
-                Counts.coats(takes.coats()),
-                Decimals.show(takes.spreadM2PerLitre(), 1),
-                Words.percent(takes.loss()))));
-    why.add(
-        new ReadingView.WhyView(
-            Words.squareCentimetres(takes.openAreaMm2()),
-            Words.say(
-                "why.openArea",
-                Words.squareCentimetres(laid.stencil().openings().areaMm2()),
-                Counts.motifs(laid.chosen().row()),
-                Words.percent(laid.stencil().openings().openShare()))));
-    why.add(
-        new ReadingView.WhyView(
-            Counts.passes(passes),
-            passes > 1
-                ? Words.say(
-                    "why.passes",
-                    tape.show(laid.stencil().sheetWidthMm()),
-                    tape.show(row.pitchMm()),
-                    Counts.passes(passes))
-                : Words.say("why.onePass", tape.show(laid.stencil().sheetWidthMm()))));
-    why.add(
-        new ReadingView.WhyView(
-            Counts.washes(laid.passes().washes()),
-            Words.say("why.washes", laid.stencil().usesBetweenWashes())));
-    return why;
+  /** The first options with their items, to be looked at side by side. */
+  List<LayView.OptionItems> options(Face face, LayReading reading) {
+    if (!(reading instanceof LayReading.Laid laid)) {
+      return List.of();
+    }
+    List<LayView.OptionItems> all = new ArrayList<>();
+    for (LayOption option : laid.options().stream().limit(OPTIONS_DRAWN).toList()) {
+      ArtViews arts = new ArtViews(face.outline(), shelf);
+      List<LayView.ItemView> items = arts.items(option.items(), List.of());
+      var a = option.arrangement();
+      all.add(new LayView.OptionItems(a.way(), a.count(), a.across(), arts.arts(), items));
+    }
+    return all;
   }
 
   String why(LayAnswer answer) {
@@ -224,21 +303,79 @@ final class LayViews {
               tape.show(o.byMm()),
               tape.show(o.nearestMm()),
               tape.show(o.farthestMm()));
+      case LayAnswer.NoRoom none -> Words.say("fit.noRoom", none.reason());
       case LayAnswer.Options fits ->
           throw new IllegalStateException("impossible state: it fits, " + fits.best());
     };
   }
 
-  private List<ReadingView.NoteView> clearances(List<Clearance> clearances) {
-    return clearances.stream().map(this::clearance).toList();
+  // ---- what to look out for
+
+  private List<ReadingView.NoteView> notes(Face face, LayReading.Laid laid) {
+    List<ReadingView.NoteView> notes = new ArrayList<>();
+    laid.clearances().forEach(c -> notes.add(clearance(c)));
+    laid.crossings().forEach(c -> notes.add(crossing(c)));
+    int lost = laid.chosen().items().size() - laid.items().size();
+    if (lost > 0) {
+      notes.add(look(Words.say("eye.lost", lost)));
+    }
+    if (laid.chosen().arrangement() instanceof Wording words) {
+      words(words, laid).forEach(notes::add);
+    }
+    if (laid.chosen().arrangement() instanceof FrameSides frame
+        && laid.design() instanceof Moulding moulding) {
+      frame(frame, moulding).ifPresent(notes::add);
+    }
+    if (laid.design() instanceof Moulding m) {
+      notes.add(fine(Words.say("glue", m.flexibility().glue())));
+    }
+    return notes;
+  }
+
+  private List<ReadingView.NoteView> words(Wording words, LayReading.Laid laid) {
+    List<ReadingView.NoteView> notes = new ArrayList<>();
+    if (words.islands() > 0) {
+      notes.add(
+          fine(
+              Words.say(
+                  words.islands() == 1 ? "words.island" : "words.islands",
+                  words.islands(),
+                  words.bridges().size())));
+    }
+    if (!words.thin().isEmpty()) {
+      double least = ((CustomCut) laid.design()).leastBridgeMm();
+      notes.add(
+          look(
+              Words.say(
+                  words.thin().size() == 1 ? "words.thinOne" : "words.thin",
+                  words.thin().size(),
+                  Words.fineMm(least))));
+    }
+    return notes;
+  }
+
+  private Optional<ReadingView.NoteView> frame(FrameSides frame, Moulding moulding) {
+    if (frame.bendRadiusMm() > 0) {
+      String needs = moulding.leastBendRadiusMm().map(tape::show).orElse(Words.say("frame.never"));
+      return Optional.of(
+          !frame.bends()
+              ? stop(Words.say("frame.tooTight", tape.show(frame.bendRadiusMm()), needs))
+              : moulding.flexibility() == Moulding.Flexibility.BENDS_WITH_HEAT
+                  ? look(Words.say("frame.heat", tape.show(frame.bendRadiusMm())))
+                  : fine(Words.say("frame.bends", tape.show(frame.bendRadiusMm()))));
+    }
+    return frame.cutting().joined() > 0
+        ? Optional.of(look(Words.say("frame.joined", frame.cutting().joined())))
+        : Optional.empty();
   }
 
   private ReadingView.NoteView clearance(Clearance clearance) {
-    String name = clearance.keepOut().name().toLowerCase(Locale.ENGLISH);
+    String name = lower(clearance.keepOut().name());
     return switch (clearance) {
       case Clearance.Clear clear ->
-          new ReadingView.NoteView(
-              ReadingView.NoteLevel.FINE, Words.say("clear.by", name, tape.show(clear.byMm())));
+          Double.isFinite(clear.byMm())
+              ? fine(Words.say("clear.by", name, tape.show(clear.byMm())))
+              : fine(Words.say("clear.far", name));
       case Clearance.Lands lands ->
           stop(
               lands.items() == 1
@@ -247,35 +384,35 @@ final class LayViews {
     };
   }
 
+  /** What falls into a gap, or has to go round a step. */
+  private ReadingView.NoteView crossing(BreakCrossing crossing) {
+    String name = lower(crossing.broken().name());
+    boolean one = crossing.items().size() == 1;
+    String which = one ? "" + crossing.items().getFirst() : "" + crossing.items().size();
+    String key = one ? "crossing.one" : "crossing.many";
+    String said = Words.say(key, which, name);
+    if (Tolerance.EXACT.greater(crossing.lostMm2(), 0)) {
+      said += " " + Words.say("crossing.gap", Words.smallArea(crossing.lostMm2()));
+    }
+    if (crossing.broken().stepMm() > 0) {
+      said += " " + Words.say("crossing.step", tape.show(crossing.broken().stepMm()));
+    }
+    return look(said);
+  }
+
+  private static String lower(String name) {
+    return name.toLowerCase(Locale.ENGLISH);
+  }
+
+  private static ReadingView.NoteView fine(String text) {
+    return new ReadingView.NoteView(ReadingView.NoteLevel.FINE, text);
+  }
+
+  private static ReadingView.NoteView look(String text) {
+    return new ReadingView.NoteView(ReadingView.NoteLevel.LOOK, text);
+  }
+
   private static ReadingView.NoteView stop(String text) {
     return new ReadingView.NoteView(ReadingView.NoteLevel.STOP, text);
-  }
-
-  private static String cells(Face face, List<Item> items) {
-    MapGrid grid = MapGrid.over(face.outline());
-    String first = grid.cellOf(items.getFirst().centre());
-    String last = grid.cellOf(items.getLast().centre());
-    return first.equals(last) ? first : first + "–" + last;
-  }
-
-  static ReadingView.ItemView item(Item item, int pass) {
-    return new ReadingView.ItemView(
-        item.centre().xMm(),
-        item.centre().yMm(),
-        item.turnDeg(),
-        item.share(),
-        Boxes.view(item.visible()),
-        item.onKeepOut(),
-        pass);
-  }
-
-  private Measure measure(double mm) {
-    return Measure.of(mm, tape);
-  }
-
-  private static Run run(Lay lay) {
-    return switch (lay.rule()) {
-      case Run run -> run;
-    };
   }
 }

@@ -122,7 +122,7 @@ final class MarkViews {
     return reading.lays().stream()
         .filter(LayReading.Laid.class::isInstance)
         .map(LayReading.Laid.class::cast)
-        .flatMap(l -> l.chosen().items().stream())
+        .flatMap(l -> l.items().stream())
         .anyMatch(
             i ->
                 p.xMm() >= i.visible().leftMm()

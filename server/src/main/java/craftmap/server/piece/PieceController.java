@@ -5,6 +5,7 @@ import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -65,6 +66,8 @@ class PieceController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
 
   record LayQuestion(PlanDocument document, String layId) {}
+
+  record LayEditQuestion(PlanDocument document, LayEdits.LayEdit edit) {}
 
   record EditQuestion(PlanDocument document, PlanEdits.Edit edit) {}
 
@@ -143,14 +146,28 @@ class PieceController {
     return PlanEdits.edit(question.document(), question.edit());
   }
 
+  @PostMapping("/lay-edits")
+  LayEdits.LayEdited editLay(@RequestBody LayEditQuestion question) {
+    if (question.document() == null || question.edit() == null) {
+      throw new RefusedInput("Edit", "empty", "is missing", "a plan and what to change in it");
+    }
+    return pieces.edit(studios.current(), question.document(), question.edit());
+  }
+
   @PostMapping("/readings")
   ReadingView read(@RequestBody PlanDocument document) {
     return views.view(studios.current(), document);
   }
 
   @PostMapping("/readings/lay")
-  ReadingView.LayView readLay(@RequestBody LayQuestion question) {
+  LayView readLay(@RequestBody LayQuestion question) {
     return views.view(studios.current(), question.document(), question.layId());
+  }
+
+  /** The first options of a lay, each with its items. */
+  @PostMapping("/readings/options")
+  List<LayView.OptionItems> readOptions(@RequestBody LayQuestion question) {
+    return views.options(studios.current(), question.document(), question.layId());
   }
 
   private ResponseEntity<PieceView> answer(HttpStatus status, Studio studio, SavedPlan saved) {

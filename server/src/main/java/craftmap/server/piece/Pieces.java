@@ -123,7 +123,7 @@ public class Pieces {
         () -> reader(studio).read(PlanMapper.toPlan(document)));
   }
 
-  /** What the core makes of one lay alone, without looking at the rest of the piece. */
+  /** What the core makes of one lay, without looking at the rest of the piece. */
   ReadLay readLay(Studio studio, PlanDocument document, String layId) {
     Plan plan = PlanMapper.toPlan(document);
     Lay lay =
@@ -141,11 +141,21 @@ public class Pieces {
                 () ->
                     new RefusedInput(
                         "Face", lay.faceId(), "is not on this piece now", "one of its faces"));
-    return new ReadLay(face, reader(studio).read(face, lay));
+    return new ReadLay(face, reader(studio).read(face, lay, plan.lays()));
   }
 
   /** A lay worked out, and the face it lies on. */
   record ReadLay(Face face, LayReading reading) {}
+
+  /** A changed plan in which a design is laid, or a lay changed as a whole. */
+  LayEdits.LayEdited edit(Studio studio, PlanDocument document, LayEdits.LayEdit edit) {
+    return LayEdits.edit(
+        document,
+        shelf.asPlansSeeIt(studio.id()),
+        reader(studio),
+        shelf.paintsAtHand(studio.id()),
+        edit);
+  }
 
   private PlanReader reader(Studio studio) {
     return new PlanReader(shelf.asPlansSeeIt(studio.id()), studio.tape());

@@ -2,9 +2,9 @@ package craftmap.server.piece;
 
 import craftmap.core.design.DesignKind;
 import craftmap.core.form.FormKind;
+import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.plan.Found;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
@@ -24,7 +24,7 @@ import java.util.Map;
  */
 public record PlanDocument(
     int schema, String name, FormDoc form, List<FaceDoc> faces, List<LayDoc> lays) {
-  public static final int SCHEMA = 2;
+  public static final int SCHEMA = 3;
 
   private static final String OPTIONAL = "absent where it is as the form gives it";
 
@@ -256,23 +256,56 @@ public record PlanDocument(
 
   public record ZoneDoc(String id, String name, String colour, AreaDoc area) {}
 
+  /**
+   * A lay.
+   *
+   * @param designId absent for lettering, which brings its own
+   * @param cornerDesignId what sits in the corners of a border, where that is another design
+   * @param paintId absent for what is not painted
+   * @param clearMm it goes around what was laid before it, this far clear
+   */
   public record LayDoc(
       String id,
       String faceId,
-      String designId,
-      RunDoc run,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
+      RuleDoc rule,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc pick,
-      String paintId,
-      int coats) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String paintId,
+      int coats,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double clearMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) EyeDoc eye,
+      boolean hidden,
+      boolean locked) {}
 
-  public record RunDoc(
-      Edge edge,
-      double distanceMm,
-      double startInsetMm,
-      double endInsetMm,
-      double gapMm,
-      double endMarginMm,
-      double allowedChange) {}
+  /** A rule by its measures, and by its points or words where it has any. */
+  public record RuleDoc(
+      RuleKind kind,
+      Map<String, Double> measures,
+      Map<String, String> choices,
+      List<PointDoc> points,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String text) {
+    public RuleDoc {
+      measures = measures == null ? Map.of() : Map.copyOf(measures);
+      choices = choices == null ? Map.of() : Map.copyOf(choices);
+      points = points == null ? List.of() : List.copyOf(points);
+    }
+  }
 
-  public record PickDoc(Way kind, int count) {}
+  public record PickDoc(Way way, int count, int across) {}
+
+  /** What the eye changes: a wobble within a tolerance, and copies put by hand. */
+  public record EyeDoc(double wobbleMm, double wobbleDeg, int seed, List<HeldDoc> held) {
+    public EyeDoc {
+      held = held == null ? List.of() : List.copyOf(held);
+    }
+  }
+
+  /** A copy put by hand, by its number in the lay, from 0. */
+  public record HeldDoc(int item, double xMm, double yMm, double turnDeg) {}
+
+  /** The same plan with other lays. */
+  PlanDocument withLays(List<LayDoc> others) {
+    return new PlanDocument(schema, name, form, faces, others);
+  }
 }

@@ -35,6 +35,9 @@ final class PlanJson {
     if (plan.path("schema").asInt() == 1) {
       fromOneToTwo(plan);
     }
+    if (plan.path("schema").asInt() == 2) {
+      fromTwoToThree(plan);
+    }
     return json.treeToValue(plan, PlanDocument.class);
   }
 
@@ -66,6 +69,31 @@ final class PlanJson {
       for (JsonNode keepOut : (ArrayNode) face.path("keepOuts")) {
         boxToArea((ObjectNode) keepOut);
       }
+    }
+  }
+
+  /** Version 2 knew runs along an edge only; now a lay has a rule of some kind. */
+  private static void fromTwoToThree(ObjectNode plan) {
+    plan.put("schema", 3);
+    for (JsonNode node : plan.path("lays")) {
+      ObjectNode lay = (ObjectNode) node;
+      JsonNode run = lay.remove("run");
+      ObjectNode rule = lay.putObject("rule").put("kind", "RUN");
+      ObjectNode measures = rule.putObject("measures");
+      measures.set("distance", run.path("distanceMm"));
+      measures.set("start", run.path("startInsetMm"));
+      measures.set("end", run.path("endInsetMm"));
+      measures.set("gap", run.path("gapMm"));
+      measures.set("margin", run.path("endMarginMm"));
+      measures.put("change", run.path("allowedChange").asDouble() * 100);
+      rule.putObject("choices").set("edge", run.path("edge"));
+      rule.putArray("points");
+      if (lay.path("pick") instanceof ObjectNode pick) {
+        pick.set("way", pick.remove("kind"));
+        pick.put("across", 1);
+      }
+      lay.put("hidden", false);
+      lay.put("locked", false);
     }
   }
 

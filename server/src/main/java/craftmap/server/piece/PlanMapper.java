@@ -5,10 +5,10 @@ import static craftmap.server.piece.Given.place;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.form.Form;
-import craftmap.core.lay.rule.Run;
-import craftmap.core.lay.rule.EdgeLine;
+import craftmap.core.lay.Eye;
+import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Pick;
-import craftmap.core.lay.rule.RunWish;
+import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
@@ -100,18 +100,62 @@ final class PlanMapper {
   }
 
   private static Lay toLay(PlanDocument.LayDoc lay) {
-    PlanDocument.RunDoc run = given("Run", lay.run());
     return new Lay(
         given("Lay", lay.id()),
         given("Face of the lay", lay.faceId()),
-        given("Design", lay.designId()),
-        new Run(
-            new EdgeLine(
-                given("Edge", run.edge()), run.distanceMm(), run.startInsetMm(), run.endInsetMm()),
-            new RunWish(run.gapMm(), run.endMarginMm(), run.allowedChange())),
+        Optional.ofNullable(lay.designId()),
+        Optional.ofNullable(lay.cornerDesignId()),
+        toRule(given("Rule", lay.rule())),
         Optional.ofNullable(lay.pick())
-            .map(p -> new Pick(given("Kind of the pick", p.kind()), p.count())),
-        given("Paint", lay.paintId()),
-        lay.coats());
+            .map(p -> new Pick(given("Way of the pick", p.way()), p.count(), p.across())),
+        Optional.ofNullable(lay.paintId()),
+        lay.coats(),
+        lay.clearMm() == null ? OptionalDouble.empty() : OptionalDouble.of(lay.clearMm()),
+        lay.eye() == null ? Eye.NONE : toEye(lay.eye()),
+        lay.hidden(),
+        lay.locked());
+  }
+
+  static LayRule toRule(PlanDocument.RuleDoc rule) {
+    return given("Kind of rule", rule.kind())
+        .read(
+            sheet(rule),
+            rule.points().stream()
+                .map(
+                    p ->
+                        new Point(
+                            place("Points of the line", p.xMm()),
+                            place("Points of the line", p.yMm())))
+                .toList(),
+            rule.text());
+  }
+
+  static MeasureSheet sheet(PlanDocument.RuleDoc rule) {
+    return new MeasureSheet(rule.measures(), rule.choices());
+  }
+
+  static PlanDocument.RuleDoc doc(RuleNote note) {
+    return new PlanDocument.RuleDoc(
+        note.kind(),
+        note.measures(),
+        note.choices(),
+        note.points().stream().map(MarkMapper::doc).toList(),
+        note.text().isEmpty() ? null : note.text());
+  }
+
+  private static Eye toEye(PlanDocument.EyeDoc eye) {
+    return new Eye(
+        eye.wobbleMm(),
+        eye.wobbleDeg(),
+        eye.seed(),
+        eye.held().stream()
+            .map(
+                h ->
+                    new Eye.Held(
+                        h.item(),
+                        new Point(
+                            place("Place of a copy", h.xMm()), place("Place of a copy", h.yMm())),
+                        h.turnDeg()))
+            .toList());
   }
 }

@@ -3,6 +3,7 @@ package craftmap.server.piece;
 import craftmap.core.plan.PlanReading;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
+import java.util.List;
 import org.springframework.stereotype.Service;
 
 /** Plans as they are shown: what the core made of them, in the studio's words and units. */
@@ -22,12 +23,18 @@ public class PlanViews {
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
-  public ReadingView.LayView view(Studio studio, PlanDocument document, String layId) {
+  public LayView view(Studio studio, PlanDocument document, String layId) {
     Pieces.ReadLay read = pieces.readLay(studio, document, layId);
     return views(studio).lays().view(read.face(), read.reading());
   }
 
+  /** The first options of one lay with their items, to be looked at side by side. */
+  List<LayView.OptionItems> options(Studio studio, PlanDocument document, String layId) {
+    Pieces.ReadLay read = pieces.readLay(studio, document, layId);
+    return views(studio).lays().options(read.face(), read.reading());
+  }
+
   private ReadingViews views(Studio studio) {
-    return new ReadingViews(studio.tape(), id -> shelf.stencil(studio.id(), id));
+    return new ReadingViews(studio.tape(), id -> shelf.design(studio.id(), id));
   }
 }

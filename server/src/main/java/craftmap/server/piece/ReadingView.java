@@ -2,8 +2,6 @@ package craftmap.server.piece;
 
 import craftmap.core.form.FormKind;
 import craftmap.core.lay.BlemishCover;
-import craftmap.core.lay.rule.Way;
-import craftmap.core.plan.LayReading;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
@@ -48,6 +46,7 @@ public record ReadingView(
    * @param at where it begins on that face
    * @param gridCellMm side of the square cells that letters and figures name
    * @param darkGround true where light ink reads better on the ground
+   * @param guides lines that things are put on: the middle, the thirds, what is laid
    * @param outline what it was made from
    */
   public record FaceView(
@@ -86,6 +85,7 @@ public record ReadingView(
       List<BlemishView> blemishes,
       List<ZoneView> zones,
       List<LayView> lays,
+      List<GuideView> guides,
       List<NoteView> notes) {}
 
   /** The outline's kind, and its measures as fields. */
@@ -197,101 +197,14 @@ public record ReadingView(
   }
 
   /**
-   * One lay.
+   * A line to put things on.
    *
-   * @param laid what it comes to; absent where it does not fit, and {@code notes} say why
+   * @param upright a line from top to bottom, else from left to right
+   * @param layId the lay it comes from; absent for the face's own
    */
-  public record LayView(
-      String id,
-      String faceId,
-      String designId,
-      String designName,
-      String title,
-      String where,
-      String paintId,
-      String paintName,
-      String paintColour,
-      LineView line,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LaidView laid,
-      List<NoteView> notes) {}
-
-  /**
-   * The line of a run and how far it may go.
-   *
-   * @param edgeMm how much of the face it can use
-   * @param startMm where that begins, from the left or the top of the face
-   * @param lineMm its length, the ends taken off
-   */
-  public record LineView(
-      Measure distance,
-      Measure startInset,
-      Measure endInset,
-      Measure gap,
-      Measure endMargin,
-      String allowedChangeText,
-      double edgeMm,
-      double startMm,
-      double lineMm,
-      double nearestMm,
-      double farthestMm,
-      double motifMm,
-      double motifTallMm) {}
-
-  public record LaidView(
-      List<OptionView> options,
-      int chosen,
-      LayReading.PickState pickState,
-      String pickText,
-      List<ItemView> items,
-      List<MarkView> marks,
-      String datumText,
-      String tapeText,
-      String roundingText,
-      int positions,
-      int passes,
-      int washes,
-      String positionsText,
-      double paintMl,
-      String paintText,
-      String coatsText,
-      List<WhyView> why) {}
-
-  /**
-   * An option.
-   *
-   * @param firstShare where the first motif begins, as a share of the line; below 0 when it runs
-   *     off
-   * @param pitchShare from one motif to the next
-   * @param motifShare how much of the line one motif takes
-   */
-  public record OptionView(
-      Way kind,
-      int count,
-      int wholes,
-      String title,
-      String detail,
-      String reason,
-      boolean onKeepOut,
-      double firstShare,
-      double pitchShare,
-      double motifShare) {}
-
-  /**
-   * A placed item.
-   *
-   * @param visible what shows of it
-   */
-  public record ItemView(
-      double xMm,
-      double yMm,
-      int turnDeg,
-      double share,
-      BoxView visible,
-      boolean onKeepOut,
-      int pass) {}
-
-  public record MarkView(int number, double exactMm, double tickMm, String text, String figure) {}
-
-  /** A figure's why: what it is, and the sum in words. */
-  public record WhyView(String figure, String text) {}
+  public record GuideView(
+      boolean upright,
+      double atMm,
+      String text,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String layId) {}
 }

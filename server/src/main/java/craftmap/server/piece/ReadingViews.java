@@ -5,9 +5,11 @@ import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Part;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.SharedSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Contour;
 import craftmap.core.surface.Edge;
@@ -134,6 +136,7 @@ final class ReadingViews {
         reading.blemishes().stream().map(marks::blemish).toList(),
         face.marks().zones().stream().map(marks::zone).toList(),
         reading.lays().stream().map(l -> lays.view(face, l)).toList(),
+        new GuideViews(tape).of(reading),
         notes(reading));
   }
 
@@ -155,10 +158,31 @@ final class ReadingViews {
         .squareness()
         .filter(s -> Math.abs(s.farEdgeDepartsMm(reading.datum())) >= tape.mm())
         .ifPresent(s -> notes.add(note(ReadingView.NoteLevel.LOOK, datumText(s, reading.datum()))));
+    reading.shared().forEach(s -> notes.add(shared(s, reading)));
     for (BlemishCover cover : reading.blemishes()) {
       notes.add(note(levelOf(cover.state()), MarkViews.say(cover)));
     }
     return notes;
+  }
+
+  /** What is painted through one sheet is planned together. */
+  private static ReadingView.NoteView shared(SharedSheet s, PlanReading.FaceReading reading) {
+    String name =
+        reading.lays().stream()
+            .filter(LayReading.Laid.class::isInstance)
+            .map(LayReading.Laid.class::cast)
+            .filter(l -> l.lay().id().equals(s.layIds().getFirst()))
+            .map(l -> l.design().name())
+            .findFirst()
+            .orElse("");
+    return note(
+        ReadingView.NoteLevel.FINE,
+        Words.say(
+            "shared",
+            s.layIds().size(),
+            name,
+            Counts.passes(s.passes().passes().size()),
+            Counts.washes(s.passes().washes())));
   }
 
   private static List<PlanDocument.PointDoc> corners(Outline outline) {

@@ -2,9 +2,8 @@ package craftmap.server.piece;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
-import craftmap.core.lay.Item;
 import craftmap.core.lay.rule.LayAnswer;
-import craftmap.core.lay.rule.Run;
+import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.PlanReading;
 import craftmap.core.plane.Box;
@@ -71,8 +70,8 @@ class TrialController {
    * One design tried on a face.
    *
    * @param stock whether what there is covers it; none where it uses nothing up
-   * @param run how a stencil would be laid
    * @param items the best option's items of a stencil
+   * @param layable whether it is laid by a rule
    * @param placed where copies or sheets of any other kind would lie
    */
   record TrialView(
@@ -91,8 +90,8 @@ class TrialController {
       String printText,
       boolean maySell,
       String rightsText,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument.RunDoc run,
-      List<ReadingView.ItemView> items,
+      List<LayView.ItemView> items,
+      boolean layable,
       List<PlacedView> placed) {}
 
   enum StockVerdict {
@@ -183,8 +182,8 @@ class TrialController {
         Words.say("trial.print", tape.show(d.printWidthMm()), tape.show(d.printHeightMm())),
         d.card().rights().allowsSale(),
         Words.say("rights", d.card().rights()),
-        trial.verdict() instanceof Trial.Row row ? doc(row.proposal().run()) : null,
-        trial.verdict() instanceof Trial.Row row ? items(row) : List.of(),
+        trial.verdict() instanceof Trial.Row row ? items(face, row) : List.of(),
+        !RuleKind.suiting(d).isEmpty(),
         trial.verdict() instanceof Trial.Row
             ? List.of()
             : trial.placed().stream().map(TrialController::placed).toList());
@@ -228,31 +227,15 @@ class TrialController {
         print.heightMm());
   }
 
-  private static List<ReadingView.ItemView> items(Trial.Row row) {
+  private static List<LayView.ItemView> items(PlanReading.FaceReading face, Trial.Row row) {
     return row.proposal().answer() instanceof LayAnswer.Options options
-        ? options.best().items().stream().map(TrialController::item).toList()
+        ? new ArtViews(face.face().outline(), id -> Optional.empty())
+            .items(options.best().items(), List.of())
         : List.of();
-  }
-
-  private static ReadingView.ItemView item(Item item) {
-    return LayViews.item(item, 1);
   }
 
   private static PlacedView placed(Placed p) {
     Box b = p.onFace();
     return new PlacedView(b.leftMm(), b.topMm(), b.widthMm(), b.heightMm(), p.turnDeg());
-  }
-
-  private static PlanDocument.RunDoc doc(Run run) {
-    var line = run.line();
-    var wish = run.wish();
-    return new PlanDocument.RunDoc(
-        line.edge(),
-        line.distanceMm(),
-        line.startInsetMm(),
-        line.endInsetMm(),
-        wish.gapMm(),
-        wish.endMarginMm(),
-        wish.allowedChange());
   }
 }

@@ -64,8 +64,8 @@ final class FaceFigure {
     double h = face.outline().heightMm();
     for (LayReading lay : reading.lays()) {
       if (lay instanceof LayReading.Laid laid) {
-        for (Item item : laid.chosen().items()) {
-          prints(item.openings(laid.stencil().openings()));
+        for (Item item : laid.items()) {
+          prints(item.print());
         }
         marks(laid, face);
       }
@@ -103,7 +103,7 @@ final class FaceFigure {
   /** The line and, from each motif's middle, a short tick, numbered as in the list. */
   private void marks(LayReading.Laid laid, Face face) {
     int number = 0;
-    for (Item item : laid.chosen().items()) {
+    for (Item item : laid.items()) {
       boolean onEdge =
           item.centre().xMm() >= 0
               && item.centre().xMm() <= face.outline().widthMm()
@@ -113,8 +113,8 @@ final class FaceFigure {
         continue;
       }
       number++;
-      Box b = item.whole();
-      boolean level = item.turnDeg() == 0;
+      Box b = item.visible();
+      boolean level = item.at().turnDeg() == 0;
       double px = level ? x(item.centre().xMm()) : x(b.rightMm()) + 1.2;
       double py = level ? y(b.bottomMm()) + 1.2 : y(item.centre().yMm());
       page.line(px, py, level ? px : px + 1.8, level ? py + 1.8 : py, 0.6, 0);

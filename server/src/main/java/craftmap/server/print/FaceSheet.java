@@ -4,6 +4,7 @@ import craftmap.core.plan.PlanReading;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;
 import craftmap.server.paper.Paper;
+import craftmap.server.piece.LayView;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -47,7 +48,7 @@ final class FaceSheet {
             fonts.text(),
             9,
             Words.say("print.scale", "" + scale, view.makeUpText(), view.area().netText()));
-        for (ReadingView.LayView lay : view.lays()) {
+        for (LayView lay : view.lays()) {
           lay(page, fonts, lay);
         }
         lookOut(page, fonts, view);
@@ -58,7 +59,7 @@ final class FaceSheet {
     }
   }
 
-  private static void lay(Page page, Fonts fonts, ReadingView.LayView lay) {
+  private static void lay(Page page, Fonts fonts, LayView lay) {
     page.room(22);
     page.down(4);
     page.paragraph(fonts.strong(), 11, lay.title());
@@ -66,20 +67,27 @@ final class FaceSheet {
       page.paragraph(fonts.text(), 9, lay.where());
       return;
     }
-    ReadingView.LaidView laid = lay.laid();
-    ReadingView.OptionView option = laid.options().get(laid.chosen());
+    LayView.LaidView laid = lay.laid();
+    LayView.OptionView option = laid.options().get(laid.chosen());
     page.paragraph(fonts.text(), 9, option.title() + " · " + option.detail());
-    page.paragraph(fonts.text(), 9, laid.tapeText() + " " + laid.roundingText());
-    marks(page, fonts, laid.marks());
+    for (LayView.SetOutView setOut : laid.setOuts()) {
+      page.paragraph(fonts.text(), 9, setOut.tapeText() + " " + setOut.roundingText());
+      marks(page, fonts, setOut.marks());
+    }
     page.paragraph(
         fonts.text(),
         9,
-        Words.say(
-            "print.takes",
-            laid.positionsText(),
-            laid.paintText(),
-            lay.paintName(),
-            laid.coatsText()));
+        lay.paintName().isEmpty()
+            ? laid.positionsText()
+            : Words.say(
+                "print.takes",
+                laid.positionsText(),
+                laid.potText(),
+                lay.paintName(),
+                laid.coatsText()));
+    for (LayView.TakesView takes : laid.takes()) {
+      page.paragraph(fonts.text(), 9, takes.name() + ": " + takes.text());
+    }
     if (laid.passes() > 1) {
       for (int pass = 1; pass <= laid.passes(); pass++) {
         page.paragraph(fonts.text(), 9, Words.say("print.pass", "" + pass, numbers(laid, pass)));
@@ -87,15 +95,15 @@ final class FaceSheet {
     }
   }
 
-  private static String numbers(ReadingView.LaidView laid, int pass) {
-    List<ReadingView.ItemView> items = laid.items();
+  private static String numbers(LayView.LaidView laid, int pass) {
+    List<LayView.ItemView> items = laid.items().stream().filter(i -> !i.twin()).toList();
     return IntStream.range(0, items.size())
         .filter(i -> items.get(i).pass() == pass)
         .mapToObj(i -> "" + (i + 1))
         .collect(Collectors.joining(", "));
   }
 
-  private static void marks(Page page, Fonts fonts, List<ReadingView.MarkView> marks) {
+  private static void marks(Page page, Fonts fonts, List<LayView.MarkView> marks) {
     int columns = Math.max(1, (int) (page.widthMm() / MARK_COLUMN_MM));
     for (int i = 0; i < marks.size(); i++) {
       int column = i % columns;

@@ -5,6 +5,7 @@ import craftmap.server.fields.FieldType;
 import craftmap.server.fields.FieldView;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
+import craftmap.server.piece.LayView;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.ReadingView;
@@ -135,7 +136,7 @@ class RouteController {
           .findFirst()
           .map(
               u -> {
-                ReadingView.LayView lay = lay(reading, u.laid().lay().id());
+                LayView lay = lay(reading, u.laid().lay().id());
                 return new RouteView(
                     laidOut,
                     Stop.GATHER,
@@ -157,7 +158,7 @@ class RouteController {
           .allMatch(FieldView::taken);
     }
 
-    private static ReadingView.LayView lay(ReadingView reading, String id) {
+    private static LayView lay(ReadingView reading, String id) {
       return reading.faces().stream()
           .flatMap(f -> f.lays().stream())
           .filter(l -> l.id().equals(id))

@@ -1,6 +1,6 @@
 package craftmap.server.shelf;
 
-import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Design;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
@@ -32,6 +32,8 @@ public class ShelfService {
   private final Holdings holdings;
   private final ClaimBook claims;
 
+  private static final double NEARLY_EMPTY_ML = 5;
+
   ShelfService(Designs designs, Media media, Holdings holdings, ClaimBook claims) {
     this.designs = designs;
     this.media = media;
@@ -41,6 +43,18 @@ public class ShelfService {
 
   public List<OwnedDesign> stencils(String studioId) {
     return designs.stencils(studioId);
+  }
+
+  public Optional<OwnedDesign> design(String studioId, String id) {
+    return designs.find(studioId, id);
+  }
+
+  /** The pots that a stencil may be painted with, those that are not nearly empty. */
+  public List<String> paintsAtHand(String studioId) {
+    return pots(studioId).stream()
+        .filter(p -> p.levelMl() > NEARLY_EMPTY_ML)
+        .map(p -> p.holding().id())
+        .toList();
   }
 
   public Optional<OwnedDesign> stencil(String studioId, String id) {
@@ -116,12 +130,12 @@ public class ShelfService {
   /** The shelf as plans see it; each pot is looked up once. */
   public Shelf asPlansSeeIt(String studioId) {
     Map<String, Optional<Paint>> paints = new HashMap<>();
-    Map<String, Optional<StencilDesign>> stencils = new HashMap<>();
+    Map<String, Optional<Design>> known = new HashMap<>();
     return new Shelf() {
       @Override
-      public Optional<StencilDesign> stencil(String id) {
-        return stencils.computeIfAbsent(
-            id, s -> ShelfService.this.stencil(studioId, s).map(OwnedDesign::stencil));
+      public Optional<Design> design(String id) {
+        return known.computeIfAbsent(
+            id, d -> ShelfService.this.design(studioId, d).map(OwnedDesign::design));
       }
 
       @Override

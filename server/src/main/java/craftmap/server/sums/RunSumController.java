@@ -9,8 +9,9 @@ import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
-import craftmap.server.piece.OptionViews;
-import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.LayView;
+import craftmap.server.piece.OptionWords;
+import craftmap.server.piece.SetOutViews;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -49,10 +50,7 @@ class RunSumController {
 
   /** One option with the places to tick, from the start of the line to each motif's middle. */
   record RunOption(
-      ReadingView.OptionView option,
-      List<ReadingView.MarkView> marks,
-      Measure gap,
-      Measure largestError) {}
+      LayView.OptionView option, List<LayView.MarkView> marks, Measure gap, Measure largestError) {}
 
   @PostMapping("/run")
   RunAnswer run(@RequestBody RunQuestion question) {
@@ -62,7 +60,7 @@ class RunSumController {
     double gap = read("Gap", question.gap(), LengthRange.DISTANCE, tape);
     double margin = read("End margin", question.endMargin(), LengthRange.DISTANCE, tape);
     RunWish wish = new RunWish(gap, margin, question.allowedChangePercent() / 100);
-    OptionViews views = new OptionViews(tape, wish, "motif", true);
+    OptionWords views = OptionWords.ofRun(tape, wish, "motif", true);
     List<RunOption> options =
         RunSums.ranked(length, motif, wish).stream().map(o -> option(o, views, tape)).toList();
     return new RunAnswer(
@@ -74,9 +72,9 @@ class RunSumController {
         options.isEmpty() ? views.tooLong(motif + 2 * margin - length) : null);
   }
 
-  private static RunOption option(LayOption option, OptionViews views, TapeDivision tape) {
-    ReadingView.OptionView view = views.view(option);
-    RunRow row = option.row();
+  private static RunOption option(LayOption option, OptionWords views, TapeDivision tape) {
+    LayView.OptionView view = views.view(option);
+    RunRow row = (RunRow) option.arrangement();
     List<Double> centres = new ArrayList<>();
     for (int i = 0; i < row.count(); i++) {
       double centre = row.centreMm(i);
@@ -87,7 +85,7 @@ class RunSumController {
     SetOut setOut = SetOut.fromDatum(centres, tape);
     return new RunOption(
         view,
-        setOut.marks().stream().map(m -> OptionViews.mark(m, tape)).toList(),
+        setOut.marks().stream().map(m -> SetOutViews.mark(m, tape)).toList(),
         Measure.of(row.gapMm(), tape),
         Measure.of(setOut.largestErrorMm(), tape));
   }

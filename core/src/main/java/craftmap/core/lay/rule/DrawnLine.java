@@ -29,7 +29,7 @@ public record DrawnLine(
   /** How motifs stand on a line. */
   public enum Stand {
     WITH_THE_LINE,
-    UPRIGHT
+    STANDING
   }
 
   private static final int MOST_POINTS = 60;
@@ -71,7 +71,7 @@ public record DrawnLine(
   }
 
   double turnDeg(double alongMm) {
-    return stand == Stand.UPRIGHT ? 0 : path().directionDeg(alongMm);
+    return stand == Stand.STANDING ? 0 : path().directionDeg(alongMm);
   }
 
   DrawnLine mirroredAt(double xMm) {

@@ -31,10 +31,10 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
 
   /** A turn by quarters. */
   public enum Quarter {
-    NONE(0),
-    RIGHT(90),
-    OVER(180),
-    LEFT(270);
+    NOT_TURNED(0),
+    QUARTER_RIGHT(90),
+    HALF_ROUND(180),
+    QUARTER_LEFT(270);
 
     private final int deg;
 
@@ -51,7 +51,7 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
     }
 
     Quarter mirrored() {
-      return this == RIGHT ? LEFT : this == LEFT ? RIGHT : this;
+      return this == QUARTER_RIGHT ? QUARTER_LEFT : this == QUARTER_LEFT ? QUARTER_RIGHT : this;
     }
   }
 
@@ -72,7 +72,7 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
         pattern,
         new RunWish(across, 0, change),
         down,
-        sheet.choice("turn", "Turned", Quarter.NONE),
+        sheet.choice("turn", "Turned", Quarter.NOT_TURNED),
         sheet.choice("cut", "What does not fit is", Cut.CUT_AT_THE_EDGE));
   }
 

@@ -92,8 +92,8 @@ public record Lettering(
         line == Line.STRAIGHT ? 300 : sheet.size("diameter", "Diameter of the circle", 300);
     Ring.Look look =
         line == Line.RING
-            ? sheet.choice("look", "Tops look", Ring.Look.UPRIGHT)
-            : Ring.Look.UPRIGHT;
+            ? sheet.choice("look", "Tops look", Ring.Look.STANDING)
+            : Ring.Look.STANDING;
     CustomCut.Film film = sheet.choice("film", "Cut from", CustomCut.Film.STENCIL_FILM);
     double least =
         sheet.length(
@@ -272,7 +272,7 @@ public record Lettering(
       double along = (i / (double) words.length + turnDeg / 360) * path.lengthMm();
       double turn =
           switch (look) {
-            case UPRIGHT -> 0;
+            case STANDING -> 0;
             case OUTWARD -> path.directionDeg(along);
             case INWARD -> path.directionDeg(along) + 180;
           };

@@ -53,7 +53,7 @@ public record Ring(
   public enum Look {
     OUTWARD,
     INWARD,
-    UPRIGHT
+    STANDING
   }
 
   private static final int MOST_ROWS = 60;
@@ -261,7 +261,7 @@ public record Ring(
               switch (look) {
                 case OUTWARD -> path.directionDeg(along);
                 case INWARD -> path.directionDeg(along) + 180;
-                case UPRIGHT -> 0;
+                case STANDING -> 0;
               }));
     }
     return placements;

@@ -128,7 +128,7 @@ class BorderTest {
           assertThat(outline.region().buffer(1e-3).covers(item.print())).isTrue();
           double fromEdge = outline.region().getBoundary().distance(item.print());
           // along a bend the corners of a straight motif reach a little over the line
-          assertThat(fromEdge).isGreaterThan(15 - 48 * 48 / 8.0 / 150);
+          assertThat(fromEdge).isGreaterThan(12);
         }
       }
     }

@@ -24,7 +24,7 @@ class GridAndSingleTest {
   private static final Stencil TILE = Shapes.block(60, 40, 90, 70);
 
   private static Grid grid(Grid.Pattern pattern, double gap, Grid.Cut cut) {
-    return new Grid(pattern, new RunWish(gap, 0, 0.2), gap, Grid.Quarter.NONE, cut);
+    return new Grid(pattern, new RunWish(gap, 0, 0.2), gap, Grid.Quarter.NOT_TURNED, cut);
   }
 
   @Test

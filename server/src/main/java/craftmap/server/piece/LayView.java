@@ -1,0 +1,197 @@
+package craftmap.server.piece;
+
+import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.lay.rule.Way;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.SetOutLine;
+import craftmap.server.fields.FieldView;
+import craftmap.server.words.Measure;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * One lay.
+ *
+ * @param fields the rule's measures
+ * @param suits the rules that suit the design
+ * @param handles what can be gripped on the map
+ * @param laid what it comes to; absent where it does not fit, and {@code notes} say why
+ */
+public record LayView(
+    String id,
+    String faceId,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
+    String designName,
+    String kindText,
+    String title,
+    String where,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String paintId,
+    String paintName,
+    String paintColour,
+    boolean painted,
+    RuleKind rule,
+    String ruleText,
+    List<RuleChoice> suits,
+    List<FieldView> fields,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String text,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure clear,
+    EyeView eye,
+    boolean hidden,
+    boolean locked,
+    List<HandleView> handles,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LaidView laid,
+    List<ReadingView.NoteView> notes) {
+
+  public record RuleChoice(RuleKind kind, String text) {}
+
+  /**
+   * What the eye changes.
+   *
+   * @param text what came of it; empty where the rule has the last word
+   */
+  public record EyeView(Measure wobble, double wobbleDeg, int seed, int held, String text) {}
+
+  public record LaidView(
+      List<OptionView> options,
+      int chosen,
+      LayReading.PickState pickState,
+      String pickText,
+      List<ArtView> arts,
+      List<ItemView> items,
+      List<SetOutView> setOuts,
+      int positions,
+      int passes,
+      int washes,
+      String positionsText,
+      double potMl,
+      String potText,
+      String coatsText,
+      List<TakesView> takes,
+      List<WhyView> why) {}
+
+  /**
+   * An option.
+   *
+   * @param strip its line in small, for what runs along one
+   */
+  public record OptionView(
+      Way way,
+      int count,
+      int across,
+      String title,
+      String detail,
+      String reason,
+      boolean onKeepOut,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StripView strip) {}
+
+  /**
+   * A line in small, in shares of its length.
+   *
+   * @param first where the first motif begins; below 0 when it runs off
+   * @param pitch from one motif to the next
+   * @param motif how much of the line one motif takes
+   */
+  public record StripView(double first, double pitch, double motif) {}
+
+  /**
+   * What an item shows, in the millimetres of its own sheet.
+   *
+   * @param designId a stencil of the shelf, whose openings the reader has already
+   * @param pathData openings or an outline of its own
+   * @param address where a picture is
+   * @param shade a plain colour, where it has neither
+   */
+  public record ArtView(
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pathData,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String address,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String shade,
+      double sheetWidthMm,
+      double sheetHeightMm,
+      ReadingView.BoxView print) {}
+
+  /**
+   * A placed item: first scaled and turned over, then turned, then moved.
+   *
+   * @param art its number among the arts
+   * @param clip what of it shows, as path data on the face; absent where all of it does
+   * @param twin the same copy once more where it goes on beyond the seam; not counted
+   */
+  public record ItemView(
+      double xMm,
+      double yMm,
+      double turnDeg,
+      boolean mirrored,
+      double scale,
+      double share,
+      int art,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String clip,
+      boolean onKeepOut,
+      boolean twin,
+      int pass) {}
+
+  /**
+   * What to tick.
+   *
+   * @param title "Set-out, from the left edge"
+   */
+  public record SetOutView(
+      SetOutLine.Along along,
+      String title,
+      String tapeText,
+      String roundingText,
+      List<MarkView> marks) {}
+
+  public record MarkView(int number, double exactMm, double tickMm, String text, String figure) {}
+
+  /** Something a lay takes, with its why. */
+  public record TakesView(String name, String text, String note, List<WhyView> why) {}
+
+  /** A figure's why: what it is, and the sum in words. */
+  public record WhyView(String figure, String text) {}
+
+  /** What gripping does. */
+  public enum HandleRole {
+    /** Carries the whole lay. */
+    CARRY,
+    /** Changes a measure. */
+    SIZE,
+    /** Turns the lay about a point. */
+    TURN
+  }
+
+  /**
+   * Something to grip.
+   *
+   * @param box the strip that is gripped instead of a knob
+   * @param about what a turning handle turns about
+   * @param moves the measures that follow the hand
+   * @param sets choices that gripping makes, such as "put by hand"
+   */
+  public record HandleView(
+      String id,
+      HandleRole role,
+      String label,
+      double xMm,
+      double yMm,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) ReadingView.BoxView box,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument.PointDoc about,
+      String valueText,
+      List<MoveView> moves,
+      List<SetView> sets) {}
+
+  /**
+   * A measure that follows the hand: its value changes by so much for each millimetre.
+   *
+   * @param key the measure's, or {@code point.0.x} for a point
+   */
+  public record MoveView(
+      String key, double value, double perXMm, double perYMm, double least, double most) {}
+
+  public record SetView(String key, String value) {}
+
+  /** The items of one option, to be drawn as they would lie. */
+  public record OptionItems(
+      Way way, int count, int across, List<ArtView> arts, List<ItemView> items) {}
+}

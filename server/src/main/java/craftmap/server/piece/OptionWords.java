@@ -1,0 +1,288 @@
+package craftmap.server.piece;
+
+import craftmap.core.lay.Criterion;
+import craftmap.core.lay.rule.Arrangement;
+import craftmap.core.lay.rule.BorderSides;
+import craftmap.core.lay.rule.CornerSet;
+import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.GridPattern;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.RingRows;
+import craftmap.core.lay.rule.RollerStrips;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.RunWish;
+import craftmap.core.lay.rule.Scattering;
+import craftmap.core.lay.rule.Stand;
+import craftmap.core.lay.rule.Way;
+import craftmap.core.lay.rule.Wording;
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Box;
+import craftmap.server.words.Words;
+import java.util.Optional;
+
+/** Says what an option is and why it stands where it stands. */
+public final class OptionWords {
+  private final TapeDivision tape;
+  private final RunWish wish;
+  private final String motif;
+  private final boolean level;
+  private final boolean wall;
+  private final Optional<Box> face;
+
+  private OptionWords(
+      TapeDivision tape,
+      RunWish wish,
+      String motif,
+      boolean level,
+      boolean wall,
+      Optional<Box> face) {
+    this.tape = tape;
+    this.wish = wish;
+    this.motif = motif;
+    this.level = level;
+    this.wall = wall;
+    this.face = face;
+  }
+
+  /**
+   * For options of a run on a bare length.
+   *
+   * @param motif what one motif is called
+   * @param level whether the line is level: its ends are left and right, not top and bottom
+   */
+  public static OptionWords ofRun(TapeDivision tape, RunWish wish, String motif, boolean level) {
+    return new OptionWords(tape, wish, motif, level, false, Optional.empty());
+  }
+
+  /**
+   * For options on a face.
+   *
+   * @param wish what the rule wished of gaps
+   * @param face the box around the face
+   */
+  static OptionWords onFace(
+      TapeDivision tape, RunWish wish, String motif, boolean level, boolean wall, Box face) {
+    return new OptionWords(tape, wish, motif, level, wall, Optional.of(face));
+  }
+
+  public LayView.OptionView view(LayOption option) {
+    Arrangement a = option.arrangement();
+    return new LayView.OptionView(
+        a.way(),
+        a.count(),
+        a.across(),
+        title(option),
+        detail(option),
+        reason(option),
+        option.itemsOnKeepOuts() > 0,
+        a instanceof RunRow row
+            ? new LayView.StripView(
+                row.firstStartMm() / row.lineMm(),
+                row.pitchMm() / row.lineMm(),
+                row.motifMm() / row.lineMm())
+            : null);
+  }
+
+  // ---- what it is
+
+  private String title(LayOption option) {
+    return switch (option.arrangement()) {
+      case RunRow row -> runTitle(row);
+      case RingRows ring ->
+          Words.say(
+              "option",
+              ring.way(),
+              ring.across() == 1
+                  ? "" + ring.count()
+                  : Words.say("option.rows", ring.count(), ring.across()),
+              motif,
+              Words.say(wall ? "datum.front" : "datum.top"));
+      case BorderSides sides -> Words.say("option", sides.way(), sides(sides), motif);
+      case GridPattern grid ->
+          Words.say("option", grid.way(), wholes(grid.wholes(), grid.parts()), motif);
+      case Scattering s -> Words.say("option", s.way(), s.count(), s.across());
+      case RollerStrips strips -> Words.say("option", strips.way(), strips.strips());
+      case CornerSet set -> Words.say("option", set.way(), set.corners());
+      case FrameSides frame -> Words.say("option", frame.way(), frame.count(), motif);
+      case Stand stand -> Words.say("option", stand.way());
+      case Wording words ->
+          words.way() == Way.WORDS
+              ? Words.say("option", words.way(), words.count())
+              : Words.say("option", words.way());
+    };
+  }
+
+  private String runTitle(RunRow row) {
+    String end = row.way() == Way.FROM_START ? "start" : "end";
+    return Words.say(
+        "option",
+        row.way(),
+        Counts.motifs(row),
+        motif,
+        Words.say(end + (level ? ".level" : ".upright")));
+  }
+
+  private static String wholes(int wholes, int parts) {
+    return parts == 0 ? Words.say("option.whole", wholes) : Words.say("option.part", wholes, parts);
+  }
+
+  private static String sides(BorderSides sides) {
+    StringBuilder counts = new StringBuilder();
+    int shown = sides.sides().size() == 4 && oppositeSame(sides) ? 2 : sides.sides().size();
+    for (int i = 0; i < shown; i++) {
+      counts.append(i == 0 ? "" : " · ").append(sides.sides().get(i).count());
+    }
+    return counts.toString();
+  }
+
+  private static boolean oppositeSame(BorderSides sides) {
+    return sides.sides().get(0).count() == sides.sides().get(2).count()
+        && sides.sides().get(1).count() == sides.sides().get(3).count();
+  }
+
+  // ---- its figures
+
+  private String detail(LayOption option) {
+    return switch (option.arrangement()) {
+      case RunRow row -> runDetail(row);
+      case RingRows ring -> ringDetail(ring);
+      case BorderSides sides ->
+          Tolerance.EXACT.sameLength(sides.leastGapMm(), sides.largestGapMm())
+              ? Words.say("detail.gaps", tape.show(sides.leastGapMm()))
+              : Words.say(
+                  "detail.gapsFromTo",
+                  tape.show(sides.leastGapMm()),
+                  tape.show(sides.largestGapMm()));
+      case GridPattern grid ->
+          Words.say(
+              "detail.grid",
+              grid.columns(),
+              grid.rows(),
+              tape.show(grid.gapAcrossMm()),
+              tape.show(grid.gapDownMm()));
+      case Scattering s ->
+          s.count() < 2
+              ? Words.say(s.full() ? "detail.full" : "detail.asAsked")
+              : Words.say(
+                  s.full() ? "detail.scatterFull" : "detail.scatter", tape.show(s.leastApartMm()));
+      case RollerStrips strips ->
+          Words.say(
+              "detail.strips", tape.show(strips.lengthMm()), Decimals.show(strips.turns(), 1));
+      case CornerSet set ->
+          Words.say(set.pieces() == 1 ? "detail.onePiece" : "detail.pieces", set.pieces());
+      case FrameSides frame ->
+          Words.say(
+              "detail.frame",
+              tape.show(frame.lengthMm()),
+              frame.cutting().lengths().size(),
+              tape.show(frame.cutting().longestLeftoverMm()));
+      case Stand stand -> clear(option);
+      case Wording words ->
+          Words.say("detail.words", tape.show(words.capMm()), tape.show(words.widthMm()))
+              + (words.bridges().isEmpty()
+                  ? ""
+                  : " · " + Words.say("detail.bridges", words.bridges().size()));
+    };
+  }
+
+  /** How far the copy is from the four edges. */
+  private String clear(LayOption option) {
+    Box box = option.items().getFirst().visible();
+    return face.map(
+            f ->
+                Words.say(
+                    "detail.clear",
+                    tape.show(box.leftMm()),
+                    tape.show(f.rightMm() - box.rightMm()),
+                    tape.show(box.topMm()),
+                    tape.show(f.bottomMm() - box.bottomMm())))
+        .orElse("");
+  }
+
+  private String ringDetail(RingRows ring) {
+    double first = ring.gapMm();
+    double last = ring.rows().getLast().gapMm();
+    return Tolerance.EXACT.sameLength(first, last)
+        ? Words.say("detail.gaps", tape.show(first)) + changed(first)
+        : Words.say("detail.gapsFirstLast", tape.show(first), tape.show(last)) + changed(first);
+  }
+
+  private String runDetail(RunRow row) {
+    String gaps = gaps(row);
+    if (row.way() == Way.SPREAD) {
+      return Words.say("detail.endsAndGaps", tape.show(row.gapMm())) + changed(row.gapMm());
+    }
+    String ends;
+    if (row.way().runsOff()) {
+      ends = Words.say("detail.runsOff", Words.percent(row.share(0)));
+    } else if (Tolerance.EXACT.sameLength(row.startMarginMm(), row.endMarginMm())) {
+      ends = Words.say("detail.ends", tape.show(row.startMarginMm()));
+    } else {
+      ends =
+          Words.say(
+              "detail.endsUneven", tape.show(row.startMarginMm()), tape.show(row.endMarginMm()));
+    }
+    return gaps.isEmpty() ? ends : ends + " · " + gaps;
+  }
+
+  private String gaps(RunRow row) {
+    if (row.count() < 2) {
+      return "";
+    }
+    if (row.gapMm() == 0) {
+      return Words.say("detail.joined");
+    }
+    String same =
+        Tolerance.EXACT.sameLength(row.gapMm(), wish.gapMm())
+            ? " " + Words.say("detail.asWished")
+            : "";
+    return Words.say("detail.gaps", tape.show(row.gapMm())) + same + changed(row.gapMm());
+  }
+
+  private String changed(double gapMm) {
+    boolean changed = wish.gapMm() > 0 && !Tolerance.EXACT.sameLength(gapMm, wish.gapMm());
+    return changed ? ", " + Words.change(gapMm / wish.gapMm() - 1) : "";
+  }
+
+  // ---- why it stands where it stands
+
+  private String reason(LayOption option) {
+    Optional<Criterion> behindBy = option.behindBy();
+    if (behindBy.isEmpty()) {
+      return Words.say(option.itemsOnKeepOuts() > 0 ? "reason.bestOnKeepOut" : "reason.best");
+    }
+    String argument =
+        switch (behindBy.get()) {
+          case CLEAR_OF_KEEP_OUTS ->
+              option.itemsOnKeepOuts() == 1
+                  ? Words.say("times.one")
+                  : Words.say("times.many", option.itemsOnKeepOuts());
+          case LEAST_GAP_CHANGE -> gapChange(option.arrangement());
+          case END_MARGIN_IN_PROPORTION ->
+              option.arrangement() instanceof RunRow row
+                  ? tape.show(Math.max(row.startMarginMm(), row.endMarginMm()))
+                  : "";
+          case NO_SLIVER, SYMMETRICAL, WHOLE_MOTIFS, MORE_MOTIFS, LISTED_EARLIER -> "";
+        };
+    return Words.say("reason", behindBy.get(), argument);
+  }
+
+  private String gapChange(Arrangement arrangement) {
+    double gap =
+        switch (arrangement) {
+          case RunRow row -> row.gapMm();
+          case RingRows ring -> ring.gapMm();
+          case BorderSides sides -> wish.gapMm() + sides.changeMm(wish.gapMm());
+          case GridPattern grid -> grid.gapAcrossMm();
+          default -> wish.gapMm();
+        };
+    return wish.gapMm() > 0 ? Words.change(gap / wish.gapMm() - 1) : tape.show(gap);
+  }
+
+  /** Says that not even one motif fits. */
+  public String tooLong(double byMm) {
+    return Words.say("fit.tooLong", tape.show(byMm));
+  }
+}

@@ -1,0 +1,46 @@
+package craftmap.server.piece;
+
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.LengthUnit;
+import craftmap.core.measure.SetOut;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.measure.Tolerance;
+import craftmap.core.plan.SetOutLine;
+import craftmap.server.words.Words;
+
+/** Says what to tick, along what. */
+public final class SetOutViews {
+  private SetOutViews() {}
+
+  static LayView.SetOutView view(SetOutLine line, TapeDivision tape) {
+    double error = line.marks().largestErrorMm();
+    String datum = Words.say("datum", line.along());
+    return new LayView.SetOutView(
+        line.along(),
+        Words.say("setOut", datum),
+        Words.say("lay.tape." + line.along().name()),
+        error < Tolerance.EXACT.lengthMm()
+            ? Words.say("marks.exact")
+            : Words.say("marks.rounding", datum, rounding(error, tape)),
+        line.marks().marks().stream().map(m -> mark(m, tape)).toList());
+  }
+
+  /** Rounding errors are smaller than any division: shown finer than the tape. */
+  private static String rounding(double errorMm, TapeDivision tape) {
+    return tape.unit() == LengthUnit.INCH
+        ? TapeDivision.INCH_32.divisionsIn(errorMm) == 0
+            ? "1/64\""
+            : TapeDivision.INCH_32.show(errorMm)
+        : Decimals.show(errorMm, 2) + " mm";
+  }
+
+  /** A tick on the tape. */
+  public static LayView.MarkView mark(SetOut.Mark mark, TapeDivision tape) {
+    return new LayView.MarkView(
+        mark.number(),
+        mark.exactMm(),
+        mark.tickMm(),
+        tape.show(mark.exactMm()),
+        tape.figure(mark.exactMm()));
+  }
+}

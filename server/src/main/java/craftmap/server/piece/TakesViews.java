@@ -1,0 +1,203 @@
+package craftmap.server.piece;
+
+import craftmap.core.design.Mould;
+import craftmap.core.design.Stencil;
+import craftmap.core.design.StencilDesign;
+import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Takes;
+import craftmap.server.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Says what a lay takes, line by line, each with its why. */
+final class TakesViews {
+  private final TapeDivision tape;
+  private final LayReading.Laid laid;
+  private final Takes takes;
+  private final List<LayView.TakesView> lines = new ArrayList<>();
+
+  private TakesViews(TapeDivision tape, LayReading.Laid laid) {
+    this.tape = tape;
+    this.laid = laid;
+    this.takes = laid.takes();
+  }
+
+  /** Besides positions and what comes out of the pot. */
+  static List<LayView.TakesView> of(TapeDivision tape, LayReading.Laid laid) {
+    TakesViews views = new TakesViews(tape, laid);
+    views.easing();
+    views.castings();
+    views.pieces();
+    views.lengths();
+    views.film();
+    views.masking();
+    views.handsOn();
+    return List.copyOf(views.lines);
+  }
+
+  /** Marks on the sheet lay one pitch; the row may want another. */
+  private void easing() {
+    if (laid.design() instanceof Stencil s
+        && s.registerPitchMm() > 0
+        && laid.chosen().arrangement() instanceof RunRow row
+        && row.count() > 1) {
+      double ease = row.pitchMm() - s.registerPitchMm();
+      add(
+          "takes.easing",
+          (ease > 0 ? "+" : "") + Decimals.show(ease, 2) + " mm",
+          Words.say(ease < 0 ? "takes.easing.closer" : "takes.easing.wider"),
+          Words.say("why.easing", tape.show(row.pitchMm()), tape.show(s.registerPitchMm())));
+    }
+  }
+
+  private void castings() {
+    takes
+        .castings()
+        .ifPresent(
+            c -> {
+              Mould mould = (Mould) laid.design();
+              add(
+                  "takes.castings",
+                  Words.say("takes.castings.text", c.count(), c.batches()),
+                  Words.say("takes.castings.ready", Words.minutes(c.readyAfterMin())),
+                  Words.say(
+                      "why.castings",
+                      c.count(),
+                      mould.cavities(),
+                      c.batches(),
+                      Words.minutes(c.batchMinutes())));
+              add(
+                  "takes.filling." + mould.filling().name(),
+                  Words.millilitres(c.materialMl()),
+                  "",
+                  Words.say(
+                      "why.filling",
+                      c.count(),
+                      Words.millilitres(c.eachMl()),
+                      Words.percent(Takes.CASTING_LOSS)));
+            });
+  }
+
+  private void pieces() {
+    if (takes.pieces() > 0) {
+      add(
+          "takes.pieces",
+          Words.say(takes.pieces() == 1 ? "takes.piece" : "takes.pieces.text", takes.pieces()),
+          "",
+          Words.say("why.pieces", laid.items().size(), takes.pieces()));
+    }
+  }
+
+  private void lengths() {
+    if (takes.stockLengths() > 0 && laid.chosen().arrangement() instanceof FrameSides frame) {
+      String cuts =
+          frame.cutting().lengths().stream()
+              .map(l -> l.piecesMm().stream().map(tape::show).collect(Collectors.joining(" + ")))
+              .collect(Collectors.joining("; "));
+      add(
+          "takes.stockLengths",
+          Words.say("takes.stockLengths.text", takes.stockLengths()),
+          Words.say(
+              frame.cutting().isProven() ? "takes.stockLengths.least" : "takes.stockLengths.found",
+              frame.cutting().least()),
+          Words.say("why.stockLengths", cuts, tape.show(frame.cutting().longestLeftoverMm())));
+    } else if (takes.lengthMm() > 0) {
+      add("takes.length", tape.show(takes.lengthMm()), "", Words.say("why.length"));
+    }
+  }
+
+  private void film() {
+    if (takes.filmMm2() > 0) {
+      add("takes.film", Words.squareCentimetres(takes.filmMm2()), "", Words.say("why.film"));
+    }
+  }
+
+  private void masking() {
+    if (takes.maskingMm() > 0) {
+      add("takes.masking", tape.show(takes.maskingMm()), "", Words.say("why.masking"));
+    }
+  }
+
+  private void handsOn() {
+    add(
+        "takes.handsOn",
+        Words.minutes(takes.handsOnMin()),
+        Words.say("takes.handsOn.note"),
+        Words.say("why.handsOn"));
+  }
+
+  private void add(String key, String text, String note, String why) {
+    lines.add(
+        new LayView.TakesView(Words.say(key), text, note, List.of(new LayView.WhyView(text, why))));
+  }
+
+  /** The sums behind positions, passes and what comes out of the pot. */
+  static List<LayView.WhyView> why(TapeDivision tape, LayReading.Laid laid) {
+    List<LayView.WhyView> why = new ArrayList<>();
+    Takes takes = laid.takes();
+    takes
+        .paint()
+        .ifPresent(
+            p -> {
+              why.add(
+                  new LayView.WhyView(
+                      Words.millilitres(p.volumeMl()),
+                      Words.say(
+                          "why.paint",
+                          Words.squareCentimetres(p.openAreaMm2()),
+                          Counts.coats(p.coats()),
+                          Decimals.show(p.spreadM2PerLitre(), 1),
+                          Words.percent(p.loss()))));
+              why.add(
+                  new LayView.WhyView(
+                      Words.squareCentimetres(p.openAreaMm2()),
+                      Words.say(
+                          "why.openArea",
+                          Words.squareCentimetres(laid.design().shapeMm2()),
+                          laid.items().size(),
+                          Words.percent(
+                              laid.design().shapeMm2() / laid.design().printed().areaMm2()))));
+            });
+    takes
+        .paste()
+        .ifPresent(
+            p ->
+                why.add(
+                    new LayView.WhyView(
+                        Words.millilitres(p.volumeMl()),
+                        Words.say(
+                            "why.paste",
+                            Words.squareCentimetres(p.areaMm2()),
+                            Words.fineMm(p.thicknessMm()),
+                            Words.percent(Takes.PASTE_LOSS)))));
+    laid.passes().ifPresent(p -> why.addAll(passes(tape, laid, p)));
+    return why;
+  }
+
+  private static List<LayView.WhyView> passes(
+      TapeDivision tape, LayReading.Laid laid, StencilPasses passes) {
+    StencilDesign stencil = (StencilDesign) laid.design();
+    int count = passes.passes().size();
+    String sheet = tape.show(stencil.sheetWidthMm());
+    String text =
+        count == 1
+            ? Words.say("why.onePass", sheet)
+            : laid.chosen().arrangement() instanceof RunRow row
+                ? Words.say("why.passes", sheet, tape.show(row.pitchMm()), Counts.passes(count))
+                : Words.say(
+                    passes.fewest() ? "why.passesFewest" : "why.passesFound",
+                    sheet,
+                    tape.show(stencil.sheetHeightMm()),
+                    Counts.passes(count));
+    return List.of(
+        new LayView.WhyView(Counts.passes(count), text),
+        new LayView.WhyView(
+            Counts.washes(passes.washes()), Words.say("why.washes", stencil.usesBetweenWashes())));
+  }
+}

@@ -1,0 +1,76 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import type { LayDoc, LayView } from '../api/client';
+import { Button } from '../common/Button';
+import { CountField } from '../common/CountField';
+import { Fig } from '../common/Fig';
+import { LengthField } from '../common/LengthField';
+import { withLay } from '../plan/edits';
+import { usePlan } from '../plan/PlanProvider';
+import { SectionTitle } from './SectionTitle';
+
+type Eye = NonNullable<LayDoc['eye']>;
+
+const BY_RULE: Eye = { wobbleMm: 0, wobbleDeg: 0, seed: 1, held: [] };
+const TYPICAL: Eye = { wobbleMm: 3, wobbleDeg: 2, seed: 1, held: [] };
+const MOST_SEED = 9999;
+
+/** Natural variation within a tolerance, the count and the spacing staying what the rule says. */
+export function EyeSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
+  const plan = usePlan();
+  const eye = doc.eye ?? BY_RULE;
+  const on = doc.eye !== undefined;
+  const set = (next: Partial<Eye> | null, what: string) =>
+    plan.change(
+      (now) =>
+        withLay(now, lay.id, ({ eye: _, ...rest }) =>
+          next === null ? rest : { ...rest, eye: { ...eye, ...next } },
+        ),
+      `${what} of ${lay.designName}`,
+      `${lay.id} ${what}`,
+    );
+  return (
+    <Box>
+      <SectionTitle>By eye</SectionTitle>
+      {on ? (
+        <>
+          <Flex wrap="wrap" gap="3" mt="2">
+            <LengthField
+              width="47%"
+              label="Off its place, at most"
+              value={lay.eye.wobble}
+              kind="DISTANCE"
+              mostMm={200}
+              onLength={(wobbleMm) => set({ wobbleMm }, 'Wobble')}
+            />
+            <CountField
+              width="47%"
+              label="Turned, at most, °"
+              value={Math.round(eye.wobbleDeg)}
+              least={0}
+              most={180}
+              onCount={(wobbleDeg) => set({ wobbleDeg }, 'Turn by eye')}
+            />
+            <CountField
+              width="47%"
+              label="Throw number"
+              value={eye.seed}
+              least={0}
+              most={MOST_SEED}
+              onCount={(seed) => set({ seed }, 'Throw')}
+            />
+          </Flex>
+          <Text fontSize="12.5px" color="soft" mt="2">
+            <Fig text={lay.eye.text} />
+          </Text>
+          <Button size="xs" look="plain" onClick={() => set(null, 'Measured places')}>
+            Back to the measured places
+          </Button>
+        </>
+      ) : (
+        <Button size="xs" mt="1.5" onClick={() => set(TYPICAL, 'By eye')}>
+          Vary it by eye
+        </Button>
+      )}
+    </Box>
+  );
+}

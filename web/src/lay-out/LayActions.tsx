@@ -1,0 +1,87 @@
+import { Box, Flex, Link, NativeSelect, Text } from '@chakra-ui/react';
+import { useNavigate } from 'react-router';
+import type { FaceView, LayView } from '../api/client';
+import { Button } from '../common/Button';
+import { usePlan } from '../plan/PlanProvider';
+import { useLayEdit } from '../plan/useLayEdit';
+import { SectionTitle } from './SectionTitle';
+
+type Props = {
+  readonly face: FaceView;
+  readonly lay: LayView;
+  readonly onTakeOff: () => void;
+};
+
+/** The same again elsewhere, files to cut from, and off with it. */
+export function LayActions({ face, lay, onTakeOff }: Props) {
+  const plan = usePlan();
+  const go = useNavigate();
+  const base = `/pieces/${plan.piece.id}/lay-out`;
+  const edit = useLayEdit((faceId, layId) => go(`${base}/${faceId}/${layId}`));
+  const others = plan.piece.reading.faces.filter((f) => f.id !== face.id && f.shown);
+  return (
+    <Box>
+      <SectionTitle>The same elsewhere</SectionTitle>
+      <Flex wrap="wrap" gap="2" mt="2" align="center">
+        <To
+          label="Copy to"
+          faces={others}
+          onFace={(faceId) => void edit({ kind: 'COPY', layId: lay.id, faceId })}
+        />
+        <To
+          label="Mirror to"
+          faces={others}
+          onFace={(faceId) => void edit({ kind: 'MIRROR', layId: lay.id, faceId })}
+        />
+        <Button size="xs" onClick={() => void edit({ kind: 'COPY_TO_ALIKE', layId: lay.id })}>
+          To all faces of this size
+        </Button>
+      </Flex>
+      {lay.rule === 'LETTERING' && lay.laid && (
+        <Text mt="3">
+          <Link
+            href={`/api/pieces/${plan.piece.id}/lays/${lay.id}/cut.svg`}
+            color="sea"
+            download={`${lay.designName}.svg`}
+          >
+            Cutter file, SVG in mm
+          </Link>
+        </Text>
+      )}
+      <Button look="warn" mt="4" onClick={onTakeOff}>
+        Take this lay off
+      </Button>
+    </Box>
+  );
+}
+
+/** A choice that does something at once. */
+function To({
+  label,
+  faces,
+  onFace,
+}: {
+  label: string;
+  faces: ReadonlyArray<FaceView>;
+  onFace: (faceId: string) => void;
+}) {
+  return (
+    <NativeSelect.Root size="xs" width="47%">
+      <NativeSelect.Field
+        bg="card"
+        borderColor="hairline"
+        aria-label={label}
+        value=""
+        onChange={(e) => e.currentTarget.value && onFace(e.currentTarget.value)}
+      >
+        <option value="">{label}…</option>
+        {faces.map((f) => (
+          <option key={f.id} value={f.id}>
+            {f.name}
+          </option>
+        ))}
+      </NativeSelect.Field>
+      <NativeSelect.Indicator />
+    </NativeSelect.Root>
+  );
+}

@@ -1,0 +1,51 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { LayDoc, LayView, PotView } from '../api/client';
+import { ChoiceField } from '../common/ChoiceField';
+import { withLay } from '../plan/edits';
+import { usePlan } from '../plan/PlanProvider';
+import { SectionTitle } from './SectionTitle';
+
+type Props = {
+  readonly lay: LayView;
+  readonly doc: LayDoc;
+  readonly pots: ReadonlyArray<PotView>;
+};
+
+/** What it is put on with, and how often. */
+export function PaintSection({ lay, doc, pots }: Props) {
+  const plan = usePlan();
+  return (
+    <Box>
+      <SectionTitle>Paint</SectionTitle>
+      <Flex wrap="wrap" gap="3" mt="2">
+        <ChoiceField
+          width="47%"
+          label="Pot"
+          value={doc.paintId ?? ''}
+          among={[
+            ...(doc.paintId ? [] : [['', 'choose one'] as const]),
+            ...pots.map((p) => [p.id, p.name] as const),
+          ]}
+          onChoice={(paintId) =>
+            plan.change(
+              (now) => withLay(now, lay.id, (l) => ({ ...l, paintId })),
+              `Paint of ${lay.designName}`,
+            )
+          }
+        />
+        <ChoiceField
+          width="47%"
+          label="Thin coats"
+          value={String(doc.coats)}
+          among={[1, 2, 3, 4].map((n) => [String(n), String(n)] as const)}
+          onChoice={(coats) =>
+            plan.change(
+              (now) => withLay(now, lay.id, (l) => ({ ...l, coats: Number(coats) })),
+              `Coats of ${lay.designName}`,
+            )
+          }
+        />
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,185 @@
+import { Box, chakra, Flex, Textarea } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+import type { LayDoc, LayView, RuleDoc } from '../api/client';
+import { useStencils } from '../api/queries';
+import { Button } from '../common/Button';
+import { ChoiceField } from '../common/ChoiceField';
+import { LengthField } from '../common/LengthField';
+import { MeasureFields } from '../common/MeasureFields';
+import { withLay, withRule } from '../plan/edits';
+import { usePlan } from '../plan/PlanProvider';
+import { useLayEdit } from '../plan/useLayEdit';
+import { SectionTitle } from './SectionTitle';
+
+const NO_CORNER = 'none';
+const TYPICAL_CLEAR_MM = 10;
+
+/** The rule the lay follows, and its measures. */
+export function RuleSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
+  const plan = usePlan();
+  const edit = useLayEdit();
+  const set = (rule: Partial<RuleDoc>, what: string) =>
+    plan.change(
+      (now) => withRule(now, lay.id, rule),
+      `${what} of ${lay.designName}`,
+      `${lay.id} ${what}`,
+    );
+  return (
+    <chakra.fieldset border="0" disabled={lay.locked}>
+      <SectionTitle note={lay.locked ? 'Locked: unlock it to change it.' : undefined}>
+        The rule
+      </SectionTitle>
+      <Flex direction="column" gap="3" mt="2">
+        {lay.suits.length > 1 && (
+          <ChoiceField
+            label="Laid as"
+            value={lay.rule}
+            among={lay.suits.map((s) => [s.kind, s.text] as const)}
+            onChoice={(rule) =>
+              void edit({ kind: 'OTHER_RULE', layId: lay.id, rule: rule as RuleDoc['kind'] })
+            }
+          />
+        )}
+        {lay.rule === 'LETTERING' && (
+          <Words text={doc.rule.text ?? ''} onText={(text) => set({ text }, 'Words')} />
+        )}
+        <MeasureFields
+          half
+          fields={lay.fields}
+          onNumber={(key, value, label) =>
+            set({ measures: { ...doc.rule.measures, [key]: value } }, label)
+          }
+          onChoice={(key, value, label) =>
+            set({ choices: { ...doc.rule.choices, [key]: value } }, label)
+          }
+        />
+        {lay.rule === 'LINE' && <Points doc={doc} set={set} />}
+        {lay.rule === 'BORDER' && <CornerPiece lay={lay} />}
+        <Around lay={lay} />
+      </Flex>
+    </chakra.fieldset>
+  );
+}
+
+/** The words, saved with every pause. */
+function Words({ text, onText }: { text: string; onText: (text: string) => void }) {
+  const [typed, setTyped] = useState(text);
+  useEffect(() => setTyped(text), [text]);
+  return (
+    <Box>
+      <chakra.label color="soft" fontSize="13px" fontWeight="500" htmlFor="words">
+        Words
+      </chakra.label>
+      <Textarea
+        id="words"
+        size="sm"
+        rows={2}
+        bg="card"
+        borderColor="hairline"
+        maxLength={120}
+        value={typed}
+        onChange={(e) => setTyped(e.currentTarget.value)}
+        onBlur={() => typed !== text && onText(typed)}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') {
+            e.preventDefault();
+            onText(typed);
+          }
+        }}
+      />
+    </Box>
+  );
+}
+
+/** A bend is added on the middle of the last stretch, where it can be dragged from. */
+function Points({
+  doc,
+  set,
+}: {
+  doc: LayDoc;
+  set: (rule: Partial<RuleDoc>, what: string) => void;
+}) {
+  const points = doc.rule.points;
+  const arc = doc.rule.choices.shape === 'ARC';
+  const a = points.at(-2);
+  const b = points.at(-1);
+  const bend = () => {
+    if (a && b) {
+      const middle = { xMm: (a.xMm + b.xMm) / 2, yMm: (a.yMm + b.yMm) / 2 - 20 };
+      set({ points: [...points.slice(0, -1), middle, b] }, 'Bend');
+    }
+  };
+  return (
+    <Flex gap="2">
+      <Button size="xs" onClick={bend} disabled={arc && points.length >= 3}>
+        Add a point
+      </Button>
+      <Button
+        size="xs"
+        disabled={points.length <= (arc ? 3 : 2)}
+        onClick={() => set({ points: points.toSpliced(-2, 1) }, 'Point taken out')}
+      >
+        Take one out
+      </Button>
+    </Flex>
+  );
+}
+
+/** What sits in the corners of a border. */
+function CornerPiece({ lay }: { lay: LayView }) {
+  const plan = usePlan();
+  const stencils = useStencils().data ?? [];
+  return (
+    <ChoiceField
+      label="Corner piece"
+      value={lay.cornerDesignId ?? NO_CORNER}
+      among={[[NO_CORNER, 'none'] as const, ...stencils.map((s) => [s.id, s.name] as const)]}
+      onChoice={(id) =>
+        plan.change(
+          (now) =>
+            withLay(now, lay.id, ({ cornerDesignId: _, pick: __, ...rest }) =>
+              id === NO_CORNER ? rest : { ...rest, cornerDesignId: id },
+            ),
+          `Corner piece of ${lay.designName}`,
+        )
+      }
+    />
+  );
+}
+
+const GOES_AROUND = new Set(['GRID', 'SCATTER', 'ROLLER']);
+
+/** All-over work may leave out what was laid before it. */
+function Around({ lay }: { lay: LayView }) {
+  const plan = usePlan();
+  if (!GOES_AROUND.has(lay.rule)) {
+    return null;
+  }
+  const set = (clearMm: number | undefined) =>
+    plan.change(
+      (now) =>
+        withLay(now, lay.id, ({ clearMm: _, ...rest }) =>
+          clearMm === undefined ? rest : { ...rest, clearMm },
+        ),
+      `${lay.designName} around what is there`,
+      `${lay.id} clear`,
+    );
+  return lay.clear ? (
+    <Flex gap="3" align="flex-end">
+      <LengthField
+        width="47%"
+        label="Clear of what is there by"
+        value={lay.clear}
+        kind="DISTANCE"
+        onLength={set}
+      />
+      <Button size="xs" look="plain" onClick={() => set(undefined)}>
+        Lay over it instead
+      </Button>
+    </Flex>
+  ) : (
+    <Button size="xs" alignSelf="flex-start" onClick={() => set(TYPICAL_CLEAR_MM)}>
+      Go around what is laid already
+    </Button>
+  );
+}

@@ -1,0 +1,19 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, ask, type LayView } from '../api/client';
+import { usePlan } from '../plan/PlanProvider';
+
+/** The first options of a lay with their items, for pictures of them. */
+export function useOptionItems(lay: LayView, wanted: boolean) {
+  const plan = usePlan();
+  // What is picked among the options changes none of them.
+  const document = {
+    ...plan.document,
+    lays: plan.document.lays.map(({ pick: _, ...rest }) => rest),
+  };
+  return useQuery({
+    queryKey: ['options', plan.piece.id, lay.id, document],
+    queryFn: () => ask(api.POST('/api/readings/options', { body: { document, layId: lay.id } })),
+    enabled: wanted && plan.unsaved === null,
+    placeholderData: (before) => before,
+  });
+}

@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest';
+import type { HandleView, LayDoc } from '../api/client';
+import { pulled, turned, withValue } from './handles';
+
+const lay = {
+  id: 'a',
+  rule: {
+    kind: 'RUN',
+    measures: { distance: 100, gap: 20 },
+    choices: {},
+    points: [
+      { xMm: 1, yMm: 2 },
+      { xMm: 30, yMm: 40 },
+    ],
+  },
+} as unknown as LayDoc;
+
+const handle = (over: Partial<HandleView>): HandleView => ({
+  id: 'line',
+  role: 'CARRY',
+  label: 'Line',
+  xMm: 0,
+  yMm: 0,
+  valueText: '',
+  moves: [],
+  sets: [],
+  ...over,
+});
+
+describe('handles', () => {
+  it('changes the measure by what the hand moved, on divisions of the tape', () => {
+    const line = handle({
+      moves: [{ key: 'distance', value: 100, perXMm: 0, perYMm: -1, least: 30, most: 200 }],
+    });
+    expect(pulled(lay, line, { x: 50, y: -10.4 }, 1, false).rule.measures.distance).toBe(110);
+    expect(pulled(lay, line, { x: 0, y: 500 }, 1, false).rule.measures.distance).toBe(30);
+    expect(pulled(lay, line, { x: 0, y: -10.4 }, 1, true).rule.measures.distance).toBeCloseTo(
+      110.4,
+    );
+  });
+
+  it('keeps what is put by hand where it is put', () => {
+    const middle = handle({
+      moves: [
+        { key: 'x', value: 10, perXMm: 1, perYMm: 0, least: -1e4, most: 1e4 },
+        { key: 'y', value: 20, perXMm: 0, perYMm: 1, least: -1e4, most: 1e4 },
+      ],
+      sets: [{ key: 'placed', value: 'YES' }],
+    });
+    const put = pulled(lay, middle, { x: 5, y: 6 }, 1, false);
+    expect(put.rule.measures).toMatchObject({ x: 15, y: 26 });
+    expect(put.rule.choices).toEqual({ placed: 'YES' });
+    expect(put.pick).toEqual({ way: 'STAND_PLACED', count: 1, across: 1 });
+  });
+
+  it('turns about the middle by whole degrees', () => {
+    const knob = handle({
+      role: 'TURN',
+      about: { xMm: 0, yMm: 0 },
+      moves: [{ key: 'angle', value: 0, perXMm: 0, perYMm: 0, least: -360, most: 360 }],
+    });
+    const up = { x: 0, y: -10 };
+    expect(turned(lay, knob, { x: 10, y: 0 }, up).rule.measures.angle).toBe(90);
+    expect(turned(lay, knob, { x: -10, y: 0 }, up).rule.measures.angle).toBe(-90);
+  });
+
+  it('moves one point of a line and leaves the others', () => {
+    const rule = withValue(lay.rule, 'point.1.y', 55);
+    expect(rule.points).toEqual([
+      { xMm: 1, yMm: 2 },
+      { xMm: 30, yMm: 55 },
+    ]);
+  });
+});
