@@ -1,6 +1,5 @@
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
 import type { FaceView, LayView } from '../api/client';
-import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { Items, type Stencils } from '../map/Items';
 import { num } from '../map/viewport';
@@ -77,30 +76,44 @@ function Keep({ lay, first, last }: { lay: LayView; first: boolean; last: boolea
       `${lay.designName} ${by < 0 ? 'laid earlier' : 'laid later'}`,
     );
   return (
-    <Flex px="2" pb="1.5" gap="1" wrap="wrap">
-      <Button
-        size="xs"
-        look="plain"
-        aria-pressed={lay.hidden}
+    <Flex px="2" pb="2" gap="3" fontSize="12.5px" color="sea">
+      <Small
+        on={lay.hidden}
         onClick={() => set({ hidden: !lay.hidden }, lay.hidden ? 'Showed' : 'Hid')}
       >
         {lay.hidden ? 'Show' : 'Hide'}
-      </Button>
-      <Button
-        size="xs"
-        look="plain"
-        aria-pressed={lay.locked}
+      </Small>
+      <Small
+        on={lay.locked}
         onClick={() => set({ locked: !lay.locked }, lay.locked ? 'Unlocked' : 'Locked')}
       >
         {lay.locked ? 'Unlock' : 'Lock'}
-      </Button>
-      <Button size="xs" look="plain" disabled={first} onClick={() => move(-1)}>
-        Earlier
-      </Button>
-      <Button size="xs" look="plain" disabled={last} onClick={() => move(1)}>
-        Later
-      </Button>
+      </Small>
+      {!first && <Small onClick={() => move(-1)}>Earlier</Small>}
+      {!last && <Small onClick={() => move(1)}>Later</Small>}
     </Flex>
+  );
+}
+
+function Small({
+  on,
+  onClick,
+  children,
+}: {
+  on?: boolean;
+  onClick: () => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <chakra.button
+      type="button"
+      aria-pressed={on}
+      onClick={onClick}
+      minH="24px"
+      _hover={{ textDecoration: 'underline' }}
+    >
+      {children}
+    </chakra.button>
   );
 }
 

@@ -21,9 +21,10 @@ type Props = {
   readonly onSelect: (layId: string) => void;
 };
 
-const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 178 };
+const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 194 };
 const UPRIGHT_MARGINS = { left: 170, top: 70, right: 40, bottom: 70 };
 const TAPE_BELOW = 112;
+const NO_MARKS: SetOut['marks'] = [];
 const NO_HANDLES: ReadonlyArray<HandleView> = [];
 
 type SetOut = NonNullable<LayView['laid']>['setOuts'][number];
@@ -117,13 +118,15 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
           </g>
           {tape && !upright && (
             <g transform={`translate(0 ${num(face.height.mm * k + TAPE_BELOW)})`}>
-              <Tape
-                edgeMm={face.width.mm}
-                k={k}
-                tape={tape}
-                marks={setOut && ON_TOP.has(setOut.along) ? setOut.marks : []}
-              />
-              <text x={-26} y={64} fill={ink('soft')} style={{ fontSize: 13 }}>
+              {(!setOut || ON_TOP.has(setOut.along)) && (
+                <Tape edgeMm={face.width.mm} k={k} tape={tape} marks={setOut?.marks ?? NO_MARKS} />
+              )}
+              <text
+                x={-26}
+                y={setOut && !ON_TOP.has(setOut.along) ? 0 : 64}
+                fill={ink('soft')}
+                style={{ fontSize: 13 }}
+              >
                 {setOut?.tapeText ?? (lay ? '' : 'Choose a lay to see its marks on the tape.')}
               </text>
             </g>

@@ -18,16 +18,16 @@ export const Items = memo(function Items({ items, arts, stencils, colour }: Prop
   return (
     <g fill={colour}>
       <defs>
-        {arts.map((art, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: an art is its number
-          <g key={i} id={`${id}art${i}`}>
-            <Art
-              art={art}
-              stencil={art.designId ? stencils.get(art.designId) : undefined}
-              id={`${id}print${i}`}
-            />
-          </g>
-        ))}
+        {arts.map((art, i) => {
+          const stencil = art.designId ? stencils.get(art.designId) : undefined;
+          // a copy shows what its art was when it was put in: one that comes later is a new one
+          const key = `${i}${stencil ? 'known' : ''}`;
+          return (
+            <g key={key} id={`${id}art${i}`}>
+              <Art art={art} stencil={stencil} id={`${id}print${i}`} />
+            </g>
+          );
+        })}
       </defs>
       {items.map((item, i) => {
         const copy = <use key="copy" href={`#${id}art${item.art}`} transform={placed(item)} />;
@@ -68,6 +68,9 @@ function Art({ art, stencil, id }: { art: ArtView; stencil: StencilView | undefi
   const pathData = stencil?.pathData ?? art.pathData;
   if (pathData !== undefined) {
     return <path d={pathData} fillRule="evenodd" transform={toMiddle} />;
+  }
+  if (art.designId !== undefined) {
+    return null; // the shelf's stencils are still on their way
   }
   if (art.address !== undefined) {
     return (

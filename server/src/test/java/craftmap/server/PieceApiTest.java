@@ -30,9 +30,9 @@ class PieceApiTest extends ServerTest {
     JsonNode fern = reading.path("faces").path(0).path("lays").path(0);
     assertThat(fern.path("laid").path("options").path(0).path("title").asString())
         .isEqualTo("7 whole, fern on centre");
-    assertThat(fern.path("laid").path("marks")).hasSize(7);
+    assertThat(fern.at("/laid/setOuts/0/marks")).hasSize(7);
     assertThat(fern.path("laid").path("passes").asInt()).isEqualTo(2);
-    assertThat(fern.path("laid").path("paintMl").asDouble()).isBetween(1.5, 3.0);
+    assertThat(fern.path("laid").path("potMl").asDouble()).isBetween(1.5, 3.0);
     assertThat(reading.path("faces").path(0).path("notes").path(0).path("text").asString())
         .isEqualTo("Hides nail hole 1 completely.");
   }
@@ -159,20 +159,21 @@ class PieceApiTest extends ServerTest {
   void aDraggedLayIsWorkedOutWithoutBeingSaved() {
     JsonNode chest = get("/api/pieces/sea-chest").body();
     ObjectNode plan = (ObjectNode) chest.path("document").deepCopy();
-    ((ObjectNode) plan.path("lays").path(0).path("run")).put("distanceMm", 150.8125);
+    ((ObjectNode) plan.at("/lays/0/rule/measures")).put("distance", 150.8125);
     ObjectNode question = json.createObjectNode().put("layId", "fern-top");
     question.set("document", plan);
     JsonNode lay = post("/api/readings/lay", question).body();
     assertThat(lay.path("laid").path("items").path(0).path("yMm").asDouble()).isEqualTo(150.8125);
-    assertThat(lay.path("line").path("distance").path("text").asString()).isEqualTo("5 15/16\"");
+    assertThat(lay.at("/fields/1/length/text").asString()).isEqualTo("5 15/16\"");
     assertThat(get("/api/pieces/sea-chest").body().path("version"))
         .isEqualTo(chest.path("version"));
   }
 
   @Test
   void eachStencilIsTriedOnTheFaceAndToldWhyItDoesNotFit() {
+    String chest = newChest("To try on").path("id").asString();
     JsonNode trials =
-        get("/api/pieces/sea-chest/faces/front/trials?kinds=STENCIL").body().path("trials");
+        get("/api/pieces/" + chest + "/faces/front/trials?kinds=STENCIL").body().path("trials");
     assertThat(trials).hasSizeGreaterThanOrEqualTo(5);
     for (JsonNode trial : trials) {
       boolean fits = !trial.path("verdict").asString().equals("DOES_NOT_FIT");

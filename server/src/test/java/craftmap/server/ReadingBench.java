@@ -32,8 +32,8 @@ class ReadingBench extends ServerTest {
     chest.putArray("lays");
     for (int i = 0; i < 40; i++) {
       ObjectNode band = withFernBand(chest, "band-" + i, 40 + i * 64);
-      ObjectNode run = (ObjectNode) band.path("lays").path(i).path("run");
-      run.put("gapMm", 4).put("endMarginMm", 2);
+      ObjectNode run = (ObjectNode) band.path("lays").path(i).at("/rule/measures");
+      run.put("gap", 4).put("margin", 2);
       chest = band;
     }
     String body = json.writeValueAsString(chest);

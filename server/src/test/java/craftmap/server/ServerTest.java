@@ -127,23 +127,39 @@ public abstract class ServerTest {
 
   /** The plan with a band of ferns on its front. */
   protected ObjectNode withFernBand(JsonNode document, String layId, double distanceMm) {
-    ObjectNode run =
-        json.createObjectNode()
-            .put("edge", "TOP")
-            .put("distanceMm", distanceMm)
-            .put("startInsetMm", 0)
-            .put("endInsetMm", 0)
-            .put("gapMm", 20)
-            .put("endMarginMm", 8)
-            .put("allowedChange", 0.15);
+    ObjectNode lay =
+        lay(
+            layId,
+            "front",
+            "RUN",
+            Map.of("distance", distanceMm, "gap", 20.0, "margin", 8.0, "change", 15.0),
+            Map.of("edge", "TOP"));
+    lay.put("designId", "fern-band").put("paintId", "bone-white");
+    return withLay(document, lay);
+  }
+
+  /** A lay by a rule; its design and paint are to be added. */
+  protected ObjectNode lay(
+      String layId,
+      String faceId,
+      String rule,
+      Map<String, Double> measures,
+      Map<String, String> choices) {
     ObjectNode lay =
         json.createObjectNode()
             .put("id", layId)
-            .put("faceId", "front")
-            .put("designId", "fern-band")
-            .put("paintId", "bone-white")
-            .put("coats", 2);
-    lay.set("run", run);
+            .put("faceId", faceId)
+            .put("coats", 2)
+            .put("hidden", false)
+            .put("locked", false);
+    ObjectNode doc = lay.putObject("rule").put("kind", rule);
+    doc.set("measures", json.valueToTree(measures));
+    doc.set("choices", json.valueToTree(choices));
+    doc.putArray("points");
+    return lay;
+  }
+
+  protected ObjectNode withLay(JsonNode document, ObjectNode lay) {
     ObjectNode changed = (ObjectNode) document.deepCopy();
     changed.withArray("lays").add(lay);
     return changed;

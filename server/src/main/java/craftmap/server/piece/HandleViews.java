@@ -195,7 +195,7 @@ final class HandleViews {
       handle(
           "line",
           LayView.HandleRole.SIZE,
-          top.movedBy(0, tall / 2),
+          top.movedBy(0, Math.max(tall / 2, knobOff())),
           Optional.empty(),
           Words.say("handle.fromTheEdge", tape.show(ring.insetMm())),
           new LayView.MoveView("inset", ring.insetMm(), 0, 1, 0, FAR));
@@ -206,11 +206,16 @@ final class HandleViews {
       handle(
           "shift",
           LayView.HandleRole.SIZE,
-          first.centre().movedBy(0, -tall / 2),
+          first.centre().movedBy(0, -Math.max(tall / 2, knobOff())),
           Optional.empty(),
           Words.say("handle.shift.text", tape.show(ring.shiftMm())),
           new LayView.MoveView("shift", ring.shiftMm(), 1, 0, -FAR, FAR));
     }
+  }
+
+  /** Far enough from a small copy that two knobs do not lie on each other. */
+  private double knobOff() {
+    return 0.035 * Math.max(face.outline().widthMm(), face.outline().heightMm());
   }
 
   private Item topmost() {

@@ -12,6 +12,8 @@ import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.Border;
+import craftmap.core.lay.rule.BorderSides;
+import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.EdgeLine;
 import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.Grid;
@@ -105,7 +107,7 @@ final class LayViews {
       Optional<LayReading.Laid> laid,
       List<ReadingView.NoteView> notes) {
     String name =
-        design.map(Design::name).orElse(lay.designId().map(d -> "?").orElse(wordsOf(lay.rule())));
+        lay.designId().isEmpty() ? wordsOf(lay.rule()) : design.map(Design::name).orElse("?");
     RuleNote note = lay.rule().note();
     MeasureSheet sheet = new MeasureSheet(note.measures(), note.choices());
     note.kind().read(sheet, note.points(), note.text());
@@ -184,9 +186,15 @@ final class LayViews {
         laid.chosen().arrangement() instanceof RunRow row
             ? Counts.motifs(row)
             : "" + laid.items().size();
-    boolean along = laid.chosen().arrangement() instanceof RunRow;
-    return Words.say(
-        along ? "lay.where.along" : "lay.where.in", lower(kind), counts, cells(face, laid.items()));
+    return switch (laid.chosen().arrangement()) {
+      case RunRow row ->
+          Words.say("lay.where.along", lower(kind), counts, cells(face, laid.items()));
+      case RingRows ring -> Words.say("lay.where.round", lower(kind), counts);
+      case BorderSides sides -> Words.say("lay.where.edges", lower(kind), counts);
+      case CornerSet corners -> Words.say("lay.where.corners", lower(kind), counts);
+      case FrameSides frame -> Words.say("lay.where.edges", lower(kind), "" + frame.count());
+      default -> Words.say("lay.where.in", lower(kind), counts, cells(face, laid.items()));
+    };
   }
 
   private static String cells(Face face, List<Item> items) {
