@@ -1,4 +1,4 @@
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, NativeSelect, Text } from '@chakra-ui/react';
 import type { LayDoc, LayView } from '../api/client';
 import { Button } from '../common/Button';
 import { CountField } from '../common/CountField';
@@ -19,6 +19,14 @@ export function EyeSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   const plan = usePlan();
   const eye = doc.eye ?? BY_RULE;
   const on = doc.eye !== undefined;
+  const items = (lay.laid?.items ?? []).filter((i) => !i.twin);
+  const hold = (number: number) => {
+    const item = items[number - 1];
+    if (item && !eye.held.some((h) => h.item === number - 1)) {
+      const held = { item: number - 1, xMm: item.xMm, yMm: item.yMm, turnDeg: item.turnDeg };
+      set({ held: [...eye.held, held] }, 'Copy put by hand');
+    }
+  };
   const set = (next: Partial<Eye> | null, what: string) =>
     plan.change(
       (now) =>
@@ -71,6 +79,54 @@ export function EyeSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
           Vary it by eye
         </Button>
       )}
+      {items.length > 1 && (
+        <Flex wrap="wrap" gap="2" mt="2" align="center">
+          <Held items={items.length} held={eye.held.map((h) => h.item + 1)} onHold={hold} />
+          {eye.held.map((h) => (
+            <Button
+              key={h.item}
+              size="xs"
+              onClick={() =>
+                set({ held: eye.held.filter((o) => o.item !== h.item) }, 'Copy let go')
+              }
+            >
+              Let {h.item + 1} go
+            </Button>
+          ))}
+        </Flex>
+      )}
     </Box>
+  );
+}
+
+/** One copy of the lay is locked where it is, and can then be moved by itself. */
+function Held({
+  items,
+  held,
+  onHold,
+}: {
+  items: number;
+  held: ReadonlyArray<number>;
+  onHold: (number: number) => void;
+}) {
+  const free = Array.from({ length: items }, (_, i) => i + 1).filter((n) => !held.includes(n));
+  return (
+    <NativeSelect.Root size="xs" width="47%">
+      <NativeSelect.Field
+        bg="card"
+        borderColor="hairline"
+        aria-label="Put a copy by hand"
+        value=""
+        onChange={(e) => e.currentTarget.value && onHold(Number(e.currentTarget.value))}
+      >
+        <option value="">Put by hand…</option>
+        {free.map((n) => (
+          <option key={n} value={n}>
+            number {n}
+          </option>
+        ))}
+      </NativeSelect.Field>
+      <NativeSelect.Indicator />
+    </NativeSelect.Root>
   );
 }

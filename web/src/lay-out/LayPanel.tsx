@@ -1,6 +1,6 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { memo, useDeferredValue } from 'react';
-import type { FaceView, LayView, PotView } from '../api/client';
+import type { FaceView, LaidView, LayView, PotView } from '../api/client';
 import { Button } from '../common/Button';
 import { Notes } from '../common/Notes';
 import type { Stencils } from '../map/Items';
@@ -64,9 +64,12 @@ const Panel = memo(function Panel({
         <Notes notes={live.notes} />
       )}
       {laid && laid.options.length > 1 && (
-        <Button look="plain" size="xs" alignSelf="flex-start" mt="-2" onClick={onCompare}>
-          Compare side by side
-        </Button>
+        <Flex gap="2" mt="-2" align="center">
+          <Button look="plain" size="xs" onClick={onCompare}>
+            Compare side by side
+          </Button>
+          <Count laid={laid} onPick={onPick} />
+        </Flex>
       )}
       {laid && laid.pickState !== 'FOLLOWS_BEST' && (
         <Flex gap="2" align="center" justify="space-between">
@@ -106,3 +109,22 @@ const Panel = memo(function Panel({
     </Flex>
   );
 });
+
+/** The best option with one more copy to the row, or with one fewer. */
+function Count({ laid, onPick }: { laid: LaidView; onPick: (index: number) => void }) {
+  const now = laid.options[laid.chosen]?.count ?? 0;
+  const counts = [...new Set(laid.options.map((o) => o.count))].sort((a, b) => a - b);
+  const next = (by: -1 | 1) => counts[counts.indexOf(now) + by];
+  const take = (count: number | undefined) =>
+    count !== undefined && onPick(laid.options.findIndex((o) => o.count === count));
+  return counts.length > 1 ? (
+    <Flex gap="1" ml="auto" align="center" role="group" aria-label="Count">
+      <Button size="xs" disabled={next(-1) === undefined} onClick={() => take(next(-1))}>
+        Fewer
+      </Button>
+      <Button size="xs" disabled={next(1) === undefined} onClick={() => take(next(1))}>
+        More
+      </Button>
+    </Flex>
+  ) : null;
+}

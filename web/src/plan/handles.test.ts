@@ -53,6 +53,28 @@ describe('handles', () => {
     expect(put.pick).toEqual({ way: 'STAND_PLACED', count: 1, across: 1 });
   });
 
+  it('moves a copy that was put by hand by itself', () => {
+    const held = handle({
+      id: 'held0',
+      moves: [
+        { key: 'held.0.x', value: 50, perXMm: 1, perYMm: 0, least: -1e4, most: 1e4 },
+        { key: 'held.0.y', value: 60, perXMm: 0, perYMm: 1, least: -1e4, most: 1e4 },
+      ],
+    });
+    const own = {
+      ...lay,
+      eye: {
+        wobbleMm: 0,
+        wobbleDeg: 0,
+        seed: 1,
+        held: [{ item: 3, xMm: 50, yMm: 60, turnDeg: 0 }],
+      },
+    };
+    const moved = pulled(own, held, { x: -4, y: 7 }, 1, false);
+    expect(moved.eye?.held[0]).toEqual({ item: 3, xMm: 46, yMm: 67, turnDeg: 0 });
+    expect(moved.rule).toBe(lay.rule);
+  });
+
   it('turns about the middle by whole degrees', () => {
     const knob = handle({
       role: 'TURN',

@@ -13,21 +13,29 @@ export function pulled(
   divisionMm: number,
   exact: boolean,
 ): LayDoc {
-  let rule = lay.rule;
+  let { rule, eye } = lay;
   for (const move of handle.moves) {
     const value = move.value + by.x * move.perXMm + by.y * move.perYMm;
     const least = Math.max(move.least, -20_000);
     const most = Math.min(move.most, 20_000);
-    rule = withValue(
-      rule,
-      move.key,
-      exact ? Math.min(most, Math.max(least, value)) : onDivision(value, divisionMm, least, most),
-    );
+    const next = exact
+      ? Math.min(most, Math.max(least, value))
+      : onDivision(value, divisionMm, least, most);
+    if (move.key.startsWith('held.')) {
+      eye = eye && heldAt(eye, move.key, next);
+    } else {
+      rule = withValue(rule, move.key, next);
+    }
   }
   for (const set of handle.sets) {
     rule = { ...rule, choices: { ...rule.choices, [set.key]: set.value } };
   }
-  return { ...lay, rule, ...(handle.sets.length > 0 && { pick: PLACED }) };
+  return {
+    ...lay,
+    rule,
+    ...(eye && { eye }),
+    ...(handle.sets.length > 0 && { pick: PLACED }),
+  };
 }
 
 /** What is put by hand stays where it is put. */
@@ -44,6 +52,16 @@ export function turned(lay: LayDoc, handle: HandleView, at: Spot, from: Spot): L
   const deg = move.value + angle(at) - angle(from);
   const whole = Math.round(((((deg + 180) % 360) + 360) % 360) - 180);
   return { ...lay, rule: withValue(lay.rule, move.key, whole) };
+}
+
+/** A copy put by hand, moved across or down. */
+function heldAt(eye: NonNullable<LayDoc['eye']>, key: string, value: number) {
+  const [, which, axis] = key.split('.');
+  const field = axis === 'x' ? 'xMm' : 'yMm';
+  return {
+    ...eye,
+    held: eye.held.map((h, i) => (i === Number(which) ? { ...h, [field]: value } : h)),
+  };
 }
 
 /** A measure, or a coordinate of a point of the rule. */

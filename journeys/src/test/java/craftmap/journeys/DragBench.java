@@ -13,6 +13,10 @@ import org.junit.jupiter.api.Test;
 @Tag("bench")
 class DragBench extends Journey {
   private static final int MOVES = 180;
+
+  /** Sixty bands of more than fifty ferns each: over 3,000 copies on one face. */
+  private static final int LAYS = 60;
+
   private static final int OPENINGS = 7;
 
   @Test
@@ -130,13 +134,14 @@ class DragBench extends Journey {
 
   private String fullChest() {
     StringBuilder lays = new StringBuilder();
-    for (int i = 0; i < 40; i++) {
+    for (int i = 0; i < LAYS; i++) {
       lays.append(i == 0 ? "" : ",")
           .append(
               """
               {"id":"band-%d","faceId":"front","designId":"fern-band","paintId":"bone-white","coats":2,
-               "run":{"edge":"TOP","distanceMm":%d,"startInsetMm":0,"endInsetMm":0,"gapMm":4,
-                      "endMarginMm":2,"allowedChange":0.15}}"""
+               "hidden":false,"locked":false,
+               "rule":{"kind":"RUN","measures":{"distance":%d,"gap":4,"margin":2,"change":15},
+                       "choices":{"edge":"TOP"},"points":[]}}"""
                   .formatted(i, 40 + i * 64));
     }
     String made =
@@ -150,7 +155,7 @@ class DragBench extends Journey {
                       ...(match ? {'If-Match': match} : {})},
                     body: JSON.stringify(body)})).json();
                   const piece = await ask('POST', '/api/pieces', {name: 'Full', form:
-                    {kind: 'CHEST', measures: {width: 5600, height: 2600, depth: 600}, choices: {}}});
+                    {kind: 'CHEST', measures: {width: 5600, height: 3900, depth: 600}, choices: {}}});
                   piece.document.lays = JSON.parse('[' + lays + ']');
                   const saved = await ask('PUT', '/api/pieces/' + piece.id,
                     {document: piece.document, summary: 'full'}, '"' + piece.version + '"');

@@ -94,7 +94,7 @@ class WholeStoryTest extends Journey {
             new Mouse.MoveOptions().setSteps(8));
     assertThat(field("Down from it")).not().hasValue(before);
     page.mouse().up();
-    eventually(() -> savedPlan().contains("\"undo\":\"Moved the line of Fern band\""));
+    eventually(() -> savedPlan().contains("\"undo\":\"Line of Fern band\""));
     everyoneCanUseIt();
 
     // A second band on the same face.
@@ -105,7 +105,9 @@ class WholeStoryTest extends Journey {
         .click();
     button("Lay it on the front").click();
     page.waitForURL("**/lay-out/front/*");
-    assertThat(page.getByText("Laid on this face").locator("..").getByRole(AriaRole.BUTTON))
+    assertThat(
+            page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("stencil, "))))
         .hasCount(2);
 
     // The page to print.

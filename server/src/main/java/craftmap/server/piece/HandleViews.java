@@ -1,6 +1,7 @@
 package craftmap.server.piece;
 
 import craftmap.core.design.Design;
+import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.rule.Border;
@@ -53,7 +54,12 @@ final class HandleViews {
   }
 
   static List<LayView.HandleView> of(
-      Face face, TapeDivision tape, LayRule rule, Optional<Design> design, List<Item> items) {
+      Face face,
+      TapeDivision tape,
+      LayRule rule,
+      Eye eye,
+      Optional<Design> design,
+      List<Item> items) {
     HandleViews views = new HandleViews(face, tape, design, items);
     switch (rule) {
       case Run run -> views.run(run);
@@ -67,7 +73,22 @@ final class HandleViews {
       case Roller roller -> {}
       case Scatter scatter -> {}
     }
+    for (int i = 0; i < eye.held().size(); i++) {
+      views.held(i, eye.held().get(i));
+    }
     return List.copyOf(views.handles);
+  }
+
+  /** A copy that was put by hand is gripped by itself. */
+  private void held(int number, Eye.Held held) {
+    handle(
+        "held" + number,
+        LayView.HandleRole.SIZE,
+        held.at(),
+        Optional.empty(),
+        place(held.at()),
+        new LayView.MoveView("held." + number + ".x", held.at().xMm(), 1, 0, -FAR, FAR),
+        new LayView.MoveView("held." + number + ".y", held.at().yMm(), 0, 1, -FAR, FAR));
   }
 
   // ---- along an edge, or along points

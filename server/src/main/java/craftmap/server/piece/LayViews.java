@@ -136,7 +136,12 @@ final class LayViews {
         lay.hidden(),
         lay.locked(),
         HandleViews.of(
-            face, tape, lay.rule(), design, laid.map(l -> l.chosen().items()).orElse(List.of())),
+            face,
+            tape,
+            lay.rule(),
+            lay.eye(),
+            design,
+            laid.map(l -> l.chosen().items()).orElse(List.of())),
         laid.map(l -> laid(face, l)).orElse(null),
         notes);
   }

@@ -1,0 +1,265 @@
+package craftmap.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Laying out by every kind of rule, as a person does it. */
+class LayOutTest extends Journey {
+  @BeforeEach
+  void metric() {
+    setTape("MM_1");
+  }
+
+  private void lay(String pieceId, String faceId, String design) {
+    go("/pieces/" + pieceId + "/choose/" + faceId);
+    page.getByLabel("Only designs called").fill(design);
+    Locator trial =
+        page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^" + design + ": ")))
+            .first();
+    trial.click();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Lay it on the ")))
+        .click();
+    page.waitForURL("**/lay-out/" + faceId + "/*");
+    saved();
+  }
+
+  private void saved() {
+    eventually(
+        () ->
+            page.evaluate("() => performance.now()") != null
+                && !savedPlan().isEmpty()
+                && page.getByText("Saving").count() == 0);
+  }
+
+  private Locator options() {
+    return page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Options"))
+        .getByRole(AriaRole.RADIO);
+  }
+
+  private Locator chosenOption() {
+    return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setChecked(true));
+  }
+
+  /** Takes everything back, step by step, until there is nothing left to take back. */
+  private void undoAll() {
+    Locator undo = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Undo")));
+    for (int i = 0; i < 40 && undo.isEnabled(); i++) {
+      String before = savedPlan();
+      undo.click();
+      eventually(() -> !savedPlan().equals(before));
+    }
+    assertThat(undo).isDisabled();
+  }
+
+  @Test
+  void aClockTakesARingOfShellsAndItsNumerals() {
+    page.navigate("/sums");
+    String clock = makePiece("Kitchen clock", "CLOCK", "{width: 320}");
+    lay(clock, "dial", "Fan shell");
+    assertThat(page.getByText("stencil · ring")).isVisible();
+    assertThat(chosenOption()).containsText("round, shell at the top");
+    int ring = marks().count();
+    Assertions.assertThat(chosenOption().innerText()).startsWith(ring + " round");
+    button("Fewer").click();
+    eventually(() -> marks().count() == ring - 1);
+
+    button("Words…").click();
+    Locator words = page.getByLabel("Words", new Page.GetByLabelOptions().setExact(true));
+    words.fill("12 1 2 3 4 5 6 7 8 9 10 11");
+    words.press("Enter");
+    page.getByLabel("Stand", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("RING");
+    assertThat(chosenOption()).containsText("12 words round");
+    eventually(() -> savedPlan().contains("12 1 2 3 4 5 6 7 8 9 10 11"));
+    everyoneCanUseIt();
+
+    undoAll();
+    assertThat(page.getByText("Nothing on this face yet")).isVisible();
+  }
+
+  @Test
+  void anOutOfSquareFrontTakesABorderWithCornerPieces() {
+    page.navigate("/sums");
+    String front = outOfSquareFront();
+    lay(front, "face", "Fan shell");
+    page.getByLabel("Laid as").selectOption("BORDER");
+    assertThat(page.getByText("stencil · border")).isVisible();
+    page.getByLabel("Corner piece").selectOption("tide-mandala");
+    assertThat(options().filter(new Locator.FilterOptions().setHasText("corner pieces")).first())
+        .isVisible();
+    options().filter(new Locator.FilterOptions().setHasText("corner pieces")).first().click();
+    assertThat(chosenOption()).containsText("corner pieces");
+    eventually(() -> savedPlan().contains("BORDER_PIECES"));
+    // each side is turned along its own edge: the foot of this front is not level
+    String plan = savedPlan();
+    Assertions.assertThat(plan).containsPattern("\"turnDeg\":(179|180)\\.[0-9]+");
+    undoAll();
+  }
+
+  /** One face, taped out of square. */
+  private String outOfSquareFront() {
+    return (String)
+        page.evaluate(
+            """
+            async () => {
+              const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+              const ask = async (method, url, body, match) => (await fetch(url, {method,
+                headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token,
+                  ...(match ? {'If-Match': match} : {})},
+                body: JSON.stringify(body)})).json();
+              const piece = await ask('POST', '/api/pieces', {name: 'Old front', form:
+                {kind: 'CHEST', measures: {width: 902, height: 455, depth: 300}, choices: {}}});
+              const document = {...piece.document, faces: [{id: 'front', makeUp: 'WOOD',
+                finish: 'PAINTED', ground: '#1F4650', exposure: [], standing: 'OF_THE_FORM',
+                ownMarks: false, keepOuts: [], holes: [], breaks: [], blemishes: [], zones: [],
+                outline: {kind: 'OUT_OF_SQUARE', measures: {top: 902, right: 455, bottom: 905,
+                  left: 451, diagonal: 1010}, choices: {}, points: []}}]};
+              const saved = await ask('PUT', '/api/pieces/' + piece.id,
+                {document, summary: 'taped'}, '"' + piece.version + '"');
+              return saved.id;
+            }""");
+  }
+
+  @Test
+  void letteringIsSizedAndComesOutAsAFileForTheCutter() throws IOException {
+    page.navigate("/sums");
+    String box = makePiece("Bread box", "CHEST", "{width: 420, height: 220, depth: 260}");
+    go("/pieces/" + box + "/lay-out/front");
+    button("Words…").click();
+    Locator words = page.getByLabel("Words", new Page.GetByLabelOptions().setExact(true));
+    words.fill("Bread & Oats");
+    words.press("Enter");
+    assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Bread & Oats")))
+        .isVisible();
+    Locator width = field("Width");
+    width.fill("300");
+    width.press("Enter");
+    assertThat(page.getByText(Pattern.compile("islands are held by \\d+ bridges"))).isVisible();
+    page.getByLabel("Letters", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("TYPEWRITER");
+    eventually(() -> savedPlan().contains("\"style\":\"TYPEWRITER\""));
+    Download file =
+        page.waitForDownload(
+            () -> page.getByText("Cutter file, SVG in mm").click());
+    String svg = Files.readString(file.path());
+    Assertions.assertThat(svg).contains("mm\" viewBox=\"0 0 ").contains("class=\"opening\"");
+    java.util.regex.Matcher size = Pattern.compile("width=\"([0-9.]+)mm\"").matcher(svg);
+    Assertions.assertThat(size.find()).isTrue();
+    Assertions.assertThat(Double.parseDouble(size.group(1))).isBetween(338.0, 340.1);
+
+    // in vinyl nothing has to be bridged
+    page.getByLabel("Cut from").selectOption("VINYL");
+    assertThat(page.getByText(Pattern.compile("islands are held by"))).hasCount(0);
+    everyoneCanUseIt();
+    undoAll();
+  }
+
+  @Test
+  void dotsGoRoundAPlanterInRowsThatCloseAndScatterOverItsFoot() {
+    page.navigate("/sums");
+    String planter =
+        makePiece("Planter", "PLANTER", "{top: 754, bottom: 565, slant: 230}");
+    lay(planter, "wall", "Rust dots");
+    assertThat(page.getByText("dots · ring")).isVisible();
+    Locator rows = field("Rows");
+    rows.fill("3");
+    rows.press("Enter");
+    assertThat(chosenOption()).containsText("in each of 3 rows round, dot at the front");
+    int round = marks().count();
+    eventually(
+        () -> savedPlan().contains("\"positions\":" + 3 * marks().count()) || marks().count() != round);
+    page.getByLabel("Laid as").selectOption("SCATTER");
+    assertThat(chosenOption()).containsText("scattered, throw");
+    String first = chosenOption().innerText();
+    page.keyboard().press("]");
+    eventually(() -> !chosenOption().innerText().equals(first));
+    undoAll();
+    assertThat(page.getByText("Nothing on this face yet")).isVisible();
+  }
+
+  @Test
+  void optionsAreComparedSideBySideAndOneIsTakenWithAKey() {
+    page.navigate("/sums");
+    String chest = makePiece("To compare", "CHEST", "{width: 870, height: 420, depth: 450}");
+    lay(chest, "front", "Fern band");
+    String best = chosenOption().innerText();
+    page.keyboard().press("c");
+    Locator candidates = page.getByTestId("candidate");
+    assertThat(candidates).hasCount(3);
+    assertThat(candidates.first()).containsText("laid now");
+    String second = candidates.nth(1).locator("p").first().innerText();
+    everyoneCanUseIt();
+    page.keyboard().press("2");
+    assertThat(candidates).hasCount(0);
+    assertThat(chosenOption()).containsText(second);
+    Assertions.assertThat(best).doesNotContain(second);
+    eventually(() -> savedPlan().contains("\"pick\""));
+    undoAll();
+  }
+
+  @Test
+  void aDraggedDesignIsDrawnToTheMiddleAndALockedOneStaysWhereItIs() {
+    page.navigate("/sums");
+    String chest = makePiece("To drag", "CHEST", "{width: 870, height: 420, depth: 450}");
+    lay(chest, "front", "Compass rose");
+    page.getByLabel("Laid as").selectOption("SINGLE");
+    Locator rose = page.getByTestId("middle");
+    assertThat(rose).isVisible();
+    BoundingBox box = rose.boundingBox();
+    double x = box.x + box.width / 2;
+    double y = box.y + box.height / 2;
+    page.mouse().move(x, y);
+    page.mouse().down();
+    page.mouse().move(x + 90, y + 30, new Mouse.MoveOptions().setSteps(4));
+    page.mouse().move(x + 3, y + 30, new Mouse.MoveOptions().setSteps(4));
+    assertThat(page.getByTestId("drawn-to").first()).hasText("middle");
+    page.mouse().up();
+    eventually(() -> savedPlan().contains("STAND_PLACED"));
+    Assertions.assertThat(savedPlan()).containsPattern("\"x\":435(\\.0)?[,}]");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lock").setExact(true))
+        .click();
+    assertThat(page.getByTestId("middle")).hasCount(0);
+    assertThat(page.getByText("Locked: unlock it to change it.")).isVisible();
+    undoAll();
+  }
+
+  @Test
+  void aRowVariedByEyeStillTellsItsCountAndACopyIsPutByHand() {
+    page.navigate("/sums");
+    String chest = makePiece("By eye", "CHEST", "{width: 870, height: 420, depth: 450}");
+    lay(chest, "front", "Fern band");
+    button("Vary it by eye").click();
+    assertThat(page.getByText(Pattern.compile("7 of them; evenly spaced they would be"))).isVisible();
+    page.getByLabel("Put a copy by hand").selectOption("3");
+    assertThat(page.getByTestId("held0")).isVisible();
+    String before = savedPlan();
+    page.getByTestId("held0").focus();
+    page.keyboard().press("Shift+ArrowDown");
+    eventually(() -> !savedPlan().equals(before));
+    assertThat(page.getByText(Pattern.compile("1 put by hand"))).isVisible();
+    assertThat(button("Let 3 go")).isVisible();
+
+    page.getByLabel("Copy to").selectOption("left");
+    page.waitForURL("**/lay-out/left/*");
+    assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Fern band"))).isVisible();
+    Assertions.assertThat(List.of(savedPlan().split("\"designId\":\"fern-band\""))).hasSizeGreaterThan(2);
+    undoAll();
+  }
+}
