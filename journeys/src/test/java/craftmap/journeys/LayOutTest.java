@@ -59,7 +59,9 @@ class LayOutTest extends Journey {
 
   /** Takes everything back, step by step, until there is nothing left to take back. */
   private void undoAll() {
-    Locator undo = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Undo")));
+    Locator undo =
+        page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Undo")));
     for (int i = 0; i < 40 && undo.isEnabled(); i++) {
       String before = savedPlan();
       undo.click();
@@ -84,8 +86,7 @@ class LayOutTest extends Journey {
     Locator words = page.getByLabel("Words", new Page.GetByLabelOptions().setExact(true));
     words.fill("12 1 2 3 4 5 6 7 8 9 10 11");
     words.press("Enter");
-    page.getByLabel("Stand", new Page.GetByLabelOptions().setExact(true))
-        .selectOption("RING");
+    page.getByLabel("Stand", new Page.GetByLabelOptions().setExact(true)).selectOption("RING");
     assertThat(chosenOption()).containsText("12 words round");
     eventually(() -> savedPlan().contains("12 1 2 3 4 5 6 7 8 9 10 11"));
     everyoneCanUseIt();
@@ -155,9 +156,7 @@ class LayOutTest extends Journey {
     page.getByLabel("Letters", new Page.GetByLabelOptions().setExact(true))
         .selectOption("TYPEWRITER");
     eventually(() -> savedPlan().contains("\"style\":\"TYPEWRITER\""));
-    Download file =
-        page.waitForDownload(
-            () -> page.getByText("Cutter file, SVG in mm").click());
+    Download file = page.waitForDownload(() -> page.getByText("Cutter file, SVG in mm").click());
     String svg = Files.readString(file.path());
     Assertions.assertThat(svg).contains("mm\" viewBox=\"0 0 ").contains("class=\"opening\"");
     java.util.regex.Matcher size = Pattern.compile("width=\"([0-9.]+)mm\"").matcher(svg);
@@ -174,8 +173,7 @@ class LayOutTest extends Journey {
   @Test
   void dotsGoRoundAPlanterInRowsThatCloseAndScatterOverItsFoot() {
     page.navigate("/sums");
-    String planter =
-        makePiece("Planter", "PLANTER", "{top: 754, bottom: 565, slant: 230}");
+    String planter = makePiece("Planter", "PLANTER", "{top: 754, bottom: 565, slant: 230}");
     lay(planter, "wall", "Rust dots");
     assertThat(page.getByText("dots · ring")).isVisible();
     Locator rows = field("Rows");
@@ -184,7 +182,9 @@ class LayOutTest extends Journey {
     assertThat(chosenOption()).containsText("in each of 3 rows round, dot at the front");
     int round = marks().count();
     eventually(
-        () -> savedPlan().contains("\"positions\":" + 3 * marks().count()) || marks().count() != round);
+        () ->
+            savedPlan().contains("\"positions\":" + 3 * marks().count())
+                || marks().count() != round);
     page.getByLabel("Laid as").selectOption("SCATTER");
     assertThat(chosenOption()).containsText("scattered, throw");
     String first = chosenOption().innerText();
@@ -246,7 +246,8 @@ class LayOutTest extends Journey {
     String chest = makePiece("By eye", "CHEST", "{width: 870, height: 420, depth: 450}");
     lay(chest, "front", "Fern band");
     button("Vary it by eye").click();
-    assertThat(page.getByText(Pattern.compile("7 of them; evenly spaced they would be"))).isVisible();
+    assertThat(page.getByText(Pattern.compile("7 of them; evenly spaced they would be")))
+        .isVisible();
     page.getByLabel("Put a copy by hand").selectOption("3");
     assertThat(page.getByTestId("held0")).isVisible();
     String before = savedPlan();
@@ -259,7 +260,8 @@ class LayOutTest extends Journey {
     page.getByLabel("Copy to").selectOption("left");
     page.waitForURL("**/lay-out/left/*");
     assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Fern band"))).isVisible();
-    Assertions.assertThat(List.of(savedPlan().split("\"designId\":\"fern-band\""))).hasSizeGreaterThan(2);
+    Assertions.assertThat(List.of(savedPlan().split("\"designId\":\"fern-band\"")))
+        .hasSizeGreaterThan(2);
     undoAll();
   }
 }

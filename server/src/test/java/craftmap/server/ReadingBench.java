@@ -6,6 +6,7 @@ import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.studio.Studios;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.function.IntConsumer;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -20,6 +21,10 @@ import tools.jackson.databind.node.ObjectNode;
 @Tag("bench")
 class ReadingBench extends ServerTest {
   private static final int WARM_UP = 60;
+
+  /** Bands on one face: over 3,000 copies together. */
+  private static final int LAYS = 60;
+
   private static final int RUNS = 200;
 
   @Autowired private PlanViews views;
@@ -28,9 +33,9 @@ class ReadingBench extends ServerTest {
   @Test
   void fortyBandsOnOneFace() {
     ObjectNode chest = (ObjectNode) get("/api/pieces/sea-chest").body().path("document").deepCopy();
-    ((ObjectNode) chest.path("form").path("measures")).put("width", 5600).put("height", 2600);
+    ((ObjectNode) chest.path("form").path("measures")).put("width", 5600).put("height", 3900);
     chest.putArray("lays");
-    for (int i = 0; i < 40; i++) {
+    for (int i = 0; i < LAYS; i++) {
       ObjectNode band = withFernBand(chest, "band-" + i, 40 + i * 64);
       ObjectNode run = (ObjectNode) band.path("lays").path(i).at("/rule/measures");
       run.put("gap", 4).put("margin", 2);
@@ -43,7 +48,7 @@ class ReadingBench extends ServerTest {
     for (JsonNode lay : reading.at("/faces/0/lays")) {
       items += lay.at("/laid/items").size();
     }
-    assertThat(items).isGreaterThan(2_000);
+    assertThat(items).isGreaterThan(3_000);
 
     var studio = studios.current();
     measure(
@@ -52,10 +57,35 @@ class ReadingBench extends ServerTest {
     measure(
         "whole request over HTTP, " + items + " items",
         i -> post("/api/readings", json.writeValueAsString(named(document, "Sent " + i))));
+    allOver();
     ObjectNode question = json.createObjectNode().put("layId", "band-7");
     question.set("document", chest);
     String dragged = json.writeValueAsString(question);
     measure("one dragged band over HTTP", i -> post("/api/readings/lay", dragged));
+  }
+
+  /** A wall of small fans: every position, and the passes they are painted in. */
+  private void allOver() {
+    ObjectNode chest = (ObjectNode) get("/api/pieces/sea-chest").body().path("document").deepCopy();
+    ((ObjectNode) chest.path("form").path("measures")).put("width", 5200).put("height", 5400);
+    chest.putArray("lays");
+    ObjectNode fans =
+        lay(
+            "fans",
+            "front",
+            "GRID",
+            Map.of("gap", 0.5, "down", 20.0, "change", 0.0),
+            Map.of("pattern", "HALF_DROP"));
+    fans.put("designId", "fan-shell").put("paintId", "bone-white");
+    ObjectNode plan = withLay(chest, fans);
+    JsonNode laid = post("/api/readings", plan).body().at("/faces/0/lays/0/laid");
+    int positions = laid.path("positions").asInt();
+    System.out.println("BENCH all-over: " + laid.path("positionsText").asString());
+    assertThat(positions).isGreaterThan(3_000);
+    PlanDocument document = json.readValue(json.writeValueAsString(plan), PlanDocument.class);
+    measure(
+        "all-over with its passes, " + positions + " positions",
+        i -> views.view(studios.current(), named(document, "Wall " + i)));
   }
 
   /** Another plan each time: one that was worked out lately would not be worked out again. */

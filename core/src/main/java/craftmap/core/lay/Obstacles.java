@@ -63,11 +63,12 @@ public final class Obstacles {
   }
 
   /** One keep-out; upright boxes, the most of them, are judged by plain comparison. */
-  record Obstacle(KeepOut keepOut, Box box, Geometry area, PreparedGeometry prepared) {
+  record Obstacle(
+      KeepOut keepOut, Box box, TurnedBox upright, Geometry area, PreparedGeometry prepared) {
     static Obstacle of(KeepOut keepOut, Face face) {
       Geometry area = keepOut.area().on(face.outline());
       if (keepOut.area() instanceof Area.Upright upright) {
-        return new Obstacle(keepOut, upright.box(), area, null);
+        return new Obstacle(keepOut, upright.box(), TurnedBox.of(upright.box()), area, null);
       }
       Envelope e = area.getEnvelopeInternal();
       Box around =
@@ -76,7 +77,8 @@ public final class Obstacles {
               e.getMinY(),
               Math.max(e.getWidth(), Tolerance.EXACT.lengthMm()),
               Math.max(e.getHeight(), Tolerance.EXACT.lengthMm()));
-      return new Obstacle(keepOut, around, area, PreparedGeometryFactory.prepare(area));
+      return new Obstacle(
+          keepOut, around, TurnedBox.of(around), area, PreparedGeometryFactory.prepare(area));
     }
 
     boolean hit(Item item) {
@@ -85,7 +87,7 @@ public final class Obstacles {
 
     boolean hit(TurnedBox other) {
       double t = Tolerance.EXACT.lengthMm();
-      if (!TurnedBox.of(box).overlaps(other, t)) {
+      if (!upright.overlaps(other, t)) {
         return false;
       }
       // touching from outside is no hit, so the box is taken a hair smaller

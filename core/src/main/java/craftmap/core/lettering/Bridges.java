@@ -44,20 +44,32 @@ public final class Bridges {
   public record Bridge(Point from, Point to, double widthMm) {}
 
   /** Openings without islands, and the bridges that were put in. */
-  public record Bridged(Area openings, List<Bridge> bridges, int islands) {}
-
-  public static Bridged bridge(Area openings, double widthMm) {
-    Area bridged = new Area(openings);
-    Geometry outline = Artwork.of(List.of(openings)).outline();
-    List<Polygon> islands = islands(outline);
-    List<Bridge> all = new ArrayList<>();
-    for (Polygon island : islands) {
-      for (Bridge bridge : bridges(island, outline, widthMm)) {
-        bridged.subtract(bar(bridge));
-        all.add(bridge);
-      }
+  public record Bridged(List<Area> openings, List<Bridge> bridges, int islands) {
+    public Bridged {
+      openings = List.copyOf(openings);
+      bridges = List.copyOf(bridges);
     }
-    return new Bridged(bridged, all, islands.size());
+  }
+
+  /** Of openings that do not meet each other: each is bridged by itself. */
+  public static Bridged bridge(List<Area> openings, double widthMm) {
+    List<Area> bridged = new ArrayList<>();
+    List<Bridge> all = new ArrayList<>();
+    int count = 0;
+    for (Area opening : openings) {
+      Area own = new Area(opening);
+      Geometry outline = Artwork.of(List.of(opening)).outline();
+      List<Polygon> islands = islands(outline);
+      count += islands.size();
+      for (Polygon island : islands) {
+        for (Bridge bridge : bridges(island, outline, widthMm)) {
+          own.subtract(bar(bridge));
+          all.add(bridge);
+        }
+      }
+      bridged.add(own);
+    }
+    return new Bridged(bridged, all, count);
   }
 
   /** Largest first: what holds an island within an island is tied before it. */

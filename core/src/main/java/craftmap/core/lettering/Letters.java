@@ -4,9 +4,9 @@ import craftmap.core.measure.RefusedInput;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.Path2D;
-import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -40,49 +40,66 @@ public record Letters(String text, LetterStyle style, double trackingShare) {
     return text.isEmpty();
   }
 
-  /** On a straight line, capitals as high as given; ink begins at x 0, the foot is y 0. */
-  public Area straight(double capMm) {
-    Path2D all = new Path2D.Double(Path2D.WIND_NON_ZERO);
-    for (Set set : set()) {
-      all.append(at(set, capMm, set.x * capMm, 0, 0), false);
-    }
-    Area area = new Area(all);
-    Rectangle2D ink = area.getBounds2D();
-    area.transform(AffineTransform.getTranslateInstance(-ink.getX(), 0));
-    return area;
+  /**
+   * On a straight line, capitals as high as given; ink begins at x 0, the foot is y 0. Letters that
+   * touch come as one area, all others each by itself.
+   */
+  public List<Area> straight(double capMm) {
+    double left = set().stream().mapToDouble(Set::inkLeft).min().orElse(0);
+    return placed(
+        set -> {
+          AffineTransform to = AffineTransform.getTranslateInstance((set.x - left) * capMm, 0);
+          to.scale(capMm, capMm);
+          return to;
+        });
   }
 
   /**
    * Along a circle, its middle at 0, 0 and the words' middle at the top, or at the foot. Each
    * letter stands upright on the line at its own middle.
    */
-  public Area onArc(double capMm, double radiusMm, boolean atTheFoot) {
-    List<Set> sets = set();
-    double first = sets.getFirst().inkLeft();
-    double last = sets.getLast().inkRight();
+  public List<Area> onArc(double capMm, double radiusMm, boolean atTheFoot) {
+    double first = set().stream().mapToDouble(Set::inkLeft).min().orElse(0);
+    double last = set().stream().mapToDouble(Set::inkRight).max().orElse(0);
     double middle = (first + last) / 2 * capMm;
-    Path2D all = new Path2D.Double(Path2D.WIND_NON_ZERO);
-    for (Set set : sets) {
-      double own = set.advance * capMm / 2;
-      double along = set.x * capMm + own - middle;
-      double angle = along / radiusMm * (atTheFoot ? -1 : 1);
-      double x = StrictMath.sin(angle) * radiusMm;
-      double y = StrictMath.cos(angle) * radiusMm * (atTheFoot ? 1 : -1);
-      AffineTransform stand = AffineTransform.getTranslateInstance(x, y);
-      stand.rotate(atTheFoot ? -angle * 1 : angle);
-      if (atTheFoot) {
-        stand.translate(0, capMm); // the words hang on the inside, their tops towards the middle
-      }
-      stand.translate(-own, 0);
-      stand.scale(capMm, capMm);
-      all.append(set.letter.curves().getPathIterator(stand), false);
+    return placed(set -> onCircle(set, capMm, radiusMm, middle, atTheFoot));
+  }
+
+  private static AffineTransform onCircle(
+      Set set, double capMm, double radiusMm, double middle, boolean atTheFoot) {
+    double own = set.advance * capMm / 2;
+    double angle = (set.x * capMm + own - middle) / radiusMm * (atTheFoot ? -1 : 1);
+    double x = StrictMath.sin(angle) * radiusMm;
+    double y = StrictMath.cos(angle) * radiusMm * (atTheFoot ? 1 : -1);
+    AffineTransform stand = AffineTransform.getTranslateInstance(x, y);
+    stand.rotate(atTheFoot ? -angle : angle);
+    if (atTheFoot) {
+      stand.translate(0, capMm); // the words hang on the inside, their tops towards the middle
     }
-    return new Area(all);
+    stand.translate(-own, 0);
+    stand.scale(capMm, capMm);
+    return stand;
   }
 
   /** How wide the ink of a straight line is, in capital heights. */
   public double widthInCapitals() {
-    return straight(1).getBounds2D().getWidth();
+    double left = set().stream().mapToDouble(Set::inkLeft).min().orElse(0);
+    double right = set().stream().mapToDouble(Set::inkRight).max().orElse(0);
+    return right - left;
+  }
+
+  /** Each letter where it stands, joined with those that it reaches into. */
+  private List<Area> placed(Function<Set, AffineTransform> stand) {
+    List<Area> apart = new ArrayList<>();
+    for (Set set : set()) {
+      Area letter = new Area(new Path2D.Double(set.letter.curves(), stand.apply(set)));
+      List<Area> met =
+          apart.stream().filter(a -> a.getBounds2D().intersects(letter.getBounds2D())).toList();
+      apart.removeAll(met);
+      met.forEach(letter::add);
+      apart.add(letter);
+    }
+    return apart;
   }
 
   private record Set(Letterforms.Letter letter, double x, double advance) {
@@ -111,12 +128,5 @@ public record Letters(String text, LetterStyle style, double trackingShare) {
       x += letter.advance();
     }
     return sets;
-  }
-
-  private static Path2D at(Set set, double size, double x, double y, double turn) {
-    AffineTransform to = AffineTransform.getTranslateInstance(x, y);
-    to.rotate(turn);
-    to.scale(size, size);
-    return new Path2D.Double(set.letter.curves(), to);
   }
 }

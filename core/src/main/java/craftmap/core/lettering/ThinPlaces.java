@@ -7,6 +7,7 @@ import java.util.List;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * Where a shape is thinner than a width: what does not come back when the shape is shrunk by half
@@ -14,7 +15,11 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
  * loss does not count.
  */
 public final class ThinPlaces {
-  private static final BufferParameters ROUND = new BufferParameters(8);
+  private static final BufferParameters ROUND = new BufferParameters(4);
+
+  /** The line is taken this much plainer than what is looked for. */
+  private static final double FINENESS = 25;
+
   private static final double COARSE_MM = 0.02;
 
   private ThinPlaces() {}
@@ -24,9 +29,10 @@ public final class ThinPlaces {
     if (!(leastMm > 0)) {
       return List.of();
     }
-    Geometry shrunk = BufferOp.bufferOp(shape, -leastMm / 2, ROUND);
+    Geometry plain = DouglasPeuckerSimplifier.simplify(shape, leastMm / FINENESS);
+    Geometry shrunk = BufferOp.bufferOp(plain, -leastMm / 2, ROUND);
     Geometry back = BufferOp.bufferOp(shrunk, leastMm / 2 + COARSE_MM, ROUND);
-    Geometry lost = Planar.difference(shape, back);
+    Geometry lost = Planar.difference(plain, back);
     List<Point> places = new ArrayList<>();
     for (int i = 0; i < lost.getNumGeometries(); i++) {
       Geometry place = lost.getGeometryN(i);

@@ -225,7 +225,7 @@ public final class PlanReader {
                 new SharedSheet(
                     id,
                     laid.stream().map(l -> l.lay().id()).toList(),
-                    StencilPasses.of(positions(items), uses)));
+                    StencilPasses.count(positions(items), uses)));
           }
         });
     return shared;

@@ -4,7 +4,7 @@ import craftmap.core.lay.pass.StencilPasses;
 import java.util.List;
 
 /** Lays of one face that are painted through the same sheet, planned together. */
-public record SharedSheet(String designId, List<String> layIds, StencilPasses passes) {
+public record SharedSheet(String designId, List<String> layIds, StencilPasses.Counted passes) {
   public SharedSheet {
     layIds = List.copyOf(layIds);
   }

@@ -32,6 +32,11 @@ public record TurnedBox(Point centre, double widthMm, double heightMm, double tu
 
   /** The smallest upright box around it. */
   public Box around() {
+    if (isUpright()) {
+      return turnDeg % 180 == 0
+          ? Box.around(centre, widthMm, heightMm)
+          : Box.around(centre, heightMm, widthMm);
+    }
     double c = Math.abs(Turns.cos(turnDeg));
     double s = Math.abs(Turns.sin(turnDeg));
     return Box.around(centre, widthMm * c + heightMm * s, widthMm * s + heightMm * c);
@@ -67,6 +72,13 @@ public record TurnedBox(Point centre, double widthMm, double heightMm, double tu
    * of one of them separates them.
    */
   public boolean overlaps(TurnedBox other, double toleranceMm) {
+    // far apart by their circles is apart, and most boxes are
+    double dx = Math.abs(centre.xMm() - other.centre.xMm());
+    double dy = Math.abs(centre.yMm() - other.centre.yMm());
+    double reach = (widthMm + heightMm + other.widthMm + other.heightMm) / 2;
+    if (dx >= reach || dy >= reach) {
+      return false;
+    }
     if (isUpright() && other.isUpright()) {
       return around().overlaps(other.around(), toleranceMm);
     }

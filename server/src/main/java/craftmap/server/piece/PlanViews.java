@@ -1,9 +1,13 @@
 package craftmap.server.piece;
 
 import craftmap.core.plan.PlanReading;
+import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** Plans as they are shown: what the core made of them, in the studio's words and units. */
@@ -35,6 +39,9 @@ public class PlanViews {
   }
 
   private ReadingViews views(Studio studio) {
-    return new ReadingViews(studio.tape(), id -> shelf.design(studio.id(), id));
+    // one reading names a design many times: it is looked up once
+    Map<String, Optional<OwnedDesign>> known = new HashMap<>();
+    return new ReadingViews(
+        studio.tape(), id -> known.computeIfAbsent(id, d -> shelf.design(studio.id(), d)));
   }
 }

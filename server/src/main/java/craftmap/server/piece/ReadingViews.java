@@ -181,7 +181,7 @@ final class ReadingViews {
             "shared",
             s.layIds().size(),
             name,
-            Counts.passes(s.passes().passes().size()),
+            Counts.passes(s.passes().passes()),
             Counts.washes(s.passes().washes())));
   }
 

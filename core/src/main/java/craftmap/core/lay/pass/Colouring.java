@@ -56,11 +56,11 @@ final class Colouring {
     for (List<Integer> piece : pieces(graph)) {
       Piece one = new Piece(graph, piece);
       int[] best = one.inOrder();
-      int[] pressed = one.mostPressedFirst();
-      if (count(pressed) < count(best)) {
-        best = pressed;
+      int clique = one.clique(count(best));
+      if (count(best) > clique) {
+        int[] pressed = one.mostPressedFirst();
+        best = count(pressed) < count(best) ? pressed : best;
       }
-      int clique = one.clique();
       boolean fewest = count(best) == clique;
       if (!fewest && piece.size() <= EXACT_UP_TO) {
         Search search = new Search(one, count(best));
@@ -190,10 +190,10 @@ final class Colouring {
       return colour;
     }
 
-    /** The largest clique that greedy growth from each position finds. */
-    int clique() {
+    /** The largest clique that greedy growth from each position finds; enough is enough. */
+    int clique(int enough) {
       int best = near.length == 0 ? 0 : 1;
-      for (int i = 0; i < near.length; i++) {
+      for (int i = 0; i < near.length && best < enough; i++) {
         if (near[i].length < best) {
           continue;
         }

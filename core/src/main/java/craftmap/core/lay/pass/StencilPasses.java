@@ -22,6 +22,19 @@ public record StencilPasses(List<List<Integer>> passes, int washes, boolean fewe
   /** A position: what is painted there, and what the sheet covers meanwhile. */
   public record Position(TurnedBox print, TurnedBox sheet) {}
 
+  /** How many passes and washes, without a way through the positions. */
+  public record Counted(int passes, int washes, boolean fewest) {}
+
+  public static Counted count(List<Position> positions, int usesBetweenWashes) {
+    Colouring colouring = Colouring.of(Conflicts.among(positions));
+    int[] sizes = new int[colouring.colours()];
+    for (int i = 0; i < positions.size(); i++) {
+      sizes[colouring.colourOf(i)]++;
+    }
+    int washes = java.util.Arrays.stream(sizes).map(n -> Math.ceilDiv(n, usesBetweenWashes)).sum();
+    return new Counted(sizes.length, washes, colouring.proven());
+  }
+
   /** Passes for positions in any order; those along a line best in the order of the line. */
   public static StencilPasses of(List<Position> positions, int usesBetweenWashes) {
     Conflicts conflicts = Conflicts.among(positions);

@@ -18,25 +18,39 @@ public final class Walk {
   private Walk() {}
 
   static List<Integer> through(List<Integer> places, IntFunction<Point> at) {
-    List<Integer> left = new ArrayList<>(places);
-    List<Integer> walk = new ArrayList<>(places.size());
-    Point here = null;
-    while (!left.isEmpty()) {
+    int n = places.size();
+    int[] left = places.stream().mapToInt(k -> k).toArray();
+    double[] x = new double[n];
+    double[] y = new double[n];
+    for (int i = 0; i < n; i++) {
+      Point p = at.apply(left[i]);
+      x[i] = p.xMm();
+      y[i] = p.yMm();
+    }
+    List<Integer> walk = new ArrayList<>(n);
+    double hereX = 0;
+    double hereY = 0;
+    for (int rest = n; rest > 0; rest--) {
       int next = 0;
       double nearest = Double.POSITIVE_INFINITY;
-      for (int i = 0; i < left.size(); i++) {
-        Point p = at.apply(left.get(i));
-        double far = here == null ? p.xMm() + p.yMm() : here.distanceMm(p);
+      for (int i = 0; i < rest; i++) {
+        double dx = x[i] - hereX;
+        double dy = y[i] - hereY;
+        double far = rest == n ? x[i] + y[i] : dx * dx + dy * dy;
         if (far < nearest - WORTH_MM) {
           nearest = far;
           next = i;
         }
       }
-      int place = left.remove(next);
-      walk.add(place);
-      here = at.apply(place);
+      walk.add(left[next]);
+      hereX = x[next];
+      hereY = y[next];
+      // the others keep their order, so that of equal ways the earlier one is taken
+      System.arraycopy(left, next + 1, left, next, rest - next - 1);
+      System.arraycopy(x, next + 1, x, next, rest - next - 1);
+      System.arraycopy(y, next + 1, y, next, rest - next - 1);
     }
-    return walk.size() <= MOST_TO_SHORTEN ? shortened(walk, at) : walk;
+    return n <= MOST_TO_SHORTEN ? shortened(walk, at) : walk;
   }
 
   private static List<Integer> shortened(List<Integer> walk, IntFunction<Point> at) {

@@ -181,13 +181,7 @@ public record Lettering(
 
   private LayAnswer together(Laying laying, Letters letters) {
     double cap = sized == Sized.BY_CAPITALS ? size : size / letters.widthInCapitals();
-    Area ink =
-        switch (line) {
-          case STRAIGHT, RING -> letters.straight(cap);
-          case ARC_ABOVE -> letters.onArc(cap, diameterMm / 2, false);
-          case ARC_BELOW -> letters.onArc(cap, diameterMm / 2, true);
-        };
-    Cut cut = cut(text, ink);
+    Cut cut = cut(text, cap);
     Laying of = new Laying(laying.room(), cut.design);
     List<LayOption> options = new ArrayList<>();
     for (LayOption option : new Single(placed, turnDeg, false, 1, false).options(of)) {
@@ -209,18 +203,46 @@ public record Lettering(
   private record Cut(
       CustomCut design, int islands, List<Bridges.Bridge> bridges, List<Point> thin) {}
 
-  private Cut cut(String words, Area ink) {
-    Rectangle2D box = ink.getBounds2D();
-    Area onSheet = new Area(ink);
-    onSheet.transform(
+  /** By all that its shape follows from: the place of words does not change them. */
+  private Cut cut(String words, double capMm) {
+    return CUT_LATELY.of(
+        new Shape(words, style, capMm, trackingPercent, line, diameterMm, film, leastMm),
+        shape -> cut(shape.words, ink(shape.words, capMm)));
+  }
+
+  private record Shape(
+      String words,
+      LetterStyle style,
+      double capMm,
+      double trackingPercent,
+      Line line,
+      double diameterMm,
+      CustomCut.Film film,
+      double leastMm) {}
+
+  private static final Lately<Shape, Cut> CUT_LATELY = new Lately<>(200);
+
+  private List<Area> ink(String words, double cap) {
+    return switch (line) {
+      case STRAIGHT, RING -> letters(words).straight(cap);
+      case ARC_ABOVE -> letters(words).onArc(cap, diameterMm / 2, false);
+      case ARC_BELOW -> letters(words).onArc(cap, diameterMm / 2, true);
+    };
+  }
+
+  private Cut cut(String words, List<Area> ink) {
+    Rectangle2D box =
+        ink.stream().map(Area::getBounds2D).reduce(Rectangle2D::createUnion).orElseThrow();
+    AffineTransform onto =
         AffineTransform.getTranslateInstance(
-            FILM_ROUND_MM - box.getX(), FILM_ROUND_MM - box.getY()));
+            FILM_ROUND_MM - box.getX(), FILM_ROUND_MM - box.getY());
+    List<Area> onSheet = ink.stream().map(a -> a.createTransformedArea(onto)).toList();
     boolean stencil = film == CustomCut.Film.STENCIL_FILM;
     Bridges.Bridged bridged =
         stencil
             ? Bridges.bridge(onSheet, Math.max(leastMm, 0.1))
             : new Bridges.Bridged(onSheet, List.of(), 0);
-    Artwork artwork = Artwork.of(List.of(bridged.openings()));
+    Artwork artwork = Artwork.of(bridged.openings());
     Picture sheet =
         new Picture(
             box.getWidth() + 2 * FILM_ROUND_MM,
@@ -268,7 +290,7 @@ public record Lettering(
     List<Point> thin = new ArrayList<>();
     int islands = 0;
     for (int i = 0; i < words.length; i++) {
-      Cut cut = cut(words[i], letters(words[i]).straight(cap));
+      Cut cut = cut(words[i], cap);
       double along = (i / (double) words.length + turnDeg / 360) * path.lengthMm();
       double turn =
           switch (look) {
