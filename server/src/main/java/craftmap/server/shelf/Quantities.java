@@ -2,7 +2,6 @@ package craftmap.server.shelf;
 
 import craftmap.core.measure.Length;
 import craftmap.core.measure.LengthReader;
-import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.supply.StockUnit;
@@ -51,9 +50,5 @@ public final class Quantities {
           "a figure such as " + example);
     }
     return new BigDecimal(plain);
-  }
-
-  static LengthUnit unitOf(TapeDivision tape) {
-    return tape.unit();
   }
 }

@@ -75,7 +75,11 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
           .lay(laying);
     }
     List<LayOption> options = new ArrayList<>();
-    laying.corner().ifPresent(piece -> options.addAll(pieces(laying, sides, piece)));
+    if (laying.corner().isPresent()) {
+      // who names a corner piece wants it in the corners
+      options.addAll(pieces(laying, sides, laying.corner().get()));
+      return LayAnswer.of(options, LayAnswer.Reason.OVERLAP);
+    }
     options.addAll(turned(laying, sides));
     options.addAll(mitred(laying, sides, true));
     options.addAll(mitred(laying, sides, false));

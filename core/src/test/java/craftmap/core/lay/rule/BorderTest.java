@@ -118,8 +118,9 @@ class BorderTest {
             OvalOutline.circle(500),
             new OvalOutline(700, 500));
     for (Outline outline : outlines) {
-      List<LayOption> options =
-          border(outline, new Border(15, new RunWish(14, 0, 0.3)), Optional.of(CORNER));
+      Border border = new Border(15, new RunWish(14, 0, 0.3));
+      List<LayOption> options = new ArrayList<>(border(outline, border, Optional.empty()));
+      options.addAll(border(outline, border, Optional.of(CORNER)));
       assertThat(options).as("%s", outline).isNotEmpty();
       for (LayOption option : options) {
         boolean mitred = option.arrangement().way().name().contains("MITRED");
