@@ -61,8 +61,9 @@ public final class Bridges {
       Geometry outline = Artwork.of(List.of(opening)).outline();
       List<Polygon> islands = islands(outline);
       count += islands.size();
-      for (Polygon island : islands) {
-        for (Bridge bridge : bridges(island, outline, widthMm)) {
+      for (int i = 0; i < islands.size(); i++) {
+        List<Polygon> loose = islands.subList(i + 1, islands.size());
+        for (Bridge bridge : bridges(islands.get(i), outline, loose, widthMm)) {
           own.subtract(bar(bridge));
           all.add(bridge);
         }
@@ -85,11 +86,12 @@ public final class Bridges {
     return islands;
   }
 
-  private static List<Bridge> bridges(Polygon island, Geometry outline, double width) {
+  private static List<Bridge> bridges(
+      Polygon island, Geometry outline, List<Polygon> loose, double width) {
     Coordinate middle = middle(island);
     List<Optional<Way>> ways = new ArrayList<>();
     for (int d = 0; d < DIRECTIONS; d++) {
-      ways.add(way(middle, 2 * Math.PI * d / DIRECTIONS, island, outline));
+      ways.add(way(middle, 2 * Math.PI * d / DIRECTIONS, island, outline, loose));
     }
     int half = DIRECTIONS / 2;
     double small =
@@ -98,7 +100,9 @@ public final class Bridges {
       int best = -1;
       double least = Double.POSITIVE_INFINITY;
       for (int d = 0; d < half; d++) {
-        if (ways.get(d).isPresent() && ways.get(d + half).isPresent()) {
+        if (ways.get(d).isPresent()
+            && ways.get(d + half).isPresent()
+            && (ways.get(d).get().holds || ways.get(d + half).get().holds)) {
           double cost = ways.get(d).get().open + ways.get(d + half).get().open;
           if (cost * weight(d) < least) {
             least = cost * weight(d);
@@ -114,7 +118,9 @@ public final class Bridges {
     Way cheapest = null;
     double least = Double.POSITIVE_INFINITY;
     for (int d = 0; d < DIRECTIONS; d++) {
-      if (ways.get(d).isPresent() && ways.get(d).get().open * weight(d) < least) {
+      if (ways.get(d).isPresent()
+          && ways.get(d).get().holds
+          && ways.get(d).get().open * weight(d) < least) {
         least = ways.get(d).get().open * weight(d);
         cheapest = ways.get(d).get();
       }
@@ -136,8 +142,12 @@ public final class Bridges {
         : island.getInteriorPoint().getCoordinate();
   }
 
-  /** The stretch of open stroke between an island and held sheet. */
-  private record Way(Point from, Point to, double open) {
+  /**
+   * The stretch of open stroke between an island and the sheet behind it.
+   *
+   * @param holds false where that is an island that is loose itself
+   */
+  private record Way(Point from, Point to, double open, boolean holds) {
     Bridge bridge(double width) {
       return new Bridge(from, to, width);
     }
@@ -145,7 +155,7 @@ public final class Bridges {
 
   /** Out of the island along a direction, across the stroke, to the first sheet behind it. */
   private static Optional<Way> way(
-      Coordinate middle, double angle, Polygon island, Geometry outline) {
+      Coordinate middle, double angle, Polygon island, Geometry outline, List<Polygon> loose) {
     double dx = StrictMath.cos(angle);
     double dy = StrictMath.sin(angle);
     var box = outline.getEnvelopeInternal();
@@ -174,7 +184,9 @@ public final class Bridges {
     Point a =
         new Point(middle.x + dx * (starts - REACH_IN_MM), middle.y + dy * (starts - REACH_IN_MM));
     Point b = new Point(middle.x + dx * (ends + REACH_IN_MM), middle.y + dy * (ends + REACH_IN_MM));
-    return Optional.of(new Way(a, b, ends - starts));
+    var behind = GEOMETRY.createPoint(new Coordinate(b.xMm(), b.yMm()));
+    boolean holds = loose.stream().noneMatch(i -> i.intersects(behind));
+    return Optional.of(new Way(a, b, ends - starts, holds));
   }
 
   private static double nearest(Geometry line, Coordinate from) {

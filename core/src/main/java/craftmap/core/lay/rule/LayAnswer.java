@@ -38,8 +38,6 @@ public sealed interface LayAnswer {
     OVERLAP,
     /** The face has no corners. */
     NO_CORNERS,
-    /** A border with corner pieces has no corner piece. */
-    NO_CORNER_PIECE,
     /** Everything is kept out. */
     NOTHING_FREE,
     /** The rule goes round a rolled-up wall, and this face is none. */
