@@ -176,6 +176,23 @@ class LayApiTest extends ServerTest {
   }
 
   @Test
+  void whatIsUsedUpIsSetAgainstTheShelf() {
+    JsonNode chest = newChest("Corners").path("document");
+    ObjectNode corners =
+        lay("c", "front", "CORNERS", Map.of("inset", 10.0), Map.of())
+            .put("designId", "seaweed-scroll");
+    JsonNode view = lay(read(withLay(chest, corners)), "front", "c");
+    assertThat(view.at("/laid/options/0/way").asString()).isEqualTo("CORNERS_PAIRS");
+    assertThat(view.at("/laid/takes").toString()).contains("4 pieces");
+    assertThat(view.path("notes").toString()).contains("The shelf has");
+    ObjectNode many =
+        lay("m", "front", "GRID", Map.of("gap", 2.0, "down", 2.0), Map.of("cut", "LEFT_OUT"))
+            .put("designId", "shell-rosette");
+    assertThat(lay(read(withLay(chest, many)), "front", "m").path("notes").toString())
+        .contains("which is not enough");
+  }
+
+  @Test
   void byEyeIsToldWithWhatEvenSpacingWouldBe() {
     JsonNode chest = newChest("By eye").path("document");
     ObjectNode document = withFernBand(chest, "f", 120);

@@ -5,6 +5,7 @@ import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.Moulding;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
@@ -37,6 +38,7 @@ import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
 import craftmap.server.fields.FieldViews;
+import craftmap.server.shelf.Available;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
@@ -52,10 +54,12 @@ final class LayViews {
 
   private final TapeDivision tape;
   private final Function<String, Optional<OwnedDesign>> shelf;
+  private final FreeStock stock;
 
-  LayViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> shelf) {
+  LayViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> shelf, FreeStock stock) {
     this.tape = tape;
     this.shelf = shelf;
+    this.stock = stock;
   }
 
   LayView view(Face face, LayReading reading) {
@@ -339,10 +343,31 @@ final class LayViews {
         && laid.design() instanceof Moulding moulding) {
       frame(frame, moulding).ifPresent(notes::add);
     }
+    againstTheShelf(laid).ifPresent(notes::add);
     if (laid.design() instanceof Moulding m) {
       notes.add(fine(Words.say("glue", m.flexibility().glue())));
     }
     return notes;
+  }
+
+  /** What is used up is set against what lies free on the shelf. */
+  private Optional<ReadingView.NoteView> againstTheShelf(LayReading.Laid laid) {
+    double wanted =
+        laid.takes().pieces() > 0
+            ? laid.takes().pieces()
+            : laid.design() instanceof Moulding m
+                ? laid.takes().stockLengths() * m.stockMm()
+                : laid.design() instanceof StencilRoll ? laid.takes().lengthMm() : 0;
+    if (wanted == 0) {
+      return Optional.empty();
+    }
+    Optional<Available> free = stock.of(laid.design().id());
+    double there = free.map(Available::quantity).orElse(0.0);
+    String owned = free.map(Available::text).orElse(Words.say("stock.none"));
+    return Optional.of(
+        wanted <= there + Tolerance.EXACT.lengthMm()
+            ? fine(Words.say("stock.enough", owned))
+            : look(Words.say("stock.short", owned)));
   }
 
   private List<ReadingView.NoteView> words(Wording words, LayReading.Laid laid) {

@@ -13,6 +13,9 @@ import org.springframework.stereotype.Service;
 /** Plans as they are shown: what the core made of them, in the studio's words and units. */
 @Service
 public class PlanViews {
+  /** What is kept for any piece is free to none. */
+  private static final String NO_PIECE = "";
+
   private final Pieces pieces;
   private final ShelfService shelf;
 
@@ -42,6 +45,8 @@ public class PlanViews {
     // one reading names a design many times: it is looked up once
     Map<String, Optional<OwnedDesign>> known = new HashMap<>();
     return new ReadingViews(
-        studio.tape(), id -> known.computeIfAbsent(id, d -> shelf.design(studio.id(), d)));
+        studio.tape(),
+        id -> known.computeIfAbsent(id, d -> shelf.design(studio.id(), d)),
+        new FreeStock(() -> shelf.available(studio, NO_PIECE)));
   }
 }

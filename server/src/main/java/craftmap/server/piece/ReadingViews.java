@@ -48,9 +48,10 @@ final class ReadingViews {
   private final TapeDivision tape;
   private final LayViews lays;
 
-  ReadingViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> stencils) {
+  ReadingViews(
+      TapeDivision tape, Function<String, Optional<OwnedDesign>> designs, FreeStock stock) {
     this.tape = tape;
-    this.lays = new LayViews(tape, stencils);
+    this.lays = new LayViews(tape, designs, stock);
   }
 
   ReadingView view(PlanDocument.FormDoc form, PlanReading reading) {
