@@ -70,7 +70,7 @@ class LedgerTest extends ServerTest {
     String id = chest.path("id").asString();
     JsonNode saved =
         save(chest, withFernBand(chest.path("document"), "band", 100), "laid", null).body();
-    double needs = saved.at("/reading/faces/0/lays/0/laid/paintMl").asDouble();
+    double needs = saved.at("/reading/faces/0/lays/0/laid/potMl").asDouble();
     double before = level("bone-white").doubleValue();
 
     JsonNode done = put("/api/pieces/" + id + "/lays/band/done", null).body();

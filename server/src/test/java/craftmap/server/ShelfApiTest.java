@@ -332,7 +332,7 @@ class ShelfApiTest extends ServerTest {
     ObjectNode plan = withFernBand(chest.path("document"), "band", 100);
     ((ObjectNode) plan.path("lays").path(0)).put("paintId", pot);
     JsonNode saved = save(chest, plan, "laid", null).body();
-    double wants = saved.at("/reading/faces/0/lays/0/laid/paintMl").asDouble();
+    double wants = saved.at("/reading/faces/0/lays/0/laid/potMl").asDouble();
     String holding = "/api/holdings/" + pot;
     assertThat(get(holding).body().at("/holding/available").asDouble())
         .isCloseTo(free - wants, within(0.002));
