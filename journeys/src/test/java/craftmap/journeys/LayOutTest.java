@@ -89,6 +89,8 @@ class LayOutTest extends Journey {
     words.fill("12 1 2 3 4 5 6 7 8 9 10 11");
     words.press("Enter");
     page.getByLabel("Stand", new Page.GetByLabelOptions().setExact(true)).selectOption("RING");
+    page.getByLabel("Sized", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("BY_CAPITALS");
     Locator capitals = field("Height of capitals");
     capitals.fill("20");
     capitals.press("Enter");
