@@ -55,10 +55,6 @@ public record TurnedBox(Point centre, double widthMm, double heightMm, double tu
     return centre.movedBy(x * c - y * s, x * s + y * c);
   }
 
-  public TurnedBox grownBy(double mm) {
-    return new TurnedBox(centre, widthMm + 2 * mm, heightMm + 2 * mm, turnDeg);
-  }
-
   public TurnedBox movedBy(double dxMm, double dyMm) {
     return new TurnedBox(centre.movedBy(dxMm, dyMm), widthMm, heightMm, turnDeg);
   }

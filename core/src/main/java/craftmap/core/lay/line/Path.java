@@ -99,10 +99,6 @@ public final class Path {
     return lengthMm;
   }
 
-  public boolean isClosed() {
-    return closed;
-  }
-
   public List<Stroke> strokes() {
     return strokes;
   }

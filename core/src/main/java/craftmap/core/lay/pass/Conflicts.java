@@ -2,7 +2,6 @@ package craftmap.core.lay.pass;
 
 import craftmap.core.measure.Tolerance;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.index.hprtree.HPRtree;
 
@@ -52,9 +51,5 @@ final class Conflicts {
 
   int[] of(int position) {
     return near[position];
-  }
-
-  boolean disturb(int a, int b) {
-    return Arrays.binarySearch(near[a], b) >= 0;
   }
 }

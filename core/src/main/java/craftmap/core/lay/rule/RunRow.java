@@ -73,9 +73,4 @@ public record RunRow(
   RunRow slid(Way otherWay, double startMm) {
     return new RunRow(otherWay, lineMm, motifMm, count, gapMm, startMm);
   }
-
-  /** How much larger than drawn the motif is, for a design of that width. */
-  public double scale(double drawnMm) {
-    return motifMm / drawnMm;
-  }
 }
