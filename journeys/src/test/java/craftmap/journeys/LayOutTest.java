@@ -41,11 +41,7 @@ class LayOutTest extends Journey {
   }
 
   private void saved() {
-    eventually(
-        () ->
-            page.evaluate("() => performance.now()") != null
-                && !savedPlan().isEmpty()
-                && page.getByText("Saving").count() == 0);
+    eventually(() -> savedPlan().contains("\"designId\"") && page.getByText("Saving").count() == 0);
   }
 
   private Locator options() {
