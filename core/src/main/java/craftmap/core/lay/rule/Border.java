@@ -6,7 +6,6 @@ import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;
 import craftmap.core.lay.line.Insets;
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -220,29 +219,13 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
         counted.add(new BorderSides.Side(c.count(), length, c.gapMm()));
         for (int k = 0; k < (onMotif ? c.count() + 1 : c.count()); k++) {
           Placement at = along(side, onMotif ? k * pitch : (k + 0.5) * pitch);
-          cut(laying, at, strips.get(c.side())).ifPresent(items::add);
+          MitredStrips.cut(laying, at, strips.get(c.side())).ifPresent(items::add);
         }
       }
       option(new BorderSides(way, counted, onMotif ? sides.size() : 0), items, items.size())
           .ifPresent(options::add);
     }
     return options;
-  }
-
-  private static Optional<Item> cut(Laying laying, Placement at, Geometry strip) {
-    Geometry box = Item.box(laying.design(), at).polygon();
-    boolean hit = laying.room().obstacles().hit(Item.box(laying.design(), at));
-    if (strip.buffer(1e-6).covers(box)) {
-      return Optional.of(Item.whole(laying.design(), at, hit));
-    }
-    Item whole = Item.whole(laying.design(), at, hit);
-    Geometry clip = Planar.intersection(box, strip);
-    double share = Planar.intersection(whole.print(), clip).getArea() / whole.print().getArea();
-    return share < 1e-3
-        ? Optional.empty()
-        : share > 1 - 1e-6
-            ? Optional.of(whole)
-            : Optional.of(new Item(laying.design(), at, share, Optional.of(clip), hit));
   }
 
   private Optional<LayOption> option(BorderSides sides, List<Item> items, int wanted) {

@@ -10,7 +10,6 @@ import craftmap.core.lay.line.Path;
 import craftmap.core.lay.line.Rings;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.plane.Planar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -108,24 +107,10 @@ public record Frame(double insetMm, double sawMm) implements LayRule {
       for (int k = -reach; k <= reach; k++) {
         double along = half + off + k * w;
         Placement at = Placement.at(path.at(along), path.directionDeg(half));
-        cut(laying, at, strips.get(i)).ifPresent(items::add);
+        MitredStrips.cut(laying, at, strips.get(i)).ifPresent(items::add);
       }
     }
     return option(laying, way, sides, items, 0, true);
-  }
-
-  private static Optional<Item> cut(Laying laying, Placement at, Geometry strip) {
-    Item whole = Item.whole(laying.design(), at, false);
-    boolean hit = laying.room().obstacles().hit(whole.box());
-    Geometry clip = Planar.intersection(whole.box().polygon(), strip);
-    double share = clip.getArea() / whole.box().areaMm2();
-    if (share < 1e-3) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        share > 1 - 1e-6
-            ? Item.whole(laying.design(), at, hit)
-            : new Item(laying.design(), at, share, Optional.of(clip), hit));
   }
 
   private Optional<LayOption> bent(Laying laying) {

@@ -1,10 +1,14 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.lay.Item;
+import craftmap.core.lay.Placement;
 import craftmap.core.lay.line.Insets;
+import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.outline.Outline;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -40,6 +44,23 @@ final class MitredStrips {
     back.reversed().forEach(p -> add(ring, p));
     ring.add(ring.getFirst().copy());
     return GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new));
+  }
+
+  /** A copy cut to its strip; none where nothing of it lies there. */
+  static Optional<Item> cut(Laying laying, Placement at, Geometry strip) {
+    Geometry box = Item.box(laying.design(), at).polygon();
+    boolean hit = laying.room().obstacles().hit(Item.box(laying.design(), at));
+    if (strip.buffer(1e-6).covers(box)) {
+      return Optional.of(Item.whole(laying.design(), at, hit));
+    }
+    Item whole = Item.whole(laying.design(), at, hit);
+    Geometry clip = Planar.intersection(box, strip);
+    double share = Planar.intersection(whole.print(), clip).getArea() / whole.print().getArea();
+    return share < 1e-3
+        ? Optional.empty()
+        : share > 1 - 1e-6
+            ? Optional.of(whole)
+            : Optional.of(new Item(laying.design(), at, share, Optional.of(clip), hit));
   }
 
   private static void add(List<Coordinate> ring, Point p) {
