@@ -56,11 +56,12 @@ public record EnlargedImage(
     double w = image.widthMm() * scale;
     double h = image.heightMm() * scale;
     return Math.min(
-        count(w, page.widthMm) * count(h, page.heightMm),
-        count(w, page.heightMm) * count(h, page.widthMm));
+        count(w, page.widthMm, overlapMm) * count(h, page.heightMm, overlapMm),
+        count(w, page.heightMm, overlapMm) * count(h, page.widthMm, overlapMm));
   }
 
-  private int count(double length, double pageMm) {
+  /** Pages over a length, each overlapping the next. */
+  public static int count(double length, double pageMm, double overlapMm) {
     return length <= pageMm
         ? 1
         : 1 + (int) Math.ceil((length - pageMm) / (pageMm - overlapMm) - 1e-9);

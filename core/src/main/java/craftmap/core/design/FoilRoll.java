@@ -9,7 +9,7 @@ import java.util.Optional;
 /** Foil leaf on a carrier roll: sticks only where size is bare. */
 public record FoilRoll(
     Card card, Colour colour, double widthMm, double lengthMm, double overlapMm, Coverage coverage)
-    implements Design {
+    implements Design, StripRoll {
   /** Complete, or broken so that the ground shows. */
   public enum Coverage {
     COMPLETE,
@@ -29,6 +29,12 @@ public record FoilRoll(
             Math.min(5, width / 4),
             LengthRange.DISTANCE.upTo(0.5 * width)),
         sheet.choice("coverage", "Coverage", Coverage.COMPLETE));
+  }
+
+  /** A strip of this length off the roll. */
+  @Override
+  public FoilRoll strip(double otherMm) {
+    return new FoilRoll(card, colour, widthMm, otherMm, overlapMm, coverage);
   }
 
   @Override

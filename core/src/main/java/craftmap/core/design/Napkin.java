@@ -31,6 +31,11 @@ public record Napkin(
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 
+  /** The same napkin laid opened out: all its pictures are one print. */
+  public Napkin openedOut() {
+    return new Napkin(card, sheet, plies, 1, repeat, direction);
+  }
+
   /** One of its pictures: the upper left one. */
   @Override
   public Box printed() {

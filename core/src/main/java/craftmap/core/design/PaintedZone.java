@@ -13,7 +13,8 @@ import java.util.Optional;
  *
  * @param reach how far the outer colour reaches towards the middle, as a share of half the face
  */
-public record PaintedZone(Card card, List<Colour> colours, Way way, double reach)
+public record PaintedZone(
+    Card card, List<Colour> colours, Way way, double reach, double widthMm, double heightMm)
     implements Design {
   /** How the colours meet. */
   public enum Way {
@@ -42,7 +43,17 @@ public record PaintedZone(Card card, List<Colour> colours, Way way, double reach
       colours.add(new Colour(sheet.colour("colour" + (i + 1), label, typical[i])));
     }
     return new PaintedZone(
-        card, colours, way, sheet.figure("reach", "The edge reaches inwards by", 60, REACH) / 100);
+        card,
+        colours,
+        way,
+        sheet.figure("reach", "The edge reaches inwards by", 60, REACH) / 100,
+        SWATCH_MM,
+        SWATCH_MM);
+  }
+
+  /** The same over an area of this size. */
+  public PaintedZone over(double otherWidthMm, double otherHeightMm) {
+    return new PaintedZone(card, colours, way, reach, otherWidthMm, otherHeightMm);
   }
 
   @Override
@@ -57,7 +68,7 @@ public record PaintedZone(Card card, List<Colour> colours, Way way, double reach
 
   @Override
   public Box printed() {
-    return new Box(0, 0, SWATCH_MM, SWATCH_MM);
+    return new Box(0, 0, widthMm, heightMm);
   }
 
   @Override

@@ -7,7 +7,8 @@ import java.util.Optional;
 
 /** Gauze with plaster in it, in strips from a roll. */
 public record PlasterFabric(
-    Card card, double widthMm, double lengthMm, double overlapMm, int layers) implements Design {
+    Card card, double widthMm, double lengthMm, double overlapMm, int layers)
+    implements Design, StripRoll {
 
   static PlasterFabric read(Card card, MeasureSheet sheet) {
     double width = sheet.size("width", "Width of the roll", 100);
@@ -21,6 +22,12 @@ public record PlasterFabric(
             Math.min(15, width / 4),
             LengthRange.DISTANCE.upTo(0.5 * width)),
         sheet.count("layers", "Layers", 2, 1, 6));
+  }
+
+  /** A strip of this length off the roll. */
+  @Override
+  public PlasterFabric strip(double otherMm) {
+    return new PlasterFabric(card, widthMm, otherMm, overlapMm, layers);
   }
 
   @Override

@@ -6,7 +6,10 @@ package craftmap.core.lay;
  */
 public enum Criterion {
   CLEAR_OF_KEEP_OUTS,
+  /** Motifs of a picture that are cut or hidden, by how much they would be missed. */
+  LEAST_SPOILT,
   NO_SLIVER,
+  FEWEST_SHEETS,
   SYMMETRICAL,
   WHOLE_MOTIFS,
   LEAST_GAP_CHANGE,

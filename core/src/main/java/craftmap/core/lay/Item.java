@@ -65,6 +65,31 @@ public record Item(
     return clip.map(c -> Planar.intersection(placed, c)).orElse(placed);
   }
 
+  /** What of the sheet shows, in the sheet's own coordinates. */
+  public Geometry onSheet() {
+    return at.onto(design.printed().centre()).transform(visibleArea());
+  }
+
+  /** A copy of which only so much shows; none where that is nothing. */
+  public static Optional<Item> cutTo(
+      Design design, Placement at, Geometry area, boolean onKeepOut) {
+    Geometry box = box(design, at).polygon();
+    Geometry shows = Planar.intersection(box, area);
+    double share = shows.getArea() / box.getArea();
+    return share < LEAST_SHARE
+        ? Optional.empty()
+        : Optional.of(
+            new Item(
+                design,
+                at,
+                Math.min(1, share),
+                share > 1 - LEAST_SHARE ? Optional.empty() : Optional.of(shows),
+                onKeepOut));
+  }
+
+  /** Less of a copy than this is no part of it, but arithmetic. */
+  private static final double LEAST_SHARE = 1e-6;
+
   static Geometry wholePrint(Design design, Placement at) {
     return at.from(design.printed().centre()).transform(design.shape());
   }

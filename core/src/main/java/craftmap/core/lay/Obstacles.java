@@ -58,6 +58,11 @@ public final class Obstacles {
     return all.isEmpty();
   }
 
+  /** Where they lie. */
+  public List<Geometry> areas() {
+    return all.stream().map(Obstacle::area).toList();
+  }
+
   List<Obstacle> each() {
     return all;
   }

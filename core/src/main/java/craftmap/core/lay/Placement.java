@@ -3,6 +3,7 @@ package craftmap.core.lay;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.Turns;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.NoninvertibleTransformationException;
 
 /**
  * Where and how one copy of a design lies: first scaled and turned over, then turned, then moved.
@@ -52,5 +53,14 @@ public record Placement(Point centre, double turnDeg, boolean mirrored, double s
     double over = mirrored ? -1 : 1;
     return AffineTransformation.translationInstance(-middle.xMm(), -middle.yMm())
         .compose(new AffineTransformation(c * over, -s, centre.xMm(), s * over, c, centre.yMm()));
+  }
+
+  /** From the face back onto the sheet. */
+  AffineTransformation onto(Point middle) {
+    try {
+      return from(middle).getInverse();
+    } catch (NoninvertibleTransformationException e) {
+      throw new IllegalStateException("impossible state: a scale above 0 is no inverse", e);
+    }
   }
 }

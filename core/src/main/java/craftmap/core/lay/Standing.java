@@ -43,6 +43,14 @@ public record Standing(long[] marks) implements Comparable<Standing> {
     return new Standing(marks);
   }
 
+  /** The same for a sheet that is cut: what its cuts spoil, and how many of it are needed. */
+  public Standing cutting(int spoilt, int sheets) {
+    long[] more = marks.clone();
+    more[Criterion.LEAST_SPOILT.ordinal()] = spoilt;
+    more[Criterion.FEWEST_SHEETS.ordinal()] = sheets;
+    return new Standing(more);
+  }
+
   /** The first criterion by which this one is worse than {@code better}; none if it is not. */
   public Optional<Criterion> worseBy(Standing better) {
     for (Criterion criterion : Criterion.values()) {

@@ -1,15 +1,24 @@
 package craftmap.core.plan;
 
 import craftmap.core.design.CustomCut;
+import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
+import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.Texture;
+import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.PageSet;
 import craftmap.core.lay.rule.RollerStrips;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +36,22 @@ final class HandsOn {
   private static final double SPREAD_PER_DM2 = 0.5;
   private static final double CUT_AND_WEED_PER_OUTLINE = 0.6;
 
+  private static final double CUT_A_PART = 3;
+  private static final double CUT_OUT = 2;
+  private static final double RUB_ON_PER_DM2 = 1;
+  private static final double GLUE_DOWN_PER_DM2 = 0.8;
+  private static final double SIZE_PER_DM2 = 0.3;
+  private static final double FOIL_STRIP = 2;
+  private static final double WET_STRIP = 2;
+  private static final double PAGE = 1.5;
+  private static final double TRACE_PER_DM2 = 1.5;
+  private static final double BLEND_PER_DM2 = 0.5;
+
   private HandsOn() {}
+
+  private static double dm2(List<Item> items) {
+    return items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum() / 10_000;
+  }
 
   static double minutes(
       Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
@@ -49,10 +73,18 @@ final class HandsOn {
       case Texture t -> {
         double metres =
             chosen.arrangement() instanceof RollerStrips s ? s.lengthMm() / 1000 : n * 0.2;
-        double dm2 = items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum() / 10_000;
-        yield SETTING_OUT + metres * STRIP_PER_METRE + dm2 * SPREAD_PER_DM2;
+        yield SETTING_OUT + metres * STRIP_PER_METRE + dm2(items) * SPREAD_PER_DM2;
       }
-      default -> ticks + n * FIX_A_PIECE;
+      case Transfer t -> SETTING_OUT + n * CUT_A_PART + RUB_ON_PER_DM2 * dm2(items);
+      case Napkin np -> SETTING_OUT + n * CUT_A_PART + GLUE_DOWN_PER_DM2 * dm2(items);
+      case Paper p -> SETTING_OUT + n * CUT_A_PART + GLUE_DOWN_PER_DM2 * dm2(items);
+      case CutOut c -> SETTING_OUT + n * CUT_OUT + GLUE_DOWN_PER_DM2 * dm2(items);
+      case FoilRoll f -> SETTING_OUT + n * FOIL_STRIP + SIZE_PER_DM2 * dm2(items);
+      case PlasterFabric f -> SETTING_OUT + n * f.layers() * WET_STRIP;
+      case EnlargedImage i ->
+          (chosen.arrangement() instanceof PageSet set ? set.pages() * PAGE : 0)
+              + TRACE_PER_DM2 * dm2(items);
+      case PaintedZone z -> SETTING_OUT + BLEND_PER_DM2 * dm2(items) * lay.coats();
     };
   }
 }

@@ -31,6 +31,7 @@ public sealed interface LayReading {
   /**
    * A design that lies on its face.
    *
+   * @param lead whether this is the face it was laid on; what it takes is counted there only
    * @param design the design of the shelf, or what the words became
    * @param chosen the option as the rule has it
    * @param seen the items as the eye has them
@@ -39,6 +40,7 @@ public sealed interface LayReading {
    */
   record Laid(
       Lay lay,
+      boolean lead,
       Design design,
       Optional<Paint> paint,
       List<LayOption> options,

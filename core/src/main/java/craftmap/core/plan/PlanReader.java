@@ -1,24 +1,11 @@
 package craftmap.core.plan;
 
-import craftmap.core.design.Design;
-import craftmap.core.design.DesignKind;
 import craftmap.core.design.StencilDesign;
-import craftmap.core.design.Texture;
 import craftmap.core.form.Pose;
 import craftmap.core.lay.BlemishCover;
-import craftmap.core.lay.BreakCrossing;
-import craftmap.core.lay.Clearance;
-import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
-import craftmap.core.lay.Room;
 import craftmap.core.lay.pass.StencilPasses;
-import craftmap.core.lay.rule.LayAnswer;
-import craftmap.core.lay.rule.LayOption;
-import craftmap.core.lay.rule.Laying;
-import craftmap.core.lay.rule.Pick;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
-import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.FaceMeasure;
@@ -46,15 +33,17 @@ public final class PlanReader {
 
   public PlanReading read(Plan plan) {
     List<PlanFace> places = plan.faces();
+    LayReader lays = new LayReader(shelf, tape, places);
+    plan.lays().forEach(lays::read);
     List<PlanReading.FaceReading> faces =
-        places.stream().map(p -> read(p, places, plan.lays())).toList();
+        places.stream().map(p -> read(p, places, lays.on(p.face().id()))).toList();
     return new PlanReading(faces, plan.formFaces().joins(), PlanFaces.parts(places));
   }
 
-  private PlanReading.FaceReading read(PlanFace place, List<PlanFace> all, List<Lay> lays) {
+  private PlanReading.FaceReading read(
+      PlanFace place, List<PlanFace> all, List<LayReading> readings) {
     Face face = place.face();
-    List<LayReading> readings = read(face, lays);
-    List<Item> items = items(readings);
+    List<Item> items = LayReader.items(readings);
     return new PlanReading.FaceReading(
         place,
         MapGrid.over(face.outline()),
@@ -64,7 +53,7 @@ public final class PlanReader {
             : Optional.empty(),
         datum(place),
         readings,
-        shared(readings),
+        shared(face, readings),
         face.blemishes().stream().map(b -> BlemishCover.of(b, items)).toList(),
         strayKeepOuts(face));
   }
@@ -87,126 +76,31 @@ public final class PlanReader {
     return level ? Edge.BOTTOM : Edge.TOP;
   }
 
-  /** The lays of one face in their order: each may go around those before it. */
-  public List<LayReading> read(Face face, List<Lay> lays) {
-    List<LayReading> readings = new ArrayList<>();
-    for (Lay lay : lays) {
-      if (lay.faceId().equals(face.id())) {
-        readings.add(
-            readAround(face, lay, lay.clearMm().isPresent() ? items(readings) : List.of()));
-      }
-    }
-    return readings;
+  /** What lies on one face, without looking at the rest of the piece. */
+  public List<LayReading> on(String faceId, Plan plan) {
+    LayReader reader = new LayReader(shelf, tape, plan.faces());
+    plan.lays().stream().filter(l -> l.isOn(faceId)).forEach(reader::read);
+    return reader.on(faceId);
   }
 
   /**
-   * What one lay comes to on its face; its neighbours are looked at only where it goes around them.
+   * What one lay comes to on its first face; its neighbours are looked at only where it goes around
+   * them.
    */
-  public LayReading read(Face face, Lay lay, List<Lay> all) {
-    List<Lay> before =
-        lay.clearMm().isEmpty()
-            ? List.of()
-            : all.stream().takeWhile(l -> !l.id().equals(lay.id())).toList();
-    return readAround(face, lay, items(read(face, before)));
-  }
-
-  private LayReading readAround(Face face, Lay lay, List<Item> before) {
-    Optional<Design> design = lay.designId().flatMap(shelf::design);
-    Optional<Design> corner = lay.cornerDesignId().flatMap(shelf::design);
-    if (lay.designId().isPresent() && design.isEmpty()) {
-      return new LayReading.Missing(lay, LayReading.What.DESIGN);
+  public LayReading of(Lay lay, Plan plan) {
+    LayReader reader = new LayReader(shelf, tape, plan.faces());
+    if (lay.clearMm().isPresent()) {
+      plan.lays().stream()
+          .takeWhile(l -> !l.id().equals(lay.id()))
+          .filter(l -> lay.faceIds().stream().anyMatch(l::isOn))
+          .forEach(reader::read);
     }
-    Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
-    if (lay.paintId().isPresent() && paint.isEmpty()) {
-      return new LayReading.Missing(lay, LayReading.What.PAINT);
-    }
-    Room room = Room.on(face, design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT));
-    Room around =
-        lay.clearMm().isPresent() ? room.around(before, lay.clearMm().getAsDouble()) : room;
-    LayAnswer answer = lay.rule().lay(new Laying(around, design.orElse(null), corner));
-    return answer instanceof LayAnswer.Options options
-        ? laid(around, lay, design, paint, options)
-        : new LayReading.DoesNotFit(lay, design, paint, answer);
-  }
-
-  private LayReading.Laid laid(
-      Room room, Lay lay, Optional<Design> own, Optional<Paint> paint, LayAnswer.Options options) {
-    Optional<LayOption> picked = lay.pick().flatMap(p -> p.among(options.ranked()));
-    LayOption chosen = picked.orElse(options.best());
-    Eye.Seen seen = lay.eye().apply(room, chosen.items());
-    Design design = own.orElseGet(() -> chosen.items().getFirst().design());
-    Optional<StencilPasses> passes =
-        design instanceof StencilDesign stencil
-            ? Optional.of(StencilPasses.of(positions(seen.items()), stencil.usesBetweenWashes()))
-            : Optional.empty();
-    List<Clearance> clearances = Clearance.of(room.obstacles(), seen.items());
-    return new LayReading.Laid(
-        lay,
-        design,
-        paint,
-        options.ranked(),
-        chosen,
-        seen,
-        pickState(lay.pick(), chosen),
-        SetOuts.of(room.outline(), tape, lay.rule(), chosen, seen.items()),
-        passes,
-        clearances,
-        BreakCrossing.of(room.face().marks().breaks(), seen.items()),
-        Takes.of(
-            lay, design, chosen, seen.items(), paint, passes, masking(room, design, seen.items())));
-  }
-
-  /**
-   * Tape round every keep-out that a sheet or the work comes to lie on, and, for paste over an
-   * area, along that area's own line.
-   */
-  private static double masking(Room room, Design design, List<Item> items) {
-    if (design instanceof Texture) {
-      return room.free().getBoundary().getLength();
-    }
-    if (!(design instanceof StencilDesign)) {
-      return 0;
-    }
-    double length = 0;
-    for (KeepOut keepOut : room.face().keepOuts()) {
-      Geometry area = keepOut.area().on(room.outline());
-      boolean under =
-          items.stream()
-              .anyMatch(
-                  i ->
-                      i.design() instanceof StencilDesign s
-                          && i.sheet(s).around().envelope().intersects(area.getEnvelopeInternal())
-                          && i.sheet(s).polygon().intersects(area));
-      length += under ? area.getBoundary().getLength() : 0;
-    }
-    return length;
-  }
-
-  private static LayReading.PickState pickState(Optional<Pick> pick, LayOption chosen) {
-    if (pick.isEmpty()) {
-      return LayReading.PickState.FOLLOWS_BEST;
-    }
-    if (pick.get().equals(chosen.asPick())) {
-      return LayReading.PickState.KEPT;
-    }
-    return pick.get().way() == chosen.arrangement().way()
-        ? LayReading.PickState.COUNT_CHANGED
-        : LayReading.PickState.NOT_POSSIBLE;
-  }
-
-  private static List<StencilPasses.Position> positions(List<Item> items) {
-    return items.stream()
-        .filter(i -> i.design() instanceof StencilDesign)
-        .map(
-            i ->
-                new StencilPasses.Position(
-                    i.clip().isEmpty() ? i.box() : TurnedBox.of(i.visible()),
-                    i.sheet((StencilDesign) i.design())))
-        .toList();
+    reader.read(lay);
+    return reader.on(lay.faceId()).getLast();
   }
 
   /** Lays that share a sheet are planned in one go: what is wet of one may lie under the other. */
-  private static List<SharedSheet> shared(List<LayReading> readings) {
+  private static List<SharedSheet> shared(Face face, List<LayReading> readings) {
     Map<String, List<LayReading.Laid>> byDesign = new LinkedHashMap<>();
     for (LayReading reading : readings) {
       if (reading instanceof LayReading.Laid laid
@@ -225,17 +119,10 @@ public final class PlanReader {
                 new SharedSheet(
                     id,
                     laid.stream().map(l -> l.lay().id()).toList(),
-                    StencilPasses.count(positions(items), uses)));
+                    StencilPasses.count(LayReader.positions(face, items), uses)));
           }
         });
     return shared;
-  }
-
-  private static List<Item> items(List<LayReading> readings) {
-    return readings.stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .flatMap(r -> ((LayReading.Laid) r).items().stream())
-        .toList();
   }
 
   private static List<KeepOut> strayKeepOuts(Face face) {

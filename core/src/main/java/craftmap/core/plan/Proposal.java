@@ -3,11 +3,15 @@ package craftmap.core.plan;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Transfer;
 import craftmap.core.lay.Obstacles;
 import craftmap.core.lay.Room;
+import craftmap.core.lay.rule.Across;
 import craftmap.core.lay.rule.Corners;
 import craftmap.core.lay.rule.EdgeLine;
 import craftmap.core.lay.rule.Frame;
@@ -22,6 +26,7 @@ import craftmap.core.lay.rule.Run;
 import craftmap.core.lay.rule.RunWish;
 import craftmap.core.lay.rule.Scatter;
 import craftmap.core.lay.rule.Single;
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Edge;
@@ -42,7 +47,7 @@ public record Proposal(LayRule rule, LayAnswer answer) {
   private static final double TYPICAL_CHANGE = 0.15;
   private static final double SAW_MM = 3;
 
-  /** A first guess; none where the design is laid by no rule yet. */
+  /** A first guess. */
   public static Optional<Proposal> of(Face face, Design design, List<LayReading> alreadyLaid) {
     return RuleKind.suiting(design).stream()
         .findFirst()
@@ -87,6 +92,17 @@ public record Proposal(LayRule rule, LayAnswer answer) {
                   java.util.Map.of("gap", gap, "margin", gap / 2), java.util.Map.of()),
               List.of(new Point(w * 0.12, h * 0.62), new Point(w * 0.88, h * 0.38)),
               "");
+      case ACROSS ->
+          read(
+              kind,
+              java.util.Map.of(
+                  "allowance", design instanceof Transfer ? Across.TYPICAL_ALLOWANCE_MM : 4.0));
+      case COVER -> read(kind, java.util.Map.of());
+      case WRAP -> read(kind, java.util.Map.of());
+      case COLLAGE -> read(kind, java.util.Map.of("margin", margin(w, h)));
+      case STRIPS -> read(kind, java.util.Map.of("share", covered(design)));
+      case PAGES -> read(kind, java.util.Map.of("width", enlarged(design, w, h)));
+      case WHOLE_FACE -> read(kind, java.util.Map.of());
       case LETTERING ->
           RuleKind.LETTERING.read(
               new craftmap.core.measure.MeasureSheet(
@@ -94,6 +110,25 @@ public record Proposal(LayRule rule, LayAnswer answer) {
               List.of(),
               "Saltmarsh");
     };
+  }
+
+  private static LayRule read(RuleKind kind, java.util.Map<String, Double> measures) {
+    return kind.read(new MeasureSheet(measures, java.util.Map.of()), List.of(), "");
+  }
+
+  /** Broken foil covers about two thirds. */
+  private static double covered(Design design) {
+    return design instanceof FoilRoll f && f.coverage() == FoilRoll.Coverage.BROKEN ? 65 : 100;
+  }
+
+  /** Most of the face, as far as the image may be enlarged. */
+  private static double enlarged(Design design, double w, double h) {
+    if (!(design instanceof EnlargedImage image)) {
+      return w;
+    }
+    double fits = 0.8 * Math.min(w / image.printWidthMm(), h / image.printHeightMm());
+    return Math.rint(
+        image.printWidthMm() * Math.clamp(fits, image.smallestScale(), image.largestScale()));
   }
 
   private static LayRule rule(
@@ -106,11 +141,13 @@ public record Proposal(LayRule rule, LayAnswer answer) {
             && (m.quarters() || m.form() == Moulding.Form.HANDED_PAIR)
             && !round;
     RuleKind kind =
-        forCorners
-            ? RuleKind.CORNERS
-            : round && takesRings && !piece
-                ? RuleKind.RING
-                : likeliest == RuleKind.RING && !round ? RuleKind.SCATTER : likeliest;
+        face.outline().wraps() && RuleKind.suiting(design).contains(RuleKind.WRAP)
+            ? RuleKind.WRAP
+            : forCorners
+                ? RuleKind.CORNERS
+                : round && takesRings && !piece
+                    ? RuleKind.RING
+                    : likeliest == RuleKind.RING && !round ? RuleKind.SCATTER : likeliest;
     return ofKind(kind, face, design, alreadyLaid);
   }
 

@@ -1,22 +1,32 @@
 package craftmap.core.plan;
 
 import craftmap.core.design.CustomCut;
+import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
+import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Paper;
 import craftmap.core.design.RaisedStencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.StencilRoll;
+import craftmap.core.design.StripRoll;
 import craftmap.core.design.Texture;
+import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.PageSet;
+import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.RollerStrips;
+import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.StencilPaint;
+import craftmap.core.plane.Planar;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,6 +39,10 @@ import java.util.Optional;
  * @param pieces single things that are used up
  * @param lengthMm of a roll or of trim, as it is cut
  * @param stockLengths whole stock lengths of trim
+ * @param sheets sheets that are opened; none on further faces of the same lay
+ * @param leastSheets no plan needs fewer
+ * @param pages office pages that are printed
+ * @param sizedMm2 what is sized, wetted or glued over
  * @param filmMm2 of film or vinyl for what is cut to size
  * @param maskingMm tape along what must stay clean
  * @param handsOnMin minutes of work, without waiting
@@ -40,11 +54,18 @@ public record Takes(
     int pieces,
     double lengthMm,
     int stockLengths,
+    int sheets,
+    int leastSheets,
+    int pages,
+    double sizedMm2,
     double filmMm2,
     double maskingMm,
     double handsOnMin) {
   /** Paste that stays on the knife and in the tub. */
   public static final double PASTE_LOSS = 0.10;
+
+  /** Paint that dries in the brush. */
+  public static final double BRUSH_LOSS = 0.05;
 
   /** Clay or resin that is trimmed off. */
   public static final double CASTING_LOSS = 0.10;
@@ -75,6 +96,7 @@ public record Takes(
 
   static Takes of(
       Lay lay,
+      boolean lead,
       Design design,
       LayOption chosen,
       List<Item> items,
@@ -91,6 +113,10 @@ public record Takes(
         pieces(design, chosen, items),
         length(design, chosen, items),
         chosen.arrangement() instanceof FrameSides f ? f.cutting().lengths().size() : 0,
+        lead ? sheets(design, chosen, items) : 0,
+        lead && chosen.arrangement() instanceof SheetWork w ? w.leastSheets() : 0,
+        chosen.arrangement() instanceof PageSet p ? p.pages() : 0,
+        sized(design, chosen, items),
         film(items),
         maskingMm,
         HandsOn.minutes(lay, design, chosen, items, passes));
@@ -99,12 +125,43 @@ public record Takes(
   private static Optional<StencilPaint> paint(
       Lay lay, Design design, Paint paint, double printedMm2) {
     boolean vinyl = design instanceof CustomCut cut && cut.film() == CustomCut.Film.VINYL;
-    boolean painted = (design instanceof StencilDesign || design instanceof Dots) && !vinyl;
+    boolean painted =
+        (design instanceof StencilDesign || design instanceof Dots || design instanceof PaintedZone)
+            && !vinyl;
+    double loss = design instanceof PaintedZone ? BRUSH_LOSS : StencilPaint.TYPICAL_LOSS;
     return painted && !(design instanceof RaisedStencil)
-        ? Optional.of(
-            new StencilPaint(
-                printedMm2, lay.coats(), paint.spreadM2PerLitre(), StencilPaint.TYPICAL_LOSS))
+        ? Optional.of(new StencilPaint(printedMm2, lay.coats(), paint.spreadM2PerLitre(), loss))
         : Optional.empty();
+  }
+
+  /** Whole sheets; a picture by itself is one, or one of the pictures on a napkin. */
+  private static int sheets(Design design, LayOption chosen, List<Item> items) {
+    if (chosen.arrangement() instanceof SheetWork work) {
+      return work.sheets();
+    }
+    return switch (design) {
+      case Napkin n -> Math.ceilDiv(items.size(), n.quarters());
+      case Transfer t -> items.size();
+      case Paper p -> items.size();
+      default -> 0;
+    };
+  }
+
+  private static double sized(Design design, LayOption chosen, List<Item> items) {
+    if (chosen.arrangement() instanceof RollStrips strips) {
+      return strips.sizedMm2();
+    }
+    return switch (design) {
+      case Napkin n -> union(items);
+      case Paper p -> union(items);
+      case CutOut c -> union(items);
+      default -> 0;
+    };
+  }
+
+  /** Each spot counted once, however many pieces lie on it. */
+  private static double union(List<Item> items) {
+    return Planar.union(items.stream().map(Item::visibleArea).toList()).getArea();
   }
 
   private static Optional<Paste> paste(Design design, List<Item> items, double printedMm2) {
@@ -124,6 +181,9 @@ public record Takes(
   }
 
   private static int pieces(Design design, LayOption chosen, List<Item> items) {
+    if (design instanceof CutOut) {
+      return items.size();
+    }
     if (!(design instanceof Moulding moulding) || moulding.form() == Moulding.Form.LENGTHS) {
       return 0;
     }
@@ -136,6 +196,7 @@ public record Takes(
           Math.ceilDiv(items.size(), roll.usesOnAPiece()) * roll.sheetWidthMm();
       case Moulding m when chosen.arrangement() instanceof FrameSides frame -> frame.lengthMm();
       case Texture t when chosen.arrangement() instanceof RollerStrips strips -> strips.lengthMm();
+      case StripRoll r when chosen.arrangement() instanceof RollStrips strips -> strips.usedMm();
       default -> 0;
     };
   }

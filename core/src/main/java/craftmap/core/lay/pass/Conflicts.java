@@ -1,6 +1,7 @@
 package craftmap.core.lay.pass;
 
 import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.TurnedBox;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.index.hprtree.HPRtree;
@@ -17,6 +18,9 @@ final class Conflicts {
     HPRtree prints = new HPRtree();
     for (int i = 0; i < positions.size(); i++) {
       prints.insert(positions.get(i).print().around().envelope(), i);
+      for (TurnedBox again : positions.get(i).again()) {
+        prints.insert(again.around().envelope(), i);
+      }
     }
     List<List<Integer>> near = new ArrayList<>();
     positions.forEach(p -> near.add(new ArrayList<>()));
@@ -42,7 +46,9 @@ final class Conflicts {
   }
 
   private static boolean liesOn(StencilPasses.Position sheet, StencilPasses.Position print) {
-    return sheet.sheet().overlaps(print.print(), Tolerance.EXACT.lengthMm());
+    double t = Tolerance.EXACT.lengthMm();
+    return sheet.sheet().overlaps(print.print(), t)
+        || print.again().stream().anyMatch(p -> sheet.sheet().overlaps(p, t));
   }
 
   int size() {

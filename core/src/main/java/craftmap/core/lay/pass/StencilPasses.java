@@ -19,8 +19,20 @@ public record StencilPasses(List<List<Integer>> passes, int washes, boolean fewe
     passes = passes.stream().map(List::copyOf).toList();
   }
 
-  /** A position: what is painted there, and what the sheet covers meanwhile. */
-  public record Position(TurnedBox print, TurnedBox sheet) {}
+  /**
+   * A position: what is painted there, and what the sheet covers meanwhile.
+   *
+   * @param again where the same print is met once more beyond the seam of a rolled-up face
+   */
+  public record Position(TurnedBox print, TurnedBox sheet, List<TurnedBox> again) {
+    public Position {
+      again = List.copyOf(again);
+    }
+
+    public Position(TurnedBox print, TurnedBox sheet) {
+      this(print, sheet, List.of());
+    }
+  }
 
   /** How many passes and washes, without a way through the positions. */
   public record Counted(int passes, int washes, boolean fewest) {}

@@ -11,7 +11,14 @@ public sealed interface Arrangement
         Scattering,
         RollerStrips,
         FrameSides,
-        Wording {
+        Wording,
+        AcrossFronts,
+        SheetCover,
+        Wrapping,
+        CollageSet,
+        RollStrips,
+        PageSet,
+        ZoneArea {
   Way way();
 
   /** How many copies, or how many to a row. */

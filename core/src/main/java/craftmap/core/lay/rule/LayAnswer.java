@@ -45,7 +45,11 @@ public sealed interface LayAnswer {
     /** No words are given. */
     NO_WORDS,
     /** More copies than anyone lays. */
-    TOO_MANY
+    TOO_MANY,
+    /** The print repeats over more than a sheet less its overlap. */
+    REPEAT_TOO_LARGE,
+    /** Not all pieces find room. */
+    DOES_NOT_HOLD_ALL
   }
 
   /** The options, ranked; or the reason, when there are none. */

@@ -2,7 +2,23 @@ package craftmap.core.lay.rule;
 
 /** A rule by which a design is laid on a face. */
 public sealed interface LayRule
-    permits Run, Ring, Border, Grid, Roller, Single, Corners, Scatter, Frame, Lettering {
+    permits Run,
+        Ring,
+        Border,
+        Grid,
+        Roller,
+        Single,
+        Corners,
+        Scatter,
+        Frame,
+        Lettering,
+        Across,
+        Cover,
+        Wrap,
+        Collage,
+        Strips,
+        Pages,
+        WholeFace {
 
   RuleKind kind();
 

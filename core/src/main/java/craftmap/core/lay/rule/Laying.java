@@ -8,13 +8,29 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What a rule is given: a design, the room for it, and for a border its corner piece.
+ * What a rule is given: a design, the room for it, for a border its corner piece, for a collage
+ * what else is in it, for what goes over several faces all of them.
  *
  * @param corner another design for the corners; none for most rules
+ * @param more further designs, one for each copy
  */
-public record Laying(Room room, Design design, Optional<Design> corner) {
+public record Laying(
+    Room room, Design design, Optional<Design> corner, List<Design> more, Fronts fronts) {
+  public Laying {
+    more = List.copyOf(more);
+  }
+
   public Laying(Room room, Design design) {
     this(room, design, Optional.empty());
+  }
+
+  public Laying(Room room, Design design, Optional<Design> corner) {
+    this(room, design, corner, List.of(), Fronts.alone(room));
+  }
+
+  /** Over several faces; the room is that of the one that is looked at. */
+  public static Laying over(Fronts fronts, Design design) {
+    return new Laying(fronts.ownFront().room(), design, Optional.empty(), List.of(), fronts);
   }
 
   double widthMm() {

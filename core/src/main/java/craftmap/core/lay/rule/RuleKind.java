@@ -17,13 +17,20 @@ public enum RuleKind {
   SCATTER,
   ROLLER,
   FRAME,
-  LETTERING;
+  LETTERING,
+  ACROSS,
+  COVER,
+  WRAP,
+  COLLAGE,
+  STRIPS,
+  PAGES,
+  WHOLE_FACE;
 
   /**
    * The rule that the measures on the sheet make.
    *
    * @param points for a drawn line; others need none
-   * @param text for lettering; others need none
+   * @param text the words of lettering, or the names of what a picture loses; others need none
    */
   public LayRule read(MeasureSheet sheet, List<Point> points, String text) {
     return switch (this) {
@@ -38,6 +45,13 @@ public enum RuleKind {
       case ROLLER -> Roller.read(sheet);
       case FRAME -> Frame.read(sheet);
       case LETTERING -> Lettering.read(sheet, text);
+      case ACROSS -> Across.read(sheet, text);
+      case COVER -> Cover.read(sheet);
+      case WRAP -> Wrap.read(sheet);
+      case COLLAGE -> Collage.read(sheet);
+      case STRIPS -> Strips.read(sheet);
+      case PAGES -> Pages.read(sheet);
+      case WHOLE_FACE -> WholeFace.read(sheet);
     };
   }
 
@@ -51,7 +65,12 @@ public enum RuleKind {
     return this != LETTERING;
   }
 
-  /** The rules that suit a design, the likeliest first; none where it is laid otherwise. */
+  /** Whether one lay may go over several faces. */
+  public boolean goesOverFaces() {
+    return this == ACROSS || this == COVER;
+  }
+
+  /** The rules that suit a design, the likeliest first. */
   public static List<RuleKind> suiting(Design design) {
     return Suits.rules(design);
   }

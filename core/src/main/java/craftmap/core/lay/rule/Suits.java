@@ -43,6 +43,9 @@ final class Suits {
           RuleKind.GRID,
           RuleKind.SCATTER);
 
+  private static final List<RuleKind> SHEETS =
+      List.of(RuleKind.COVER, RuleKind.ACROSS, RuleKind.WRAP, RuleKind.SINGLE);
+
   private Suits() {}
 
   static List<RuleKind> rules(Design design) {
@@ -66,14 +69,15 @@ final class Suits {
               RuleKind.RUN,
               RuleKind.BORDER,
               RuleKind.LINE);
-      case Transfer t -> List.of();
-      case Napkin n -> List.of();
-      case Paper p -> List.of();
-      case CutOut c -> List.of();
-      case FoilRoll f -> List.of();
-      case PlasterFabric f -> List.of();
-      case EnlargedImage i -> List.of();
-      case PaintedZone z -> List.of();
+      case Transfer t -> List.of(RuleKind.ACROSS, RuleKind.SINGLE, RuleKind.WRAP);
+      case Napkin n -> SHEETS;
+      case Paper p -> SHEETS;
+      case CutOut c ->
+          List.of(RuleKind.COLLAGE, RuleKind.SINGLE, RuleKind.RUN, RuleKind.RING, RuleKind.SCATTER);
+      case FoilRoll f -> List.of(RuleKind.STRIPS);
+      case PlasterFabric f -> List.of(RuleKind.STRIPS);
+      case EnlargedImage i -> List.of(RuleKind.PAGES);
+      case PaintedZone z -> List.of(RuleKind.WHOLE_FACE);
     };
   }
 }

@@ -89,7 +89,39 @@ public enum Way {
   /** One bent length all round. */
   FRAME_BENT(true),
 
-  WORDS(true);
+  WORDS(true),
+
+  /** Where the artist put the picture. */
+  ACROSS_PLACED(false),
+  /** No gap to get over. */
+  ACROSS_IN_PLACE(true),
+  /** The picture goes on behind the gaps. */
+  ACROSS_THROUGH(true),
+  /** The picture is cut at the gaps and loses nothing. */
+  ACROSS_CLOSED_UP(true),
+
+  COVER_EVEN(true),
+  COVER_SHEET_CENTRED(true),
+  COVER_SEAM_CENTRED(true),
+  COVER_FROM_EDGE(false),
+
+  /** A whole sheet in front, the others share the rest. */
+  WRAP_WHOLE_IN_FRONT(true),
+  /** Equal parts, one seam behind. */
+  WRAP_EVEN(true),
+  /** Equal parts, the middle of one in front and of one behind. */
+  WRAP_SEAMS_ASIDE(true),
+  /** Straight strips on a tapered wall. */
+  WRAP_STRIPS(true),
+
+  COLLAGE_IN_ROWS(true),
+  COLLAGE_LOOSE(true),
+
+  PAGES_UPRIGHT(true),
+  PAGES_LYING(true),
+
+  /** All that is free. */
+  ZONE(true);
 
   private final boolean symmetrical;
 

@@ -1,0 +1,470 @@
+package craftmap.core.lay.rule;
+
+import craftmap.core.design.Design;
+import craftmap.core.design.MotifBox;
+import craftmap.core.design.Napkin;
+import craftmap.core.design.Paper;
+import craftmap.core.design.Repeat;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.Placement;
+import craftmap.core.lay.Standing;
+import craftmap.core.lay.sheet.SheetCount;
+import craftmap.core.lay.sheet.SheetPart;
+import craftmap.core.lay.sheet.SpoilSearch;
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
+import craftmap.core.plane.Point;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Sheets side by side over a face. A print that repeats meets at every seam, and across all the
+ * faces of the lay; seams keep off motifs where the sheets leave them room to.
+ *
+ * @param overlapMm by which a sheet lies over the one before it
+ * @param bleedMm by which the sheets go over the edge of the face, to be trimmed
+ */
+public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turning turning)
+    implements LayRule {
+  /** What is laid as one. */
+  public enum Unit {
+    WHOLE_SHEET,
+    /** One of the pictures printed on a napkin. */
+    ONE_PICTURE
+  }
+
+  /** How two sheets meet. */
+  public enum Join {
+    OVERLAPPING,
+    /** Edge to edge. */
+    BUTTED,
+    /** Cut along the outlines in the drawing, so that no straight line shows. */
+    FOLLOWING_THE_DRAWING,
+    /** Torn edges melt into each other and need more overlap. */
+    TORN
+  }
+
+  /** Which way the sheets lie. */
+  public enum Turning {
+    AS_PRINTED,
+    QUARTER_TURNED,
+    WHICHEVER_IS_BETTER
+  }
+
+  private static final int MOST_SHEETS = 400;
+
+  static Cover read(MeasureSheet sheet) {
+    Join join = sheet.choice("join", "Sheets meet", Join.OVERLAPPING);
+    double typical =
+        switch (join) {
+          case OVERLAPPING -> 5;
+          case BUTTED -> 0;
+          case FOLLOWING_THE_DRAWING -> 25;
+          case TORN -> 15;
+        };
+    return new Cover(
+        sheet.choice("unit", "Laid as", Unit.WHOLE_SHEET),
+        join,
+        join == Join.BUTTED
+            ? 0
+            : sheet.length("overlap", "Overlap", typical, LengthRange.DISTANCE.upTo(200)),
+        sheet.length("bleed", "Over the edge, to trim", 4, LengthRange.DISTANCE.upTo(200)),
+        sheet.choice("turning", "Sheets lie", Turning.AS_PRINTED));
+  }
+
+  @Override
+  public RuleKind kind() {
+    return RuleKind.COVER;
+  }
+
+  @Override
+  public RuleNote note() {
+    RuleNote.Writer note =
+        RuleNote.of(kind())
+            .put("unit", unit)
+            .put("join", join)
+            .put("bleed", bleedMm)
+            .put("turning", turning);
+    if (join != Join.BUTTED) {
+      note.put("overlap", overlapMm);
+    }
+    return note.done();
+  }
+
+  @Override
+  public Cover mirrored(double faceWidthMm) {
+    return this;
+  }
+
+  static Optional<Repeat> repeatOf(Design design) {
+    return switch (design) {
+      case Paper p -> p.repeat();
+      case Napkin n -> n.repeat();
+      default -> Optional.empty();
+    };
+  }
+
+  /** What is laid as one sheet. */
+  static Design laidAs(Design design, Unit unit) {
+    return unit == Unit.WHOLE_SHEET && design instanceof Napkin n ? n.openedOut() : design;
+  }
+
+  /** How many of what is laid make one sheet of the shelf. */
+  static int unitsPerSheet(Design design, Unit unit) {
+    return unit == Unit.ONE_PICTURE && design instanceof Napkin n ? n.quarters() : 1;
+  }
+
+  @Override
+  public LayAnswer lay(Laying laying) {
+    List<LayOption> options = new ArrayList<>();
+    LayAnswer.Reason reason = LayAnswer.Reason.REPEAT_TOO_LARGE;
+    for (boolean turned : turns(laying.design())) {
+      Work work = new Work(laying, turned);
+      if (work.tooMany()) {
+        reason = LayAnswer.Reason.TOO_MANY;
+        continue;
+      }
+      for (Seams.Line line : Seams.Line.values()) {
+        work.option(line).ifPresent(o -> addUnlessKnown(options, o));
+      }
+    }
+    return LayAnswer.of(options, reason);
+  }
+
+  private List<Boolean> turns(Design design) {
+    if (!design.direction().liesSideways()) {
+      return List.of(false);
+    }
+    return switch (turning) {
+      case AS_PRINTED -> List.of(false);
+      case QUARTER_TURNED -> List.of(true);
+      case WHICHEVER_IS_BETTER -> List.of(false, true);
+    };
+  }
+
+  /** Where one sheet is enough, all ways to line them up are the same. */
+  private static void addUnlessKnown(List<LayOption> options, LayOption option) {
+    boolean known =
+        options.stream()
+            .anyMatch(
+                o ->
+                    o.items().stream()
+                        .map(Item::visible)
+                        .toList()
+                        .equals(option.items().stream().map(Item::visible).toList()));
+    if (!known) {
+      options.add(option);
+    }
+  }
+
+  /** One way to turn the sheets, for all the faces of the lay. */
+  private final class Work {
+    private final Fronts fronts;
+    private final Design design;
+    private final Design owned;
+    private final boolean turned;
+    private final double wide;
+    private final double tall;
+    private final double repeatAcross;
+    private final double repeatDown;
+
+    Work(Laying laying, boolean turned) {
+      this.fronts = laying.fronts();
+      this.owned = laying.design();
+      this.design = laidAs(laying.design(), unit);
+      this.turned = turned;
+      double w = design.printWidthMm();
+      double h = design.printHeightMm();
+      this.wide = turned ? h : w;
+      this.tall = turned ? w : h;
+      Optional<Repeat> repeat = repeatOf(design);
+      // in a half drop every other column is dropped: across, it is the same again after two
+      double rx =
+          repeat
+              .map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1))
+              .orElse(0.0);
+      double ry = repeat.map(Repeat::pitchYMm).orElse(0.0);
+      this.repeatAcross = turned ? ry : rx;
+      this.repeatDown = turned ? rx : ry;
+    }
+
+    boolean tooMany() {
+      double area = fronts.all().stream().mapToDouble(f -> f.box().areaMm2()).sum();
+      return area / (wide * tall) > MOST_SHEETS;
+    }
+
+    Optional<LayOption> option(Seams.Line line) {
+      return java.util.stream.Stream.of(Seams.Line.FROM_START, Seams.Line.EVEN)
+          .flatMap(down -> option(line, down).stream())
+          .min(Comparator.comparing(LayOption::standing));
+    }
+
+    private Optional<LayOption> option(Seams.Line across, Seams.Line down) {
+      List<Laid> laid = new ArrayList<>();
+      Seams ownAcross = null;
+      Seams ownDown = null;
+      for (int f = 0; f < fronts.all().size(); f++) {
+        Optional<Seams> x = seams(across, fronts.all().get(f), true);
+        Optional<Seams> y = seams(down, fronts.all().get(f), false);
+        if (x.isEmpty() || y.isEmpty()) {
+          return Optional.empty();
+        }
+        laid.addAll(new Sheets(f, x.get(), y.get()).laid());
+        if (f == fronts.own()) {
+          ownAcross = x.get();
+          ownDown = y.get();
+        }
+      }
+      return laid.isEmpty()
+          ? Optional.empty()
+          : Optional.of(option(way(across), ownAcross, ownDown, laid));
+    }
+
+    private Optional<Seams> seams(Seams.Line line, Fronts.Front front, boolean across) {
+      Box all = fronts.around();
+      Box own = front.box();
+      double repeat = across ? repeatAcross : repeatDown;
+      double at = across ? own.leftMm() : own.topMm();
+      double size = across ? own.widthMm() : own.heightMm();
+      double lineFrom = (across ? all.leftMm() : all.topMm()) - at;
+      double lineSize = across ? all.widthMm() : all.heightMm();
+      Seams.Length over =
+          repeat > 0
+              ? new Seams.Length(
+                  -bleedMm, size + bleedMm, lineFrom - bleedMm, lineFrom + lineSize + bleedMm)
+              : Seams.Length.alone(-bleedMm, size + bleedMm);
+      return Seams.of(line, over, across ? wide : tall, overlapMm, repeat);
+    }
+
+    private Way way(Seams.Line across) {
+      return switch (across) {
+        case EVEN -> Way.COVER_EVEN;
+        case SHEET_CENTRED -> Way.COVER_SHEET_CENTRED;
+        case SEAM_CENTRED -> Way.COVER_SEAM_CENTRED;
+        case FROM_START -> Way.COVER_FROM_EDGE;
+      };
+    }
+
+    private LayOption option(Way way, Seams x, Seams y, List<Laid> laid) {
+      List<SheetCount.Taken> taken = taken(laid);
+      List<SheetPart> parts = new ArrayList<>();
+      List<Item> own = new ArrayList<>();
+      int slivers = 0;
+      for (int i = 0; i < laid.size(); i++) {
+        Laid l = laid.get(i);
+        SheetCount.Taken from = taken.get(i);
+        Placement at = l.placedSo(from.leftMm(), from.topMm());
+        Item item = new Item(design, at, l.share(wide * tall), Optional.of(l.shows), false);
+        parts.add(SheetPart.of(i + 1, l.front, item, onSheet(l.cut, from), from.sheet()));
+        if (l.front == fronts.own()) {
+          own.add(item);
+        }
+        slivers += l.isSliver(x, y) ? 1 : 0;
+      }
+      int units = taken.stream().mapToInt(SheetCount.Taken::sheet).max().orElse(0);
+      int perSheet = unitsPerSheet(owned, unit);
+      List<MotifBox> spoilt = parts.stream().flatMap(p -> p.spoilt().stream()).toList();
+      return new LayOption(
+          new SheetCover(
+              way,
+              x.count(),
+              y.count(),
+              turned,
+              x.pitchMm(),
+              y.pitchMm(),
+              parts,
+              Math.ceilDiv(units, perSheet),
+              Math.ceilDiv(SheetCount.least(wanted(laid), sheet()), perSheet),
+              spoilt),
+          own,
+          Standing.of(
+                  new Standing.Judged(
+                      0, slivers, way.symmetrical(), parts.size(), 0, true, 0, way.ordinal()))
+              .cutting(
+                  spoilt.stream().mapToInt(MotifBox::importance).sum(),
+                  Math.ceilDiv(units, perSheet)),
+          Optional.empty());
+    }
+
+    private Box sheet() {
+      return new Box(0, 0, wide, tall);
+    }
+
+    private List<SheetCount.Wanted> wanted(List<Laid> laid) {
+      return laid.stream().map(Laid::wanted).toList();
+    }
+
+    /**
+     * Where every part is taken from. A picture that does not repeat shows what it shows there:
+     * each of its parts has a sheet of its own. A plain or repeating print is used up to the last
+     * piece.
+     */
+    private List<SheetCount.Taken> taken(List<Laid> laid) {
+      boolean picture =
+          repeatOf(design).isEmpty()
+              && design.picture().map(p -> !p.motifs().isEmpty()).orElse(false);
+      if (!picture) {
+        return SheetCount.take(wanted(laid), sheet(), repeatAcross, repeatDown);
+      }
+      List<SheetCount.Taken> own = new ArrayList<>();
+      for (int i = 0; i < laid.size(); i++) {
+        own.add(new SheetCount.Taken(i + 1, laid.get(i).intoAcross, laid.get(i).intoDown));
+      }
+      return own;
+    }
+
+    /** From the laid sheet's coordinates, which may be turned, to the design's own. */
+    private Box onSheet(Box cut, SheetCount.Taken from) {
+      Box print = design.printed();
+      return turned
+          ? new Box(
+              print.leftMm() + from.topMm(),
+              print.bottomMm() - from.leftMm() - cut.widthMm(),
+              cut.heightMm(),
+              cut.widthMm())
+          : new Box(
+              print.leftMm() + from.leftMm(),
+              print.topMm() + from.topMm(),
+              cut.widthMm(),
+              cut.heightMm());
+    }
+
+    /**
+     * A part of a sheet on a face.
+     *
+     * @param cut with what goes over the edge, on the face
+     * @param shows what of it is seen, on the face
+     * @param intoAcross how far into its sheet it begins
+     */
+    private record Laid(
+        int front,
+        Box cut,
+        Geometry shows,
+        double intoAcross,
+        double intoDown,
+        boolean turned,
+        double wide,
+        double tall) {
+      SheetCount.Wanted wanted() {
+        return new SheetCount.Wanted(cut.widthMm(), cut.heightMm(), intoAcross, intoDown);
+      }
+
+      /** Where the sheet lies when the part begins that far into it. */
+      Placement placedSo(double across, double down) {
+        return Placement.at(
+            new Point(cut.leftMm() - across + wide / 2, cut.topMm() - down + tall / 2),
+            turned ? 90 : 0);
+      }
+
+      double share(double whole) {
+        return Math.min(1, shows.getArea() / whole);
+      }
+
+      boolean isSliver(Seams x, Seams y) {
+        return cut.widthMm() < RunRow.SLIVER_SHARE * Math.min(x.partMm(), x.pitchMm())
+            || cut.heightMm() < RunRow.SLIVER_SHARE * Math.min(y.partMm(), y.pitchMm());
+      }
+    }
+
+    /** The sheets of one face. */
+    private final class Sheets {
+      private final int front;
+      private final Seams x;
+      private final Seams y;
+      private final Geometry free;
+      private final Point into;
+
+      Sheets(int front, Seams x, Seams y) {
+        this.front = front;
+        this.x = x;
+        this.y = y;
+        this.free = fronts.all().get(front).room().free();
+        this.into = into();
+      }
+
+      /** Where a part begins on its sheet: where the sheet is larger, so that motifs stay whole. */
+      private Point into() {
+        double spareAcross = repeatAcross > 0 ? 0 : Math.max(0, wide - x.partMm());
+        double spareDown = repeatDown > 0 ? 0 : Math.max(0, tall - y.partMm());
+        List<MotifBox> motifs = turned ? List.of() : motifsFromPrint(design);
+        if (motifs.isEmpty()) {
+          return new Point(0, 0);
+        }
+        SpoilSearch.Problem problem =
+            new SpoilSearch.Problem(
+                List.of(new Box(0, 0, Math.min(wide, x.partMm()), Math.min(tall, y.partMm()))),
+                List.of(),
+                motifs,
+                new Point(-spareAcross, -spareDown),
+                new Point(0, 0),
+                new Point(-spareAcross / 2, -spareDown / 2));
+        Point shift = fronts.memo().best(problem, 1).getFirst().shift();
+        return new Point(-shift.xMm(), -shift.yMm());
+      }
+
+      List<Laid> laid() {
+        List<Laid> laid = new ArrayList<>();
+        for (int row = 0; row < y.count(); row++) {
+          for (int column = 0; column < x.count(); column++) {
+            laid(column, row).ifPresent(laid::add);
+          }
+        }
+        return laid;
+      }
+
+      private Optional<Laid> laid(int column, int row) {
+        double left = x.startMm(column);
+        double top = y.startMm(row);
+        Box part =
+            new Box(
+                left,
+                top,
+                Math.min(x.partMm(), x.pitchMm() + overlapMm),
+                Math.min(y.partMm(), y.pitchMm() + overlapMm));
+        Geometry shows = Planar.intersection(free, Planar.polygon(part));
+        if (shows.getArea() < 1) {
+          return Optional.empty();
+        }
+        Envelope e = shows.getEnvelopeInternal();
+        double from = Math.max(left, e.getMinX() - bleedMm);
+        double above = Math.max(top, e.getMinY() - bleedMm);
+        double to = Math.min(part.rightMm(), e.getMaxX() + bleedMm);
+        double below = Math.min(part.bottomMm(), e.getMaxY() + bleedMm);
+        return Optional.of(
+            new Laid(
+                front,
+                new Box(from, above, to - from, below - above),
+                shows,
+                into.xMm() + from - left,
+                into.yMm() + above - top,
+                turned,
+                wide,
+                tall));
+      }
+    }
+  }
+
+  /** The motifs of a design, measured from its print's upper left corner. */
+  static List<MotifBox> motifsFromPrint(Design design) {
+    Box print = design.printed();
+    return design.picture().map(p -> p.motifs()).orElse(List.of()).stream()
+        .filter(m -> Planar.polygon(print).covers(Planar.polygon(m.box())))
+        .map(
+            m ->
+                new MotifBox(
+                    m.name(),
+                    new Box(
+                        m.box().leftMm() - print.leftMm(),
+                        m.box().topMm() - print.topMm(),
+                        m.box().widthMm(),
+                        m.box().heightMm()),
+                    m.importance()))
+        .toList();
+  }
+}

@@ -1,0 +1,25 @@
+package craftmap.core.lay.rule;
+
+/**
+ * Strips off a roll, side by side over an area.
+ *
+ * @param lengthMm of all strips together, one layer
+ * @param usedMm off the roll, all layers, as full or as broken as it is to be
+ * @param sizedMm2 the area that is sized or wetted
+ * @param firstMm where the first strip begins, from the edge the strips are counted from
+ */
+public record RollStrips(
+    Way way,
+    int strips,
+    double lengthMm,
+    double usedMm,
+    double sizedMm2,
+    double firstMm,
+    double pitchMm,
+    boolean level)
+    implements Arrangement {
+  @Override
+  public int count() {
+    return strips;
+  }
+}

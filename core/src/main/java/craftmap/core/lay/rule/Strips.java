@@ -1,0 +1,161 @@
+package craftmap.core.lay.rule;
+
+import craftmap.core.design.Design;
+import craftmap.core.design.FoilRoll;
+import craftmap.core.design.PlasterFabric;
+import craftmap.core.design.StripRoll;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.Placement;
+import craftmap.core.lay.Standing;
+import craftmap.core.measure.FigureRange;
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
+import craftmap.core.plane.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Foil or plaster fabric over what is free, in strips off the roll that run one way and lie over
+ * each other.
+ *
+ * @param insetMm a rim left bare
+ * @param spareMm each strip is cut longer by this, at both ends together
+ * @param share of the area that is covered, 1 for all of it; broken foil needs less of the roll
+ */
+public record Strips(Roller.Direction direction, double insetMm, double spareMm, double share)
+    implements LayRule {
+  private static final int MOST_STRIPS = 400;
+  private static final FigureRange SHARE = new FigureRange("%", 5, 100, 0);
+
+  static Strips read(MeasureSheet sheet) {
+    return new Strips(
+        sheet.choice("direction", "Strips run", Roller.Direction.DOWN),
+        sheet.distance("inset", "Rim left bare", 0),
+        sheet.length("spare", "Each cut longer by", 10, LengthRange.DISTANCE.upTo(200)),
+        sheet.figure("share", "Covered", 100, SHARE) / 100);
+  }
+
+  @Override
+  public RuleKind kind() {
+    return RuleKind.STRIPS;
+  }
+
+  @Override
+  public RuleNote note() {
+    return RuleNote.of(kind())
+        .put("direction", direction)
+        .put("inset", insetMm)
+        .put("spare", spareMm)
+        .put("share", share * 100)
+        .done();
+  }
+
+  @Override
+  public Strips mirrored(double faceWidthMm) {
+    return this;
+  }
+
+  @Override
+  public LayAnswer lay(Laying laying) {
+    Geometry free = laying.room().free();
+    Geometry area =
+        insetMm == 0
+            ? free
+            : Planar.intersection(free, laying.room().outline().region().buffer(-insetMm));
+    if (area.getArea() < 1 || !(laying.design() instanceof StripRoll roll)) {
+      return new LayAnswer.NoRoom(LayAnswer.Reason.NOTHING_FREE);
+    }
+    boolean down = direction == Roller.Direction.DOWN;
+    Envelope e = area.getEnvelopeInternal();
+    double from = down ? e.getMinX() : e.getMinY();
+    double to = down ? e.getMaxX() : e.getMaxY();
+    if ((to - from) / (roll.widthMm() - roll.overlapMm()) > MOST_STRIPS) {
+      return new LayAnswer.NoRoom(LayAnswer.Reason.TOO_MANY);
+    }
+    List<LayOption> options = new ArrayList<>();
+    Seams.Length over = Seams.Length.alone(from, to);
+    for (Seams.Line line :
+        List.of(Seams.Line.SHEET_CENTRED, Seams.Line.SEAM_CENTRED, Seams.Line.FROM_START)) {
+      Way way =
+          switch (line) {
+            case SHEET_CENTRED -> Way.STRIPS_ON_CENTRE;
+            case SEAM_CENTRED -> Way.STRIPS_JOINT_ON_CENTRE;
+            case FROM_START, EVEN -> Way.STRIPS_FROM_EDGE;
+          };
+      Seams.of(line, over, roll.widthMm(), roll.overlapMm(), 0)
+          .flatMap(s -> option(laying.design(), roll, way, s, area))
+          .ifPresent(options::add);
+    }
+    return LayAnswer.of(options, LayAnswer.Reason.NOTHING_FREE);
+  }
+
+  private Optional<LayOption> option(
+      Design design, StripRoll roll, Way way, Seams seams, Geometry area) {
+    boolean down = direction == Roller.Direction.DOWN;
+    Envelope e = area.getEnvelopeInternal();
+    List<Item> items = new ArrayList<>();
+    double length = 0;
+    int slivers = 0;
+    for (int i = 0; i < seams.count(); i++) {
+      double at = seams.startMm(i);
+      Box strip =
+          down
+              ? new Box(at, e.getMinY(), roll.widthMm(), e.getHeight())
+              : new Box(e.getMinX(), at, e.getWidth(), roll.widthMm());
+      Geometry shows = Planar.intersection(area, Planar.polygon(strip));
+      if (shows.getArea() < 1) {
+        continue;
+      }
+      Envelope s = shows.getEnvelopeInternal();
+      double long_ = down ? s.getHeight() : s.getWidth();
+      double wide = down ? s.getWidth() : s.getHeight();
+      slivers += wide < RunRow.SLIVER_SHARE * roll.widthMm() ? 1 : 0;
+      length += long_ + spareMm;
+      Point middle =
+          down
+              ? new Point(at + roll.widthMm() / 2, s.centre().y)
+              : new Point(s.centre().x, at + roll.widthMm() / 2);
+      items.add(
+          new Item(
+              roll.strip(long_),
+              Placement.at(middle, down ? 0 : 90),
+              Math.min(1, shows.getArea() / (long_ * roll.widthMm())),
+              Optional.of(shows),
+              false));
+    }
+    if (items.isEmpty()) {
+      return Optional.empty();
+    }
+    int layers = design instanceof PlasterFabric p ? p.layers() : 1;
+    double covered = design instanceof FoilRoll ? share : 1;
+    return Optional.of(
+        new LayOption(
+            new RollStrips(
+                way,
+                items.size(),
+                length,
+                length * layers * covered,
+                area.getArea(),
+                seams.firstMm(),
+                roll.widthMm() - roll.overlapMm(),
+                !down),
+            items,
+            Standing.of(
+                new Standing.Judged(
+                    0,
+                    slivers,
+                    way.symmetrical(),
+                    0,
+                    Tolerance.EXACT.lengthMm() * Math.rint(length),
+                    true,
+                    0,
+                    way.ordinal())),
+            Optional.empty()));
+  }
+}

@@ -1,0 +1,14 @@
+package craftmap.core.lay.rule;
+
+/** One area painted freely. */
+public record ZoneArea(double areaMm2) implements Arrangement {
+  @Override
+  public Way way() {
+    return Way.ZONE;
+  }
+
+  @Override
+  public int count() {
+    return 1;
+  }
+}

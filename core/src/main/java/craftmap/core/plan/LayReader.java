@@ -1,0 +1,246 @@
+package craftmap.core.plan;
+
+import craftmap.core.design.Design;
+import craftmap.core.design.DesignKind;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
+import craftmap.core.lay.BreakCrossing;
+import craftmap.core.lay.Clearance;
+import craftmap.core.lay.Eye;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.Room;
+import craftmap.core.lay.Seam;
+import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.Fronts;
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.Laying;
+import craftmap.core.lay.rule.Pick;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Paint;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
+import craftmap.core.plane.Point;
+import craftmap.core.plane.TurnedBox;
+import craftmap.core.surface.Face;
+import craftmap.core.surface.KeepOut;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * Works out lays one after the other, in the order they are put on: each may go around what lies on
+ * its faces already, and may go over several faces.
+ */
+final class LayReader {
+  private final Shelf shelf;
+  private final TapeDivision tape;
+  private final Map<String, PlanFace> places = new LinkedHashMap<>();
+  private final Map<String, List<LayReading>> readings = new HashMap<>();
+
+  LayReader(Shelf shelf, TapeDivision tape, List<PlanFace> places) {
+    this.shelf = shelf;
+    this.tape = tape;
+    places.forEach(p -> this.places.put(p.face().id(), p));
+  }
+
+  /** What was worked out so far on a face. */
+  List<LayReading> on(String faceId) {
+    return readings.getOrDefault(faceId, List.of());
+  }
+
+  /** Works out a lay on all of its faces that there are. */
+  void read(Lay lay) {
+    List<PlanFace> faces =
+        lay.faceIds().stream().filter(places::containsKey).map(places::get).toList();
+    if (faces.isEmpty()) {
+      return;
+    }
+    Optional<LayReading.Missing> missing = missing(lay);
+    if (missing.isPresent()) {
+      faces.forEach(f -> add(f, missing.get()));
+      return;
+    }
+    Optional<Design> design = lay.designId().flatMap(shelf::design);
+    Fronts fronts = fronts(lay, faces, design);
+    for (int f = 0; f < faces.size(); f++) {
+      add(faces.get(f), readOn(fronts.lookingAt(f), lay, design, f == 0));
+    }
+  }
+
+  private void add(PlanFace face, LayReading reading) {
+    readings.computeIfAbsent(face.face().id(), id -> new ArrayList<>()).add(reading);
+  }
+
+  private Optional<LayReading.Missing> missing(Lay lay) {
+    boolean design =
+        Stream.of(lay.designId().stream(), lay.moreDesignIds().stream())
+            .flatMap(s -> s)
+            .anyMatch(id -> shelf.design(id).isEmpty());
+    if (design) {
+      return Optional.of(new LayReading.Missing(lay, LayReading.What.DESIGN));
+    }
+    return lay.paintId().filter(id -> shelf.paint(id).isEmpty()).isPresent()
+        ? Optional.of(new LayReading.Missing(lay, LayReading.What.PAINT))
+        : Optional.empty();
+  }
+
+  /** Faces lie to each other as they do on the net, where gaps within a group are the true ones. */
+  private Fronts fronts(Lay lay, List<PlanFace> faces, Optional<Design> design) {
+    List<Fronts.Front> fronts = new ArrayList<>();
+    for (PlanFace face : faces) {
+      Point at = face.onNet().map(b -> new Point(b.leftMm(), b.topMm())).orElse(new Point(0, 0));
+      fronts.add(new Fronts.Front(room(lay, face.face(), design), at));
+    }
+    return Fronts.of(fronts, 0);
+  }
+
+  private Room room(Lay lay, Face face, Optional<Design> design) {
+    Room room = Room.on(face, design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT));
+    return lay.clearMm().isPresent()
+        ? room.around(items(on(face.id())), lay.clearMm().getAsDouble())
+        : room;
+  }
+
+  static List<Item> items(List<LayReading> readings) {
+    return readings.stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .flatMap(r -> ((LayReading.Laid) r).items().stream())
+        .toList();
+  }
+
+  private LayReading readOn(Fronts fronts, Lay lay, Optional<Design> design, boolean lead) {
+    Room room = fronts.ownFront().room();
+    Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
+    List<Design> more =
+        lay.moreDesignIds().stream().flatMap(id -> shelf.design(id).stream()).toList();
+    Laying laying =
+        new Laying(
+            room, design.orElse(null), lay.cornerDesignId().flatMap(shelf::design), more, fronts);
+    return switch (lay.rule().lay(laying)) {
+      case LayAnswer.Options options -> laid(room, lay, design, paint, options, lead);
+      case LayAnswer answer -> new LayReading.DoesNotFit(lay, design, paint, answer);
+    };
+  }
+
+  private LayReading.Laid laid(
+      Room room,
+      Lay lay,
+      Optional<Design> own,
+      Optional<Paint> paint,
+      LayAnswer.Options options,
+      boolean lead) {
+    Optional<LayOption> picked = lay.pick().flatMap(p -> p.among(options.ranked()));
+    LayOption chosen = picked.orElse(options.best());
+    Eye.Seen seen = lay.eye().apply(room, chosen.items());
+    Design design = own.orElseGet(() -> chosen.items().getFirst().design());
+    Optional<StencilPasses> passes =
+        design instanceof StencilDesign stencil
+            ? Optional.of(
+                StencilPasses.of(positions(room.face(), seen.items()), stencil.usesBetweenWashes()))
+            : Optional.empty();
+    return new LayReading.Laid(
+        lay,
+        lead,
+        design,
+        paint,
+        options.ranked(),
+        chosen,
+        seen,
+        pickState(lay.pick(), chosen),
+        SetOuts.of(room.outline(), tape, lay.rule(), chosen, seen.items()),
+        passes,
+        Clearance.of(room.obstacles(), seen.items()),
+        BreakCrossing.of(room.face().marks().breaks(), seen.items()),
+        Takes.of(
+            lay,
+            lead,
+            design,
+            chosen,
+            seen.items(),
+            paint,
+            passes,
+            masking(room, design, seen.items())));
+  }
+
+  private static LayReading.PickState pickState(Optional<Pick> pick, LayOption chosen) {
+    if (pick.isEmpty()) {
+      return LayReading.PickState.FOLLOWS_BEST;
+    }
+    if (pick.get().equals(chosen.asPick())) {
+      return LayReading.PickState.KEPT;
+    }
+    return pick.get().way() == chosen.arrangement().way()
+        ? LayReading.PickState.COUNT_CHANGED
+        : LayReading.PickState.NOT_POSSIBLE;
+  }
+
+  /** Where a face rolls up, a print beyond the seam is as near as one before it. */
+  static List<StencilPasses.Position> positions(Face face, List<Item> items) {
+    List<Seam> seams = Seam.of(face.outline());
+    Box whole = new Box(0, 0, face.outline().widthMm(), face.outline().heightMm());
+    return items.stream()
+        .filter(i -> i.design() instanceof StencilDesign)
+        .map(
+            i -> {
+              TurnedBox print = i.clip().isEmpty() ? i.box() : TurnedBox.of(i.visible());
+              TurnedBox sheet = i.sheet((StencilDesign) i.design());
+              double reach = sheet.widthMm() + sheet.heightMm();
+              Box near =
+                  new Box(
+                      whole.leftMm() - reach,
+                      whole.topMm() - reach,
+                      whole.widthMm() + 2 * reach,
+                      whole.heightMm() + 2 * reach);
+              return new StencilPasses.Position(
+                  print,
+                  sheet,
+                  seams.stream()
+                      .map(s -> s.beyond(print))
+                      .filter(p -> p.around().overlaps(near, 0))
+                      .toList());
+            })
+        .toList();
+  }
+
+  /**
+   * Tape round every keep-out that a sheet or the work comes to lie on. Paste and colour over an
+   * area are taped along that area's own line; colour that runs out at the edge of the face is not
+   * taped there.
+   */
+  private static double masking(Room room, Design design, List<Item> items) {
+    if (design instanceof Texture) {
+      return room.free().getBoundary().getLength();
+    }
+    if (design instanceof PaintedZone) {
+      Geometry edge = room.outline().region().getBoundary().buffer(EDGE_MM);
+      return items.stream()
+          .mapToDouble(i -> Planar.difference(i.visibleArea().getBoundary(), edge).getLength())
+          .sum();
+    }
+    if (!(design instanceof StencilDesign)) {
+      return 0;
+    }
+    double length = 0;
+    for (KeepOut keepOut : room.face().keepOuts()) {
+      Geometry area = keepOut.area().on(room.outline());
+      boolean under =
+          items.stream()
+              .anyMatch(
+                  i ->
+                      i.design() instanceof StencilDesign s
+                          && i.sheet(s).around().envelope().intersects(area.getEnvelopeInternal())
+                          && i.sheet(s).polygon().intersects(area));
+      length += under ? area.getBoundary().getLength() : 0;
+    }
+    return length;
+  }
+
+  private static final double EDGE_MM = 0.5;
+}
