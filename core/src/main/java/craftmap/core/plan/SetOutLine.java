@@ -1,9 +1,24 @@
 package craftmap.core.plan;
 
 import craftmap.core.measure.SetOut;
+import craftmap.core.plane.Point;
+import java.util.List;
 
-/** Marks to tick, and where the tape lies for them. */
-public record SetOutLine(Along along, SetOut marks) {
+/**
+ * Marks to tick, and where the tape lies for them.
+ *
+ * @param places where the marks are on the face, where the tape does not lie along an edge
+ */
+public record SetOutLine(Along along, SetOut marks, List<Point> places) {
+  public SetOutLine {
+    places = List.copyOf(places);
+  }
+
+  /** Along an edge, where the figures say all. */
+  static SetOutLine of(Along along, SetOut marks) {
+    return new SetOutLine(along, marks, List.of());
+  }
+
   /** Where the tape lies, its zero at the datum. */
   public enum Along {
     TOP_FROM_LEFT,

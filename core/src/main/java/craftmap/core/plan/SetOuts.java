@@ -1,26 +1,38 @@
 package craftmap.core.plan;
 
 import craftmap.core.lay.Item;
+import craftmap.core.lay.rule.AcrossFronts;
+import craftmap.core.lay.rule.BorderSides;
+import craftmap.core.lay.rule.CollageSet;
+import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.DrawnLine;
 import craftmap.core.lay.rule.EdgeLine;
+import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.GridPattern;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.LayRule;
+import craftmap.core.lay.rule.PageSet;
 import craftmap.core.lay.rule.Ring;
 import craftmap.core.lay.rule.RingRows;
+import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.RollerStrips;
 import craftmap.core.lay.rule.Run;
 import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.Scattering;
+import craftmap.core.lay.rule.SheetCover;
 import craftmap.core.lay.rule.Stand;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.rule.Wording;
+import craftmap.core.lay.rule.Wrapping;
+import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.outline.Outline;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
@@ -48,8 +60,22 @@ final class SetOuts {
       case GridPattern grid -> marks.columnsAndRows();
       case Stand stand -> marks.columnsAndRows();
       case Wording words -> marks.columnsAndRows();
-      case RollerStrips strips -> List.of(marks.strips(strips));
-      default -> List.of();
+      case RollerStrips strips ->
+          List.of(marks.strips(strips.level(), strips.firstMm(), strips.pitchMm()));
+      case RollStrips strips ->
+          List.of(marks.strips(strips.level(), strips.firstMm(), strips.pitchMm()));
+      case SheetCover cover -> marks.seams();
+      case AcrossFronts across -> marks.seams();
+      case Wrapping wrap ->
+          List.of(SetOutLine.of(SetOutLine.Along.WALL_FROM_SEAM, marks.tick(wrap.seamsMm())));
+      case CollageSet collage -> marks.columnsAndRows();
+      case PageSet pages -> marks.columnsAndRows();
+      case BorderSides sides -> List.of();
+      case CornerSet corners -> List.of();
+      case FrameSides frame -> List.of();
+      case Scattering scattering -> List.of();
+      case ZoneArea zone -> List.of();
+      case RunRow row -> List.of();
     };
   }
 
@@ -58,7 +84,7 @@ final class SetOuts {
       case EdgeLine line -> {
         Edge edge = line.edge();
         yield List.of(
-            new SetOutLine(
+            SetOutLine.of(
                 switch (edge) {
                   case TOP -> SetOutLine.Along.TOP_FROM_LEFT;
                   case BOTTOM -> SetOutLine.Along.BOTTOM_FROM_LEFT;
@@ -76,8 +102,12 @@ final class SetOuts {
         for (int i = 0; i < row.count(); i++) {
           along.add(line.startInsetMm() + row.centreMm(i));
         }
+        boolean all = items.size() == along.size();
         yield List.of(
-            new SetOutLine(SetOutLine.Along.LINE_FROM_START, SetOut.fromDatum(along, tape)));
+            new SetOutLine(
+                SetOutLine.Along.LINE_FROM_START,
+                tick(along),
+                all ? items.stream().map(Item::centre).toList() : List.of()));
       }
     };
   }
@@ -98,23 +128,26 @@ final class SetOuts {
   private SetOutLine ring(SetOutLine.Along along, RingRows rows, double datum) {
     double length = rows.rows().getFirst().lengthMm();
     double off = rows.way() == Way.RING_OFF_DATUM ? rows.pitchMm() / 2 : 0;
-    List<Double> places = new ArrayList<>();
+    TreeMap<Double, Point> places = new TreeMap<>();
     for (int i = 0; i < rows.count(); i++) {
       double place = (datum + rows.shiftMm() + off + i * rows.pitchMm()) % length;
       double positive = place < 0 ? place + length : place;
       // a place that arithmetic puts just before the end is the start
-      places.add(Tolerance.EXACT.sameLength(positive, length) ? 0 : positive);
+      double shown = Tolerance.EXACT.sameLength(positive, length) ? 0 : positive;
+      places.put(shown, items.size() > i ? items.get(i).centre() : new Point(0, 0));
     }
-    places.sort(Comparator.naturalOrder());
-    return new SetOutLine(along, SetOut.fromDatum(places, tape));
+    // only where every copy of the rows is there do the first ones tell the first row's places
+    boolean all = items.size() == rows.count() * rows.across();
+    return new SetOutLine(
+        along, tick(List.copyOf(places.keySet())), all ? List.copyOf(places.values()) : List.of());
   }
 
   private List<SetOutLine> columnsAndRows() {
     return List.of(
-        new SetOutLine(
+        SetOutLine.of(
             SetOutLine.Along.TOP_FROM_LEFT,
             within(distinct(i -> i.centre().xMm()), outline.widthMm())),
-        new SetOutLine(
+        SetOutLine.of(
             SetOutLine.Along.LEFT_FROM_TOP,
             within(distinct(i -> i.centre().yMm()), outline.heightMm())));
   }
@@ -128,14 +161,42 @@ final class SetOuts {
   }
 
   /** Where each strip begins. */
-  private SetOutLine strips(RollerStrips strips) {
-    double wide = strips.level() ? outline.heightMm() : outline.widthMm();
+  private SetOutLine strips(boolean level, double firstMm, double pitchMm) {
+    double wide = level ? outline.heightMm() : outline.widthMm();
     List<Double> starts = new ArrayList<>();
-    for (double at = strips.firstMm(); at < wide; at += strips.pitchMm()) {
+    for (double at = firstMm; at < wide; at += pitchMm) {
       starts.add(at);
     }
-    return new SetOutLine(
-        strips.level() ? SetOutLine.Along.LEFT_FROM_TOP : SetOutLine.Along.TOP_FROM_LEFT,
+    return SetOutLine.of(
+        level ? SetOutLine.Along.LEFT_FROM_TOP : SetOutLine.Along.TOP_FROM_LEFT,
         within(starts, wide));
+  }
+
+  /** Where sheets begin and end within the face: lines to lay them to. */
+  private List<SetOutLine> seams() {
+    return List.of(
+        SetOutLine.of(
+            SetOutLine.Along.TOP_FROM_LEFT,
+            inside(outline.widthMm(), b -> b.leftMm(), b -> b.rightMm())),
+        SetOutLine.of(
+            SetOutLine.Along.LEFT_FROM_TOP,
+            inside(outline.heightMm(), b -> b.topMm(), b -> b.bottomMm())));
+  }
+
+  private SetOut inside(double most, ToDoubleFunction<Box> start, ToDoubleFunction<Box> end) {
+    TreeMap<Long, Double> places = new TreeMap<>();
+    for (Item item : items) {
+      for (ToDoubleFunction<Box> edge : List.of(start, end)) {
+        double at = edge.applyAsDouble(item.visible());
+        if (Tolerance.EXACT.greater(at, 0) && Tolerance.EXACT.greater(most, at)) {
+          places.putIfAbsent(Tolerance.EXACT.steps(at), at);
+        }
+      }
+    }
+    return tick(List.copyOf(places.values()));
+  }
+
+  private SetOut tick(List<Double> places) {
+    return SetOut.fromDatum(places, tape);
   }
 }

@@ -128,7 +128,7 @@ class AcrossTest {
   @Test
   void theImportantMotifStaysWhole() {
     MotifBox heron = Prints.motif("heron", 5, 100, 150, 120, 160);
-    MotifBox moon = Prints.motif("moon", 2, 300, 20, 60, 60);
+    MotifBox moon = Prints.motif("moon", 2, 300, 200, 60, 60);
     Design design = Prints.transfer(400, 760, heron, moon);
     Across rule = new Across(0, 6, Optional.empty(), Set.of());
     LayOption best = option(drawers(design), design, rule, Way.ACROSS_THROUGH);
