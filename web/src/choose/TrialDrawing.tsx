@@ -60,6 +60,7 @@ export function TrialDrawing({ face, trial, stencil, paint, width, height }: Pro
 /** A stencil that is only tried, as what its copies show. */
 const artOf = (stencil: StencilView): ArtView => ({
   pathData: stencil.pathData,
+  look: 'PLAIN',
   sheetWidthMm: stencil.printWidth.mm,
   sheetHeightMm: stencil.printHeight.mm,
   print: {

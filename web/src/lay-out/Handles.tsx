@@ -1,9 +1,9 @@
 import { type KeyboardEvent, type PointerEvent, type RefObject, useRef, useState } from 'react';
-import type { FaceView, HandleView, LayDoc } from '../api/client';
+import type { FaceView, HandleView, LayDoc, OptionView } from '../api/client';
 import { SvgFig } from '../common/Fig';
 import { type Snapped, snap } from '../map/snapping';
 import { num, type Spot } from '../map/viewport';
-import { pulled, turned } from '../plan/handles';
+import { counted, pulled, turned } from '../plan/handles';
 import { ink } from '../theme/theme';
 
 type Props = {
@@ -11,6 +11,8 @@ type Props = {
   readonly doc: LayDoc;
   readonly name: string;
   readonly handles: ReadonlyArray<HandleView>;
+  /** among which a count is picked */
+  readonly options: ReadonlyArray<OptionView>;
   readonly k: number;
   readonly divisionMm: number;
   readonly toPlan: RefObject<((client: Spot) => Spot) | null>;
@@ -42,7 +44,7 @@ type Grip = {
  * Alt leaves them.
  */
 export function Handles(props: Props) {
-  const { face, doc, name, handles, k, divisionMm, toPlan, onMove } = props;
+  const { face, doc, name, handles, options, k, divisionMm, toPlan, onMove } = props;
   const [held, setHeld] = useState<string | null>(null);
   const [drawnTo, setDrawnTo] = useState<Snapped | null>(null);
   const grip = useRef<Grip | null>(null);
@@ -67,6 +69,9 @@ export function Handles(props: Props) {
     e.stopPropagation();
     if (g.handle.role === 'TURN') {
       onMove(turned(g.doc, g.handle, at, g.from), g.handle, { x: 0, y: 0 }, done, g.gesture);
+    } else if (g.handle.role === 'COUNT') {
+      const by = { x: at.x - g.from.x, y: at.y - g.from.y };
+      onMove(counted(g.doc, g.handle, by, options), g.handle, by, done, g.gesture);
     } else {
       const there = {
         x: g.handle.xMm + at.x - g.from.x,
@@ -112,6 +117,12 @@ export function Handles(props: Props) {
         rule: { ...doc.rule, measures: { ...doc.rule.measures, [move.key]: angle } },
       };
       onMove(next, handle, { x: 0, y: 0 }, true, keyGesture.current.name);
+      return;
+    }
+    if (handle.role === 'COUNT' && move) {
+      const step = { ...handle, moves: [{ ...move, perXMm: 1, perYMm: 0 }] };
+      const one = { x: x - y, y: 0 };
+      onMove(counted(doc, step, one, options), handle, one, true, keyGesture.current.name);
       return;
     }
     const by = { x: x * times * divisionMm, y: y * times * divisionMm };
@@ -232,6 +243,35 @@ function Handle({ handle, name, k, held, grips }: HandleProps) {
       </g>
     );
   }
+  if (handle.role === 'COUNT') {
+    return (
+      <g style={{ cursor }}>
+        <rect
+          x={num(x - 9)}
+          y={num(y - 9)}
+          width="18"
+          height="18"
+          rx="5"
+          fill={ink('card')}
+          stroke={ink('ochre')}
+          strokeWidth="2.2"
+          {...shared}
+        >
+          {title}
+        </rect>
+        <text
+          x={num(x)}
+          y={num(y + 4)}
+          textAnchor="middle"
+          fill={ink('ink')}
+          pointerEvents="none"
+          style={{ fontSize: 11, fontWeight: 700 }}
+        >
+          {handle.valueText}
+        </text>
+      </g>
+    );
+  }
   // A gap is pulled by a small lozenge, an end or an edge by a ring.
   return handle.id === 'gap' || handle.id === 'down' ? (
     <path
@@ -258,7 +298,7 @@ function Handle({ handle, name, k, held, grips }: HandleProps) {
   );
 }
 
-/** The lines a hand was drawn to, with what they are. */
+/** The lines a hand was drawn to, with what they are and how far they are from the edge. */
 function Guides({ face, snapped, k }: { face: FaceView; snapped: Snapped; k: number }) {
   return (
     <g pointerEvents="none">
@@ -285,7 +325,7 @@ function Guides({ face, snapped, k }: { face: FaceView; snapped: Snapped; k: num
               style={{ fontSize: 12, fontWeight: 600 }}
               data-testid="drawn-to"
             >
-              <SvgFig text={g.text} />
+              <SvgFig text={`${g.text} · ${g.distanceText}`} />
             </text>
           </g>
         );

@@ -72,7 +72,7 @@ function Keep({ lay, first, last }: { lay: LayView; first: boolean; last: boolea
     );
   const move = (by: -1 | 1) =>
     plan.change(
-      (now) => movedLay(now, lay.id, by),
+      (now) => movedLay(now, lay.id, lay.faceId, by),
       `${lay.designName} ${by < 0 ? 'laid earlier' : 'laid later'}`,
     );
   return (
@@ -123,7 +123,11 @@ const SWATCH = 32;
 function Swatch({ lay, ground, stencils }: { lay: LayView; ground: string; stencils: Stencils }) {
   const first = lay.laid?.items[0];
   const print = first && lay.laid?.arts[first.art]?.print;
-  const k = print ? 24 / Math.max(print.widthMm, print.heightMm) : 1;
+  // what is long and narrow fills the swatch with its middle
+  const k = print
+    ? 24 /
+      Math.min(Math.max(print.widthMm, print.heightMm), 3 * Math.min(print.widthMm, print.heightMm))
+    : 1;
   return (
     <svg width={SWATCH} height={SWATCH} aria-hidden style={{ flexShrink: 0 }}>
       <rect width={SWATCH} height={SWATCH} rx="7" fill={ground} />

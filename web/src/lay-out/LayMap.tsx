@@ -1,5 +1,5 @@
 import { memo, useMemo, useRef, useState } from 'react';
-import type { FaceView, HandleView, LayDoc, LayView } from '../api/client';
+import type { FaceView, HandleView, LayDoc, LayView, OptionView } from '../api/client';
 import { useStudio } from '../api/queries';
 import { SvgFig } from '../common/Fig';
 import { FaceDrawing, Insets, LayDrawing } from '../map/FaceDrawing';
@@ -26,6 +26,7 @@ const UPRIGHT_MARGINS = { left: 170, top: 70, right: 40, bottom: 70 };
 const TAPE_BELOW = 112;
 const NO_MARKS: SetOut['marks'] = [];
 const NO_HANDLES: ReadonlyArray<HandleView> = [];
+const NO_OPTIONS: ReadonlyArray<OptionView> = [];
 
 type SetOut = NonNullable<LayView['laid']>['setOuts'][number];
 
@@ -43,7 +44,7 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
   const [carry, setCarry] = useState<Carry | null>(null);
   const doc = lay && plan.document.lays.find((l) => l.id === lay.id);
   const answered = useLive();
-  const live = lay && answered?.id === lay.id ? answered : null;
+  const live = lay && answered?.id === lay.id && answered.faceId === face.id ? answered : null;
   const shown = live ?? lay;
 
   const move = (next: LayDoc, handle: HandleView, by: Spot, done: boolean, gesture: string) => {
@@ -60,7 +61,7 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
         const clamped = carriedBy(handle, by);
         setCarry({ handle: handle.id, from: { x: handle.xMm, y: handle.yMm }, by: clamped });
       }
-      plan.tryLay(changed, lay.id);
+      plan.tryLay(changed, lay.id, face.id);
     }
   };
 
@@ -105,6 +106,7 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
                 doc={doc}
                 name={lay.designName}
                 handles={carriedLay?.handles ?? shown.handles ?? NO_HANDLES}
+                options={shown.laid?.options ?? NO_OPTIONS}
                 k={k}
                 divisionMm={tape.divisionMm}
                 toPlan={toPlanRef}
@@ -253,7 +255,7 @@ function Ticks({
 }) {
   const level = ON_TOP.has(setOut.along);
   if (!level && !ON_SIDE.has(setOut.along)) {
-    return null;
+    return <TicksOnFace face={face} marks={setOut.marks} k={k} />;
   }
   const line = lay.handles.find((h) => h.id === 'line' && h.box)?.box;
   const items = lay.laid?.items ?? [];
@@ -280,6 +282,58 @@ function Ticks({
         fill="none"
       />
       {level && line && <Distance face={face} lay={lay} box={line} k={k} />}
+    </g>
+  );
+}
+
+const LEAST_BETWEEN_FIGURES_PX = 46;
+
+/**
+ * Marks of a ring or a drawn line, ticked where they are, with their figures where there is room:
+ * further out from the middle than the copies.
+ */
+function TicksOnFace({ face, marks, k }: { face: FaceView; marks: SetOut['marks']; k: number }) {
+  const middle = { x: (face.width.mm / 2) * k, y: (face.height.mm / 2) * k };
+  let last: Spot | null = null;
+  return (
+    <g pointerEvents="none" data-testid="ticks-on-face">
+      {marks.map((m) => {
+        if (!m.at) {
+          return null;
+        }
+        const at = { x: m.at.xMm * k, y: m.at.yMm * k };
+        const far = Math.hypot(at.x - middle.x, at.y - middle.y) || 1;
+        const out = { x: (at.x - middle.x) / far, y: (at.y - middle.y) / far };
+        const room: boolean =
+          last === null || Math.hypot(at.x - last.x, at.y - last.y) >= LEAST_BETWEEN_FIGURES_PX;
+        last = room ? at : last;
+        return (
+          <g key={m.number}>
+            <circle
+              cx={num(at.x)}
+              cy={num(at.y)}
+              r="3.4"
+              fill={ink('rust')}
+              stroke={ink('sheet')}
+              strokeWidth="1.2"
+            />
+            {room && (
+              <text
+                x={num(at.x + out.x * 17)}
+                y={num(at.y + out.y * 17 + 4)}
+                textAnchor="middle"
+                fill={ink('rust')}
+                stroke={ink('sheet')}
+                strokeWidth="3"
+                paintOrder="stroke"
+                style={{ fontSize: 12, fontWeight: 600 }}
+              >
+                <SvgFig text={m.figure} />
+              </text>
+            )}
+          </g>
+        );
+      })}
     </g>
   );
 }

@@ -31,6 +31,13 @@ const HOW = {
   ROLLER: 'step through the ways to begin with [ and ]',
   FRAME: 'drag the frame in or out',
   LETTERING: 'drag the words; pull their end to size them',
+  ACROSS: 'drag the picture behind the faces, or step through its places with [ and ]',
+  COVER: 'step through the ways to line the sheets up with [ and ]',
+  WRAP: 'turn it round the wall, or lift it off the foot',
+  COLLAGE: 'drag a piece where it shall hang; the others stay',
+  STRIPS: 'drag the rim that stays bare',
+  PAGES: 'drag the image; pull its edge to size it',
+  WHOLE_FACE: 'drag the rim that stays as it is',
 } as const;
 
 export function LayOutPage() {

@@ -11,8 +11,13 @@ export function useOptionItems(lay: LayView, wanted: boolean) {
     lays: plan.document.lays.map(({ pick: _, ...rest }) => rest),
   };
   return useQuery({
-    queryKey: ['options', plan.piece.id, lay.id, document],
-    queryFn: () => ask(api.POST('/api/readings/options', { body: { document, layId: lay.id } })),
+    queryKey: ['options', plan.piece.id, lay.id, lay.faceId, document],
+    queryFn: () =>
+      ask(
+        api.POST('/api/readings/options', {
+          body: { document, layId: lay.id, faceId: lay.faceId, pieceId: plan.piece.id },
+        }),
+      ),
     enabled: wanted && plan.unsaved === null,
     placeholderData: (before) => before,
   });

@@ -38,6 +38,8 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
       />
       {laid && (
         <g clipPath={`url(#${id}face)`}>
+          {/* once more within the clip: what is thin is seen over it */}
+          <path d={face.pathData} fill={face.ground} fillRule="evenodd" />
           {face.zones.map((z) => (
             <path key={z.id} d={z.pathData} fill={z.colour} fillOpacity="0.8" fillRule="evenodd">
               <title>{z.name}</title>

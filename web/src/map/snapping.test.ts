@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { onDivision, snap } from './snapping';
 
 const guides = [
-  { upright: true, atMm: 300, text: 'middle' },
-  { upright: true, atMm: 200, text: 'third' },
-  { upright: false, atMm: 150, text: 'middle' },
-  { upright: false, atMm: 152, text: 'in line with ferns', layId: 'ferns' },
+  { upright: true, atMm: 300, text: 'middle', distanceText: '' },
+  { upright: true, atMm: 200, text: 'third', distanceText: '' },
+  { upright: false, atMm: 150, text: 'middle', distanceText: '' },
+  { upright: false, atMm: 152, text: 'in line with ferns', distanceText: '', layId: 'ferns' },
 ];
 
 describe('snapping', () => {

@@ -24,7 +24,7 @@ type Plan = Omit<PlanState, 'live'> & {
   readonly undo: () => void;
   readonly redo: () => void;
   /** asks for one lay as it would be, without saving; the newest question wins */
-  readonly tryLay: (document: PlanDocument, layId: string) => void;
+  readonly tryLay: (document: PlanDocument, layId: string, faceId: string) => void;
   readonly stopTrying: () => void;
   readonly forgetTrouble: () => void;
   /** tells why a change could not be made */
@@ -160,12 +160,13 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     [client, id],
   );
 
-  const live = useLatest<{ document: PlanDocument; layId: string }, LayView>(
-    (question) => ask(api.POST('/api/readings/lay', { body: question })),
+  const live = useLatest<{ document: PlanDocument; layId: string; faceId: string }, LayView>(
+    (question) => ask(api.POST('/api/readings/lay', { body: { ...question, pieceId: id } })),
     (answer) => act({ type: 'live', live: answer }),
   );
   const tryLay = useCallback(
-    (document: PlanDocument, layId: string) => live.ask({ document, layId }),
+    (document: PlanDocument, layId: string, faceId: string) =>
+      live.ask({ document, layId, faceId }),
     [live],
   );
   const stopTrying = useCallback(() => {

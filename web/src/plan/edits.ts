@@ -41,10 +41,15 @@ export const withLay = (
 export const withRule = (plan: PlanDocument, layId: string, rule: Partial<RuleDoc>): PlanDocument =>
   withLay(plan, layId, (lay) => ({ ...lay, rule: { ...lay.rule, ...rule } }));
 
-/** The lay one place earlier or later among those of its face. */
-export const movedLay = (plan: PlanDocument, layId: string, by: -1 | 1): PlanDocument => {
+/** The lay one place earlier or later among those of a face. */
+export const movedLay = (
+  plan: PlanDocument,
+  layId: string,
+  faceId: string,
+  by: -1 | 1,
+): PlanDocument => {
   const lay = plan.lays.find((l) => l.id === layId);
-  const onFace = plan.lays.filter((l) => l.faceId === lay?.faceId);
+  const onFace = plan.lays.filter((l) => l.faceId === faceId || l.alsoOn?.includes(faceId));
   const other = onFace[onFace.findIndex((l) => l.id === layId) + by];
   if (!lay || !other) {
     return plan;

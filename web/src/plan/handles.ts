@@ -1,4 +1,4 @@
-import type { HandleView, LayDoc, RuleDoc } from '../api/client';
+import type { HandleView, LayDoc, OptionView, RuleDoc } from '../api/client';
 import { onDivision } from '../map/snapping';
 import type { Spot } from '../map/viewport';
 
@@ -15,6 +15,13 @@ export function pulled(
 ): LayDoc {
   let { rule, eye } = lay;
   for (const move of handle.moves) {
+    if (move.key === 'count') {
+      continue; // a count is picked among the options
+    }
+    if (move.key.startsWith('piece.')) {
+      eye = pieceAt(eye, move.key, move.value + by.x * move.perXMm + by.y * move.perYMm);
+      continue;
+    }
     const value = move.value + by.x * move.perXMm + by.y * move.perYMm;
     const least = Math.max(move.least, -20_000);
     const most = Math.min(move.most, 20_000);
@@ -34,12 +41,36 @@ export function pulled(
     ...lay,
     rule,
     ...(eye && { eye }),
-    ...(handle.sets.length > 0 && { pick: PLACED }),
+    ...(handle.sets.length > 0 && { pick: lay.rule.kind === 'ACROSS' ? PICTURE_PLACED : PLACED }),
   };
 }
 
 /** What is put by hand stays where it is put. */
 const PLACED = { way: 'STAND_PLACED', count: 1, across: 1 } as const;
+const PICTURE_PLACED = { way: 'ACROSS_PLACED', count: 1, across: 1 } as const;
+
+/**
+ * The lay with the option that has one copy more or fewer for every pitch it is pulled by: the best
+ * with that count, or with the nearest count there is.
+ */
+export function counted(
+  lay: LayDoc,
+  handle: HandleView,
+  by: Spot,
+  options: ReadonlyArray<OptionView>,
+): LayDoc {
+  const move = handle.moves[0];
+  if (!move || options.length === 0) {
+    return lay;
+  }
+  const wanted = move.value + by.x * move.perXMm + by.y * move.perYMm;
+  const best = options.reduce((a, b) =>
+    Math.abs(b.count - Math.round(wanted)) < Math.abs(a.count - Math.round(wanted)) ? b : a,
+  );
+  return best.count === move.value
+    ? lay
+    : { ...lay, pick: { way: best.way, count: best.count, across: best.across } };
+}
 
 /** The lay turned so that a knob at some place about a middle is under the hand. */
 export function turned(lay: LayDoc, handle: HandleView, at: Spot, from: Spot): LayDoc {
@@ -61,6 +92,19 @@ function heldAt(eye: NonNullable<LayDoc['eye']>, key: string, value: number) {
   return {
     ...eye,
     held: eye.held.map((h, i) => (i === Number(which) ? { ...h, [field]: value } : h)),
+  };
+}
+
+/** A piece of a collage, put where the hand is; the first move writes it down. */
+function pieceAt(eye: LayDoc['eye'], key: string, value: number): NonNullable<LayDoc['eye']> {
+  const [, which, axis] = key.split('.');
+  const now = eye ?? { wobbleMm: 0, wobbleDeg: 0, seed: 1, held: [] };
+  const item = Number(which);
+  const field = axis === 'x' ? 'xMm' : axis === 'y' ? 'yMm' : 'turnDeg';
+  const held = now.held.find((h) => h.item === item) ?? { item, xMm: 0, yMm: 0, turnDeg: 0 };
+  return {
+    ...now,
+    held: [...now.held.filter((h) => h.item !== item), { ...held, [field]: value }],
   };
 }
 

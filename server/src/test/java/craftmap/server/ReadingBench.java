@@ -53,7 +53,7 @@ class ReadingBench extends ServerTest {
     var studio = studios.current();
     measure(
         "answer inside the server, " + items + " items",
-        i -> views.view(studio, named(document, "Full " + i)));
+        i -> views.view(studio, named(document, "Full " + i), PlanViews.NO_PIECE));
     measure(
         "whole request over HTTP, " + items + " items",
         i -> post("/api/readings", json.writeValueAsString(named(document, "Sent " + i))));
@@ -85,7 +85,7 @@ class ReadingBench extends ServerTest {
     PlanDocument document = json.readValue(json.writeValueAsString(plan), PlanDocument.class);
     measure(
         "all-over with its passes, " + positions + " positions",
-        i -> views.view(studios.current(), named(document, "Wall " + i)));
+        i -> views.view(studios.current(), named(document, "Wall " + i), PlanViews.NO_PIECE));
   }
 
   /** Another plan each time: one that was worked out lately would not be worked out again. */

@@ -35,6 +35,20 @@ public record Colour(String hex) {
     return new Colour("#%02X%02X%02X".formatted(red, green, blue));
   }
 
+  /**
+   * How it looks as a thin print over a ground that shines through: what the print lets through of
+   * what the ground throws back, channel by channel.
+   */
+  public Colour over(Colour ground) {
+    int a = Integer.parseInt(hex.substring(1), 16);
+    int b = Integer.parseInt(ground.hex.substring(1), 16);
+    return ofRgb(through(a >> 16, b >> 16), through(a >> 8, b >> 8), through(a, b));
+  }
+
+  private static int through(int print, int ground) {
+    return Math.round((print & 0xff) * (ground & 0xff) / 255f);
+  }
+
   /** How the eye sees it. */
   public Lab lab() {
     int rgb = Integer.parseInt(hex.substring(1), 16);

@@ -29,6 +29,56 @@ public record Lab(double lightness, double a, double b) {
     return Math.sqrt(dl * dl + da * da + db * db);
   }
 
+  /**
+   * The CIEDE2000 difference, by the formulae and constants of the CIE: it weighs lightness, chroma
+   * and hue as the eye does.
+   */
+  public double ciede2000From(Lab other) {
+    double mean7 = Math.pow((chroma() + other.chroma()) / 2, 7);
+    double g = 0.5 * (1 - Math.sqrt(mean7 / (mean7 + Math.pow(25, 7))));
+    Lab one = new Lab(lightness, a * (1 + g), b);
+    Lab two = new Lab(other.lightness, other.a * (1 + g), other.b);
+    double c1 = one.chroma();
+    double c2 = two.chroma();
+    double h1 = one.hueDeg();
+    double h2 = two.hueDeg();
+    boolean grey = c1 * c2 == 0;
+    double dh = grey ? 0 : h2 - h1;
+    dh = dh > 180 ? dh - 360 : dh < -180 ? dh + 360 : dh;
+    double hue = 2 * Math.sqrt(c1 * c2) * Math.sin(Math.toRadians(dh / 2));
+    double meanHue =
+        grey
+            ? h1 + h2
+            : Math.abs(h1 - h2) <= 180
+                ? (h1 + h2) / 2
+                : (h1 + h2 + (h1 + h2 < 360 ? 360 : -360)) / 2;
+    double t =
+        1
+            - 0.17 * cos(meanHue - 30)
+            + 0.24 * cos(2 * meanHue)
+            + 0.32 * cos(3 * meanHue + 6)
+            - 0.20 * cos(4 * meanHue - 63);
+    double light = (one.lightness + two.lightness) / 2 - 50;
+    double chroma = (c1 + c2) / 2;
+    double sl = 1 + 0.015 * light * light / Math.sqrt(20 + light * light);
+    double sc = 1 + 0.045 * chroma;
+    double sh = 1 + 0.015 * chroma * t;
+    double chroma7 = Math.pow(chroma, 7);
+    double turned = 30 * Math.exp(-Math.pow((meanHue - 275) / 25, 2));
+    double rt =
+        -2
+            * Math.sqrt(chroma7 / (chroma7 + Math.pow(25, 7)))
+            * Math.sin(Math.toRadians(2 * turned));
+    double dl = (two.lightness - one.lightness) / sl;
+    double dc = (c2 - c1) / sc;
+    double dhue = hue / sh;
+    return Math.sqrt(dl * dl + dc * dc + dhue * dhue + rt * dc * dhue);
+  }
+
+  private static double cos(double deg) {
+    return Math.cos(Math.toRadians(deg));
+  }
+
   public double chroma() {
     return Math.hypot(a, b);
   }

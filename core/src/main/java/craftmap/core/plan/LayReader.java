@@ -58,7 +58,11 @@ final class LayReader {
   /** Works out a lay on all of its faces that there are. */
   void read(Lay lay) {
     List<PlanFace> faces =
-        lay.faceIds().stream().filter(places::containsKey).map(places::get).toList();
+        lay.faceIds().stream()
+            .filter(places::containsKey)
+            .map(places::get)
+            .filter(f -> f.shown() || f.face().id().equals(lay.faceId()))
+            .toList();
     if (faces.isEmpty()) {
       return;
     }
@@ -91,14 +95,22 @@ final class LayReader {
         : Optional.empty();
   }
 
-  /** Faces lie to each other as they do on the net, where gaps within a group are the true ones. */
+  /**
+   * Faces lie to each other as they do on the net, where gaps within a group are the true ones. All
+   * is measured from where the lay's own face begins.
+   */
   private Fronts fronts(Lay lay, List<PlanFace> faces, Optional<Design> design) {
     List<Fronts.Front> fronts = new ArrayList<>();
+    Point origin = onNet(faces.getFirst());
     for (PlanFace face : faces) {
-      Point at = face.onNet().map(b -> new Point(b.leftMm(), b.topMm())).orElse(new Point(0, 0));
+      Point at = onNet(face).movedBy(-origin.xMm(), -origin.yMm());
       fronts.add(new Fronts.Front(room(lay, face.face(), design), at));
     }
     return Fronts.of(fronts, 0);
+  }
+
+  private static Point onNet(PlanFace face) {
+    return face.onNet().map(b -> new Point(b.leftMm(), b.topMm())).orElse(new Point(0, 0));
   }
 
   private Room room(Lay lay, Face face, Optional<Design> design) {

@@ -84,10 +84,10 @@ public final class PlanReader {
   }
 
   /**
-   * What one lay comes to on its first face; its neighbours are looked at only where it goes around
-   * them.
+   * What one lay comes to on one of its faces; its neighbours are looked at only where it goes
+   * around them. None where that face is not shown.
    */
-  public LayReading of(Lay lay, Plan plan) {
+  public Optional<LayReading> of(Lay lay, Plan plan, String faceId) {
     LayReader reader = new LayReader(shelf, tape, plan.faces());
     if (lay.clearMm().isPresent()) {
       plan.lays().stream()
@@ -96,7 +96,7 @@ public final class PlanReader {
           .forEach(reader::read);
     }
     reader.read(lay);
-    return reader.on(lay.faceId()).getLast();
+    return reader.on(faceId).stream().filter(r -> r.lay().id().equals(lay.id())).findFirst();
   }
 
   /** Lays that share a sheet are planned in one go: what is wet of one may lie under the other. */

@@ -1,5 +1,6 @@
 package craftmap.core.plan;
 
+import craftmap.core.design.Comes;
 import craftmap.core.design.CustomCut;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
@@ -87,6 +88,19 @@ public record Takes(
     public double readyAfterMin() {
       return batches * batchMinutes;
     }
+  }
+
+  /** How much of the design itself is used up, in what it is counted in on the shelf. */
+  public double offTheShelf(Design design) {
+    return switch (design.comes()) {
+      case Comes.AsSheets c -> sheets;
+      case Comes.AsPieces c -> pieces;
+      case Comes.ByLength c when design instanceof Moulding -> stockLengths * c.fullMm();
+      case Comes.ByLength c when design instanceof Paper p -> sheets * p.sheet().heightMm();
+      case Comes.ByLength c -> lengthMm;
+      case Comes.AsTool c -> 0;
+      case Comes.ByHand c -> 0;
+    };
   }
 
   /** What goes through the pot that the lay names. */

@@ -1,12 +1,16 @@
 package craftmap.server.gather;
 
+import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
 import craftmap.core.supply.Provision;
 import craftmap.server.piece.LayView;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.Available;
+import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.Person;
+import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
@@ -28,15 +32,41 @@ class GatherController {
   private final Pieces pieces;
   private final PlanViews views;
   private final GatherService gathering;
+  private final ShelfService shelf;
 
-  GatherController(Studios studios, Pieces pieces, PlanViews views, GatherService gathering) {
+  GatherController(
+      Studios studios,
+      Pieces pieces,
+      PlanViews views,
+      GatherService gathering,
+      ShelfService shelf) {
     this.studios = studios;
     this.pieces = pieces;
     this.views = views;
     this.gathering = gathering;
+    this.shelf = shelf;
   }
 
-  record GatherView(List<NeedView> needs, List<UseView> notLaid) {}
+  record GatherView(List<NeedView> needs, List<DesignNeedView> designs, List<UseView> notLaid) {}
+
+  /**
+   * A design that is used up.
+   *
+   * @param holdingId the stock whose ledger tells most; absent where there is none
+   */
+  record DesignNeedView(
+      String designId,
+      String name,
+      String kindText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String holdingId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
+      String needText,
+      String availableText,
+      boolean enough,
+      String verdictText,
+      List<DesignUseView> uses) {}
+
+  record DesignUseView(String layId, String faceId, String title, String needText) {}
 
   /**
    * One pot against its lays.
@@ -83,13 +113,41 @@ class GatherController {
     Studio studio = studios.current();
     SavedPlan piece = pieces.get(studio, id);
     List<LayView> lays =
-        views.view(studio, piece.document()).faces().stream()
-            .flatMap(f -> f.lays().stream())
-            .toList();
+        views.view(studio, piece).faces().stream().flatMap(f -> f.lays().stream()).toList();
     Gathering gathered = gathering.gather(studio, piece);
     return new GatherView(
         gathered.needs().stream().map(n -> need(n, lays)).toList(),
+        gathered.designs().stream().map(d -> design(studio, d, lays)).toList(),
         gathered.notLaid().stream().map(l -> notLaid(l, lays)).toList());
+  }
+
+  private DesignNeedView design(Studio studio, Gathering.DesignNeed need, List<LayView> lays) {
+    Design design = need.design();
+    return new DesignNeedView(
+        design.id(),
+        design.name(),
+        Words.say("designOne", design.kind()),
+        need.stock().isEmpty() ? null : need.stock().getFirst().id(),
+        shelf.design(studio.id(), design.id()).flatMap(OwnedDesign::pictureAddress).orElse(null),
+        quantity(studio, need, need.quantity()),
+        need.stock().isEmpty() ? Words.say("stock.none") : quantity(studio, need, need.mine()),
+        need.provision() instanceof Provision.Enough,
+        switch (need.provision()) {
+          case Provision.Enough e -> Words.say("enough", quantity(studio, need, e.left()));
+          case Provision.Short s -> Words.say("short", quantity(studio, need, s.by()));
+        },
+        need.wanted().stream()
+            .map(
+                w -> {
+                  LayView lay = view(w.laid().lay().id(), lays);
+                  return new DesignUseView(
+                      lay.id(), lay.faceId(), lay.title(), quantity(studio, need, w.quantity()));
+                })
+            .toList());
+  }
+
+  private static String quantity(Studio studio, Gathering.DesignNeed need, double quantity) {
+    return Available.text(quantity, need.unit(), studio.tape());
   }
 
   @PutMapping("/lays/{layId}/done")

@@ -1,15 +1,21 @@
 package craftmap.server.gather;
 
+import craftmap.core.design.Comes;
+import craftmap.core.design.Design;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.rule.CollageSet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
 import craftmap.core.supply.Claims;
 import craftmap.core.supply.Provision;
+import craftmap.core.supply.StockUnit;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanMoved;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Holding;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
 import craftmap.server.studio.Studio;
@@ -42,19 +48,66 @@ public class GatherService {
   public Gathering gather(Studio studio, SavedPlan piece) {
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();
+    Map<String, DesignWishes> byDesign = new LinkedHashMap<>();
     List<LayReading> notLaid = new ArrayList<>();
     for (LayReading reading : pieces.read(studio, piece.document()).lays()) {
       if (reading instanceof LayReading.Laid laid) {
         laid.paint()
             .filter(p -> laid.takes().potMl() > 0)
             .ifPresent(p -> byPot.computeIfAbsent(p.id(), id -> new ArrayList<>()).add(laid));
+        usedUp(laid, byDesign);
       } else {
         notLaid.add(reading);
       }
     }
     List<Gathering.Need> needs = new ArrayList<>();
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
-    return new Gathering(needs, notLaid);
+    List<Gathering.DesignNeed> designs =
+        byDesign.values().stream().map(w -> designNeed(studio, piece.id(), w)).toList();
+    return new Gathering(needs, designs, notLaid);
+  }
+
+  /** A design and what lays take of it. */
+  private record DesignWishes(Design design, List<Gathering.Wanted> wanted) {}
+
+  /** The pieces of a collage are each of their own design; all else is of the lay's. */
+  private static void usedUp(LayReading.Laid laid, Map<String, DesignWishes> byDesign) {
+    if (laid.chosen().arrangement() instanceof CollageSet) {
+      Map<String, List<Item>> pieces = new LinkedHashMap<>();
+      laid.items()
+          .forEach(i -> pieces.computeIfAbsent(i.design().id(), d -> new ArrayList<>()).add(i));
+      pieces.values().forEach(p -> wish(byDesign, p.getFirst().design(), laid, p.size()));
+    } else {
+      double quantity = laid.takes().offTheShelf(laid.design());
+      if (quantity > 0) {
+        wish(byDesign, laid.design(), laid, quantity);
+      }
+    }
+  }
+
+  private static void wish(
+      Map<String, DesignWishes> byDesign, Design design, LayReading.Laid laid, double quantity) {
+    byDesign
+        .computeIfAbsent(design.id(), id -> new DesignWishes(design, new ArrayList<>()))
+        .wanted()
+        .add(new Gathering.Wanted(laid, quantity));
+  }
+
+  private Gathering.DesignNeed designNeed(Studio studio, String pieceId, DesignWishes wishes) {
+    List<Holding> stock = shelf.stockOf(studio.id(), wishes.design().id());
+    double mine =
+        stock.stream()
+            .mapToDouble(h -> claims.on(h).claims().forPiece(pieceId).doubleValue())
+            .sum();
+    double wanted = wishes.wanted().stream().mapToDouble(Gathering.Wanted::quantity).sum();
+    StockUnit unit =
+        switch (wishes.design().comes()) {
+          case Comes.AsSheets c -> StockUnit.SHEETS;
+          case Comes.ByLength c -> StockUnit.MM;
+          default -> StockUnit.PIECES;
+        };
+    return new Gathering.DesignNeed(
+        wishes.design(), unit, wishes.wanted(), stock, mine, Provision.of(wanted, mine));
   }
 
   private Gathering.Need need(
@@ -92,7 +145,8 @@ public class GatherService {
 
   private void claim(Studio studio, SavedPlan piece) {
     List<ClaimBook.Wish> wishes = new ArrayList<>();
-    for (Gathering.Need need : gather(studio, piece).needs()) {
+    Gathering gathered = gather(studio, piece);
+    for (Gathering.Need need : gathered.needs()) {
       for (Gathering.Use use : need.uses()) {
         if (!use.isDone()) {
           wishes.add(
@@ -103,7 +157,29 @@ public class GatherService {
         }
       }
     }
+    for (Gathering.DesignNeed need : gathered.designs()) {
+      wishes.addAll(wishes(need));
+    }
     claims.replace(studio.id(), piece.id(), piece.document().name(), wishes);
+  }
+
+  /** From one stock after the other as far as each reaches; what none has, of the last. */
+  private static List<ClaimBook.Wish> wishes(Gathering.DesignNeed need) {
+    List<ClaimBook.Wish> wishes = new ArrayList<>();
+    double[] left = need.stock().stream().mapToDouble(h -> h.level().doubleValue()).toArray();
+    for (Gathering.Wanted wanted : need.wanted()) {
+      double open = wanted.quantity();
+      for (int i = 0; i < left.length && open > 0; i++) {
+        boolean last = i == left.length - 1;
+        double from = last ? open : Math.min(open, left[i]);
+        if (from > 0) {
+          left[i] -= from;
+          open -= from;
+          wishes.add(new ClaimBook.Wish(need.stock().get(i).id(), wanted.laid().lay().id(), from));
+        }
+      }
+    }
+    return wishes;
   }
 
   /** Books what a lay takes from its pot. */

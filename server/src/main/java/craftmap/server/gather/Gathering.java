@@ -1,13 +1,16 @@
 package craftmap.server.gather;
 
+import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
 import craftmap.core.supply.Provision;
+import craftmap.core.supply.StockUnit;
 import craftmap.server.shelf.Pot;
+import craftmap.server.stock.Holding;
 import java.util.List;
 import java.util.Optional;
 
-/** What a piece takes, pot by pot. */
-public record Gathering(List<Need> needs, List<LayReading> notLaid) {
+/** What a piece takes, pot by pot and design by design. */
+public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayReading> notLaid) {
 
   /**
    * One pot and the lays that draw on it.
@@ -18,6 +21,27 @@ public record Gathering(List<Need> needs, List<LayReading> notLaid) {
    */
   public record Need(
       Pot pot, List<Use> uses, double stillNeededMl, double othersMl, Provision provision) {}
+
+  /**
+   * A design that is used up: sheets, pieces, lengths.
+   *
+   * @param stock what there is of it, the fullest first
+   * @param mine what this piece may count on
+   */
+  public record DesignNeed(
+      Design design,
+      StockUnit unit,
+      List<Wanted> wanted,
+      List<Holding> stock,
+      double mine,
+      Provision provision) {
+    public double quantity() {
+      return wanted.stream().mapToDouble(Wanted::quantity).sum();
+    }
+  }
+
+  /** What one lay takes of a design. */
+  public record Wanted(LayReading.Laid laid, double quantity) {}
 
   /**
    * One lay's use.

@@ -59,7 +59,11 @@ class KeptController {
 
   @GetMapping("/designs/{id}/uses")
   List<UseOnPiece> usesOfDesign(@PathVariable String id) {
-    return uses(lay -> id.equals(lay.designId()));
+    return uses(
+        lay ->
+            id.equals(lay.designId())
+                || id.equals(lay.cornerDesignId())
+                || lay.moreDesignIds().contains(id));
   }
 
   @GetMapping("/holdings/{id}/uses")

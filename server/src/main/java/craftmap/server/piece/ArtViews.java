@@ -4,13 +4,17 @@ import craftmap.core.design.CustomCut;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Dots;
+import craftmap.core.design.FoilRoll;
+import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
+import craftmap.core.lay.Seam;
 import craftmap.core.plane.Box;
-import craftmap.core.plane.Point;
-import craftmap.core.surface.outline.ConeOutline;
-import craftmap.core.surface.outline.CylinderOutline;
+import craftmap.core.plane.Planar;
 import craftmap.core.surface.outline.Outline;
 import craftmap.server.shelf.OwnedDesign;
 import java.util.ArrayList;
@@ -19,17 +23,27 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.locationtech.jts.geom.Geometry;
 
 /** Items as they are drawn, and what each of them shows. */
 final class ArtViews {
-  private final Outline outline;
+  private static final double LEAST_SEEN_MM2 = 0.5;
+
+  private final List<Seam> seams;
+  private final Geometry region;
   private final Function<String, Optional<OwnedDesign>> shelf;
   private final Map<Design, Integer> numbers = new IdentityHashMap<>();
   private final List<LayView.ArtView> arts = new ArrayList<>();
 
   ArtViews(Outline outline, Function<String, Optional<OwnedDesign>> shelf) {
-    this.outline = outline;
+    this.seams = Seam.of(outline);
+    this.region = seams.isEmpty() ? null : outline.region();
     this.shelf = shelf;
+  }
+
+  /** A sheet by itself. */
+  static LayView.ArtView ofSheet(Design design, Function<String, Optional<OwnedDesign>> shelf) {
+    return art(design, shelf);
   }
 
   /** What the items that were viewed so far show. */
@@ -42,13 +56,23 @@ final class ArtViews {
     for (int i = 0; i < items.size(); i++) {
       Item item = items.get(i);
       int pass = passOf.isEmpty() ? 1 : passOf.get(i);
-      views.add(view(item, item.at(), false, pass));
-      twin(item).ifPresent(at -> views.add(view(item, at, true, pass)));
+      views.add(view(item, false, pass));
+      goesOn(item)
+          .map(
+              s ->
+                  new Item(
+                      item.design(),
+                      s.beyond(item.at()),
+                      item.share(),
+                      item.clip().map(s::beyond),
+                      item.onKeepOut()))
+          .ifPresent(twin -> views.add(view(twin, true, pass)));
     }
     return views;
   }
 
-  private LayView.ItemView view(Item item, Placement at, boolean twin, int pass) {
+  private LayView.ItemView view(Item item, boolean twin, int pass) {
+    Placement at = item.at();
     return new LayView.ItemView(
         at.centre().xMm(),
         at.centre().yMm(),
@@ -64,42 +88,24 @@ final class ArtViews {
   }
 
   /** What reaches over the seam of a rolled-up face is drawn at its other end as well. */
-  private Optional<Placement> twin(Item item) {
-    Box box = item.visible();
-    Point middle = item.centre();
-    return switch (outline) {
-      case CylinderOutline c when box.leftMm() < 0 ->
-          Optional.of(item.at().movedBy(c.circumferenceMm(), 0));
-      case CylinderOutline c when box.rightMm() > c.circumferenceMm() ->
-          Optional.of(item.at().movedBy(-c.circumferenceMm(), 0));
-      case ConeOutline c -> {
-        double share = c.turnShare(middle);
-        double round = c.openRad() * middle.distanceMm(c.apex());
-        double half = Math.hypot(item.box().widthMm(), item.box().heightMm()) / 2 / round;
-        yield share - half < 0
-            ? Optional.of(turned(c, item.at(), 1))
-            : share + half > 1 ? Optional.of(turned(c, item.at(), -1)) : Optional.empty();
-      }
-      default -> Optional.empty();
-    };
-  }
-
-  private static Placement turned(ConeOutline cone, Placement at, int way) {
-    double by = way * cone.openRad() * (cone.widerAtTheTop() ? 1 : -1);
-    Point apex = cone.apex();
-    double dx = at.centre().xMm() - apex.xMm();
-    double dy = at.centre().yMm() - apex.yMm();
-    Point there =
-        apex.movedBy(dx * Math.cos(by) - dy * Math.sin(by), dx * Math.sin(by) + dy * Math.cos(by));
-    return new Placement(there, at.turnDeg() + Math.toDegrees(by), at.mirrored(), at.scale());
+  private Optional<Seam> goesOn(Item item) {
+    if (seams.isEmpty()) {
+      return Optional.empty();
+    }
+    return seams.stream()
+        .filter(
+            s ->
+                Planar.intersection(s.beyond(item.visibleArea()), region).getArea()
+                    > LEAST_SEEN_MM2)
+        .findFirst();
   }
 
   private int add(Design design) {
-    arts.add(art(design));
+    arts.add(art(design, shelf));
     return arts.size() - 1;
   }
 
-  private LayView.ArtView art(Design design) {
+  private static LayView.ArtView art(Design design, Function<String, Optional<OwnedDesign>> shelf) {
     Optional<OwnedDesign> owned = shelf.apply(design.id());
     Box print = design.printed();
     double width = design.picture().map(p -> p.widthMm()).orElse(print.widthMm());
@@ -124,7 +130,23 @@ final class ArtViews {
             : null,
         width,
         height,
-        Boxes.view(print));
+        Boxes.view(print),
+        look(design),
+        design instanceof PaintedZone z
+            ? new LayView.BlendView(
+                z.way().name(), z.colours().stream().map(c -> c.hex()).toList(), z.reach())
+            : null);
+  }
+
+  private static LayView.ArtLook look(Design design) {
+    return switch (design) {
+      case Napkin n -> LayView.ArtLook.THIN;
+      case Paper p when p.weight() == Paper.Weight.TISSUE -> LayView.ArtLook.THIN;
+      case FoilRoll f -> LayView.ArtLook.METAL;
+      case PlasterFabric f -> LayView.ArtLook.GAUZE;
+      case PaintedZone z -> LayView.ArtLook.ZONE;
+      default -> LayView.ArtLook.PLAIN;
+    };
   }
 
   private static String disc(Dots dots) {

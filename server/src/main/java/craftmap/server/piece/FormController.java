@@ -44,6 +44,7 @@ class FormController {
   private FormChoice choice(Studio studio, FormKind kind) {
     String name = Words.say("form", kind);
     PlanDocument blank = PlanMapper.fresh(name, new PlanDocument.FormDoc(kind, Map.of(), Map.of()));
-    return new FormChoice(kind, name, Words.say("form.about", kind), views.view(studio, blank));
+    return new FormChoice(
+        kind, name, Words.say("form.about", kind), views.view(studio, blank, PlanViews.NO_PIECE));
   }
 }

@@ -78,6 +78,7 @@ final class GuideViews {
   }
 
   private void add(boolean upright, double at, String text, String layId) {
-    guides.add(new ReadingView.GuideView(upright, at, text, layId));
+    String from = Words.say(upright ? "guide.fromLeft" : "guide.fromTop", tape.show(at));
+    guides.add(new ReadingView.GuideView(upright, at, text, from, layId));
   }
 }

@@ -4,20 +4,32 @@ import craftmap.core.design.Design;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
+import craftmap.core.lay.rule.Across;
+import craftmap.core.lay.rule.AcrossFronts;
+import craftmap.core.lay.rule.Arrangement;
 import craftmap.core.lay.rule.Border;
+import craftmap.core.lay.rule.Collage;
 import craftmap.core.lay.rule.Corners;
+import craftmap.core.lay.rule.Cover;
 import craftmap.core.lay.rule.DrawnLine;
 import craftmap.core.lay.rule.EdgeLine;
 import craftmap.core.lay.rule.Frame;
 import craftmap.core.lay.rule.Grid;
+import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Lettering;
+import craftmap.core.lay.rule.Pages;
 import craftmap.core.lay.rule.Ring;
+import craftmap.core.lay.rule.RingRows;
 import craftmap.core.lay.rule.Roller;
 import craftmap.core.lay.rule.Run;
+import craftmap.core.lay.rule.RunRow;
 import craftmap.core.lay.rule.Scatter;
 import craftmap.core.lay.rule.Single;
 import craftmap.core.lay.rule.Span;
+import craftmap.core.lay.rule.Strips;
+import craftmap.core.lay.rule.WholeFace;
+import craftmap.core.lay.rule.Wrap;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
@@ -37,6 +49,8 @@ import java.util.Optional;
 final class HandleViews {
   private static final double FAR = 20_000;
   private static final double KNOB_OFF = 18;
+  private static final int MOST_COUNT = 200;
+  private static final int MOST_PIECES = 60;
 
   private final Face face;
   private final TapeDivision tape;
@@ -59,8 +73,10 @@ final class HandleViews {
       LayRule rule,
       Eye eye,
       Optional<Design> design,
-      List<Item> items) {
+      Optional<LayOption> chosen) {
+    List<Item> items = chosen.map(LayOption::items).orElse(List.of());
     HandleViews views = new HandleViews(face, tape, design, items);
+    chosen.ifPresent(c -> views.count(c.arrangement()));
     switch (rule) {
       case Run run -> views.run(run);
       case Ring ring -> views.ring(ring);
@@ -70,10 +86,17 @@ final class HandleViews {
       case Lettering words -> views.lettering(words);
       case Corners corners -> views.inset("inset", corners.insetMm());
       case Frame frame -> views.inset("inset", frame.insetMm());
+      case Across across -> views.across(chosen);
+      case Pages pages -> views.pages(pages);
+      case Wrap wrap -> views.wrap(wrap);
+      case Strips strips -> views.inset("inset", strips.insetMm());
+      case WholeFace zone -> views.inset("inset", zone.insetMm());
+      case Collage collage -> views.pieces(eye);
       case Roller roller -> {}
       case Scatter scatter -> {}
+      case Cover cover -> {}
     }
-    for (int i = 0; i < eye.held().size(); i++) {
+    for (int i = 0; i < eye.held().size() && !(rule instanceof Collage); i++) {
       views.held(i, eye.held().get(i));
     }
     return List.copyOf(views.handles);
@@ -89,6 +112,119 @@ final class HandleViews {
         place(held.at()),
         new LayView.MoveView("held." + number + ".x", held.at().xMm(), 1, 0, -FAR, FAR),
         new LayView.MoveView("held." + number + ".y", held.at().yMm(), 0, 1, -FAR, FAR));
+  }
+
+  /** Pulled along the row, one copy more for every pitch; pushed back, one fewer. */
+  private void count(Arrangement arrangement) {
+    boolean row = arrangement instanceof RunRow || arrangement instanceof RingRows;
+    if (!row || items.size() < 2 || arrangement.count() < 2) {
+      return;
+    }
+    Item last = items.get(Math.min(items.size(), arrangement.count()) - 1);
+    Point before = items.get(Math.min(items.size(), arrangement.count()) - 2).centre();
+    double pitch = before.distanceMm(last.centre());
+    if (pitch <= 0) {
+      return;
+    }
+    double deg = Turns.direction(before, last.centre());
+    Point at = last.centre().movedBy(Turns.cos(deg) * wide * 0.5, Turns.sin(deg) * wide * 0.5);
+    handle(
+        "count",
+        LayView.HandleRole.COUNT,
+        at,
+        Optional.empty(),
+        "" + arrangement.count(),
+        new LayView.MoveView(
+            "count",
+            arrangement.count(),
+            Turns.cos(deg) / pitch,
+            Turns.sin(deg) / pitch,
+            1,
+            MOST_COUNT));
+  }
+
+  // ---- sheets
+
+  /** The picture is carried as a whole; where it begins is measured from the lay's own face. */
+  private void across(Optional<LayOption> chosen) {
+    if (items.isEmpty()
+        || chosen.isEmpty()
+        || !(chosen.get().arrangement() instanceof AcrossFronts across)) {
+      return;
+    }
+    Box box = items.stream().map(Item::visible).reduce(Box::and).orElseThrow();
+    Point shift = across.shift();
+    handles.add(
+        new LayView.HandleView(
+            "middle",
+            LayView.HandleRole.CARRY,
+            Words.say("handle.middle"),
+            box.centre().xMm(),
+            box.centre().yMm(),
+            Boxes.view(box),
+            null,
+            place(shift),
+            List.of(
+                new LayView.MoveView("x", shift.xMm(), 1, 0, -FAR, FAR),
+                new LayView.MoveView("y", shift.yMm(), 0, 1, -FAR, FAR)),
+            List.of(new LayView.SetView("placed", "YES"))));
+  }
+
+  private void pages(Pages pages) {
+    placed(pages.turnDeg());
+    if (!items.isEmpty()) {
+      Box box = items.getFirst().box().around();
+      handle(
+          "size",
+          LayView.HandleRole.SIZE,
+          new Point(box.rightMm(), box.centre().yMm()),
+          Optional.empty(),
+          tape.show(pages.widthMm()),
+          new LayView.MoveView("width", pages.widthMm(), 2, 0, 1, FAR));
+    }
+  }
+
+  /** Turned round the wall by its middle. */
+  private void wrap(Wrap wrap) {
+    double middle = face.outline().widthMm() / 2;
+    handle(
+        "shift",
+        LayView.HandleRole.SIZE,
+        new Point(middle + wrap.frontMm(), knobOff()),
+        Optional.empty(),
+        Words.say("handle.shift.text", tape.show(wrap.frontMm())),
+        new LayView.MoveView("front", wrap.frontMm(), 1, 0, -FAR, FAR));
+    handle(
+        "foot",
+        LayView.HandleRole.SIZE,
+        new Point(middle, face.outline().heightMm() - wrap.footMm()),
+        Optional.empty(),
+        Words.say("handle.aboveTheFoot", tape.show(wrap.footMm())),
+        new LayView.MoveView("foot", wrap.footMm(), 0, -1, 0, FAR));
+  }
+
+  /** Every piece of a collage can be put where the hand wants it. */
+  private void pieces(Eye eye) {
+    for (int i = 0; i < Math.min(items.size(), MOST_PIECES); i++) {
+      int number = i;
+      Placement rule = items.get(i).at();
+      Placement put =
+          eye.held().stream()
+              .filter(h -> h.item() == number)
+              .findFirst()
+              .map(h -> Placement.at(h.at(), h.turnDeg()))
+              .orElse(rule);
+      Point at = put.centre();
+      handle(
+          "piece" + i,
+          LayView.HandleRole.CARRY,
+          at,
+          Optional.of(Item.box(items.get(i).design(), put).around()),
+          place(at),
+          new LayView.MoveView("piece." + i + ".x", at.xMm(), 1, 0, -FAR, FAR),
+          new LayView.MoveView("piece." + i + ".y", at.yMm(), 0, 1, -FAR, FAR),
+          new LayView.MoveView("piece." + i + ".turn", put.turnDeg(), 0, 0, -360, 360));
+    }
   }
 
   // ---- along an edge, or along points

@@ -116,7 +116,7 @@ final class LayEdits {
   }
 
   private List<LayReading> laid(Face face) {
-    return reader.read(face, plan.lays());
+    return reader.on(face.id(), plan);
   }
 
   private LayEdited layDesign(Face face, String designId) {
@@ -129,8 +129,8 @@ final class LayEdits {
                     new RefusedInput(
                         "Design",
                         design.name(),
-                        "is not laid by a rule yet",
-                        "a stencil, moulding, casting, texture or dots"));
+                        "is laid by no rule",
+                        "a design that some rule suits"));
     PlanDocument.LayDoc lay = fresh(face, designId, rule, LayViews.isPainted(design));
     return with(lay, face, Words.say("layEdit.laid", design.name()));
   }
@@ -159,19 +159,13 @@ final class LayEdits {
           Optional.empty());
 
   private PlanDocument.LayDoc fresh(Face face, String designId, LayRule rule, boolean painted) {
-    return new PlanDocument.LayDoc(
+    return PlanDocument.LayDoc.fresh(
         newId(),
         face.id(),
         designId,
-        null,
         PlanMapper.doc(rule.note()),
-        null,
         painted ? paintFor(face).orElse(null) : null,
-        TYPICAL_COATS,
-        null,
-        null,
-        false,
-        false);
+        TYPICAL_COATS);
   }
 
   /** A paint that shows on this ground. */
@@ -191,20 +185,7 @@ final class LayEdits {
     List<LayReading> others =
         laid(face).stream().filter(r -> !r.lay().id().equals(lay.id())).toList();
     LayRule rule = Proposal.ofKind(kind, face, design, others);
-    PlanDocument.LayDoc changed =
-        new PlanDocument.LayDoc(
-            lay.id(),
-            lay.faceId(),
-            lay.designId(),
-            lay.cornerDesignId(),
-            PlanMapper.doc(rule.note()),
-            null,
-            lay.paintId(),
-            lay.coats(),
-            lay.clearMm(),
-            null,
-            lay.hidden(),
-            lay.locked());
+    PlanDocument.LayDoc changed = lay.by(PlanMapper.doc(rule.note()));
     List<PlanDocument.LayDoc> lays =
         document.lays().stream().map(l -> l.id().equals(lay.id()) ? changed : l).toList();
     return new LayEdited(
@@ -249,20 +230,7 @@ final class LayEdits {
     List<PlanDocument.LayDoc> lays = new ArrayList<>(document.lays());
     String lastId = lay.id();
     for (Face face : to) {
-      PlanDocument.LayDoc copy =
-          new PlanDocument.LayDoc(
-              newId(),
-              face.id(),
-              lay.designId(),
-              lay.cornerDesignId(),
-              doc,
-              lay.pick(),
-              lay.paintId(),
-              lay.coats(),
-              lay.clearMm(),
-              mirrored ? null : lay.eye(),
-              false,
-              false);
+      PlanDocument.LayDoc copy = lay.copiedTo(newId(), face.id(), doc, mirrored ? null : lay.eye());
       lays.add(copy);
       lastId = copy.id();
     }

@@ -12,6 +12,11 @@ import java.util.List;
 /**
  * One lay.
  *
+ * @param lead whether this is the face it was laid on, where what it takes is counted
+ * @param alsoOn further faces that it goes over
+ * @param goesOverFaces whether it may go over further ones
+ * @param pieces of a collage, one for each copy
+ * @param motifs named parts of a picture that may be cut off
  * @param fields the rule's measures
  * @param suits the rules that suit the design
  * @param handles what can be gripped on the map
@@ -20,8 +25,13 @@ import java.util.List;
 public record LayView(
     String id,
     String faceId,
+    boolean lead,
+    List<String> alsoOn,
+    boolean goesOverFaces,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
+    List<CollagePieceView> pieces,
+    List<CutAwayView> motifs,
     String designName,
     String kindText,
     String title,
@@ -44,6 +54,40 @@ public record LayView(
     List<ReadingView.NoteView> notes) {
 
   public record RuleChoice(RuleKind kind, String text) {}
+
+  /** One piece of a collage. */
+  public record CollagePieceView(String designId, String name) {}
+
+  /** A named part of a picture, and whether it is cut off and kept. */
+  public record CutAwayView(String name, int importance, boolean cutAway) {}
+
+  /**
+   * A sheet with what is cut from it.
+   *
+   * @param art the sheet's own picture
+   * @param savings named parts that are left over and may be kept
+   */
+  public record CutSheetView(
+      int number, String title, ArtView art, List<SheetPartView> parts, List<SavingView> savings) {}
+
+  /**
+   * A part to cut.
+   *
+   * @param cut in the coordinates of the sheet
+   * @param shape what of it shows, as path data on the sheet
+   * @param placeText where it is cut, from the sheet's left and top edges
+   */
+  public record SheetPartView(
+      int number,
+      String faceName,
+      String sizeText,
+      String placeText,
+      String motifsText,
+      ReadingView.BoxView cut,
+      String shape) {}
+
+  /** A named part that the faces do not take. */
+  public record SavingView(String name, String sizeText, ReadingView.BoxView box) {}
 
   /**
    * What the eye changes.
@@ -68,7 +112,8 @@ public record LayView(
       String potText,
       String coatsText,
       List<TakesView> takes,
-      List<WhyView> why) {}
+      List<WhyView> why,
+      List<CutSheetView> sheets) {}
 
   /**
    * An option.
@@ -101,6 +146,8 @@ public record LayView(
    * @param pathData openings or an outline of its own
    * @param address where a picture is
    * @param shade a plain colour, where it has neither
+   * @param look how it is drawn
+   * @param blend its colours from the edge to the middle, for a painted zone
    */
   public record ArtView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
@@ -109,7 +156,27 @@ public record LayView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String shade,
       double sheetWidthMm,
       double sheetHeightMm,
-      ReadingView.BoxView print) {}
+      ReadingView.BoxView print,
+      ArtLook look,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BlendView blend) {}
+
+  /** How an art is drawn. */
+  public enum ArtLook {
+    PLAIN,
+    /** The ground shines through. */
+    THIN,
+    METAL,
+    GAUZE,
+    ZONE
+  }
+
+  /**
+   * Colours that meet.
+   *
+   * @param way blended, washed, dry brushed at the edges or splattered
+   * @param reach how far the outer colour reaches in, as a share of half the face
+   */
+  public record BlendView(String way, List<String> colours, double reach) {}
 
   /**
    * A placed item: first scaled and turned over, then turned, then moved.
@@ -143,7 +210,18 @@ public record LayView(
       String roundingText,
       List<MarkView> marks) {}
 
-  public record MarkView(int number, double exactMm, double tickMm, String text, String figure) {}
+  /**
+   * A mark.
+   *
+   * @param at where it is on the face, where the tape does not lie along an edge
+   */
+  public record MarkView(
+      int number,
+      double exactMm,
+      double tickMm,
+      String text,
+      String figure,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument.PointDoc at) {}
 
   /** Something a lay takes, with its why. */
   public record TakesView(String name, String text, String note, List<WhyView> why) {}
@@ -158,7 +236,9 @@ public record LayView(
     /** Changes a measure. */
     SIZE,
     /** Turns the lay about a point. */
-    TURN
+    TURN,
+    /** Steps to the option with one copy more or fewer. */
+    COUNT
   }
 
   /**

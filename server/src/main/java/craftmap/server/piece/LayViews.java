@@ -3,15 +3,14 @@ package craftmap.server.piece;
 import craftmap.core.design.CustomCut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
-import craftmap.core.design.Moulding;
+import craftmap.core.design.PaintedZone;
 import craftmap.core.design.StencilDesign;
-import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
-import craftmap.core.lay.BreakCrossing;
-import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.Across;
+import craftmap.core.lay.rule.AcrossFronts;
 import craftmap.core.lay.rule.Border;
 import craftmap.core.lay.rule.BorderSides;
 import craftmap.core.lay.rule.CornerSet;
@@ -23,30 +22,32 @@ import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Ring;
 import craftmap.core.lay.rule.RingRows;
+import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.lay.rule.Run;
 import craftmap.core.lay.rule.RunRow;
 import craftmap.core.lay.rule.RunWish;
-import craftmap.core.lay.rule.Wording;
+import craftmap.core.lay.rule.SheetCover;
+import craftmap.core.lay.rule.Wrapping;
+import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
 import craftmap.server.fields.FieldViews;
-import craftmap.server.shelf.Available;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Says what one lay comes to. */
 final class LayViews {
@@ -55,11 +56,18 @@ final class LayViews {
   private final TapeDivision tape;
   private final Function<String, Optional<OwnedDesign>> shelf;
   private final FreeStock stock;
+  private final UnaryOperator<String> faceName;
 
-  LayViews(TapeDivision tape, Function<String, Optional<OwnedDesign>> shelf, FreeStock stock) {
+  /** With what faces are called, by their id. */
+  LayViews(
+      TapeDivision tape,
+      Function<String, Optional<OwnedDesign>> shelf,
+      FreeStock stock,
+      UnaryOperator<String> faceName) {
     this.tape = tape;
     this.shelf = shelf;
     this.stock = stock;
+    this.faceName = faceName;
   }
 
   LayView view(Face face, LayReading reading) {
@@ -73,7 +81,7 @@ final class LayViews {
               laid.paint().map(p -> p.colour().hex()).orElse(ArtViews.ownColour(laid.design())),
               where(face, laid),
               Optional.of(laid),
-              notes(face, laid));
+              new LayNotes(tape, stock).of(face, laid));
       case LayReading.DoesNotFit doesNot ->
           view(
               face,
@@ -83,7 +91,7 @@ final class LayViews {
               doesNot.paint().map(p -> p.colour().hex()).orElse("#6C6A62"),
               why(doesNot.why()),
               Optional.empty(),
-              List.of(stop(why(doesNot.why()))));
+              List.of(LayNotes.stop(why(doesNot.why()))));
       case LayReading.Missing missing -> {
         String text =
             Words.say(
@@ -96,7 +104,7 @@ final class LayViews {
             "#6C6A62",
             text,
             Optional.empty(),
-            List.of(stop(text)));
+            List.of(LayNotes.stop(text)));
       }
     };
   }
@@ -118,8 +126,13 @@ final class LayViews {
     return new LayView(
         lay.id(),
         face.id(),
+        laid.map(LayReading.Laid::lead).orElse(lay.faceId().equals(face.id())),
+        lay.alsoOn(),
+        lay.rule().kind().goesOverFaces(),
         lay.designId().orElse(null),
         lay.cornerDesignId().orElse(null),
+        pieces(lay),
+        motifs(lay, design),
         name,
         design
             .map(d -> Words.say("designOne", d.kind()))
@@ -140,12 +153,7 @@ final class LayViews {
         lay.hidden(),
         lay.locked(),
         HandleViews.of(
-            face,
-            tape,
-            lay.rule(),
-            lay.eye(),
-            design,
-            laid.map(l -> l.chosen().items()).orElse(List.of())),
+            face, tape, lay.rule(), lay.eye(), design, laid.map(LayReading.Laid::chosen)),
         laid.map(l -> laid(face, l)).orElse(null),
         notes);
   }
@@ -162,6 +170,7 @@ final class LayViews {
       case StencilDesign s -> true;
       case Dots d -> true;
       case Texture t -> true;
+      case PaintedZone z -> true;
       default -> false;
     };
   }
@@ -183,7 +192,8 @@ final class LayViews {
     if (lay.rule() instanceof Run run && run.line() instanceof EdgeLine line) {
       return Words.say("lay", line.edge(), name, tape.show(line.distanceMm()), face.name());
     }
-    return Words.say("lay.title", face.name(), name, lower(Words.say("rule", lay.rule().kind())));
+    return Words.say(
+        "lay.title", face.name(), name, Words.lower(Words.say("rule", lay.rule().kind())));
   }
 
   private static String where(Face face, LayReading.Laid laid) {
@@ -197,12 +207,20 @@ final class LayViews {
             : "" + laid.items().size();
     return switch (laid.chosen().arrangement()) {
       case RunRow row ->
-          Words.say("lay.where.along", lower(kind), counts, cells(face, laid.items()));
-      case RingRows ring -> Words.say("lay.where.round", lower(kind), counts);
-      case BorderSides sides -> Words.say("lay.where.edges", lower(kind), counts);
-      case CornerSet corners -> Words.say("lay.where.corners", lower(kind), counts);
-      case FrameSides frame -> Words.say("lay.where.edges", lower(kind), "" + frame.count());
-      default -> Words.say("lay.where.in", lower(kind), counts, cells(face, laid.items()));
+          Words.say("lay.where.along", Words.lower(kind), counts, cells(face, laid.items()));
+      case RingRows ring -> Words.say("lay.where.round", Words.lower(kind), counts);
+      case BorderSides sides -> Words.say("lay.where.edges", Words.lower(kind), counts);
+      case CornerSet corners -> Words.say("lay.where.corners", Words.lower(kind), counts);
+      case FrameSides frame -> Words.say("lay.where.edges", Words.lower(kind), "" + frame.count());
+      case AcrossFronts across ->
+          laid.lay().alsoOn().isEmpty()
+              ? Words.say("lay.where.picture", Words.lower(kind))
+              : Words.say("lay.where.across", Words.lower(kind), laid.lay().faceIds().size());
+      case SheetCover cover -> Words.say("lay.where.cover", Words.lower(kind), counts);
+      case Wrapping wrap -> Words.say("lay.where.wrap", Words.lower(kind), wrap.parts().size());
+      case RollStrips strips -> Words.say("lay.where.strips", Words.lower(kind), strips.strips());
+      case ZoneArea zone -> Words.say("lay.where.zone", Words.lower(kind));
+      default -> Words.say("lay.where.in", Words.lower(kind), counts, cells(face, laid.items()));
     };
   }
 
@@ -269,7 +287,34 @@ final class LayViews {
         Words.millilitres(ml),
         Counts.coats(laid.lay().coats()),
         TakesViews.of(tape, laid),
-        TakesViews.why(tape, laid));
+        TakesViews.why(tape, laid),
+        new SheetViews(tape, shelf, faceName).of(laid));
+  }
+
+  /** The pieces of a collage, in the order they were chosen. */
+  private List<LayView.CollagePieceView> pieces(Lay lay) {
+    if (lay.rule().kind() != RuleKind.COLLAGE) {
+      return List.of();
+    }
+    return Stream.concat(lay.designId().stream(), lay.moreDesignIds().stream())
+        .map(
+            id ->
+                new LayView.CollagePieceView(
+                    id, shelf.apply(id).map(o -> o.design().name()).orElse("?")))
+        .toList();
+  }
+
+  /** Named parts of the picture, and which of them are cut off on purpose. */
+  private static List<LayView.CutAwayView> motifs(Lay lay, Optional<Design> design) {
+    if (!(lay.rule() instanceof Across across)) {
+      return List.of();
+    }
+    return design.flatMap(Design::picture).map(p -> p.motifs()).orElse(List.of()).stream()
+        .map(
+            m ->
+                new LayView.CutAwayView(
+                    m.name(), m.importance(), across.cutAway().contains(m.name())))
+        .toList();
   }
 
   private OptionWords words(Face face, LayReading.Laid laid) {
@@ -324,133 +369,5 @@ final class LayViews {
       case LayAnswer.Options fits ->
           throw new IllegalStateException("impossible state: it fits, " + fits.best());
     };
-  }
-
-  // ---- what to look out for
-
-  private List<ReadingView.NoteView> notes(Face face, LayReading.Laid laid) {
-    List<ReadingView.NoteView> notes = new ArrayList<>();
-    laid.clearances().forEach(c -> notes.add(clearance(c)));
-    laid.crossings().forEach(c -> notes.add(crossing(c)));
-    int lost = laid.chosen().items().size() - laid.items().size();
-    if (lost > 0) {
-      notes.add(look(Words.say("eye.lost", lost)));
-    }
-    if (laid.chosen().arrangement() instanceof Wording words) {
-      words(words, laid).forEach(notes::add);
-    }
-    if (laid.chosen().arrangement() instanceof FrameSides frame
-        && laid.design() instanceof Moulding moulding) {
-      frame(frame, moulding).ifPresent(notes::add);
-    }
-    againstTheShelf(laid).ifPresent(notes::add);
-    if (laid.design() instanceof Moulding m) {
-      notes.add(fine(Words.say("glue", m.flexibility().glue())));
-    }
-    return notes;
-  }
-
-  /** What is used up is set against what lies free on the shelf. */
-  private Optional<ReadingView.NoteView> againstTheShelf(LayReading.Laid laid) {
-    double wanted =
-        laid.takes().pieces() > 0
-            ? laid.takes().pieces()
-            : laid.design() instanceof Moulding m
-                ? laid.takes().stockLengths() * m.stockMm()
-                : laid.design() instanceof StencilRoll ? laid.takes().lengthMm() : 0;
-    if (wanted == 0) {
-      return Optional.empty();
-    }
-    Optional<Available> free = stock.of(laid.design().id());
-    double there = free.map(Available::quantity).orElse(0.0);
-    String owned = free.map(Available::text).orElse(Words.say("stock.none"));
-    return Optional.of(
-        wanted <= there + Tolerance.EXACT.lengthMm()
-            ? fine(Words.say("stock.enough", owned))
-            : look(Words.say("stock.short", owned)));
-  }
-
-  private List<ReadingView.NoteView> words(Wording words, LayReading.Laid laid) {
-    List<ReadingView.NoteView> notes = new ArrayList<>();
-    if (words.islands() > 0) {
-      notes.add(
-          fine(
-              Words.say(
-                  words.islands() == 1 ? "words.island" : "words.islands",
-                  words.islands(),
-                  words.bridges().size())));
-    }
-    if (!words.thin().isEmpty()) {
-      double least = ((CustomCut) laid.design()).leastBridgeMm();
-      notes.add(
-          look(
-              Words.say(
-                  words.thin().size() == 1 ? "words.thinOne" : "words.thin",
-                  words.thin().size(),
-                  Words.fineMm(least))));
-    }
-    return notes;
-  }
-
-  private Optional<ReadingView.NoteView> frame(FrameSides frame, Moulding moulding) {
-    if (frame.bendRadiusMm() > 0) {
-      String needs = moulding.leastBendRadiusMm().map(tape::show).orElse(Words.say("frame.never"));
-      return Optional.of(
-          !frame.bends()
-              ? stop(Words.say("frame.tooTight", tape.show(frame.bendRadiusMm()), needs))
-              : moulding.flexibility() == Moulding.Flexibility.BENDS_WITH_HEAT
-                  ? look(Words.say("frame.heat", tape.show(frame.bendRadiusMm())))
-                  : fine(Words.say("frame.bends", tape.show(frame.bendRadiusMm()))));
-    }
-    return frame.cutting().joined() > 0
-        ? Optional.of(look(Words.say("frame.joined", frame.cutting().joined())))
-        : Optional.empty();
-  }
-
-  private ReadingView.NoteView clearance(Clearance clearance) {
-    String name = lower(clearance.keepOut().name());
-    return switch (clearance) {
-      case Clearance.Clear clear ->
-          Double.isFinite(clear.byMm())
-              ? fine(Words.say("clear.by", name, tape.show(clear.byMm())))
-              : fine(Words.say("clear.far", name));
-      case Clearance.Lands lands ->
-          stop(
-              lands.items() == 1
-                  ? Words.say("clear.lands.one", name)
-                  : Words.say("clear.lands.many", name, lands.items()));
-    };
-  }
-
-  /** What falls into a gap, or has to go round a step. */
-  private ReadingView.NoteView crossing(BreakCrossing crossing) {
-    String name = lower(crossing.broken().name());
-    boolean one = crossing.items().size() == 1;
-    String which = one ? "" + crossing.items().getFirst() : "" + crossing.items().size();
-    String key = one ? "crossing.one" : "crossing.many";
-    String said = Words.say(key, which, name);
-    if (Tolerance.EXACT.greater(crossing.lostMm2(), 0)) {
-      said += " " + Words.say("crossing.gap", Words.smallArea(crossing.lostMm2()));
-    }
-    if (crossing.broken().stepMm() > 0) {
-      said += " " + Words.say("crossing.step", tape.show(crossing.broken().stepMm()));
-    }
-    return look(said);
-  }
-
-  private static String lower(String name) {
-    return name.toLowerCase(Locale.ENGLISH);
-  }
-
-  private static ReadingView.NoteView fine(String text) {
-    return new ReadingView.NoteView(ReadingView.NoteLevel.FINE, text);
-  }
-
-  private static ReadingView.NoteView look(String text) {
-    return new ReadingView.NoteView(ReadingView.NoteLevel.LOOK, text);
-  }
-
-  private static ReadingView.NoteView stop(String text) {
-    return new ReadingView.NoteView(ReadingView.NoteLevel.STOP, text);
   }
 }

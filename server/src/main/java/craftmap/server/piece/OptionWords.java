@@ -1,20 +1,28 @@
 package craftmap.server.piece;
 
 import craftmap.core.lay.Criterion;
+import craftmap.core.lay.rule.AcrossFronts;
 import craftmap.core.lay.rule.Arrangement;
 import craftmap.core.lay.rule.BorderSides;
+import craftmap.core.lay.rule.CollageSet;
 import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.GridPattern;
 import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.PageSet;
 import craftmap.core.lay.rule.RingRows;
+import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.RollerStrips;
 import craftmap.core.lay.rule.RunRow;
 import craftmap.core.lay.rule.RunWish;
 import craftmap.core.lay.rule.Scattering;
+import craftmap.core.lay.rule.SheetCover;
+import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.lay.rule.Stand;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.rule.Wording;
+import craftmap.core.lay.rule.Wrapping;
+import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
@@ -111,6 +119,30 @@ public final class OptionWords {
           words.way() == Way.WORDS
               ? Words.say("option", words.way(), words.count())
               : Words.say("option", words.way());
+      case AcrossFronts across ->
+          across.rank() == 1
+              ? Words.say("option", across.way())
+              : Words.say("option.another", Words.say("option", across.way()), across.rank());
+      case SheetCover cover ->
+          Words.say(
+              "option",
+              cover.way(),
+              Words.say(
+                  cover.turned() ? "option.sheetsTurned" : "option.sheets",
+                  cover.columns(),
+                  cover.rows()));
+      case Wrapping wrap ->
+          Words.say(
+              "option",
+              wrap.way(),
+              wrap.rows() == 1
+                  ? Words.say("option.parts", wrap.round())
+                  : Words.say("option.partsInRows", wrap.round(), wrap.rows()));
+      case CollageSet collage ->
+          Words.say("option", collage.way(), collage.count(), collage.throwing());
+      case RollStrips strips -> Words.say("option", strips.way(), strips.strips());
+      case PageSet pages -> Words.say("option", pages.way(), pages.columns(), pages.rows());
+      case ZoneArea zone -> Words.say("option", zone.way());
     };
   }
 
@@ -184,7 +216,50 @@ public final class OptionWords {
               + (words.bridges().isEmpty()
                   ? ""
                   : " · " + Words.say("detail.bridges", words.bridges().size()));
+      case AcrossFronts across -> spoils(across);
+      case SheetCover cover ->
+          sheets(cover) + " · " + (cover.spoilt().isEmpty() ? seams(cover) : spoils(cover));
+      case Wrapping wrap ->
+          sheets(wrap)
+              + " · "
+              + Words.say(
+                  wrap.seamsInFront() > 0 ? "detail.seamsInFront" : "detail.seamsBehind",
+                  wrap.seamsInFront());
+      case CollageSet collage ->
+          Words.say(
+                  collage.leastGapMm() >= 0 ? "detail.collageGap" : "detail.collageOverlap",
+                  tape.show(Math.abs(collage.leastGapMm())))
+              + " · "
+              + Words.say("detail.ground", Words.percent(collage.groundShare()));
+      case RollStrips strips ->
+          Words.say(
+              "detail.rollStrips",
+              tape.show(strips.usedMm()),
+              Words.squareCentimetres(strips.sizedMm2()));
+      case PageSet pages ->
+          Words.say(
+              "detail.pages",
+              pages.pages(),
+              tape.show(pages.imageWidthMm()),
+              tape.show(pages.imageHeightMm()));
+      case ZoneArea zone -> Words.squareCentimetres(zone.areaMm2());
     };
+  }
+
+  private static String spoils(SheetWork work) {
+    return work.spoilt().isEmpty()
+        ? Words.say("detail.spoilsNothing")
+        : Words.say("detail.spoils", SheetViews.names(work.spoilt()));
+  }
+
+  private static String sheets(SheetWork work) {
+    return Words.say(work.sheets() == 1 ? "detail.oneSheet" : "detail.sheets", work.sheets());
+  }
+
+  private String seams(SheetCover cover) {
+    return cover.columns() * cover.rows() == 1
+        ? Words.say("detail.noSeam")
+        : Words.say("detail.seamsEvery", tape.show(cover.pitchAcrossMm()));
   }
 
   /** How far the copy is from the four edges. */
@@ -264,7 +339,14 @@ public final class OptionWords {
               option.arrangement() instanceof RunRow row
                   ? tape.show(Math.max(row.startMarginMm(), row.endMarginMm()))
                   : "";
-          case NO_SLIVER, SYMMETRICAL, WHOLE_MOTIFS, MORE_MOTIFS, LISTED_EARLIER -> "";
+          case LEAST_SPOILT,
+              FEWEST_SHEETS,
+              NO_SLIVER,
+              SYMMETRICAL,
+              WHOLE_MOTIFS,
+              MORE_MOTIFS,
+              LISTED_EARLIER ->
+              "";
         };
     return Words.say("reason", behindBy.get(), argument);
   }

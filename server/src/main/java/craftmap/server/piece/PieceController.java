@@ -65,7 +65,17 @@ class PieceController {
       String summary,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
 
-  record LayQuestion(PlanDocument document, String layId) {}
+  /**
+   * What one lay comes to.
+   *
+   * @param faceId on which of its faces; the first where absent
+   * @param pieceId the piece whose plan it is, so that its own claims count as its own
+   */
+  record LayQuestion(
+      PlanDocument document,
+      String layId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pieceId) {}
 
   record LayEditQuestion(PlanDocument document, LayEdits.LayEdit edit) {}
 
@@ -156,18 +166,18 @@ class PieceController {
 
   @PostMapping("/readings")
   ReadingView read(@RequestBody PlanDocument document) {
-    return views.view(studios.current(), document);
+    return views.view(studios.current(), document, PlanViews.NO_PIECE);
   }
 
   @PostMapping("/readings/lay")
   LayView readLay(@RequestBody LayQuestion question) {
-    return views.view(studios.current(), question.document(), question.layId());
+    return views.view(studios.current(), question);
   }
 
   /** The first options of a lay, each with its items. */
   @PostMapping("/readings/options")
   List<LayView.OptionItems> readOptions(@RequestBody LayQuestion question) {
-    return views.options(studios.current(), question.document(), question.layId());
+    return views.options(studios.current(), question);
   }
 
   private ResponseEntity<PieceView> answer(HttpStatus status, Studio studio, SavedPlan saved) {
@@ -176,7 +186,7 @@ class PieceController {
             saved.id(),
             saved.version(),
             saved.document(),
-            views.view(studio, saved.document()),
+            views.view(studio, saved),
             saved.savedAt(),
             saved.archived(),
             saved.undo().orElse(null),

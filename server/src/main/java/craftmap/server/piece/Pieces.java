@@ -123,29 +123,37 @@ public class Pieces {
         () -> reader(studio).read(PlanMapper.toPlan(document)));
   }
 
-  /** What the core makes of one lay, without looking at the rest of the piece. */
-  ReadLay readLay(Studio studio, PlanDocument document, String layId) {
-    Plan plan = PlanMapper.toPlan(document);
+  /** What the core makes of one lay on one of its faces, without looking at the rest. */
+  ReadLay readLay(Studio studio, PieceController.LayQuestion question) {
+    Plan plan = PlanMapper.toPlan(Given.given("Plan", question.document()));
+    String layId = Given.given("Lay", question.layId());
     Lay lay =
         plan.lays().stream()
             .filter(l -> l.id().equals(layId))
             .findFirst()
             .orElseThrow(
                 () -> new RefusedInput("Lay", layId, "is not in this plan", "one of its lays"));
+    String faceId = question.faceId() == null ? lay.faceId() : question.faceId();
+    List<PlanFace> faces = plan.faces();
     Face face =
-        plan.faces().stream()
+        faces.stream()
             .map(PlanFace::face)
-            .filter(f -> f.id().equals(lay.faceId()))
+            .filter(f -> f.id().equals(faceId) && lay.isOn(faceId))
             .findFirst()
             .orElseThrow(
                 () ->
                     new RefusedInput(
-                        "Face", lay.faceId(), "is not on this piece now", "one of its faces"));
-    return new ReadLay(face, reader(studio).read(face, lay, plan.lays()));
+                        "Face", faceId, "is not on this piece now", "one of the lay's faces"));
+    LayReading reading =
+        reader(studio)
+            .of(lay, plan, faceId)
+            .orElseThrow(
+                () -> new RefusedInput("Face", faceId, "is not shown", "a face that is shown"));
+    return new ReadLay(faces, face, reading);
   }
 
   /** A lay worked out, and the face it lies on. */
-  record ReadLay(Face face, LayReading reading) {}
+  record ReadLay(List<PlanFace> faces, Face face, LayReading reading) {}
 
   /** A changed plan in which a design is laid, or a lay changed as a whole. */
   LayEdits.LayEdited edit(Studio studio, PlanDocument document, LayEdits.LayEdit edit) {

@@ -14,6 +14,8 @@ import craftmap.core.surface.outline.Side;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A plan as it is stored and sent: what the artist decided, lengths in millimetres at full
@@ -259,7 +261,9 @@ public record PlanDocument(
   /**
    * A lay.
    *
+   * @param alsoOn further faces that it goes over
    * @param designId absent for lettering, which brings its own
+   * @param moreDesignIds further pieces of a collage, one for each copy
    * @param cornerDesignId what sits in the corners of a border, where that is another design
    * @param paintId absent for what is not painted
    * @param clearMm it goes around what was laid before it, this far clear
@@ -267,8 +271,10 @@ public record PlanDocument(
   public record LayDoc(
       String id,
       String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> alsoOn,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> moreDesignIds,
       RuleDoc rule,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc pick,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String paintId,
@@ -276,7 +282,84 @@ public record PlanDocument(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double clearMm,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) EyeDoc eye,
       boolean hidden,
-      boolean locked) {}
+      boolean locked) {
+    public LayDoc {
+      alsoOn = alsoOn == null ? List.of() : List.copyOf(alsoOn);
+      moreDesignIds = moreDesignIds == null ? List.of() : List.copyOf(moreDesignIds);
+    }
+
+    /** A lay as it begins. */
+    static LayDoc fresh(
+        String id, String faceId, String designId, RuleDoc rule, String paintId, int coats) {
+      return new LayDoc(
+          id, faceId, List.of(), designId, null, List.of(), rule, null, paintId, coats, null, null,
+          false, false);
+    }
+
+    /** By another rule: what was picked and put by hand fitted the former one. */
+    LayDoc by(RuleDoc other) {
+      return new LayDoc(
+          id,
+          faceId,
+          other.kind().goesOverFaces() ? alsoOn : List.of(),
+          designId,
+          cornerDesignId,
+          other.kind() == RuleKind.COLLAGE ? moreDesignIds : List.of(),
+          other,
+          null,
+          paintId,
+          coats,
+          clearMm,
+          null,
+          hidden,
+          locked);
+    }
+
+    /** What is left of it when a face is gone: none where that was its only one. */
+    Optional<LayDoc> without(String goneFaceId) {
+      List<String> left =
+          Stream.concat(Stream.of(faceId), alsoOn.stream())
+              .filter(f -> !f.equals(goneFaceId))
+              .toList();
+      return left.isEmpty()
+          ? Optional.empty()
+          : Optional.of(
+              new LayDoc(
+                  id,
+                  left.getFirst(),
+                  left.subList(1, left.size()),
+                  designId,
+                  cornerDesignId,
+                  moreDesignIds,
+                  rule,
+                  pick,
+                  paintId,
+                  coats,
+                  clearMm,
+                  eye,
+                  hidden,
+                  locked));
+    }
+
+    /** The same once more on another face. */
+    LayDoc copiedTo(String newId, String otherFaceId, RuleDoc otherRule, EyeDoc otherEye) {
+      return new LayDoc(
+          newId,
+          otherFaceId,
+          List.of(),
+          designId,
+          cornerDesignId,
+          moreDesignIds,
+          otherRule,
+          pick,
+          paintId,
+          coats,
+          clearMm,
+          otherEye,
+          false,
+          false);
+    }
+  }
 
   /** A rule by its measures, and by its points or words where it has any. */
   public record RuleDoc(

@@ -239,7 +239,7 @@ final class PlanEdits {
       List<PlanDocument.FaceDoc> faces =
           document.faces().stream().filter(f -> !f.id().equals(id)).toList();
       List<PlanDocument.LayDoc> lays =
-          document.lays().stream().filter(l -> !l.faceId().equals(id)).toList();
+          document.lays().stream().flatMap(l -> l.without(id).stream()).toList();
       return new Edited(
           new PlanDocument(document.schema(), document.name(), document.form(), faces, lays),
           next,

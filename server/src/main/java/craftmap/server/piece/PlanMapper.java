@@ -103,8 +103,10 @@ final class PlanMapper {
     return new Lay(
         given("Lay", lay.id()),
         given("Face of the lay", lay.faceId()),
+        lay.alsoOn(),
         Optional.ofNullable(lay.designId()),
         Optional.ofNullable(lay.cornerDesignId()),
+        lay.moreDesignIds(),
         toRule(given("Rule", lay.rule())),
         Optional.ofNullable(lay.pick())
             .map(p -> new Pick(given("Way of the pick", p.way()), p.count(), p.across())),

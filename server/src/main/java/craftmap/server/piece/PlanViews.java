@@ -14,7 +14,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class PlanViews {
   /** What is kept for any piece is free to none. */
-  private static final String NO_PIECE = "";
+  public static final String NO_PIECE = "";
 
   private final Pieces pieces;
   private final ShelfService shelf;
@@ -24,29 +24,36 @@ public class PlanViews {
     this.shelf = shelf;
   }
 
-  public ReadingView view(Studio studio, PlanDocument document) {
+  public ReadingView view(Studio studio, SavedPlan piece) {
+    return view(studio, piece.document(), piece.id());
+  }
+
+  /** Of a plan that is saved nowhere, or under some id: what it claims itself is its own. */
+  public ReadingView view(Studio studio, PlanDocument document, String pieceId) {
     PlanReading reading = pieces.read(studio, document);
-    return views(studio).view(document.form(), reading);
+    return views(studio, pieceId).view(document.form(), reading);
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
-  public LayView view(Studio studio, PlanDocument document, String layId) {
-    Pieces.ReadLay read = pieces.readLay(studio, document, layId);
-    return views(studio).lays().view(read.face(), read.reading());
+  LayView view(Studio studio, PieceController.LayQuestion question) {
+    Pieces.ReadLay read = pieces.readLay(studio, question);
+    return views(studio, question.pieceId()).lays(read.faces()).view(read.face(), read.reading());
   }
 
   /** The first options of one lay with their items, to be looked at side by side. */
-  List<LayView.OptionItems> options(Studio studio, PlanDocument document, String layId) {
-    Pieces.ReadLay read = pieces.readLay(studio, document, layId);
-    return views(studio).lays().options(read.face(), read.reading());
+  List<LayView.OptionItems> options(Studio studio, PieceController.LayQuestion question) {
+    Pieces.ReadLay read = pieces.readLay(studio, question);
+    return views(studio, question.pieceId())
+        .lays(read.faces())
+        .options(read.face(), read.reading());
   }
 
-  private ReadingViews views(Studio studio) {
+  private ReadingViews views(Studio studio, String pieceId) {
     // one reading names a design many times: it is looked up once
     Map<String, Optional<OwnedDesign>> known = new HashMap<>();
     return new ReadingViews(
         studio.tape(),
         id -> known.computeIfAbsent(id, d -> shelf.design(studio.id(), d)),
-        new FreeStock(() -> shelf.available(studio, NO_PIECE)));
+        new FreeStock(() -> shelf.available(studio, pieceId == null ? NO_PIECE : pieceId)));
   }
 }

@@ -200,11 +200,13 @@ public record ReadingView(
    * A line to put things on.
    *
    * @param upright a line from top to bottom, else from left to right
+   * @param distanceText how far it is from the face's edge
    * @param layId the lay it comes from; absent for the face's own
    */
   public record GuideView(
       boolean upright,
       double atMm,
       String text,
+      String distanceText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String layId) {}
 }

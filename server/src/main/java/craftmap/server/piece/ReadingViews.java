@@ -47,16 +47,18 @@ final class ReadingViews {
 
   private final TapeDivision tape;
   private final LayViews lays;
+  private final Map<String, String> faceNames = new HashMap<>();
 
   ReadingViews(
       TapeDivision tape, Function<String, Optional<OwnedDesign>> designs, FreeStock stock) {
     this.tape = tape;
-    this.lays = new LayViews(tape, designs, stock);
+    this.lays = new LayViews(tape, designs, stock, id -> faceNames.getOrDefault(id, ""));
   }
 
   ReadingView view(PlanDocument.FormDoc form, PlanReading reading) {
     double right = 1;
     double bottom = 1;
+    reading.faces().forEach(f -> faceNames.put(f.face().id(), f.face().name()));
     Map<String, Integer> partOf = new HashMap<>();
     reading.parts().forEach(p -> p.faceIds().forEach(f -> partOf.put(f, p.number())));
     List<ReadingView.FaceView> faces = new ArrayList<>();
@@ -79,7 +81,9 @@ final class ReadingViews {
         Words.say("total", Words.squareMetres(reading.workedMm2())));
   }
 
-  LayViews lays() {
+  /** For one lay by itself, on a piece with these faces. */
+  LayViews lays(List<PlanFace> faces) {
+    faces.forEach(f -> faceNames.put(f.face().id(), f.face().name()));
     return lays;
   }
 
@@ -144,7 +148,7 @@ final class ReadingViews {
   private List<ReadingView.NoteView> notes(PlanReading.FaceReading reading) {
     List<ReadingView.NoteView> notes = new ArrayList<>();
     for (KeepOut stray : reading.strayKeepOuts()) {
-      notes.add(note(ReadingView.NoteLevel.LOOK, Words.say("stray", lower(stray.name()))));
+      notes.add(note(ReadingView.NoteLevel.LOOK, Words.say("stray", Words.lower(stray.name()))));
     }
     reading
         .squareness()
@@ -322,10 +326,6 @@ final class ReadingViews {
 
   private static ReadingView.NoteView note(ReadingView.NoteLevel level, String text) {
     return new ReadingView.NoteView(level, text);
-  }
-
-  private static String lower(String name) {
-    return name.toLowerCase(Locale.ENGLISH);
   }
 
   private Measure measure(double mm) {

@@ -6,7 +6,10 @@ import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.SetOutLine;
+import craftmap.core.plane.Point;
 import craftmap.server.words.Words;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Says what to tick, along what. */
 public final class SetOutViews {
@@ -22,7 +25,17 @@ public final class SetOutViews {
         error < Tolerance.EXACT.lengthMm()
             ? Words.say("marks.exact")
             : Words.say("marks.rounding", datum, rounding(error, tape)),
-        line.marks().marks().stream().map(m -> mark(m, tape)).toList());
+        marks(line, tape));
+  }
+
+  private static List<LayView.MarkView> marks(SetOutLine line, TapeDivision tape) {
+    List<LayView.MarkView> views = new ArrayList<>();
+    List<SetOut.Mark> marks = line.marks().marks();
+    boolean placed = line.places().size() == marks.size();
+    for (int i = 0; i < marks.size(); i++) {
+      views.add(mark(marks.get(i), tape, placed ? line.places().get(i) : null));
+    }
+    return List.copyOf(views);
   }
 
   /** Rounding errors are smaller than any division: shown finer than the tape. */
@@ -36,11 +49,16 @@ public final class SetOutViews {
 
   /** A tick on the tape. */
   public static LayView.MarkView mark(SetOut.Mark mark, TapeDivision tape) {
+    return mark(mark, tape, null);
+  }
+
+  private static LayView.MarkView mark(SetOut.Mark mark, TapeDivision tape, Point at) {
     return new LayView.MarkView(
         mark.number(),
         mark.exactMm(),
         mark.tickMm(),
         tape.show(mark.exactMm()),
-        tape.figure(mark.exactMm()));
+        tape.figure(mark.exactMm()),
+        at == null ? null : MarkMapper.doc(at));
   }
 }

@@ -1,11 +1,14 @@
 package craftmap.server.piece;
 
+import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
+import craftmap.core.design.Napkin;
 import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
@@ -35,6 +38,9 @@ final class TakesViews {
     views.castings();
     views.pieces();
     views.lengths();
+    views.sheets();
+    views.pages();
+    views.sized();
     views.film();
     views.masking();
     views.handsOn();
@@ -109,6 +115,37 @@ final class TakesViews {
           Words.say("why.stockLengths", cuts, tape.show(frame.cutting().longestLeftoverMm())));
     } else if (takes.lengthMm() > 0) {
       add("takes.length", tape.show(takes.lengthMm()), "", Words.say("why.length"));
+    }
+  }
+
+  private void sheets() {
+    if (takes.sheets() > 0) {
+      int least = takes.leastSheets();
+      int parts = laid.chosen().arrangement() instanceof SheetWork w ? w.parts().size() : 1;
+      add(
+          laid.design() instanceof Napkin ? "takes.napkins" : "takes.sheets",
+          "" + takes.sheets(),
+          least == takes.sheets() || least == 0
+              ? Words.say("takes.sheets.least", takes.sheets())
+              : Words.say("takes.sheets.found", least),
+          Words.say("why.sheets", parts, takes.sheets()));
+    }
+  }
+
+  private void pages() {
+    if (takes.pages() > 0) {
+      add("takes.pages", "" + takes.pages(), "", Words.say("why.pages"));
+    }
+  }
+
+  private void sized() {
+    if (takes.sizedMm2() > 0) {
+      boolean foil = laid.design() instanceof FoilRoll;
+      add(
+          foil ? "takes.sized" : "takes.glued",
+          Words.squareCentimetres(takes.sizedMm2()),
+          "",
+          Words.say(foil ? "why.sized" : "why.glued"));
     }
   }
 

@@ -45,7 +45,7 @@ class PrintController {
     Studio studio = studios.current();
     SavedPlan piece = pieces.get(studio, id);
     ReadingView.FaceView view =
-        views.view(studio, piece.document()).faces().stream()
+        views.view(studio, piece).faces().stream()
             .filter(f -> f.id().equals(faceId))
             .findFirst()
             .orElseThrow(() -> new NoSuchElementException("There is no face " + faceId + "."));
@@ -64,11 +64,7 @@ class PrintController {
     return pdf(
         name + ", " + Words.say("print.map"),
         MapSheet.pdf(
-            studio,
-            name,
-            pieces.read(studio, piece.document()),
-            views.view(studio, piece.document()),
-            paper));
+            studio, name, pieces.read(studio, piece.document()), views.view(studio, piece), paper));
   }
 
   @GetMapping(value = "/print/labels", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -79,7 +75,7 @@ class PrintController {
     String name = piece.document().name();
     return pdf(
         name + ", " + Words.say("print.labels"),
-        LabelSheet.pdf(studio, name, views.view(studio, piece.document()), paper));
+        LabelSheet.pdf(studio, name, views.view(studio, piece), paper));
   }
 
   private static ResponseEntity<byte[]> pdf(String name, byte[] bytes) {

@@ -90,11 +90,11 @@ class RouteController {
   RouteView route(@PathVariable String id) {
     Studio studio = studios.current();
     SavedPlan piece = pieces.get(studio, id);
-    return Standing.of(gathering.gather(studio, piece), views.view(studio, piece.document()));
+    return Standing.of(gathering.gather(studio, piece), views.view(studio, piece));
   }
 
   private PieceCard card(Studio studio, SavedPlan piece) {
-    ReadingView reading = views.view(studio, piece.document());
+    ReadingView reading = views.view(studio, piece);
     return new PieceCard(
         piece.id(),
         piece.document().name(),

@@ -10,6 +10,7 @@ import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
 import craftmap.server.studio.Studio;
 import java.math.BigDecimal;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -113,6 +114,14 @@ public class ShelfService {
                   Available.text(a.quantity() + b.quantity(), a.unit(), studio.tape())));
     }
     return available;
+  }
+
+  /** Stocks of a design, the fullest first; leftovers are looked at when it is cut. */
+  public List<Holding> stockOf(String studioId, String designId) {
+    return holdings.ofDesign(studioId, designId).stream()
+        .filter(h -> h.form() != HoldingForm.OFFCUT)
+        .sorted(Comparator.comparing(Holding::level).reversed().thenComparing(Holding::id))
+        .toList();
   }
 
   /** What a stock is of. */

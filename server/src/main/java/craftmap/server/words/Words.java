@@ -31,6 +31,11 @@ public final class Words {
     return say(group + "." + value.name(), args);
   }
 
+  /** As it stands within a sentence. */
+  public static String lower(String text) {
+    return text.toLowerCase(Locale.ENGLISH);
+  }
+
   /** A volume: two decimals for drops, none for tins. */
   public static String millilitres(double ml) {
     double size = Math.abs(ml);
