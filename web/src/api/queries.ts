@@ -70,6 +70,28 @@ export function useStencils() {
   });
 }
 
+/** Designs of some kinds by name, for choosing one. */
+export function useDesignsOf(kinds: ReadonlyArray<string>) {
+  return useQuery({
+    queryKey: ['shelf', 'designs', kinds],
+    queryFn: async () => {
+      const cards = await ask(
+        api.GET('/api/shelf', {
+          params: { query: { kinds: kinds as never } },
+          querySerializer: { array: { style: 'form', explode: false } },
+        }),
+      );
+      const known = new Map<string, string>();
+      for (const card of cards) {
+        if (card.designId !== undefined && !known.has(card.designId)) {
+          known.set(card.designId, card.name);
+        }
+      }
+      return [...known].map(([id, name]) => ({ id, name }));
+    },
+  });
+}
+
 export function usePots() {
   return useQuery({ queryKey: ['pots'], queryFn: () => ask(api.GET('/api/pots')) });
 }

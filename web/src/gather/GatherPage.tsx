@@ -10,6 +10,7 @@ import { Empty, ErrorState, Loading } from '../common/States';
 import { Why } from '../common/Why';
 import { usePlan } from '../plan/PlanProvider';
 import { Ledger } from '../shelf/Ledger';
+import { DesignRow } from './DesignRow';
 import { PotJar } from './PotJar';
 
 /** What the piece takes against what is on the shelf, and booking it when it is done. */
@@ -43,9 +44,10 @@ export function GatherPage() {
   if (gather.isError) {
     return <ErrorState problem={gather.error} again={() => gather.refetch()} />;
   }
-  const { needs, notLaid } = gather.data;
+  const { needs, designs, notLaid } = gather.data;
   const shownPot = potId ?? needs[0]?.potId ?? null;
-  const short = needs.filter((n) => !n.enough).length;
+  const all = [...needs, ...designs];
+  const short = all.filter((n) => !n.enough).length;
   return (
     <Flex h="100%">
       <Box flex="1" minW="0" overflow="auto" px="7" py="4">
@@ -53,18 +55,18 @@ export function GatherPage() {
           What it takes
         </Heading>
         <Text color="soft" mb="4">
-          {needs.length === 0
+          {all.length === 0
             ? 'Nothing is laid on this piece yet.'
             : short === 0
               ? 'Everything this piece still takes is on the shelf.'
-              : `${short} of ${needs.length} pots will not do.`}
+              : `${short} of ${all.length} supplies will not do.`}
         </Text>
         {refused && (
           <Box role="alert" mb="4" px="4" py="3" bg="rustWash" borderRadius="md" maxW="640px">
             {refused}
           </Box>
         )}
-        {needs.length === 0 && (
+        {all.length === 0 && (
           <Empty title="Nothing to gather">
             <Link to={`/pieces/${piece.id}/choose`}>Choose a design first</Link>, lay it, and its
             paint is worked out here.
@@ -83,6 +85,23 @@ export function GatherPage() {
             />
           ))}
         </Flex>
+        {designs.length > 0 && (
+          <Box mt={needs.length > 0 ? '6' : '0'} maxW="860px">
+            <Heading as="h2" fontFamily="heading" fontSize="17px" fontWeight="600" mb="2">
+              Sheets, pieces and rolls
+            </Heading>
+            <Flex direction="column" gap="2">
+              {designs.map((d) => (
+                <DesignRow
+                  key={d.designId}
+                  need={d}
+                  pieceId={piece.id}
+                  onLedger={() => setPotId(d.holdingId ?? null)}
+                />
+              ))}
+            </Flex>
+          </Box>
+        )}
         {notLaid.length > 0 && (
           <Box mt="5" maxW="860px">
             <Heading as="h2" fontFamily="heading" fontSize="16px" fontWeight="600">

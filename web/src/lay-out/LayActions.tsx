@@ -37,16 +37,30 @@ export function LayActions({ face, lay, onTakeOff }: Props) {
           To all faces of this size
         </Button>
       </Flex>
-      {lay.rule === 'LETTERING' && lay.laid && (
+      {lay.laid && (lay.rule === 'LETTERING' || lay.laid.sheets.length > 0) && (
         <Text mt="3">
           <Link
             href={`/api/pieces/${plan.piece.id}/lays/${lay.id}/cut.svg`}
             color="sea"
             download={`${lay.designName}.svg`}
           >
-            Cutter file, SVG in mm
+            {lay.rule === 'LETTERING' ? 'Cutter file, SVG in mm' : 'Cutting pattern, SVG in mm'}
           </Link>
         </Text>
+      )}
+      {lay.laid && lay.rule === 'PAGES' && (
+        <Flex mt="3" gap="4">
+          {(['A4', 'LETTER'] as const).map((paper) => (
+            <Link
+              key={paper}
+              href={`/api/pieces/${plan.piece.id}/lays/${lay.id}/pages?paper=${paper}`}
+              target="_blank"
+              color="sea"
+            >
+              Print at true size, {paper === 'A4' ? 'A4' : 'Letter'}
+            </Link>
+          ))}
+        </Flex>
       )}
       <Button look="warn" mt="4" onClick={onTakeOff}>
         Take this lay off

@@ -123,14 +123,11 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
               {(!setOut || ON_TOP.has(setOut.along)) && (
                 <Tape edgeMm={face.width.mm} k={k} tape={tape} marks={setOut?.marks ?? NO_MARKS} />
               )}
-              <text
-                x={-26}
+              <Advice
+                middle={(face.width.mm * k) / 2}
                 y={setOut && !ON_TOP.has(setOut.along) ? 0 : 64}
-                fill={ink('soft')}
-                style={{ fontSize: 13 }}
-              >
-                {setOut?.tapeText ?? (lay ? '' : 'Choose a lay to see its marks on the tape.')}
-              </text>
+                text={setOut?.tapeText ?? (lay ? '' : 'Choose a lay to see its marks on the tape.')}
+              />
             </g>
           )}
           {tape && upright && (
@@ -335,6 +332,30 @@ function TicksOnFace({ face, marks, k }: { face: FaceView; marks: SetOut['marks'
         );
       })}
     </g>
+  );
+}
+
+const LINE_CHARACTERS = 62;
+
+/** What to do with the tape, under it and on the middle of the face, in lines of readable length. */
+function Advice({ middle, y, text }: { middle: number; y: number; text: string }) {
+  const lines: string[] = [];
+  for (const word of text.split(' ')) {
+    const longer = `${lines.at(-1) ?? ''} ${word}`.trim();
+    if (lines.length > 0 && longer.length <= LINE_CHARACTERS) {
+      lines[lines.length - 1] = longer;
+    } else {
+      lines.push(word);
+    }
+  }
+  return (
+    <text fill={ink('soft')} textAnchor="middle" style={{ fontSize: 13 }}>
+      {lines.map((line, i) => (
+        <tspan key={line} x={num(middle)} y={y + i * 17}>
+          {line}
+        </tspan>
+      ))}
+    </text>
   );
 }
 

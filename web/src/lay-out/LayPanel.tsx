@@ -6,13 +6,17 @@ import { Notes } from '../common/Notes';
 import type { Stencils } from '../map/Items';
 import { withLay } from '../plan/edits';
 import { useLive, usePlan } from '../plan/PlanProvider';
+import { CutAwaySection } from './CutAwaySection';
 import { EyeSection } from './EyeSection';
+import { FacesSection } from './FacesSection';
 import { LayActions } from './LayActions';
 import { OptionList } from './OptionList';
 import { PaintSection } from './PaintSection';
+import { PiecesSection } from './PiecesSection';
 import { RuleSection } from './RuleSection';
 import { SectionTitle } from './SectionTitle';
 import { SetOutSection } from './SetOutSection';
+import { SheetsSection } from './SheetsSection';
 import { TakesSection } from './TakesSection';
 
 type Props = {
@@ -24,6 +28,12 @@ type Props = {
   readonly onTakeOff: () => void;
   readonly onCompare: () => void;
 };
+
+/** Sheets that meet and colour that covers are not wobbled. */
+const BY_RULE_ONLY = new Set(['ACROSS', 'COVER', 'WRAP', 'STRIPS', 'PAGES', 'WHOLE_FACE']);
+
+/** Rules whose options differ by how many copies there are. */
+const COUNTED = new Set(['RUN', 'LINE', 'RING', 'BORDER', 'GRID', 'ROLLER', 'COVER', 'WRAP']);
 
 /** Everything about the chosen lay: its options, marks, what it takes, and what to look out for. */
 export function LayPanel(props: Props) {
@@ -68,7 +78,7 @@ const Panel = memo(function Panel({
           <Button look="plain" size="xs" onClick={onCompare}>
             Compare side by side
           </Button>
-          <Count laid={laid} onPick={onPick} />
+          {COUNTED.has(lay.rule) && <Count laid={laid} onPick={onPick} />}
         </Flex>
       )}
       {laid && laid.pickState !== 'FOLLOWS_BEST' && (
@@ -90,6 +100,7 @@ const Panel = memo(function Panel({
           </Button>
         </Flex>
       )}
+      {laid && <SheetsSection lay={live} laid={laid} />}
       {laid?.setOuts.map((s) => (
         <SetOutSection key={s.along} setOut={s} />
       ))}
@@ -102,9 +113,12 @@ const Panel = memo(function Panel({
           </Box>
         </Box>
       )}
+      <FacesSection lay={live} doc={doc} />
+      <CutAwaySection lay={live} doc={doc} />
+      <PiecesSection lay={live} doc={doc} />
       <RuleSection lay={live} doc={doc} />
       {lay.painted && <PaintSection lay={lay} doc={doc} pots={pots} />}
-      <EyeSection lay={live} doc={doc} />
+      {!BY_RULE_ONLY.has(lay.rule) && <EyeSection lay={live} doc={doc} />}
       <LayActions face={face} lay={lay} onTakeOff={onTakeOff} />
     </Flex>
   );

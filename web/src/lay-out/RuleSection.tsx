@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Textarea } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import type { LayDoc, LayView, RuleDoc } from '../api/client';
-import { useStencils } from '../api/queries';
+import { useDesignsOf } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { LengthField } from '../common/LengthField';
@@ -12,6 +12,17 @@ import { useLayEdit } from '../plan/useLayEdit';
 import { SectionTitle } from './SectionTitle';
 
 const NO_CORNER = 'none';
+
+/** What may sit in a corner: whatever is laid as a single piece. */
+const CORNER_KINDS = [
+  'STENCIL',
+  'ADHESIVE_STENCIL',
+  'RAISED_STENCIL',
+  'CUSTOM_CUT',
+  'MOULDING',
+  'CASTING',
+  'DOTS',
+];
 const TYPICAL_CLEAR_MM = 10;
 
 /** The rule the lay follows, and its measures. */
@@ -128,12 +139,12 @@ function Points({
 /** What sits in the corners of a border. */
 function CornerPiece({ lay }: { lay: LayView }) {
   const plan = usePlan();
-  const stencils = useStencils().data ?? [];
+  const designs = useDesignsOf(CORNER_KINDS).data ?? [];
   return (
     <ChoiceField
       label="Corner piece"
       value={lay.cornerDesignId ?? NO_CORNER}
-      among={[[NO_CORNER, 'none'] as const, ...stencils.map((s) => [s.id, s.name] as const)]}
+      among={[[NO_CORNER, 'none'] as const, ...designs.map((d) => [d.id, d.name] as const)]}
       onChoice={(id) =>
         plan.change(
           (now) =>
@@ -147,7 +158,16 @@ function CornerPiece({ lay }: { lay: LayView }) {
   );
 }
 
-const GOES_AROUND = new Set(['GRID', 'SCATTER', 'ROLLER']);
+const GOES_AROUND = new Set([
+  'GRID',
+  'SCATTER',
+  'ROLLER',
+  'COVER',
+  'ACROSS',
+  'STRIPS',
+  'WHOLE_FACE',
+  'COLLAGE',
+]);
 
 /** All-over work may leave out what was laid before it. */
 function Around({ lay }: { lay: LayView }) {

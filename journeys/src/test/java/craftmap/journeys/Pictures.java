@@ -40,7 +40,7 @@ class Pictures extends Journey {
     take("/pieces/sea-chest/choose/front", "choose");
     take("/pieces/sea-chest/lay-out/front/fern-top", "lay-out");
     take("/pieces/wall-clock/lay-out/dial/numerals", "lay-out-clock");
-    go("/pieces/tapered-planter/lay-out/wall/reed-ring");
+    go("/pieces/tapered-planter/lay-out/wall/gulls-round");
     page.keyboard().press("c");
     page.getByTestId("candidate").first().waitFor();
     save("compare");

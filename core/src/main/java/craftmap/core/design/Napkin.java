@@ -3,6 +3,8 @@ package craftmap.core.design;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -31,9 +33,27 @@ public record Napkin(
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 
-  /** The same napkin laid opened out: all its pictures are one print. */
+  /** The same napkin laid opened out: all its pictures are one print, each with its motifs. */
   public Napkin openedOut() {
-    return new Napkin(card, sheet, plies, 1, repeat, direction);
+    return new Napkin(card, withMotifsEverywhere(), plies, 1, repeat, direction);
+  }
+
+  private Picture withMotifsEverywhere() {
+    Box one = printed();
+    List<MotifBox> motifs = new ArrayList<>();
+    for (double y = 0; y < sheet.heightMm() - 1; y += one.heightMm()) {
+      for (double x = 0; x < sheet.widthMm() - 1; x += one.widthMm()) {
+        for (MotifBox m : sheet.motifs()) {
+          Box b = m.box();
+          if (b.rightMm() <= one.rightMm() && b.bottomMm() <= one.bottomMm()) {
+            Box moved = new Box(b.leftMm() + x, b.topMm() + y, b.widthMm(), b.heightMm());
+            motifs.add(new MotifBox(m.name(), moved, m.importance()));
+          }
+        }
+      }
+    }
+    return new Picture(
+        sheet.widthMm(), sheet.heightMm(), sheet.shape(), sheet.background(), motifs);
   }
 
   /** One of its pictures: the upper left one. */

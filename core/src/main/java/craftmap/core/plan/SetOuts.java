@@ -39,6 +39,8 @@ import java.util.function.ToDoubleFunction;
 
 /** Which marks are ticked for an option, and along what. */
 final class SetOuts {
+  private static final double LINE_MM = 3;
+
   private final Outline outline;
   private final TapeDivision tape;
   private final List<Item> items;
@@ -64,8 +66,8 @@ final class SetOuts {
           List.of(marks.strips(strips.level(), strips.firstMm(), strips.pitchMm()));
       case RollStrips strips ->
           List.of(marks.strips(strips.level(), strips.firstMm(), strips.pitchMm()));
-      case SheetCover cover -> marks.seams();
-      case AcrossFronts across -> marks.seams();
+      case SheetCover cover -> withMarks(marks.seams());
+      case AcrossFronts across -> withMarks(marks.seams());
       case Wrapping wrap ->
           List.of(SetOutLine.of(SetOutLine.Along.WALL_FROM_SEAM, marks.tick(wrap.seamsMm())));
       case CollageSet collage -> marks.columnsAndRows();
@@ -77,6 +79,10 @@ final class SetOuts {
       case ZoneArea zone -> List.of();
       case RunRow row -> List.of();
     };
+  }
+
+  private static List<SetOutLine> withMarks(List<SetOutLine> lines) {
+    return lines.stream().filter(l -> !l.marks().marks().isEmpty()).toList();
   }
 
   private List<SetOutLine> run(Run run, RunRow row) {
@@ -188,8 +194,9 @@ final class SetOuts {
     for (Item item : items) {
       for (ToDoubleFunction<Box> edge : List.of(start, end)) {
         double at = edge.applyAsDouble(item.visible());
-        if (Tolerance.EXACT.greater(at, 0) && Tolerance.EXACT.greater(most, at)) {
-          places.putIfAbsent(Tolerance.EXACT.steps(at), at);
+        // what lies within a line's breadth of the edge, or of another, is no line of its own
+        if (at > LINE_MM && at < most - LINE_MM) {
+          places.putIfAbsent(Math.round(at / LINE_MM), at);
         }
       }
     }

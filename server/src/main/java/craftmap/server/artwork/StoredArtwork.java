@@ -21,6 +21,7 @@ public record StoredArtwork(
     double heightMm,
     boolean trueSize) {
   private static final int LOOKED_AT_PX = 900;
+  private static final int PRINTED_PX = 2400;
 
   /** The drawing; only SVG is one. */
   public Drawing drawing() {
@@ -33,6 +34,17 @@ public record StoredArtwork(
   /** What it looks like. */
   public Pixels pixels() {
     return form == ArtworkForm.SVG ? drawing().pixels(LOOKED_AT_PX) : pixelsOf(picture());
+  }
+
+  /** For printing: as fine as it is kept, a drawing as fine as pages show. */
+  public Pixels finePixels() {
+    if (form == ArtworkForm.SVG) {
+      return drawing().pixels(PRINTED_PX);
+    }
+    BufferedImage image = picture();
+    int w = image.getWidth();
+    int h = image.getHeight();
+    return new Pixels(w, h, image.getRGB(0, 0, w, h, null, 0, w));
   }
 
   BufferedImage picture() {

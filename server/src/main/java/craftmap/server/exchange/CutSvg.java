@@ -2,13 +2,17 @@ package craftmap.server.exchange;
 
 import craftmap.core.design.CustomCut;
 import craftmap.core.lay.Item;
+import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
+import craftmap.server.piece.PathData;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * What is cut for a lay, as lines in millimetres at true size: each sheet once for every copy it
@@ -21,10 +25,17 @@ final class CutSvg {
   private CutSvg() {}
 
   static String of(LayReading reading) {
+    if (reading instanceof LayReading.Laid laid
+        && laid.chosen().arrangement() instanceof SheetWork work) {
+      return pattern(laid, work);
+    }
     if (!(reading instanceof LayReading.Laid laid)
         || laid.items().stream().noneMatch(i -> i.design() instanceof CustomCut)) {
       throw new RefusedInput(
-          "Lay", reading.lay().id(), "has nothing to cut", "lettering or a custom-cut design");
+          "Lay",
+          reading.lay().id(),
+          "has nothing to cut",
+          "lettering, a custom-cut design, or sheets");
     }
     Map<CustomCut, Double> sheets = new IdentityHashMap<>();
     List<CustomCut> inOrder = new ArrayList<>();
@@ -42,14 +53,42 @@ final class CutSvg {
       width = Math.max(width, cut.sheetWidthMm() * scale);
       height += cut.sheetHeightMm() * scale + GAP_MM;
     }
+    return page(width, height, laid.design().name(), groups);
+  }
+
+  private static String page(double width, double height, String title, CharSequence groups) {
     return """
         <?xml version="1.0" encoding="UTF-8"?>
         <svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s" fill="none" stroke="#000000" stroke-width="0.1">
         <title>%3$s</title>
         %4$s</svg>
         """
-        .formatted(
-            mm(width), mm(height - GAP_MM), MapSvg.text(laid.design().name()), groups.toString());
+        .formatted(mm(width), mm(height - GAP_MM), MapSvg.text(title), groups);
+  }
+
+  /** The parts side by side, each as its sheet is cut, with its number: a pattern to cut along. */
+  private static String pattern(LayReading.Laid laid, SheetWork work) {
+    StringBuilder groups = new StringBuilder();
+    double width = 0;
+    double height = 0;
+    for (SheetPart part : work.parts()) {
+      Envelope e = part.shape().getEnvelopeInternal();
+      groups.append(
+          """
+          <g transform="translate(%s %s)">
+          <title>%s</title>
+          <path class="part" d="%s"/>
+          </g>
+          """
+              .formatted(
+                  mm(-e.getMinX()),
+                  mm(height - e.getMinY()),
+                  part.number(),
+                  PathData.of(part.shape())));
+      width = Math.max(width, e.getWidth());
+      height += e.getHeight() + GAP_MM;
+    }
+    return page(width, height, laid.design().name(), groups);
   }
 
   private static String group(CustomCut cut, double scale, double top) {

@@ -5,7 +5,10 @@ import craftmap.core.design.Moulding;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.RollStrips;
+import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.lay.rule.Wording;
+import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
@@ -18,6 +21,8 @@ import java.util.Optional;
 
 /** Says what to look out for on a lay. */
 final class LayNotes {
+  private static final double TOUCHES_MM = 0.5;
+
   private final TapeDivision tape;
   private final FreeStock stock;
 
@@ -28,7 +33,11 @@ final class LayNotes {
 
   List<ReadingView.NoteView> of(Face face, LayReading.Laid laid) {
     List<ReadingView.NoteView> notes = new ArrayList<>();
-    laid.clearances().forEach(c -> notes.add(clearance(c)));
+    boolean cut =
+        laid.chosen().arrangement() instanceof SheetWork
+            || laid.chosen().arrangement() instanceof RollStrips
+            || laid.chosen().arrangement() instanceof ZoneArea;
+    laid.clearances().forEach(c -> notes.add(cut ? cutRound(c) : clearance(c)));
     laid.crossings().forEach(c -> notes.add(crossing(c)));
     int lost = laid.chosen().items().size() - laid.items().size();
     if (lost > 0) {
@@ -99,6 +108,16 @@ final class LayNotes {
     return frame.cutting().joined() > 0
         ? Optional.of(look(Words.say("frame.joined", frame.cutting().joined())))
         : Optional.empty();
+  }
+
+  /** Sheets are cut round what they meet. */
+  private ReadingView.NoteView cutRound(Clearance clearance) {
+    boolean touches =
+        clearance instanceof Clearance.Lands
+            || clearance instanceof Clearance.Clear c && c.byMm() < TOUCHES_MM;
+    return touches
+        ? fine(Words.say("note.cutRound", Words.lower(clearance.keepOut().name())))
+        : clearance(clearance);
   }
 
   private ReadingView.NoteView clearance(Clearance clearance) {

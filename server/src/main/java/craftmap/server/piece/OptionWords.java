@@ -223,7 +223,9 @@ public final class OptionWords {
           sheets(wrap)
               + " · "
               + Words.say(
-                  wrap.seamsInFront() > 0 ? "detail.seamsInFront" : "detail.seamsBehind",
+                  wrap.seamsInFront() == 0
+                      ? "detail.seamsBehind"
+                      : wrap.seamsInFront() == 1 ? "detail.seamInFront" : "detail.seamsInFront",
                   wrap.seamsInFront());
       case CollageSet collage ->
           Words.say(
@@ -259,7 +261,9 @@ public final class OptionWords {
   private String seams(SheetCover cover) {
     return cover.columns() * cover.rows() == 1
         ? Words.say("detail.noSeam")
-        : Words.say("detail.seamsEvery", tape.show(cover.pitchAcrossMm()));
+        : cover.columns() == 1
+            ? Words.say("detail.seamsDown", tape.show(cover.pitchDownMm()))
+            : Words.say("detail.seamsEvery", tape.show(cover.pitchAcrossMm()));
   }
 
   /** How far the copy is from the four edges. */

@@ -68,7 +68,7 @@ public record DesignGiven(
     return new Card(id, name, motif, note, rights);
   }
 
-  Optional<String> artwork() {
+  public Optional<String> artwork() {
     return Optional.ofNullable(artworkId).filter(a -> !a.isEmpty());
   }
 

@@ -19,10 +19,12 @@ import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Break;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 
@@ -40,7 +42,8 @@ public record Across(
     double marginMm, double allowanceMm, Optional<Point> placed, Set<String> cutAway)
     implements LayRule {
   public static final double TYPICAL_ALLOWANCE_MM = 6;
-  private static final int PLACES_EACH_WAY = 4;
+  private static final int PLACES_EACH_WAY = 3;
+  private static final int PLACES_LISTED = 100;
 
   public Across {
     cutAway = Set.copyOf(cutAway);
@@ -115,10 +118,9 @@ public record Across(
   /** The picture's own coordinates begin at its printed part's upper left corner. */
   private SpoilSearch.Problem problem(Design design, Fronts fronts) {
     Box around = fronts.around();
-    double w = design.printWidthMm();
-    double h = design.printHeightMm();
-    double[] x = freedom(around.leftMm(), around.rightMm(), w);
-    double[] y = freedom(around.topMm(), around.bottomMm(), h);
+    Box used = used(design, around);
+    double[] x = freedom(around.leftMm(), around.rightMm(), used.leftMm(), used.rightMm());
+    double[] y = freedom(around.topMm(), around.bottomMm(), used.topMm(), used.bottomMm());
     return new SpoilSearch.Problem(
         fronts.all().stream().map(Fronts.Front::box).toList(),
         hindrances(fronts),
@@ -128,22 +130,60 @@ public record Across(
         wished(fronts, design));
   }
 
-  private static Point wished(Fronts fronts, Design design) {
+  private Point wished(Fronts fronts, Design design) {
     Point middle = fronts.around().centre();
-    return middle.movedBy(-design.printWidthMm() / 2, -design.printHeightMm() / 2);
+    Point own = used(design, fronts.around()).centre();
+    return middle.movedBy(-own.xMm(), -own.yMm());
+  }
+
+  /**
+   * What of the picture is used: the strip along its edge that a part cut off lies in is left
+   * outside the faces, the least strip that will do, as long as the rest still covers them.
+   */
+  private Box used(Design design, Box around) {
+    Box used = new Box(0, 0, design.printWidthMm(), design.printHeightMm());
+    for (MotifBox motif : Cover.motifsFromPrint(design)) {
+      if (cutAway.contains(motif.name()) && used.overlaps(motif.box(), 0)) {
+        Box all = used;
+        used =
+            Stream.of(
+                    without(all, motif.box().rightMm(), all.topMm(), all.rightMm(), all.bottomMm()),
+                    without(
+                        all, all.leftMm(), motif.box().bottomMm(), all.rightMm(), all.bottomMm()),
+                    without(all, all.leftMm(), all.topMm(), motif.box().leftMm(), all.bottomMm()),
+                    without(all, all.leftMm(), all.topMm(), all.rightMm(), motif.box().topMm()))
+                .flatMap(Optional::stream)
+                .filter(
+                    b ->
+                        b.widthMm() >= Math.min(all.widthMm(), around.widthMm() + 2 * marginMm)
+                            && b.heightMm()
+                                >= Math.min(all.heightMm(), around.heightMm() + 2 * marginMm))
+                .max(Comparator.comparingDouble(Box::areaMm2))
+                .orElse(all);
+      }
+    }
+    return used;
+  }
+
+  private static Optional<Box> without(
+      Box all, double left, double top, double right, double bottom) {
+    return left < right && top < bottom && left >= all.leftMm() && top >= all.topMm()
+        ? Optional.of(new Box(left, top, right - left, bottom - top))
+        : Optional.empty();
   }
 
   /**
    * A picture that is larger than the faces covers them to all sides; a smaller one stays inside;
    * one that is larger by less than the margins stays in the middle.
    */
-  private double[] freedom(double from, double to, double size) {
+  private double[] freedom(double from, double to, double begins, double ends) {
+    double size = ends - begins;
     if (size <= to - from) {
-      return new double[] {from, to - size};
+      return new double[] {from - begins, to - ends};
     }
-    double least = to + marginMm - size;
-    double most = from - marginMm;
-    double middle = (from + to - size) / 2;
+    double least = to + marginMm - ends;
+    double most = from - marginMm - begins;
+    double middle = (from + to - begins - ends) / 2;
     return least <= most ? new double[] {least, most} : new double[] {middle, middle};
   }
 
@@ -227,17 +267,27 @@ public record Across(
     if (parts.isEmpty()) {
       return Optional.empty();
     }
-    Point wished = wished(fronts, design);
-    List<MotifBox> spoilt = spoilt(design, parts);
-    double off = wished.distanceMm(shift);
+    Set<String> hit =
+        SpoilSearch.at(problem(design, fronts), shift).stream()
+            .map(MotifBox::name)
+            .collect(Collectors.toSet());
+    List<MotifBox> spoilt = spoilt(design, parts, hit);
+    double off = wished(fronts, design).distanceMm(shift);
     int weight = spoilt.stream().mapToInt(MotifBox::importance).sum();
     return Optional.of(
         new LayOption(
-            new AcrossFronts(way, rank, shift, off, spoilt, parts, joints(design)),
+            new AcrossFronts(
+                way,
+                rank,
+                shift,
+                off,
+                spoilt,
+                parts.stream().map(p -> p.spoiling(spoilt)).toList(),
+                joints(design)),
             own,
             Standing.of(
                     new Standing.Judged(
-                        0, 0, Tolerance.EXACT.sameLength(off, 0), 0, off, true, 0, way.ordinal()))
+                        0, 0, true, 0, 0, true, 0, PLACES_LISTED * way.ordinal() + rank))
                 .cutting(weight, 0),
             Optional.empty()));
   }
@@ -299,16 +349,17 @@ public record Across(
     return seams;
   }
 
-  /** Motifs that lie whole on no face, where the parts that show a motif are taken together. */
-  private List<MotifBox> spoilt(Design design, List<SheetPart> parts) {
+  /** Motifs that lie whole on no face, or on which something sits. */
+  private List<MotifBox> spoilt(Design design, List<SheetPart> parts, Set<String> hit) {
     Set<String> whole =
         parts.stream()
             .flatMap(p -> p.whole().stream())
             .map(MotifBox::name)
             .collect(Collectors.toSet());
     return design.picture().map(p -> p.motifs()).orElse(List.of()).stream()
-        .filter(m -> !cutAway.contains(m.name()) && !whole.contains(m.name()))
-        .filter(m -> !wholeOverJoint(m, parts))
+        .filter(m -> !cutAway.contains(m.name()))
+        .filter(
+            m -> hit.contains(m.name()) || !whole.contains(m.name()) && !wholeOverJoint(m, parts))
         .toList();
   }
 

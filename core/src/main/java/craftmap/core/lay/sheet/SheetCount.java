@@ -54,10 +54,20 @@ public final class SheetCount {
     return List.of(taken);
   }
 
-  /** No plan needs fewer than the area asks for. */
+  /**
+   * No plan needs fewer: the area asks for so many, and no two parts that are both wider and taller
+   * than half a sheet come from one.
+   */
   public static int least(List<Wanted> parts, Box sheet) {
     double area = parts.stream().mapToDouble(p -> p.widthMm() * p.heightMm()).sum();
-    return Math.max(1, (int) Math.ceil(area / sheet.areaMm2() - 1e-9));
+    long large =
+        parts.stream()
+            .filter(
+                p ->
+                    2 * p.widthMm() > sheet.widthMm() + 2 * Tolerance.EXACT.lengthMm()
+                        && 2 * p.heightMm() > sheet.heightMm() + 2 * Tolerance.EXACT.lengthMm())
+            .count();
+    return Math.max(Math.max(1, (int) large), (int) Math.ceil(area / sheet.areaMm2() - 1e-9));
   }
 
   private Taken take(Wanted part) {

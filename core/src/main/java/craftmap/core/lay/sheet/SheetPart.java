@@ -73,4 +73,18 @@ public record SheetPart(
   private static double share(Geometry shape, Box box) {
     return Planar.intersection(shape, Planar.polygon(box)).getArea() / box.areaMm2();
   }
+
+  /** Spoiling only these: what is cut here may go on beside it. */
+  public SheetPart spoiling(List<MotifBox> motifs) {
+    return new SheetPart(
+        number,
+        front,
+        design,
+        shape,
+        cut,
+        sheet,
+        turnDeg,
+        whole,
+        spoilt.stream().filter(motifs::contains).toList());
+  }
 }

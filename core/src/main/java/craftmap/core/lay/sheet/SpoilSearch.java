@@ -70,10 +70,7 @@ public final class SpoilSearch {
     }
   }
 
-  /**
-   * The best places, each spoiling other motifs than those before it, best first. A place that
-   * spoils all that a better one spoils and more is none.
-   */
+  /** The best places, best first, each spoiling other motifs than those before it. */
   public static List<Found> best(Problem problem, int most) {
     Map<Long, Place> bySpoilt = new HashMap<>();
     double[] ys = places(problem, false);
@@ -88,6 +85,11 @@ public final class SpoilSearch {
       }
     }
     return ranked(problem, bySpoilt, most);
+  }
+
+  /** What is spoilt with the picture shifted by so much. */
+  public static List<MotifBox> at(Problem problem, Point shift) {
+    return motifs(problem, spoilt(problem, shift.xMm(), new double[] {shift.yMm()})[0]);
   }
 
   private record Place(Point shift, double off) {}
@@ -107,16 +109,10 @@ public final class SpoilSearch {
         Comparator.comparingInt((Long s) -> weight(problem, s))
             .thenComparingDouble(s -> bySpoilt.get(s).off)
             .thenComparingLong(s -> s));
-    List<Long> kept = new ArrayList<>();
-    for (long spoilt : order) {
-      if (kept.size() == most) {
-        break;
-      }
-      if (kept.stream().noneMatch(k -> (spoilt & k) == k)) {
-        kept.add(spoilt);
-      }
-    }
-    return kept.stream().map(s -> new Found(bySpoilt.get(s).shift, motifs(problem, s))).toList();
+    return order.stream()
+        .limit(most)
+        .map(s -> new Found(bySpoilt.get(s).shift, motifs(problem, s)))
+        .toList();
   }
 
   private static int weight(Problem problem, long spoilt) {

@@ -164,6 +164,37 @@ class AcrossTest {
   }
 
   @Test
+  void whatIsCutOffAtAnEdgeIsLeftOutsideTheFaces() {
+    MotifBox words = Prints.motif("lettering", 5, 20, 620, 360, 60);
+    Design design = Prints.transfer(420, 700, words);
+    Across cut = new Across(0, 6, Optional.empty(), Set.of("lettering"));
+    AcrossFronts across =
+        (AcrossFronts) option(drawers(design), design, cut, Way.ACROSS_THROUGH).arrangement();
+    double shown = across.parts().stream().mapToDouble(p -> p.shape().getArea()).sum();
+    assertThat(shown).as("no face is left bare").isCloseTo(400 * 580, within(1e-3));
+    assertThat(across.shift().yMm() + 620).isGreaterThanOrEqualTo(588 - 1e-6);
+  }
+
+  @Test
+  void aKnobOnAMotifSpoilsIt() {
+    MotifBox moon = Prints.motif("moon", 4, 0, 0, 400, 600);
+    Design design = Prints.transfer(400, 600, moon);
+    Marks knob =
+        new Marks(
+            List.of(),
+            List.of(craftmap.core.surface.Hole.single("h", "Knob", new Point(200, 300), 8)),
+            List.of(),
+            List.of(),
+            List.of());
+    Fronts door = fronts(design, knob, new Box(0, 0, 400, 600));
+    AcrossFronts across =
+        (AcrossFronts)
+            option(door, design, new Across(0, 0, Optional.empty(), Set.of()), Way.ACROSS_IN_PLACE)
+                .arrangement();
+    assertThat(across.spoilt()).containsExactly(moon);
+  }
+
+  @Test
   void partsAreCutLargerButNeverPastTheSheet() {
     Design design = Prints.transfer(400, 600);
     AcrossFronts across =

@@ -1,0 +1,40 @@
+import { Box, chakra, Flex, Text } from '@chakra-ui/react';
+import type { LayDoc, LayView } from '../api/client';
+import { withRule } from '../plan/edits';
+import { usePlan } from '../plan/PlanProvider';
+import { SectionTitle } from './SectionTitle';
+
+/** Named parts of the picture that are cut off on purpose and kept. */
+export function CutAwaySection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
+  const plan = usePlan();
+  if (lay.motifs.length === 0) {
+    return null;
+  }
+  const set = (name: string, off: boolean) => {
+    const names = lay.motifs.filter((m) => (m.name === name ? off : m.cutAway)).map((m) => m.name);
+    plan.change(
+      (now) => withRule(now, lay.id, { text: names.join('\n') }),
+      off ? `Cut off ${name}` : `Left ${name} on`,
+    );
+  };
+  return (
+    <Box>
+      <SectionTitle note={`Kept for another piece, not laid on this one.`}>Cut off</SectionTitle>
+      <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1.5">
+        {lay.motifs.map((m) => (
+          <chakra.label key={m.name} display="flex" gap="1.5" alignItems="center" minH="24px">
+            <input
+              type="checkbox"
+              checked={m.cutAway}
+              disabled={lay.locked || doc.locked}
+              onChange={(e) => set(m.name, e.currentTarget.checked)}
+            />
+            <Text as="span" fontSize="13px">
+              {m.name}
+            </Text>
+          </chakra.label>
+        ))}
+      </Flex>
+    </Box>
+  );
+}

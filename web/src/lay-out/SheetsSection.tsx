@@ -1,0 +1,232 @@
+import { Box, Flex, Text } from '@chakra-ui/react';
+import { useMutation } from '@tanstack/react-query';
+import { useId, useState } from 'react';
+import { api, ask, type CutSheet, type LaidView, type LayView } from '../api/client';
+import { Button } from '../common/Button';
+import { Fig, SvgFig } from '../common/Fig';
+import { Refusal } from '../common/Refusal';
+import { num } from '../map/viewport';
+import { useShelfChanged } from '../shelf/queries';
+import { ink } from '../theme/theme';
+import { SectionTitle } from './SectionTitle';
+
+const WIDTH_PX = 288;
+const TALLEST_PX = 240;
+const FIRST = 3;
+
+/** Each sheet with its own picture and what is cut from it, part by part. */
+export function SheetsSection({ lay, laid }: { lay: LayView; laid: LaidView }) {
+  const [all, setAll] = useState(false);
+  if (laid.sheets.length === 0) {
+    return null;
+  }
+  return (
+    <Box data-testid="sheets">
+      <SectionTitle note="Numbers are the order they are laid in.">Cut from</SectionTitle>
+      <Flex direction="column" gap="4" mt="2">
+        {laid.sheets.slice(0, all ? undefined : FIRST).map((sheet) => (
+          <Sheet key={sheet.number} lay={lay} sheet={sheet} />
+        ))}
+      </Flex>
+      {laid.sheets.length > FIRST && (
+        <Button size="xs" look="plain" mt="2" onClick={() => setAll(!all)}>
+          {all ? 'fewer sheets' : `all ${laid.sheets.length} sheets`}
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+function Sheet({ lay, sheet }: { lay: LayView; sheet: CutSheet }) {
+  return (
+    <Box>
+      <Text fontSize="12.5px" color="soft" mb="1">
+        {sheet.title}
+      </Text>
+      <SheetDrawing sheet={sheet} name={lay.designName} />
+      <Box as="ol" listStyleType="none" mt="1.5">
+        {sheet.parts.map((p) => (
+          <Flex as="li" key={p.number} gap="2" py="0.5" align="baseline">
+            <Text as="span" color="soft" minW="4">
+              {p.number}
+            </Text>
+            <Box>
+              <Text as="span" fontSize="13px">
+                {p.faceName}, <Fig text={p.sizeText} />
+              </Text>
+              <Text fontSize="12px" color="soft">
+                <Fig text={p.placeText} />
+                {p.motifsText ? ` · ${p.motifsText}` : ''}
+              </Text>
+            </Box>
+          </Flex>
+        ))}
+      </Box>
+      {sheet.savings.map((s) => (
+        <Saving key={s.name} designId={lay.designId ?? ''} saving={s} pieceFor={lay.designName} />
+      ))}
+    </Box>
+  );
+}
+
+/** The sheet's picture, what is not taken dimmed, each part outlined with its number. */
+function SheetDrawing({ sheet, name }: { sheet: CutSheet; name: string }) {
+  const id = useId();
+  const { art, parts } = sheet;
+  const w = art.sheetWidthMm;
+  const h = art.sheetHeightMm;
+  const k = Math.min(WIDTH_PX / w, TALLEST_PX / h);
+  const shown = parts.map((p) => p.shape).join('');
+  return (
+    <svg
+      width={num(w * k)}
+      height={num(h * k)}
+      viewBox={`0 0 ${num(w)} ${num(h)}`}
+      role="img"
+      aria-label={`${name}: ${parts.length} parts on ${sheet.title.toLowerCase()}`}
+    >
+      <defs>
+        <clipPath id={id}>
+          <path d={shown} clipRule="evenodd" />
+        </clipPath>
+      </defs>
+      <rect width={w} height={h} fill={ink('card')} />
+      <Print art={art} opacity={0.34} />
+      <g clipPath={`url(#${id})`}>
+        <rect width={w} height={h} fill={ink('card')} />
+        <Print art={art} opacity={1} />
+      </g>
+      {parts.map((p) => (
+        <g key={p.number}>
+          <rect
+            x={num(p.cut.leftMm)}
+            y={num(p.cut.topMm)}
+            width={num(p.cut.widthMm)}
+            height={num(p.cut.heightMm)}
+            fill="none"
+            stroke={ink('rust')}
+            strokeWidth="1.3"
+            strokeDasharray="5 3"
+            vectorEffect="non-scaling-stroke"
+          />
+          <path
+            d={p.shape}
+            fill="none"
+            stroke={ink('ink')}
+            strokeWidth="1.2"
+            vectorEffect="non-scaling-stroke"
+          />
+          <PartNumber part={p} k={k} />
+        </g>
+      ))}
+      <rect
+        width={w}
+        height={h}
+        fill="none"
+        stroke={ink('hairline')}
+        strokeWidth="1.5"
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}
+
+function Print({ art, opacity }: { art: CutSheet['art']; opacity: number }) {
+  return art.address !== undefined ? (
+    <image
+      href={art.address}
+      width={art.sheetWidthMm}
+      height={art.sheetHeightMm}
+      preserveAspectRatio="none"
+      opacity={opacity}
+    />
+  ) : (
+    <rect
+      width={art.sheetWidthMm}
+      height={art.sheetHeightMm}
+      fill={art.shade ?? '#D9CFBC'}
+      opacity={opacity}
+    />
+  );
+}
+
+function PartNumber({ part, k }: { part: CutSheet['parts'][number]; k: number }) {
+  const x = part.cut.leftMm + part.cut.widthMm / 2;
+  const y = part.cut.topMm + part.cut.heightMm / 2;
+  const r = 10 / k;
+  return (
+    <g>
+      <circle
+        cx={num(x)}
+        cy={num(y)}
+        r={num(r)}
+        fill={ink('card')}
+        stroke={ink('rust')}
+        strokeWidth={num(1.2 / k)}
+      />
+      <text
+        x={num(x)}
+        y={num(y + 4.2 / k)}
+        textAnchor="middle"
+        fill={ink('rust')}
+        style={{ fontSize: 12 / k, fontWeight: 700 }}
+      >
+        <SvgFig text={String(part.number)} />
+      </text>
+    </g>
+  );
+}
+
+type SavingProps = {
+  readonly designId: string;
+  readonly saving: CutSheet['savings'][number];
+  readonly pieceFor: string;
+};
+
+/** A named part that stays over goes onto the shelf as an offcut. */
+function Saving({ designId, saving, pieceFor }: SavingProps) {
+  const changed = useShelfChanged();
+  const keep = useMutation({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/designs/{id}/offcuts', {
+          params: { path: { id: designId } },
+          body: {
+            outline: cornersOf(saving.box),
+            place: '',
+            note: `${saving.name} of ${pieceFor}`,
+          },
+        }),
+      ),
+    onSuccess: changed,
+  });
+  return (
+    <Flex align="center" justify="space-between" gap="2" mt="1" minH="28px">
+      <Text fontSize="13px">
+        Over: {saving.name}, <Fig text={saving.sizeText} />
+      </Text>
+      {keep.isSuccess ? (
+        <Text fontSize="12.5px" color="moss" role="status">
+          ✓ on the shelf
+        </Text>
+      ) : (
+        <Button
+          size="xs"
+          disabled={keep.isPending}
+          aria-label={`Keep ${saving.name} as an offcut`}
+          onClick={() => keep.mutate()}
+        >
+          Keep as offcut
+        </Button>
+      )}
+      <Refusal of={keep.error} />
+    </Flex>
+  );
+}
+
+const cornersOf = (b: CutSheet['savings'][number]['box']) => [
+  { xMm: b.leftMm, yMm: b.topMm },
+  { xMm: b.leftMm + b.widthMm, yMm: b.topMm },
+  { xMm: b.leftMm + b.widthMm, yMm: b.topMm + b.heightMm },
+  { xMm: b.leftMm, yMm: b.topMm + b.heightMm },
+];
