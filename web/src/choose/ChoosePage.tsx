@@ -65,7 +65,7 @@ export function ChoosePage() {
   const fits = trials.data.trials.filter((t) => t.verdict === 'FITS').length;
 
   const lay = (trial: TrialView) =>
-    trial.layable && void edit({ kind: 'LAY_DESIGN', faceId: face.id, designId: trial.designId });
+    void edit({ kind: 'LAY_DESIGN', faceId: face.id, designId: trial.designId });
   const turnTo = (name: (typeof TURNS)[number]['name']) => {
     setSort(name);
     setFrom(0);

@@ -58,23 +58,23 @@ export function TrialDetails({ trial, pieceId, faceName, onLay, canLay }: Props)
           </Text>
         )}
         <Text color="soft" fontSize="13px">
-          {trial.verdict === 'DOES_NOT_FIT'
-            ? 'Try it on another face (F), or choose a smaller one.'
-            : stencil
-              ? 'A first guess, clear of what is laid already. You can move it next.'
-              : 'A first guess at true size.'}
+          {trial.verdict === 'DOES_NOT_FIT' && trial.cutToFit
+            ? 'It may be cut: laid, it finds the place that spoils least, and goes over further faces.'
+            : trial.verdict === 'DOES_NOT_FIT'
+              ? 'Try it on another face (F), or choose a smaller one.'
+              : stencil
+                ? 'A first guess, clear of what is laid already. You can move it next.'
+                : 'A first guess at true size.'}
         </Text>
       </Box>
-      {trial.layable && (
-        <Button
-          look="sea"
-          size="md"
-          onClick={onLay}
-          disabled={trial.verdict === 'DOES_NOT_FIT' || (stencil && !canLay)}
-        >
-          Lay it on the {faceName}
-        </Button>
-      )}
+      <Button
+        look="sea"
+        size="md"
+        onClick={onLay}
+        disabled={(trial.verdict === 'DOES_NOT_FIT' && !trial.cutToFit) || (stencil && !canLay)}
+      >
+        Lay it on the {faceName}
+      </Button>
       {design && <KeepForPiece design={design} pieceId={pieceId} />}
       {design && <FactList facts={design.reading.facts} />}
       <Link to={`/shelf/designs/${trial.designId}`}>

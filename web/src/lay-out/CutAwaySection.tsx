@@ -10,8 +10,9 @@ export function CutAwaySection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   if (lay.motifs.length === 0) {
     return null;
   }
+  const cutOff = new Set((doc.rule.text ?? '').split('\n'));
   const set = (name: string, off: boolean) => {
-    const names = lay.motifs.filter((m) => (m.name === name ? off : m.cutAway)).map((m) => m.name);
+    const names = lay.motifs.filter((n) => (n === name ? off : cutOff.has(n)));
     plan.change(
       (now) => withRule(now, lay.id, { text: names.join('\n') }),
       off ? `Cut off ${name}` : `Left ${name} on`,
@@ -19,18 +20,18 @@ export function CutAwaySection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   };
   return (
     <Box>
-      <SectionTitle note={`Kept for another piece, not laid on this one.`}>Cut off</SectionTitle>
+      <SectionTitle note="Kept for another piece, not laid on this one.">Cut off</SectionTitle>
       <Flex wrap="wrap" columnGap="4" rowGap="1" mt="1.5">
         {lay.motifs.map((m) => (
-          <chakra.label key={m.name} display="flex" gap="1.5" alignItems="center" minH="24px">
+          <chakra.label key={m} display="flex" gap="1.5" alignItems="center" minH="24px">
             <input
               type="checkbox"
-              checked={m.cutAway}
+              checked={cutOff.has(m)}
               disabled={lay.locked || doc.locked}
-              onChange={(e) => set(m.name, e.currentTarget.checked)}
+              onChange={(e) => set(m, e.currentTarget.checked)}
             />
             <Text as="span" fontSize="13px">
-              {m.name}
+              {m}
             </Text>
           </chakra.label>
         ))}

@@ -31,6 +31,9 @@ type Plan = Omit<PlanState, 'live'> & {
   readonly refuse: (sentence: string) => void;
 };
 
+/** The server takes no longer names; what tells gestures apart stands at their end. */
+const LONGEST_GESTURE = 60;
+
 const PlanContext = createContext<Plan | null>(null);
 
 /** Apart from the plan, because it changes with every answer of a drag and few look at it. */
@@ -130,7 +133,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
         type: 'changed',
         edit: typeof edit === 'function' ? edit : () => edit,
         summary,
-        gesture,
+        gesture: gesture?.slice(-LONGEST_GESTURE),
       }),
     [],
   );

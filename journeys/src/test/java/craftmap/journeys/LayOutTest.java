@@ -17,53 +17,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Laying out by every kind of rule, as a person does it. */
-class LayOutTest extends Journey {
+class LayOutTest extends LayingJourney {
   @BeforeEach
   void metric() {
     setTape("MM_1");
-  }
-
-  private void lay(String pieceId, String faceId, String design) {
-    go("/pieces/" + pieceId + "/choose/" + faceId);
-    page.getByLabel("Only designs called").fill(design);
-    Locator trial =
-        page.getByRole(
-                AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(Pattern.compile("^" + design + ": ")))
-            .first();
-    trial.click();
-    page.getByRole(
-            AriaRole.BUTTON,
-            new Page.GetByRoleOptions().setName(Pattern.compile("^Lay it on the ")))
-        .click();
-    page.waitForURL("**/lay-out/" + faceId + "/*");
-    saved();
-  }
-
-  private void saved() {
-    eventually(() -> savedPlan().contains("\"designId\"") && page.getByText("Saving").count() == 0);
-  }
-
-  private Locator options() {
-    return page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Options"))
-        .getByRole(AriaRole.RADIO);
-  }
-
-  private Locator chosenOption() {
-    return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setChecked(true));
-  }
-
-  /** Takes everything back, step by step, until there is nothing left to take back. */
-  private void undoAll() {
-    Locator undo =
-        page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Undo")));
-    for (int i = 0; i < 40 && undo.isEnabled(); i++) {
-      String before = savedPlan();
-      undo.click();
-      eventually(() -> !savedPlan().equals(before));
-    }
-    assertThat(undo).isDisabled();
   }
 
   @Test
@@ -232,7 +189,7 @@ class LayOutTest extends Journey {
     page.mouse().down();
     page.mouse().move(x + 90, y + 30, new Mouse.MoveOptions().setSteps(4));
     page.mouse().move(x + 3, y + 30, new Mouse.MoveOptions().setSteps(4));
-    assertThat(page.getByTestId("drawn-to").first()).hasText("middle");
+    assertThat(page.getByTestId("drawn-to").first()).hasText("middle · 435 mm from the left");
     page.mouse().up();
     eventually(() -> savedPlan().contains("STAND_PLACED"));
     Assertions.assertThat(savedPlan()).containsPattern("\"x\":435(\\.0)?[,}]");

@@ -31,7 +31,7 @@ public record LayView(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
     List<CollagePieceView> pieces,
-    List<CutAwayView> motifs,
+    List<String> motifs,
     String designName,
     String kindText,
     String title,
@@ -57,9 +57,6 @@ public record LayView(
 
   /** One piece of a collage. */
   public record CollagePieceView(String designId, String name) {}
-
-  /** A named part of a picture, and whether it is cut off and kept. */
-  public record CutAwayView(String name, int importance, boolean cutAway) {}
 
   /**
    * A sheet with what is cut from it.

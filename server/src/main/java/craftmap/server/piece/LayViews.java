@@ -3,13 +3,13 @@ package craftmap.server.piece;
 import craftmap.core.design.CustomCut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
+import craftmap.core.design.MotifBox;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.Texture;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
-import craftmap.core.lay.rule.Across;
 import craftmap.core.lay.rule.AcrossFronts;
 import craftmap.core.lay.rule.Border;
 import craftmap.core.lay.rule.BorderSides;
@@ -304,17 +304,13 @@ final class LayViews {
         .toList();
   }
 
-  /** Named parts of the picture, and which of them are cut off on purpose. */
-  private static List<LayView.CutAwayView> motifs(Lay lay, Optional<Design> design) {
-    if (!(lay.rule() instanceof Across across)) {
-      return List.of();
-    }
-    return design.flatMap(Design::picture).map(p -> p.motifs()).orElse(List.of()).stream()
-        .map(
-            m ->
-                new LayView.CutAwayView(
-                    m.name(), m.importance(), across.cutAway().contains(m.name())))
-        .toList();
+  /** Named parts of the picture, which may be cut off. */
+  private static List<String> motifs(Lay lay, Optional<Design> design) {
+    return lay.rule().kind() == RuleKind.ACROSS
+        ? design.flatMap(Design::picture).map(p -> p.motifs()).orElse(List.of()).stream()
+            .map(MotifBox::name)
+            .toList()
+        : List.of();
   }
 
   private OptionWords words(Face face, LayReading.Laid laid) {

@@ -71,7 +71,7 @@ class TrialController {
    *
    * @param stock whether what there is covers it; none where it uses nothing up
    * @param items the best option's items of a stencil
-   * @param layable whether it is laid by a rule
+   * @param cutToFit where it is too large, it may be laid all the same and is cut to the face
    * @param placed where copies or sheets of any other kind would lie
    */
   record TrialView(
@@ -91,7 +91,7 @@ class TrialController {
       boolean maySell,
       String rightsText,
       List<LayView.ItemView> items,
-      boolean layable,
+      boolean cutToFit,
       List<PlacedView> placed) {}
 
   enum StockVerdict {
@@ -183,7 +183,7 @@ class TrialController {
         d.card().rights().allowsSale(),
         Words.say("rights", d.card().rights()),
         trial.verdict() instanceof Trial.Row row ? items(face, row) : List.of(),
-        !RuleKind.suiting(d).isEmpty(),
+        RuleKind.suiting(d).contains(RuleKind.ACROSS),
         trial.verdict() instanceof Trial.Row
             ? List.of()
             : trial.placed().stream().map(TrialController::placed).toList());
