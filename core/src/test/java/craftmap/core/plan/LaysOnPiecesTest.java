@@ -1,0 +1,384 @@
+package craftmap.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import craftmap.core.colour.Colour;
+import craftmap.core.design.Design;
+import craftmap.core.design.Prints;
+import craftmap.core.design.Shapes;
+import craftmap.core.form.FormKind;
+import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Paint;
+import craftmap.core.plane.Box;
+import craftmap.core.surface.Area;
+import craftmap.core.surface.KeepOut;
+import craftmap.core.surface.Marks;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** What lays come to on whole pieces: marks, needs, passes and tape. */
+class LaysOnPiecesTest {
+  private static final Paint TEAL = new Paint("teal", "Teal", new Colour("#1F4650"), 10);
+  private static final Map<String, Design> DESIGNS = new HashMap<>();
+
+  static {
+    DESIGNS.put("block", Shapes.block(60, 40, 140, 90));
+    DESIGNS.put("picture", Prints.transfer(1100, 900, Prints.motif("heron", 5, 60, 200, 200, 250)));
+    DESIGNS.put("napkin", Prints.napkin(4));
+    DESIGNS.put("paper", Prints.repeatingPaper(500, 700, 100, 100));
+    DESIGNS.put("boat", Prints.cutOut(100, 80));
+    DESIGNS.put("foil", Prints.foil(80, 5, "COMPLETE"));
+    DESIGNS.put("zone", Prints.zone());
+  }
+
+  private static final Shelf SHELF =
+      new Shelf() {
+        @Override
+        public Optional<Design> design(String id) {
+          return Optional.ofNullable(DESIGNS.get(id));
+        }
+
+        @Override
+        public Optional<Paint> paint(String id) {
+          return id.equals("teal") ? Optional.of(TEAL) : Optional.empty();
+        }
+      };
+
+  private static Lay lay(
+      String id,
+      String faceId,
+      List<String> alsoOn,
+      String designId,
+      List<String> more,
+      RuleKind rule,
+      Map<String, Double> measures,
+      Map<String, String> choices,
+      OptionalDouble clear) {
+    return new Lay(
+        id,
+        faceId,
+        alsoOn,
+        Optional.of(designId),
+        Optional.empty(),
+        more,
+        rule.read(new MeasureSheet(measures, choices), List.of(), ""),
+        Optional.empty(),
+        designId.equals("zone") || designId.equals("block")
+            ? Optional.of("teal")
+            : Optional.empty(),
+        2,
+        clear,
+        craftmap.core.lay.Eye.NONE,
+        false,
+        false);
+  }
+
+  private static Lay lay(String id, String face, String design, RuleKind rule) {
+    return lay(
+        id, face, List.of(), design, List.of(), rule, Map.of(), Map.of(), OptionalDouble.empty());
+  }
+
+  private static PlanReading read(
+      FormKind form, Map<String, Double> measures, Map<String, Found> found, Lay... lays) {
+    return new PlanReader(SHELF, TapeDivision.MM_1)
+        .read(
+            new Plan(
+                "Piece", form.read(new MeasureSheet(measures, Map.of())), found, List.of(lays)));
+  }
+
+  private static LayReading.Laid laid(PlanReading reading, String face, String lay) {
+    return (LayReading.Laid)
+        reading.face(face).lays().stream()
+            .filter(l -> l.lay().id().equals(lay))
+            .findFirst()
+            .orElseThrow();
+  }
+
+  private static final Map<String, Double> DRAWERS =
+      Map.of("width", 800.0, "height", 700.0, "drawers", 3.0);
+
+  @Test
+  void aPictureOverDrawersTakesOneSheetHoweverManyFacesItGoesOver() {
+    PlanReading reading =
+        read(
+            FormKind.DRAWER_CHEST,
+            DRAWERS,
+            Map.of(),
+            lay(
+                "p",
+                "drawer-1",
+                List.of("drawer-2", "drawer-3"),
+                "picture",
+                List.of(),
+                RuleKind.ACROSS,
+                Map.of(),
+                Map.of(),
+                OptionalDouble.empty()));
+    int sheets = 0;
+    for (String face : List.of("drawer-1", "drawer-2", "drawer-3")) {
+      LayReading.Laid on = laid(reading, face, "p");
+      assertThat(on.items()).isNotEmpty();
+      sheets += on.takes().sheets();
+    }
+    assertThat(sheets).isEqualTo(1);
+    assertThat(laid(reading, "drawer-1", "p").lead()).isTrue();
+    assertThat(laid(reading, "drawer-2", "p").lead()).isFalse();
+  }
+
+  @Test
+  void aLayGoesOverFacesOnlyWhereItsRuleDoes() {
+    assertThatExceptionOfType(RefusedInput.class)
+        .isThrownBy(
+            () ->
+                lay(
+                    "r",
+                    "drawer-1",
+                    List.of("drawer-2"),
+                    "block",
+                    List.of(),
+                    RuleKind.RUN,
+                    Map.of(),
+                    Map.of(),
+                    OptionalDouble.empty()))
+        .withMessageContaining("Faces of the lay (2 faces)");
+  }
+
+  @Test
+  void aMissingPieceOfACollageIsNamedAsMissing() {
+    PlanReading reading =
+        read(
+            FormKind.SIGN,
+            Map.of(),
+            Map.of(),
+            lay(
+                "c",
+                firstFace(FormKind.SIGN),
+                List.of(),
+                "boat",
+                List.of("boat", "gone"),
+                RuleKind.COLLAGE,
+                Map.of(),
+                Map.of(),
+                OptionalDouble.empty()));
+    assertThat(reading.lays().getFirst())
+        .isInstanceOfSatisfying(
+            LayReading.Missing.class, m -> assertThat(m.what()).isEqualTo(LayReading.What.DESIGN));
+  }
+
+  private static String firstFace(FormKind form) {
+    return form.read(MeasureSheet.blank()).faces().faces().getFirst().id();
+  }
+
+  @Test
+  void roundAWallTheLastPrintIsANeighbourOfTheFirst() {
+    // an odd number of stencils round a wall, each sheet reaching over its two neighbours: were
+    // the ends no neighbours, two passes would do
+    for (double around : new double[] {500, 600, 700}) {
+      PlanReading reading =
+          read(
+              FormKind.PLANTER,
+              Map.of("top", around, "bottom", around, "slant", 200.0),
+              Map.of(),
+              lay(
+                  "r",
+                  "wall",
+                  List.of(),
+                  "block",
+                  List.of(),
+                  RuleKind.RING,
+                  Map.of("gap", 20.0, "inset", 60.0),
+                  Map.of("around", "WALL"),
+                  OptionalDouble.empty()));
+      LayReading.Laid ring = laid(reading, "wall", "r");
+      StencilPasses passes = ring.passes().orElseThrow();
+      int n = ring.items().size();
+      assertThat(passes.passes()).as("%d round", n).hasSize(n % 2 == 0 ? 2 : 3);
+      List<Integer> passOf = passes.passOfEach();
+      assertThat(passOf.getFirst()).as("the ends meet").isNotEqualTo(passOf.getLast());
+    }
+  }
+
+  @Test
+  void ringMarksKnowWhereTheyLieOnTheFace() {
+    PlanReading reading =
+        read(
+            FormKind.CLOCK,
+            Map.of("width", 320.0),
+            Map.of(),
+            lay("r", "dial", "block", RuleKind.RING));
+    LayReading.Laid ring = laid(reading, "dial", "r");
+    SetOutLine line = ring.setOuts().getFirst();
+    assertThat(line.along()).isEqualTo(SetOutLine.Along.RING_FROM_TOP);
+    assertThat(line.places()).hasSameSizeAs(line.marks().marks());
+    assertThat(line.places())
+        .allSatisfy(p -> assertThat(ring.items()).anyMatch(i -> i.centre().distanceMm(p) < 1e-6));
+  }
+
+  @Test
+  void seamsAreTickedAlongBothEdgesAndNotWhereThereIsNone() {
+    PlanReading reading =
+        read(
+            FormKind.DRAWER_CHEST,
+            Map.of("width", 1600.0, "height", 700.0, "drawers", 1.0),
+            Map.of(),
+            lay("c", "drawer-1", "paper", RuleKind.COVER));
+    LayReading.Laid cover = laid(reading, "drawer-1", "c");
+    SetOutLine across = cover.setOuts().getFirst();
+    assertThat(across.along()).isEqualTo(SetOutLine.Along.TOP_FROM_LEFT);
+    double width = reading.face("drawer-1").face().outline().widthMm();
+    assertThat(across.marks().marks())
+        .isNotEmpty()
+        .allSatisfy(m -> assertThat(m.exactMm()).isBetween(3.0, width - 3));
+  }
+
+  @Test
+  void aNapkinIsCountedAndWhatIsGluedIsCountedOnce() {
+    PlanReading reading =
+        read(
+            FormKind.SIGN,
+            Map.of(),
+            Map.of(),
+            lay("n", firstFace(FormKind.SIGN), "napkin", RuleKind.COVER));
+    LayReading.Laid napkins = laid(reading, firstFace(FormKind.SIGN), "n");
+    Takes takes = napkins.takes();
+    assertThat(takes.sheets()).isGreaterThanOrEqualTo(takes.leastSheets());
+    assertThat(takes.offTheShelf(napkins.design())).isEqualTo(takes.sheets());
+    assertThat(takes.sizedMm2())
+        .isCloseTo(
+            reading.face(firstFace(FormKind.SIGN)).face().outline().areaMm2(), within(200.0));
+  }
+
+  @Test
+  void foilGoesAroundACollageAndAZoneIsTapedAlongIt() {
+    String face = firstFace(FormKind.SIGN);
+    PlanReading reading =
+        read(
+            FormKind.SIGN,
+            Map.of("width", 600.0, "height", 400.0),
+            Map.of(),
+            lay(
+                "c",
+                face,
+                List.of(),
+                "boat",
+                List.of("boat"),
+                RuleKind.COLLAGE,
+                Map.of(),
+                Map.of(),
+                OptionalDouble.empty()),
+            lay(
+                "f",
+                face,
+                List.of(),
+                "foil",
+                List.of(),
+                RuleKind.STRIPS,
+                Map.of("spare", 0.0),
+                Map.of(),
+                OptionalDouble.of(4)),
+            lay(
+                "z",
+                face,
+                List.of(),
+                "zone",
+                List.of(),
+                RuleKind.WHOLE_FACE,
+                Map.of(),
+                Map.of(),
+                OptionalDouble.of(2)));
+    double whole = reading.face(face).face().outline().areaMm2();
+    Takes collage = laid(reading, face, "c").takes();
+    Takes foil = laid(reading, face, "f").takes();
+    assertThat(collage.pieces()).isEqualTo(2);
+    assertThat(foil.sizedMm2()).isLessThan(whole - collage.sizedMm2());
+    assertThat(foil.sizedMm2()).isGreaterThan(whole - collage.sizedMm2() - 2 * 400 * 8);
+  }
+
+  @Test
+  void aZoneTakesPaintForItsAreaAndTapeAlongWhatItKeepsClearOf() {
+    String face = firstFace(FormKind.SIGN);
+    Found found = withPlate();
+    PlanReading reading =
+        read(
+            FormKind.SIGN,
+            Map.of("width", 600.0, "height", 400.0),
+            Map.of(face, found),
+            lay("z", face, "zone", RuleKind.WHOLE_FACE));
+    Takes takes = laid(reading, face, "z").takes();
+    double area = reading.face(face).face().outline().areaMm2() - 100 * 50;
+    // two coats over the area at 10 m2 a litre, and 5 % in the brush
+    assertThat(takes.potMl()).isCloseTo(area * 2 / 10 / 1000 * 1.05, within(0.5));
+    assertThat(takes.maskingMm()).isCloseTo(2 * (100 + 50), within(3.0));
+  }
+
+  private static Found withPlate() {
+    Found n = Found.nothing();
+    Marks plate =
+        Marks.ofKeepOuts(
+            List.of(
+                new KeepOut("k", "Plate", new Area.Upright(new Box(200, 150, 100, 50)), Set.of())));
+    return new Found(
+        n.name(),
+        n.outline(),
+        n.makeUp(),
+        n.finish(),
+        n.ground(),
+        n.exposure(),
+        n.edgeDepthMm(),
+        n.relief(),
+        n.shown(),
+        n.comesOff(),
+        n.standing(),
+        true,
+        plate);
+  }
+
+  @Test
+  void laysThroughOneSheetArePlannedTogether() {
+    String face = firstFace(FormKind.SIGN);
+    PlanReading reading =
+        read(
+            FormKind.SIGN,
+            Map.of("width", 600.0, "height", 400.0),
+            Map.of(),
+            lay(
+                "a",
+                face,
+                List.of(),
+                "block",
+                List.of(),
+                RuleKind.RUN,
+                Map.of("distance", 60.0, "gap", 100.0),
+                Map.of("edge", "TOP"),
+                OptionalDouble.empty()),
+            lay(
+                "b",
+                face,
+                List.of(),
+                "block",
+                List.of(),
+                RuleKind.RUN,
+                Map.of("distance", 110.0, "gap", 100.0),
+                Map.of("edge", "TOP"),
+                OptionalDouble.empty()));
+    SharedSheet shared = reading.face(face).shared().getFirst();
+    assertThat(shared.layIds()).containsExactly("a", "b");
+    int alone =
+        Math.max(
+            laid(reading, face, "a").passes().orElseThrow().passes().size(),
+            laid(reading, face, "b").passes().orElseThrow().passes().size());
+    // 50 apart, the sheet of one row reaches over the prints of the other
+    assertThat(shared.passes().passes()).isGreaterThan(alone);
+  }
+}
