@@ -21,7 +21,7 @@ type Props = {
   readonly onSelect: (layId: string) => void;
 };
 
-const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 194 };
+const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 208 };
 const UPRIGHT_MARGINS = { left: 170, top: 70, right: 40, bottom: 70 };
 const TAPE_BELOW = 112;
 const NO_MARKS: SetOut['marks'] = [];

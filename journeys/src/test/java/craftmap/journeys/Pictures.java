@@ -49,9 +49,9 @@ class Pictures extends Journey {
     take("/shelf?things=POT&on=deep-estuary", "shelf-pots");
     take("/shelf/designs/moonrise-reeds", "design");
     take("/shelf/supplier", "supplier");
-    go("/pieces/folding-screen/choose/panel-1-inset-2");
-    button("papers").click();
-    save("choose-papers");
+    go("/pieces/wardrobe/lay-out/door-1/marsh");
+    page.getByTestId("sheets").waitFor();
+    save("lay-out-sheets");
     take("/sums", "sums");
     takePrint("/api/pieces/sea-chest/faces/front/print?paper=A4", "print");
   }

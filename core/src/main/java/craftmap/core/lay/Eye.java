@@ -1,5 +1,6 @@
 package craftmap.core.lay;
 
+import craftmap.core.chance.Dice;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;

@@ -1,9 +1,9 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.chance.Dice;
 import craftmap.core.design.Design;
 import craftmap.core.design.Direction;
 import craftmap.core.design.MotifBox;
-import craftmap.core.lay.Dice;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;

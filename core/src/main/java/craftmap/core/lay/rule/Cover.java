@@ -1,5 +1,9 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.cut.nest.NestPart;
+import craftmap.core.cut.nest.NestStock;
+import craftmap.core.cut.nest.Nested;
+import craftmap.core.cut.nest.Nesting;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
 import craftmap.core.design.Napkin;
@@ -8,7 +12,6 @@ import craftmap.core.design.Repeat;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;
-import craftmap.core.lay.sheet.SheetCount;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.lay.sheet.SpoilSearch;
 import craftmap.core.measure.LengthRange;
@@ -58,6 +61,9 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
   }
 
   private static final int MOST_SHEETS = 400;
+
+  /** Enough for the parts of a face, and not felt while it is dragged. */
+  private static final int TRIES = 40;
 
   static Cover read(MeasureSheet sheet) {
     Join join = sheet.choice("join", "Sheets meet", Join.OVERLAPPING);
@@ -252,23 +258,23 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
     }
 
     private LayOption option(Way way, Seams x, Seams y, List<Laid> laid) {
-      List<SheetCount.Taken> taken = taken(laid);
+      Sheeted sheeted = sheeted(laid);
       List<SheetPart> parts = new ArrayList<>();
       List<Item> own = new ArrayList<>();
       int slivers = 0;
       for (int i = 0; i < laid.size(); i++) {
         Laid l = laid.get(i);
-        SheetCount.Taken from = taken.get(i);
-        Placement at = l.placedSo(from.leftMm(), from.topMm());
+        Taken from = sheeted.taken[i];
+        Placement at = l.placedSo(from.acrossMm, from.downMm);
         Item item = new Item(design, at, l.share(wide * tall), Optional.of(l.shows), false);
-        parts.add(SheetPart.of(i + 1, l.front, item, onSheet(l.cut, from), from.sheet()));
+        parts.add(SheetPart.of(i + 1, l.front, item, onSheet(l.cut, from), from.sheet));
         if (l.front == fronts.own()) {
           own.add(item);
         }
         slivers += l.isSliver(x, y) ? 1 : 0;
       }
-      int units = taken.stream().mapToInt(SheetCount.Taken::sheet).max().orElse(0);
       int perSheet = unitsPerSheet(owned, unit);
+      int sheets = Math.ceilDiv(sheeted.units, perSheet);
       List<MotifBox> spoilt = parts.stream().flatMap(p -> p.spoilt().stream()).toList();
       return new LayOption(
           new SheetCover(
@@ -279,58 +285,63 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
               x.pitchMm(),
               y.pitchMm(),
               parts,
-              Math.ceilDiv(units, perSheet),
-              Math.ceilDiv(SheetCount.least(wanted(laid), sheet()), perSheet),
+              sheets,
+              Math.ceilDiv(sheeted.least, perSheet),
               spoilt),
           own,
           Standing.of(
                   new Standing.Judged(
                       0, slivers, way.symmetrical(), parts.size(), 0, true, 0, way.ordinal()))
-              .cutting(
-                  spoilt.stream().mapToInt(MotifBox::importance).sum(),
-                  Math.ceilDiv(units, perSheet)),
+              .cutting(spoilt.stream().mapToInt(MotifBox::importance).sum(), sheets),
           Optional.empty());
     }
 
-    private Box sheet() {
-      return new Box(0, 0, wide, tall);
-    }
+    /** From which sheet a part is taken, and how far into it. */
+    private record Taken(int sheet, double acrossMm, double downMm) {}
 
-    private List<SheetCount.Wanted> wanted(List<Laid> laid) {
-      return laid.stream().map(Laid::wanted).toList();
-    }
+    /** Where every part is taken from, and how few would do at best. */
+    private record Sheeted(Taken[] taken, int units, int least) {}
 
     /**
-     * Where every part is taken from. A picture that does not repeat shows what it shows there:
-     * each of its parts has a sheet of its own. A plain or repeating print is used up to the last
-     * piece.
+     * A picture that does not repeat shows what it shows there: each of its parts has a sheet of
+     * its own. A plain or repeating print is used up to the last piece.
      */
-    private List<SheetCount.Taken> taken(List<Laid> laid) {
+    private Sheeted sheeted(List<Laid> laid) {
+      Taken[] taken = new Taken[laid.size()];
       boolean picture =
           repeatOf(design).isEmpty()
               && design.picture().map(p -> !p.motifs().isEmpty()).orElse(false);
-      if (!picture) {
-        return SheetCount.take(wanted(laid), sheet(), repeatAcross, repeatDown);
+      if (picture) {
+        for (int i = 0; i < taken.length; i++) {
+          taken[i] = new Taken(i + 1, laid.get(i).intoAcross, laid.get(i).intoDown);
+        }
+        return new Sheeted(taken, taken.length, taken.length);
       }
-      List<SheetCount.Taken> own = new ArrayList<>();
-      for (int i = 0; i < laid.size(); i++) {
-        own.add(new SheetCount.Taken(i + 1, laid.get(i).intoAcross, laid.get(i).intoDown));
+      NestStock sheets =
+          new NestStock(new Box(0, 0, wide, tall), laid.size(), true, repeatAcross, repeatDown);
+      Nested nested =
+          Nesting.plan(
+              laid.stream().map(Laid::toCut).toList(), List.of(sheets), 0, TRIES, done -> true);
+      for (Nested.Sheet sheet : nested.sheets()) {
+        for (Nested.Placed p : sheet.parts()) {
+          taken[p.part()] = new Taken(sheet.copy(), p.at().leftMm(), p.at().topMm());
+        }
       }
-      return own;
+      return new Sheeted(taken, nested.newSheets(), nested.least());
     }
 
     /** From the laid sheet's coordinates, which may be turned, to the design's own. */
-    private Box onSheet(Box cut, SheetCount.Taken from) {
+    private Box onSheet(Box cut, Taken from) {
       Box print = design.printed();
       return turned
           ? new Box(
-              print.leftMm() + from.topMm(),
-              print.bottomMm() - from.leftMm() - cut.widthMm(),
+              print.leftMm() + from.downMm,
+              print.bottomMm() - from.acrossMm - cut.widthMm(),
               cut.heightMm(),
               cut.widthMm())
           : new Box(
-              print.leftMm() + from.leftMm(),
-              print.topMm() + from.topMm(),
+              print.leftMm() + from.acrossMm,
+              print.topMm() + from.downMm,
               cut.widthMm(),
               cut.heightMm());
     }
@@ -351,8 +362,8 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
         boolean turned,
         double wide,
         double tall) {
-      SheetCount.Wanted wanted() {
-        return new SheetCount.Wanted(cut.widthMm(), cut.heightMm(), intoAcross, intoDown);
+      NestPart toCut() {
+        return new NestPart(cut.widthMm(), cut.heightMm(), false, intoAcross, intoDown);
       }
 
       /** Where the sheet lies when the part begins that far into it. */

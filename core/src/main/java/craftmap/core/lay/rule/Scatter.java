@@ -1,6 +1,6 @@
 package craftmap.core.lay.rule;
 
-import craftmap.core.lay.Dice;
+import craftmap.core.chance.Dice;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;

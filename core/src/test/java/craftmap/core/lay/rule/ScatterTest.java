@@ -3,11 +3,11 @@ package craftmap.core.lay.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.chance.Dice;
 import craftmap.core.design.Card;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
-import craftmap.core.lay.Dice;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;

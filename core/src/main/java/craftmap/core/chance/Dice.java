@@ -1,4 +1,4 @@
-package craftmap.core.lay;
+package craftmap.core.chance;
 
 /**
  * Chance that can be repeated: the same seed throws the same numbers on every machine. The

@@ -1,0 +1,186 @@
+package craftmap.core.cut.nest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftmap.core.plane.Box;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class NestingTest {
+  private static final Box SHEET = new Box(0, 0, 500, 700);
+
+  private static Nested plan(List<NestPart> parts, List<NestStock> stock, double knife) {
+    return Nesting.plan(parts, stock, knife, 200, done -> true);
+  }
+
+  /** A sheet cut at random by straight cuts, its parts shuffled. */
+  static List<NestPart> cutApart(Random random, int pieces, int sheets) {
+    List<NestPart> all = new ArrayList<>();
+    for (int s = 0; s < sheets; s++) {
+      List<Box> boxes = new ArrayList<>(List.of(SHEET));
+      while (boxes.size() < pieces) {
+        Box b = boxes.remove(random.nextInt(boxes.size()));
+        double share = 0.25 + 0.5 * random.nextDouble();
+        boolean down = b.widthMm() > b.heightMm();
+        if (random.nextInt(4) == 0) {
+          down = !down;
+        }
+        double w = down ? b.widthMm() * share : b.widthMm();
+        double h = down ? b.heightMm() : b.heightMm() * share;
+        boxes.add(new Box(b.leftMm(), b.topMm(), w, h));
+        boxes.add(
+            down
+                ? new Box(b.leftMm() + w, b.topMm(), b.widthMm() - w, h)
+                : new Box(b.leftMm(), b.topMm() + h, w, b.heightMm() - h));
+      }
+      boxes.forEach(b -> all.add(NestPart.upright(b.widthMm(), b.heightMm())));
+    }
+    Collections.shuffle(all, random);
+    return all;
+  }
+
+  private static void isSound(
+      Nested nested, List<NestPart> parts, List<NestStock> stock, double knife) {
+    boolean[] seen = new boolean[parts.size()];
+    for (Nested.Sheet sheet : nested.sheets()) {
+      Box usable = stock.get(sheet.stock()).usable();
+      double area = 0;
+      for (int i = 0; i < sheet.parts().size(); i++) {
+        Nested.Placed p = sheet.parts().get(i);
+        NestPart part = parts.get(p.part());
+        assertThat(seen[p.part()]).as("cut once").isFalse();
+        seen[p.part()] = true;
+        assertThat(p.turned() && !part.turns()).isFalse();
+        assertThat(p.at().widthMm())
+            .isCloseTo(
+                p.turned() ? part.heightMm() : part.widthMm(),
+                org.assertj.core.api.Assertions.within(1e-6));
+        assertThat(p.at().leftMm()).isGreaterThanOrEqualTo(usable.leftMm() - 1e-6);
+        assertThat(p.at().rightMm()).isLessThanOrEqualTo(usable.rightMm() + 1e-5);
+        assertThat(p.at().bottomMm()).isLessThanOrEqualTo(usable.bottomMm() + 1e-5);
+        area += p.at().areaMm2();
+        for (int k = 0; k < i; k++) {
+          Box other = sheet.parts().get(k).at();
+          Box grown =
+              new Box(
+                  other.leftMm() - knife,
+                  other.topMm() - knife,
+                  other.widthMm() + 2 * knife,
+                  other.heightMm() + 2 * knife);
+          assertThat(p.at().overlaps(grown, 1e-5)).as("knife room is kept").isFalse();
+        }
+        for (Box left : sheet.leftovers()) {
+          assertThat(p.at().overlaps(left, 1e-5)).isFalse();
+        }
+      }
+      double left = sheet.leftovers().stream().mapToDouble(Box::areaMm2).sum();
+      assertThat(area + left).isLessThanOrEqualTo(usable.areaMm2() + 1e-3);
+    }
+    for (int i = 0; i < parts.size(); i++) {
+      assertThat(seen[i] || nested.unplaced().contains(i)).isTrue();
+    }
+    assertThat(nested.newSheets()).isGreaterThanOrEqualTo(nested.least());
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {10, 20})
+  void whatWasCutFromOneSheetGoesBackOntoOne(int pieces) {
+    List<NestStock> stock = List.of(NestStock.sheets(SHEET, 10));
+    int back = 0;
+    for (int seed = 0; seed < 100; seed++) {
+      List<NestPart> parts = cutApart(new Random(seed), pieces, 1);
+      Nested nested = plan(parts, stock, 0);
+      isSound(nested, parts, stock, 0);
+      back += nested.newSheets() == 1 ? 1 : 0;
+    }
+    assertThat(back).as("of 100").isGreaterThanOrEqualTo(95);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"10, 3", "20, 2"})
+  void severalSheetsGoBackOntoAsMany(int pieces, int sheets) {
+    List<NestStock> stock = List.of(NestStock.sheets(SHEET, 20));
+    int over = 0;
+    for (int seed = 0; seed < 20; seed++) {
+      List<NestPart> parts = cutApart(new Random(1000 + seed), pieces, sheets);
+      Nested nested = plan(parts, stock, 0);
+      isSound(nested, parts, stock, 0);
+      over += nested.newSheets() - sheets;
+    }
+    assertThat(over).as("sheets too many in 20").isLessThanOrEqualTo(2);
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+  void partsThatTurnWithAKnifeOnLeftoversAndSheets(long seed) {
+    Random random = new Random(seed);
+    List<NestPart> parts = new ArrayList<>();
+    for (int i = 0; i < 30; i++) {
+      parts.add(
+          new NestPart(
+              20 + random.nextInt(300), 20 + random.nextInt(300), random.nextBoolean(), 0, 0));
+    }
+    List<NestStock> stock =
+        List.of(
+            new NestStock(new Box(40, 60, 260, 300), 2, false, 0, 0), NestStock.sheets(SHEET, 30));
+    Nested nested = plan(parts, stock, 4);
+    isSound(nested, parts, stock, 4);
+    assertThat(nested.unplaced()).isEmpty();
+    assertThat(nested.sheets().getFirst().isNew()).as("leftovers first").isFalse();
+    assertThat(plan(parts, stock, 4)).as("the same again").isEqualTo(nested);
+  }
+
+  @Test
+  void aRepeatIsKept() {
+    List<NestPart> parts = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      parts.add(new NestPart(120, 150, false, 30, 40));
+    }
+    List<NestStock> stock = List.of(new NestStock(SHEET, 9, true, 100, 80));
+    Nested nested = plan(parts, stock, 0);
+    isSound(nested, parts, stock, 0);
+    for (Nested.Sheet sheet : nested.sheets()) {
+      for (Nested.Placed p : sheet.parts()) {
+        assertThat((p.at().leftMm() - 30) % 100).isZero();
+        assertThat((p.at().topMm() - 40) % 80).isZero();
+      }
+    }
+  }
+
+  @Test
+  void theBoundIsTrueAndSometimesMet() {
+    // five parts wider than half a sheet: three of 300 high need two sheets, five need three
+    List<NestPart> wide = new ArrayList<>();
+    for (int i = 0; i < 5; i++) {
+      wide.add(NestPart.upright(260, 300));
+    }
+    Nested nested = plan(wide, List.of(NestStock.sheets(SHEET, 9)), 0);
+    assertThat(nested.least()).isEqualTo(3);
+    assertThat(nested.newSheets()).isEqualTo(3);
+    assertThat(nested.isProven()).isTrue();
+  }
+
+  @Test
+  void whatIsTooLargeIsSaidAndTheRestIsCut() {
+    List<NestPart> parts = List.of(NestPart.upright(600, 10), NestPart.upright(100, 100));
+    Nested nested = plan(parts, List.of(NestStock.sheets(SHEET, 1)), 0);
+    assertThat(nested.unplaced()).containsExactly(0);
+    assertThat(nested.sheets()).hasSize(1);
+  }
+
+  @Test
+  void whoSaysStopGetsTheBestSoFar() {
+    List<NestPart> parts = cutApart(new Random(5), 30, 1);
+    parts.add(NestPart.upright(90, 90));
+    List<NestStock> stock = List.of(NestStock.sheets(SHEET, 9));
+    Nested nested = Nesting.plan(parts, stock, 0, 1_000_000, done -> false);
+    isSound(nested, parts, stock, 0);
+    assertThat(nested.unplaced()).isEmpty();
+  }
+}
