@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { FaceDoc, PlanDocument } from '../api/client';
-import { nextBlemishNumber, withFace, withoutLay } from './edits';
+import { movedLay, nextBlemishNumber, withFace, withoutLay } from './edits';
 
 const plan = (faces: ReadonlyArray<Partial<FaceDoc>>, lays: ReadonlyArray<{ id: string }> = []) =>
   ({ schema: 2, name: 'p', faces, lays }) as unknown as PlanDocument;
@@ -36,5 +36,18 @@ describe('changes of a plan', () => {
 
   it('takes one lay off', () => {
     expect(withoutLay(plan([], [{ id: 'a' }, { id: 'b' }]), 'a').lays).toEqual([{ id: 'b' }]);
+  });
+
+  it('moves a lay among those of a face, also one that only goes over it', () => {
+    const plan = {
+      lays: [
+        { id: 'a', faceId: 'door-1', alsoOn: ['drawer'] },
+        { id: 'b', faceId: 'drawer' },
+        { id: 'c', faceId: 'door-2' },
+      ],
+    } as unknown as PlanDocument;
+    const ids = (p: PlanDocument) => p.lays.map((l) => l.id);
+    expect(ids(movedLay(plan, 'b', 'drawer', -1))).toEqual(['b', 'a', 'c']);
+    expect(ids(movedLay(plan, 'b', 'drawer', 1))).toEqual(['a', 'b', 'c']);
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { HandleView, LayDoc } from '../api/client';
-import { pulled, turned, withValue } from './handles';
+import type { HandleView, LayDoc, OptionView } from '../api/client';
+import { counted, pulled, turned, withValue } from './handles';
 
 const lay = {
   id: 'a',
@@ -92,5 +92,48 @@ describe('handles', () => {
       { xMm: 1, yMm: 2 },
       { xMm: 30, yMm: 55 },
     ]);
+  });
+
+  it('picks the best option with one copy more for every pitch it is pulled', () => {
+    const count = handle({
+      role: 'COUNT',
+      moves: [{ key: 'count', value: 7, perXMm: 1 / 120, perYMm: 0, least: 1, most: 200 }],
+    });
+    const options = [
+      { way: 'MOTIF_ON_CENTRE', count: 7, across: 1 },
+      { way: 'GAP_ON_CENTRE', count: 6, across: 1 },
+      { way: 'SPREAD', count: 8, across: 1 },
+    ] as unknown as ReadonlyArray<OptionView>;
+    expect(counted(lay, count, { x: 125, y: 0 }, options).pick).toEqual({
+      way: 'SPREAD',
+      count: 8,
+      across: 1,
+    });
+    expect(counted(lay, count, { x: -400, y: 0 }, options).pick?.count).toBe(6);
+    // pulled by less than half a pitch, the lay stays what it is
+    expect(counted(lay, count, { x: 40, y: 0 }, options)).toBe(lay);
+  });
+
+  it('writes a piece of a collage down where the hand put it, and moves only that one', () => {
+    const piece = handle({
+      moves: [
+        { key: 'piece.2.x', value: 50, perXMm: 1, perYMm: 0, least: -1, most: 999 },
+        { key: 'piece.2.y', value: 60, perXMm: 0, perYMm: 1, least: -1, most: 999 },
+        { key: 'piece.2.turn', value: 8, perXMm: 0, perYMm: 0, least: -360, most: 360 },
+      ],
+    });
+    const put = pulled(lay, piece, { x: 3, y: -4 }, 1, false);
+    expect(put.eye?.held).toEqual([{ item: 2, xMm: 53, yMm: 56, turnDeg: 8 }]);
+    const again = pulled(put, piece, { x: 10, y: 0 }, 1, false);
+    expect(again.eye?.held).toEqual([{ item: 2, xMm: 60, yMm: 60, turnDeg: 8 }]);
+  });
+
+  it('keeps a picture that was put by hand among the ways of pictures', () => {
+    const picture = handle({
+      moves: [{ key: 'x', value: -10, perXMm: 1, perYMm: 0, least: -999, most: 999 }],
+      sets: [{ key: 'placed', value: 'YES' }],
+    });
+    const across = { ...lay, rule: { ...lay.rule, kind: 'ACROSS' } } as LayDoc;
+    expect(pulled(across, picture, { x: 4, y: 0 }, 1, false).pick?.way).toBe('ACROSS_PLACED');
   });
 });

@@ -166,6 +166,20 @@ class SheetApiTest extends ServerTest {
   }
 
   @Test
+  void onAnInsetNothingIsTrimmedAndAPieceWithSheetsOnlyIsLaidOut() {
+    JsonNode screen =
+        newPiece("Screen", "SCREEN", Map.of("panels", 2.0, "insets", 1.0, "height", 900.0));
+    JsonNode inset = edit(screen.path("document"), "panel-1-inset-1", "moonrise-reeds");
+    assertThat(inset.at("/document/lays/0/rule/measures/allowance").asDouble()).isZero();
+    JsonNode panel = edit(screen.path("document"), "panel-1", "moonrise-reeds");
+    assertThat(panel.at("/document/lays/0/rule/measures/allowance").asDouble()).isEqualTo(6);
+    save(screen, inset.path("document"), "Laid a transfer", null);
+    JsonNode route = get("/api/pieces/" + screen.path("id").asString() + "/route").body();
+    assertThat(texts(route.path("settled"), "").size()).isEqualTo(3);
+    assertThat(route.path("nextText").asString()).contains("Moonrise over the reeds");
+  }
+
+  @Test
   void theCuttingPatternShowsEveryPartInMillimetres() {
     String svg =
         new String(

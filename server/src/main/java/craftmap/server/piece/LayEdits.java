@@ -4,6 +4,7 @@ import static craftmap.server.piece.Given.given;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.lay.rule.Across;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.RefusedInput;
@@ -131,8 +132,15 @@ final class LayEdits {
                         design.name(),
                         "is laid by no rule",
                         "a design that some rule suits"));
-    PlanDocument.LayDoc lay = fresh(face, designId, rule, LayViews.isPainted(design));
+    LayRule laid = rule instanceof Across across && isInset(face) ? across.trimmedBy(0) : rule;
+    PlanDocument.LayDoc lay = fresh(face, designId, laid, LayViews.isPainted(design));
     return with(lay, face, Words.say("layEdit.laid", design.name()));
+  }
+
+  /** An inset meets a raised edge all round: nothing can be trimmed there. */
+  private boolean isInset(Face face) {
+    return plan.faces().stream()
+        .anyMatch(p -> p.face().id().equals(face.id()) && p.setInto().isPresent());
   }
 
   private LayEdited layWords(Face face, String text) {

@@ -117,7 +117,7 @@ class RouteController {
             Stop.LAY_OUT,
             Words.say("next.layOut", lay(reading, id).designName()));
       }
-      if (gathered.uses().isEmpty()) {
+      if (gathered.uses().isEmpty() && gathered.designs().isEmpty()) {
         return isMeasured(reading)
             ? new RouteView(List.of(Stop.SURVEY), Stop.CHOOSE, Words.say("next.choose"))
             : new RouteView(List.of(), Stop.SURVEY, Words.say("next.survey"));
@@ -129,6 +129,12 @@ class RouteController {
               laidOut,
               Stop.GATHER,
               Words.say("next.gather", need.pot().paint().name(), Words.millilitres(missing.by())));
+        }
+      }
+      for (Gathering.DesignNeed need : gathered.designs()) {
+        if (need.provision() instanceof Provision.Short) {
+          return new RouteView(
+              laidOut, Stop.GATHER, Words.say("next.gatherDesign", need.design().name()));
         }
       }
       return gathered.uses().stream()
@@ -147,7 +153,13 @@ class RouteController {
                         lay.paintName()));
               })
           .orElseGet(
-              () -> new RouteView(List.of(Stop.values()), Stop.GATHER, Words.say("next.done")));
+              () ->
+                  gathered.uses().isEmpty()
+                      ? new RouteView(
+                          laidOut,
+                          Stop.GATHER,
+                          Words.say("next.cut", gathered.designs().getFirst().design().name()))
+                      : new RouteView(List.of(Stop.values()), Stop.GATHER, Words.say("next.done")));
     }
 
     /** Its main sizes were taken; what follows from them may stay as it follows. */

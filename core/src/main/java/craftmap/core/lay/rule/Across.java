@@ -72,6 +72,11 @@ public record Across(
                 .collect(Collectors.toSet()));
   }
 
+  /** With another allowance: none where the picture meets a raised edge. */
+  public Across trimmedBy(double otherMm) {
+    return new Across(marginMm, otherMm, placed, cutAway);
+  }
+
   @Override
   public RuleKind kind() {
     return RuleKind.ACROSS;
