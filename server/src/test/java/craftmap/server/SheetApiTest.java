@@ -180,6 +180,23 @@ class SheetApiTest extends ServerTest {
   }
 
   @Test
+  void theMapAsAFileHoldsItsPicturesAndThePageItsParts() throws IOException {
+    String map =
+        new String(
+            get("/api/pieces/wardrobe/map.svg").raw().body(),
+            java.nio.charset.StandardCharsets.UTF_8);
+    // one picture, however many parts show it
+    assertThat(map.split("<image id=\"art-", -1)).hasSize(3);
+    assertThat(map).contains("href=\"data:image/svg+xml;base64,");
+    assertThat(map.split("<use href=\"#art-1\"", -1).length).isGreaterThan(5);
+    byte[] page = get("/api/pieces/wardrobe/faces/door-1/print?paper=A4").raw().body();
+    try (PDDocument read = Loader.loadPDF(page)) {
+      assertThat(new PDFTextStripper().getText(read))
+          .contains("Part 1, Left door:", "Drawer 1:", "from the left");
+    }
+  }
+
+  @Test
   void theCuttingPatternShowsEveryPartInMillimetres() {
     String svg =
         new String(

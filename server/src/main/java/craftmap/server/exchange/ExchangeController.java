@@ -1,15 +1,20 @@
 package craftmap.server.exchange;
 
+import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
+import craftmap.server.artwork.Artworks;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -31,11 +36,16 @@ class ExchangeController {
   private final Studios studios;
   private final Pieces pieces;
   private final PieceFiles files;
+  private final ShelfService shelf;
+  private final Artworks artworks;
 
-  ExchangeController(Studios studios, Pieces pieces, PieceFiles files) {
+  ExchangeController(
+      Studios studios, Pieces pieces, PieceFiles files, ShelfService shelf, Artworks artworks) {
     this.studios = studios;
     this.pieces = pieces;
     this.files = files;
+    this.shelf = shelf;
+    this.artworks = artworks;
   }
 
   record Imported(String id, String name) {}
@@ -58,8 +68,9 @@ class ExchangeController {
 
   @GetMapping(value = "/{id}/map.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> map(@PathVariable String id) {
-    SavedPlan piece = pieces.get(studios.current(), id);
-    String svg = MapSvg.map(piece.document().name(), reading(piece));
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    String svg = MapSvg.map(piece.document().name(), reading(piece), d -> pictureOf(studio, d));
     return file(piece.document().name() + ", map.svg", SVG, bytes(svg));
   }
 
@@ -87,6 +98,20 @@ class ExchangeController {
     SavedPlan piece = pieces.get(studios.current(), id);
     return file(
         piece.document().name() + ", templates.dxf", DXF, bytes(TemplatesDxf.of(reading(piece))));
+  }
+
+  /** The picture itself, so that the file needs nothing beside it. */
+  private Optional<String> pictureOf(Studio studio, Design design) {
+    return shelf
+        .design(studio.id(), design.id())
+        .flatMap(o -> o.given().artwork())
+        .flatMap(a -> artworks.find(studio.id(), a))
+        .map(
+            a ->
+                "data:"
+                    + a.mediaType()
+                    + ";base64,"
+                    + Base64.getEncoder().encodeToString(a.content()));
   }
 
   private PlanReading reading(SavedPlan piece) {

@@ -1,11 +1,22 @@
 package craftmap.server.exchange;
 
+import craftmap.core.design.Design;
+import craftmap.core.design.FoilRoll;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Picture;
+import craftmap.core.design.PlasterFabric;
+import craftmap.core.design.StencilDesign;
+import craftmap.core.lay.Item;
 import craftmap.core.measure.Decimals;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
 import craftmap.core.surface.Face;
 import craftmap.server.piece.PathData;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 
 /** The map of a piece, or its faces as templates, as SVG in millimetres with named groups. */
 final class MapSvg {
@@ -14,10 +25,18 @@ final class MapSvg {
 
   private final StringBuilder out = new StringBuilder();
 
-  private MapSvg() {}
+  /** A picture as an address that holds it all; none for what has none. */
+  private final Function<Design, Optional<String>> pictures;
+
+  private final Map<String, String> arts = new HashMap<>();
+  private int parts;
+
+  private MapSvg(Function<Design, Optional<String>> pictures) {
+    this.pictures = pictures;
+  }
 
   /** The net, in true colours, with everything that is marked and laid. */
-  static String map(String name, PlanReading reading) {
+  static String map(String name, PlanReading reading, Function<Design, Optional<String>> pictures) {
     double width = 1;
     double height = 1;
     for (PlanReading.FaceReading face : reading.faces()) {
@@ -26,7 +45,7 @@ final class MapSvg {
         height = Math.max(height, face.place().onNet().get().bottomMm());
       }
     }
-    MapSvg svg = new MapSvg();
+    MapSvg svg = new MapSvg(pictures);
     svg.open(name, width, height);
     for (PlanReading.FaceReading face : reading.faces()) {
       face.place().onNet().ifPresent(box -> svg.face(face, box.leftMm(), box.topMm(), true));
@@ -40,7 +59,7 @@ final class MapSvg {
         reading.faces().stream().filter(f -> f.place().shown()).toList();
     double width = faces.stream().mapToDouble(f -> f.face().outline().widthMm()).max().orElse(1);
     double height = faces.stream().mapToDouble(f -> f.face().outline().heightMm() + GAP_MM).sum();
-    MapSvg svg = new MapSvg();
+    MapSvg svg = new MapSvg(design -> Optional.empty());
     svg.open(name, width, Math.max(1, height));
     double y = 0;
     for (PlanReading.FaceReading face : faces) {
@@ -91,8 +110,7 @@ final class MapSvg {
       for (LayReading lay : reading.lays()) {
         if (lay instanceof LayReading.Laid laid) {
           out.append("<g class=\"lay\" id=\"lay-").append(text(lay.lay().id())).append("\">\n");
-          String colour = laid.paint().map(p -> p.colour().hex()).orElse("#6C6A62");
-          laid.items().forEach(i -> path("item", PathData.of(i.print()), colour, "none"));
+          laid.items().forEach(i -> item(i, laid.paint().map(p -> p.colour().hex())));
           out.append("</g>\n");
         }
       }
@@ -124,6 +142,57 @@ final class MapSvg {
           .forEach(b -> circle("blemish", b.centre().xMm(), b.centre().yMm(), b.diameterMm() / 2));
     }
     out.append("</g>\n");
+  }
+
+  /** A picture as it is seen; anything else as its shape in its colour. */
+  private void item(Item item, Optional<String> paint) {
+    Optional<String> picture =
+        item.design() instanceof StencilDesign ? Optional.empty() : pictures.apply(item.design());
+    if (picture.isPresent()) {
+      picture(item, picture.get());
+      return;
+    }
+    String colour =
+        paint.orElse(
+            switch (item.design()) {
+              case FoilRoll foil -> foil.colour().hex();
+              case PaintedZone zone -> zone.colours().getFirst().hex();
+              case PlasterFabric gauze -> "#F2EEE4";
+              default -> "#6C6A62";
+            });
+    path("item", PathData.of(item.print()), colour, "none");
+  }
+
+  private void picture(Item item, String address) {
+    String art = arts.get(item.design().id());
+    Picture sheet = item.design().picture().orElseThrow();
+    if (art == null) {
+      art = "art-" + (arts.size() + 1);
+      arts.put(item.design().id(), art);
+      out.append(
+              "<defs><image id=\"%s\" width=\"%s\" height=\"%s\" "
+                  .formatted(art, mm(sheet.widthMm()), mm(sheet.heightMm())))
+          .append("preserveAspectRatio=\"none\" href=\"")
+          .append(address)
+          .append("\"/></defs>\n");
+    }
+    String clip = "part-" + ++parts;
+    var middle = item.design().printed().centre();
+    double scale = item.at().scale();
+    out.append(
+            "<clipPath id=\"%s\"><path clip-rule=\"evenodd\" d=\"%s\"/></clipPath>\n"
+                .formatted(clip, PathData.of(item.visibleArea())))
+        .append("<g class=\"item\" clip-path=\"url(#%s)\"><use href=\"#%s\" ".formatted(clip, art))
+        .append(
+            "transform=\"translate(%s %s) rotate(%s) scale(%s %s) translate(%s %s)\"/></g>\n"
+                .formatted(
+                    mm(item.centre().xMm()),
+                    mm(item.centre().yMm()),
+                    mm(item.at().turnDeg()),
+                    mm(item.at().mirrored() ? -scale : scale),
+                    mm(scale),
+                    mm(-middle.xMm()),
+                    mm(-middle.yMm())));
   }
 
   private void path(String kind, String data, String fill, String stroke) {

@@ -1,5 +1,10 @@
 package craftmap.server.print;
 
+import craftmap.core.design.Design;
+import craftmap.core.design.Dots;
+import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
@@ -65,7 +70,11 @@ final class FaceFigure {
     for (LayReading lay : reading.lays()) {
       if (lay instanceof LayReading.Laid laid) {
         for (Item item : laid.items()) {
-          prints(item.print());
+          if (isPainted(item.design())) {
+            prints(item.print());
+          } else {
+            part(item.visibleArea());
+          }
         }
         marks(laid, face);
       }
@@ -85,6 +94,27 @@ final class FaceFigure {
     page.line(beside - 1.6, y(h), beside + 1.6, y(h), 0.6, 0.25);
     page.write(page.fonts().strong(), 9, x(w) - 14, y(0) - 2, tape.show(h));
     page.down(ROOM_FOR_DIMENSIONS_MM + h / scale + 15);
+  }
+
+  /** What is painted, cast or moulded shows as its shape; sheets show where they are cut. */
+  private static boolean isPainted(Design design) {
+    return switch (design) {
+      case StencilDesign s -> true;
+      case Dots d -> true;
+      case Moulding m -> true;
+      case Mould m -> true;
+      default -> false;
+    };
+  }
+
+  private void part(Geometry area) {
+    Geometry simple = DouglasPeuckerSimplifier.simplify(area, DETAIL_ON_PAPER_MM * scale);
+    for (int i = 0; i < simple.getNumGeometries(); i++) {
+      if (simple.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+        page.fill(rings(polygon), 0.93);
+        rings(polygon).forEach(r -> page.outline(r, 0.7, 0.35));
+      }
+    }
   }
 
   private void prints(Geometry openings) {

@@ -88,9 +88,28 @@ final class FaceSheet {
     for (LayView.TakesView takes : laid.takes()) {
       page.paragraph(fonts.text(), 9, takes.name() + ": " + takes.text());
     }
+    parts(page, fonts, lay);
     if (laid.passes() > 1) {
       for (int pass = 1; pass <= laid.passes(); pass++) {
         page.paragraph(fonts.text(), 9, Words.say("print.pass", "" + pass, numbers(laid, pass)));
+      }
+    }
+  }
+
+  /** What is cut for this face, and where it lies on its sheet. */
+  private static void parts(Page page, Fonts fonts, LayView lay) {
+    for (LayView.CutSheetView sheet : lay.laid().sheets()) {
+      for (LayView.SheetPartView part : sheet.parts()) {
+        page.paragraph(
+            fonts.text(),
+            9,
+            Words.say(
+                "print.part",
+                part.number(),
+                part.faceName(),
+                part.sizeText(),
+                sheet.title(),
+                part.placeText()));
       }
     }
   }
