@@ -20,7 +20,8 @@ export function useSwitchUnits() {
       ask(api.PUT('/api/studio/tape', { body: { division } })),
     onSuccess: (changed) => {
       client.setQueryData(['studio'], changed);
-      return client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'studio' });
+      // not waited for: who switches back at once is not to be kept until all has come anew
+      void client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'studio' });
     },
   });
   return () => {

@@ -322,9 +322,16 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
       Nested nested =
           Nesting.plan(
               laid.stream().map(Laid::toCut).toList(), List.of(sheets), 0, TRIES, done -> true);
-      for (Nested.Sheet sheet : nested.sheets()) {
-        for (Nested.Placed p : sheet.parts()) {
-          taken[p.part()] = new Taken(sheet.copy(), p.at().leftMm(), p.at().topMm());
+      // the sheet with the first part is the first one
+      List<Nested.Sheet> inOrder =
+          nested.sheets().stream()
+              .sorted(
+                  Comparator.comparingInt(
+                      s -> s.parts().stream().mapToInt(Nested.Placed::part).min().orElse(0)))
+              .toList();
+      for (int s = 0; s < inOrder.size(); s++) {
+        for (Nested.Placed p : inOrder.get(s).parts()) {
+          taken[p.part()] = new Taken(s + 1, p.at().leftMm(), p.at().topMm());
         }
       }
       return new Sheeted(taken, nested.newSheets(), nested.least());

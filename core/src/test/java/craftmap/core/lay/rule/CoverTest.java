@@ -172,6 +172,19 @@ class CoverTest {
   }
 
   @Test
+  void theFirstPartIsCutFromTheFirstSheetAndEveryNextSheetHasALaterOne() {
+    for (LayOption option :
+        Bench.lay(rule(5, 4), new RectangleOutline(1500, 1900), Prints.plainPaper(500, 700))) {
+      int opened = 0;
+      for (SheetPart part : of(option).parts()) {
+        assertThat(part.sheet()).isLessThanOrEqualTo(opened + 1);
+        opened = Math.max(opened, part.sheet());
+      }
+      assertThat(opened).isEqualTo(of(option).sheets());
+    }
+  }
+
+  @Test
   void aNapkinCountsByItsPrintedQuarters() {
     Cover quarters =
         new Cover(Cover.Unit.ONE_PICTURE, Cover.Join.BUTTED, 0, 0, Cover.Turning.AS_PRINTED);
