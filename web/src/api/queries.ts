@@ -136,6 +136,14 @@ export function useGather(pieceId: string, version: number) {
   });
 }
 
+export function useCuts(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: ['cuts', pieceId, version],
+    queryFn: () => ask(api.GET('/api/pieces/{id}/cuts', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
 export function useLedger(holdingId: string | null) {
   return useQuery({
     queryKey: ['ledger', holdingId],

@@ -7,6 +7,7 @@ export const STOPS = [
   { stop: 'SURVEY', path: 'survey', name: 'Survey' },
   { stop: 'CHOOSE', path: 'choose', name: 'Choose' },
   { stop: 'LAY_OUT', path: 'lay-out', name: 'Lay out' },
+  { stop: 'CUT', path: 'cut', name: 'Cut' },
   { stop: 'GATHER', path: 'gather', name: 'Gather' },
 ] as const;
 
@@ -29,15 +30,15 @@ export function RouteLine() {
               <Box
                 aria-hidden
                 mt="7px"
-                w="66px"
-                mx="-33px"
+                w="50px"
+                mx="-25px"
                 borderTopWidth="2px"
                 borderStyle={settled || current ? 'solid' : 'dashed'}
                 borderColor={settled || current ? 'sea' : 'fold'}
               />
             )}
             <Link to={`/pieces/${piece.id}/${path}`} aria-current={current ? 'page' : undefined}>
-              <Flex direction="column" align="center" w="86px" gap="1">
+              <Flex direction="column" align="center" w="70px" gap="1">
                 <Box
                   w="16px"
                   h="16px"

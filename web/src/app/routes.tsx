@@ -1,5 +1,6 @@
 import { Navigate, type RouteObject } from 'react-router';
 import { ChoosePage } from '../choose/ChoosePage';
+import { CutPage } from '../cut/CutPage';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { PhotosPage } from '../photos/PhotosPage';
@@ -45,6 +46,7 @@ export const routes: RouteObject[] = [
       { path: 'photos', element: <PhotosPage /> },
       { path: 'choose/:faceId?', element: <ChoosePage /> },
       { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage /> },
+      { path: 'cut', element: <CutPage /> },
       { path: 'gather', element: <GatherPage /> },
       { path: '*', element: <NotHere /> },
     ],

@@ -3,8 +3,9 @@ import { useMutation } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { api, ask, type CutSheet, type LaidView, type LayView } from '../api/client';
 import { Button } from '../common/Button';
-import { Fig, SvgFig } from '../common/Fig';
+import { Fig } from '../common/Fig';
 import { Refusal } from '../common/Refusal';
+import { PartNumber, SheetPrint } from '../map/SheetPrint';
 import { num } from '../map/viewport';
 import { useShelfChanged } from '../shelf/queries';
 import { ink } from '../theme/theme';
@@ -91,10 +92,10 @@ function SheetDrawing({ sheet, name }: { sheet: CutSheet; name: string }) {
         </clipPath>
       </defs>
       <rect width={w} height={h} fill={ink('card')} />
-      <Print art={art} opacity={0.34} />
+      <SheetPrint art={art} opacity={0.34} />
       <g clipPath={`url(#${id})`}>
         <rect width={w} height={h} fill={ink('card')} />
-        <Print art={art} opacity={1} />
+        <SheetPrint art={art} opacity={1} />
       </g>
       {parts.map((p) => (
         <g key={p.number}>
@@ -116,7 +117,12 @@ function SheetDrawing({ sheet, name }: { sheet: CutSheet; name: string }) {
             strokeWidth="1.2"
             vectorEffect="non-scaling-stroke"
           />
-          <PartNumber part={p} k={k} />
+          <PartNumber
+            number={p.number}
+            xMm={p.cut.leftMm + p.cut.widthMm / 2}
+            yMm={p.cut.topMm + p.cut.heightMm / 2}
+            k={k}
+          />
         </g>
       ))}
       <rect
@@ -128,52 +134,6 @@ function SheetDrawing({ sheet, name }: { sheet: CutSheet; name: string }) {
         vectorEffect="non-scaling-stroke"
       />
     </svg>
-  );
-}
-
-function Print({ art, opacity }: { art: CutSheet['art']; opacity: number }) {
-  return art.address !== undefined ? (
-    <image
-      href={art.address}
-      width={art.sheetWidthMm}
-      height={art.sheetHeightMm}
-      preserveAspectRatio="none"
-      opacity={opacity}
-    />
-  ) : (
-    <rect
-      width={art.sheetWidthMm}
-      height={art.sheetHeightMm}
-      fill={art.shade ?? '#D9CFBC'}
-      opacity={opacity}
-    />
-  );
-}
-
-function PartNumber({ part, k }: { part: CutSheet['parts'][number]; k: number }) {
-  const x = part.cut.leftMm + part.cut.widthMm / 2;
-  const y = part.cut.topMm + part.cut.heightMm / 2;
-  const r = 10 / k;
-  return (
-    <g>
-      <circle
-        cx={num(x)}
-        cy={num(y)}
-        r={num(r)}
-        fill={ink('card')}
-        stroke={ink('rust')}
-        strokeWidth={num(1.2 / k)}
-      />
-      <text
-        x={num(x)}
-        y={num(y + 4.2 / k)}
-        textAnchor="middle"
-        fill={ink('rust')}
-        style={{ fontSize: 12 / k, fontWeight: 700 }}
-      >
-        <SvgFig text={String(part.number)} />
-      </text>
-    </g>
   );
 }
 

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 
@@ -41,27 +42,40 @@ abstract class LayingJourney extends Journey {
 
   /** Takes everything back, step by step, until there is nothing left to take back. */
   protected void undoAll() {
-    Locator undo =
-        page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Undo")));
-    for (int i = 0; i < 40 && undo.isEnabled(); i++) {
-      String before = savedPlan();
-      undo.click();
-      eventually(() -> !savedPlan().equals(before));
-    }
-    assertThat(undo).isDisabled();
+    stepThrough("^Undo");
   }
 
   /** Brings everything again that was taken back. */
   protected void redoAll() {
-    Locator redo =
-        page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Redo")));
-    for (int i = 0; i < 40 && redo.isEnabled(); i++) {
+    stepThrough("^Redo");
+  }
+
+  private void stepThrough(String name) {
+    Locator step =
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
+    for (int i = 0; i < MOST_STEPS; i++) {
       String before = savedPlan();
-      redo.click();
+      if (!clicked(step)) {
+        return;
+      }
       eventually(() -> !savedPlan().equals(before));
     }
-    assertThat(redo).isDisabled();
   }
+
+  /** False where there is no further step: the button may only just have learnt of that. */
+  private static boolean clicked(Locator step) {
+    if (!step.isEnabled()) {
+      return false;
+    }
+    try {
+      step.click(new Locator.ClickOptions().setTimeout(CLICKED_WITHIN_MS));
+      return true;
+    } catch (TimeoutError disabledMeanwhile) {
+      assertThat(step).isDisabled();
+      return false;
+    }
+  }
+
+  private static final int MOST_STEPS = 40;
+  private static final double CLICKED_WITHIN_MS = 3000;
 }

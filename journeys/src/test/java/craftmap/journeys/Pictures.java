@@ -39,11 +39,11 @@ class Pictures extends Journey {
     take("/pieces/sea-chest/photos", "photos");
     take("/pieces/sea-chest/choose/front", "choose");
     take("/pieces/sea-chest/lay-out/front/fern-top", "lay-out");
-    take("/pieces/wall-clock/lay-out/dial/numerals", "lay-out-clock");
     go("/pieces/tapered-planter/lay-out/wall/gulls-round");
     page.keyboard().press("c");
     page.getByTestId("candidate").first().waitFor();
     save("compare");
+    take("/pieces/wardrobe/cut", "cut");
     take("/pieces/sea-chest/gather", "gather");
     take("/shelf?kinds=TRANSFER,NAPKIN,PAPER,COLLAGE,ENLARGED_IMAGE&on=gull-grasses", "shelf");
     take("/shelf?things=POT&on=deep-estuary", "shelf-pots");

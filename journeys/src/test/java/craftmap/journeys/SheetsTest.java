@@ -142,4 +142,37 @@ class SheetsTest extends LayingJourney {
     go("/pieces/" + stool + "/gather");
     assertThat(page.getByTestId("design-paper-boat")).containsText("2 pieces needed");
   }
+
+  @Test
+  void theTransferIsCutAndWhatIsLeftGoesBackOntoTheShelf() {
+    String chest = makePiece("Linen chest", "CHEST", "{width: 500, height: 400, depth: 300}");
+    lay(chest, "front", "Moonrise over the reeds");
+    go("/pieces/" + chest + "/cut");
+    Locator design = page.getByTestId("cut-moonrise-reeds");
+    assertThat(design).containsText("1 is the least possible");
+    assertThat(design).containsText("Front");
+    Locator kept = design.getByRole(com.microsoft.playwright.options.AriaRole.CHECKBOX);
+    int rests = kept.count();
+    Assertions.assertThat(rests).isPositive();
+    kept.first().uncheck();
+    everyoneCanUseIt();
+    design
+        .getByRole(
+            com.microsoft.playwright.options.AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^It is cut")))
+        .click();
+    assertThat(design.getByRole(com.microsoft.playwright.options.AriaRole.STATUS))
+        .hasText("✓ cut and booked");
+    go("/pieces/" + chest + "/gather");
+    assertThat(page.getByTestId("design-moonrise-reeds")).containsText("cut and booked");
+    page.getByTestId("design-moonrise-reeds").getByText("ledger").click();
+    assertThat(page.locator("aside").getByText("cut for Linen chest").first()).isVisible();
+
+    go("/pieces/" + chest + "/cut");
+    button("Take back").click();
+    assertThat(design.getByText("1 is the least possible").or(design.getByText("0 sheets")))
+        .isVisible();
+    go("/pieces/" + chest + "/gather");
+    assertThat(page.getByTestId("design-moonrise-reeds")).containsText("1 sheet needed");
+  }
 }

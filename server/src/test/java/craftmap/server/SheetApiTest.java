@@ -197,6 +197,55 @@ class SheetApiTest extends ServerTest {
   }
 
   @Test
+  void whatIsCutIsBookedWithItsLeftoversAndCanBeTakenBack() {
+    JsonNode chest = newChest("To be cut");
+    String base = "/api/pieces/" + chest.path("id").asString();
+    JsonNode laid = edit(chest.path("document"), "front", "sea-holly");
+    save(chest, laid.path("document"), "Laid a transfer", null);
+    JsonNode before = get(base + "/cuts").body().get(0);
+    assertThat(before.path("isCut").asBoolean()).isFalse();
+    assertThat(before.path("sheetsText").asString()).isEqualTo("1 sheet, 1 is the least possible");
+    JsonNode sheet = before.at("/sheets/0");
+    assertThat(sheet.path("pieces")).hasSize(2); // it comes in two parts
+    assertThat(get(base + "/route").body().path("next").asString()).isEqualTo("CUT");
+
+    ObjectNode nonsense = json.createObjectNode();
+    nonsense.putArray("kept").addObject().put("sheet", 7).put("rest", 0);
+    Answer refused = put(base + "/cuts/sea-holly", nonsense);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail()).startsWith("Kept (sheet 7, rest 0) is not among what is left");
+    // nothing of it was booked
+    assertThat(get(base + "/cuts").body().get(0).path("isCut").asBoolean()).isFalse();
+
+    ObjectNode done = json.createObjectNode();
+    int rests = sheet.path("rests").size();
+    for (int r = 0; r < rests; r++) {
+      done.withArray("kept").addObject().put("sheet", 0).put("rest", r);
+    }
+    int offcuts = offcutsOf("sea-holly");
+    JsonNode after = put(base + "/cuts/sea-holly", done).body().get(0);
+    assertThat(after.path("isCut").asBoolean()).isTrue();
+    assertThat(offcutsOf("sea-holly")).isEqualTo(offcuts + rests);
+    JsonNode need = find(get(base + "/gather").body().path("designs"), "sea-holly");
+    assertThat(need.path("verdictText").asString()).isEqualTo("cut and booked");
+
+    JsonNode back = delete(base + "/cuts/sea-holly").body().get(0);
+    assertThat(back.path("isCut").asBoolean()).isFalse();
+    assertThat(find(get(base + "/gather").body().path("designs"), "sea-holly").path("enough"))
+        .isEqualTo(json.valueToTree(true));
+  }
+
+  private int offcutsOf(String designId) {
+    return (int)
+        get("/api/designs/" + designId)
+            .body()
+            .path("holdings")
+            .valueStream()
+            .filter(h -> h.at("/holding/form").asString().equals("OFFCUT"))
+            .count();
+  }
+
+  @Test
   void theCuttingPatternShowsEveryPartInMillimetres() {
     String svg =
         new String(

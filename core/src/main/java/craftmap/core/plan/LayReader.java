@@ -73,8 +73,9 @@ final class LayReader {
     }
     Optional<Design> design = lay.designId().flatMap(shelf::design);
     Fronts fronts = fronts(lay, faces, design);
+    List<String> ids = faces.stream().map(p -> p.face().id()).toList();
     for (int f = 0; f < faces.size(); f++) {
-      add(faces.get(f), readOn(fronts.lookingAt(f), lay, design, f == 0));
+      add(faces.get(f), readOn(fronts.lookingAt(f), lay, ids, design, f == 0));
     }
   }
 
@@ -127,7 +128,8 @@ final class LayReader {
         .toList();
   }
 
-  private LayReading readOn(Fronts fronts, Lay lay, Optional<Design> design, boolean lead) {
+  private LayReading readOn(
+      Fronts fronts, Lay lay, List<String> faceIds, Optional<Design> design, boolean lead) {
     Room room = fronts.ownFront().room();
     Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
     List<Design> more =
@@ -136,7 +138,7 @@ final class LayReader {
         new Laying(
             room, design.orElse(null), lay.cornerDesignId().flatMap(shelf::design), more, fronts);
     return switch (lay.rule().lay(laying)) {
-      case LayAnswer.Options options -> laid(room, lay, design, paint, options, lead);
+      case LayAnswer.Options options -> laid(room, lay, faceIds, design, paint, options, lead);
       case LayAnswer answer -> new LayReading.DoesNotFit(lay, design, paint, answer);
     };
   }
@@ -144,6 +146,7 @@ final class LayReader {
   private LayReading.Laid laid(
       Room room,
       Lay lay,
+      List<String> faceIds,
       Optional<Design> own,
       Optional<Paint> paint,
       LayAnswer.Options options,
@@ -159,6 +162,7 @@ final class LayReader {
             : Optional.empty();
     return new LayReading.Laid(
         lay,
+        faceIds,
         lead,
         design,
         paint,

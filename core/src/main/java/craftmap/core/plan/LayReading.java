@@ -31,6 +31,7 @@ public sealed interface LayReading {
   /**
    * A design that lies on its face.
    *
+   * @param faceIds the faces it goes over, those that there are, in the order of its parts
    * @param lead whether this is the face it was laid on; what it takes is counted there only
    * @param design the design of the shelf, or what the words became
    * @param chosen the option as the rule has it
@@ -40,6 +41,7 @@ public sealed interface LayReading {
    */
   record Laid(
       Lay lay,
+      List<String> faceIds,
       boolean lead,
       Design design,
       Optional<Paint> paint,
@@ -54,6 +56,7 @@ public sealed interface LayReading {
       Takes takes)
       implements LayReading {
     public Laid {
+      faceIds = List.copyOf(faceIds);
       options = List.copyOf(options);
       setOuts = List.copyOf(setOuts);
       clearances = List.copyOf(clearances);

@@ -132,10 +132,12 @@ class GatherController {
         quantity(studio, need, need.quantity()),
         need.stock().isEmpty() ? Words.say("stock.none") : quantity(studio, need, need.mine()),
         need.provision() instanceof Provision.Enough,
-        switch (need.provision()) {
-          case Provision.Enough e -> Words.say("enough", quantity(studio, need, e.left()));
-          case Provision.Short s -> Words.say("short", quantity(studio, need, s.by()));
-        },
+        need.isUsed()
+            ? Words.say("gather.cut")
+            : switch (need.provision()) {
+              case Provision.Enough e -> Words.say("enough", quantity(studio, need, e.left()));
+              case Provision.Short s -> Words.say("short", quantity(studio, need, s.by()));
+            },
         need.wanted().stream()
             .map(
                 w -> {

@@ -63,7 +63,7 @@ public class GatherService {
     List<Gathering.Need> needs = new ArrayList<>();
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
     List<Gathering.DesignNeed> designs =
-        byDesign.values().stream().map(w -> designNeed(studio, piece.id(), w)).toList();
+        byDesign.values().stream().map(w -> designNeed(studio, piece.id(), w, used)).toList();
     return new Gathering(needs, designs, notLaid);
   }
 
@@ -93,7 +93,8 @@ public class GatherService {
         .add(new Gathering.Wanted(laid, quantity));
   }
 
-  private Gathering.DesignNeed designNeed(Studio studio, String pieceId, DesignWishes wishes) {
+  private Gathering.DesignNeed designNeed(
+      Studio studio, String pieceId, DesignWishes wishes, Map<String, Use.Booked> used) {
     List<Holding> stock = shelf.stockOf(studio.id(), wishes.design().id());
     double mine =
         stock.stream()
@@ -106,8 +107,18 @@ public class GatherService {
           case Comes.ByLength c -> StockUnit.MM;
           default -> StockUnit.PIECES;
         };
+    boolean taken =
+        wishes.wanted().stream()
+            .map(w -> used.get(w.laid().lay().id()))
+            .anyMatch(b -> b != null && stock.stream().anyMatch(h -> h.id().equals(b.holdingId())));
     return new Gathering.DesignNeed(
-        wishes.design(), unit, wishes.wanted(), stock, mine, Provision.of(wanted, mine));
+        wishes.design(),
+        unit,
+        wishes.wanted(),
+        stock,
+        mine,
+        taken,
+        Provision.of(taken ? 0 : wanted, mine));
   }
 
   private Gathering.Need need(
@@ -143,6 +154,12 @@ public class GatherService {
     }
   }
 
+  /** Asks anew for what is still to be taken, once something was. */
+  @Transactional
+  public void claimAgain(Studio studio, SavedPlan piece) {
+    claim(studio, piece);
+  }
+
   private void claim(Studio studio, SavedPlan piece) {
     List<ClaimBook.Wish> wishes = new ArrayList<>();
     Gathering gathered = gather(studio, piece);
@@ -158,7 +175,9 @@ public class GatherService {
       }
     }
     for (Gathering.DesignNeed need : gathered.designs()) {
-      wishes.addAll(wishes(need));
+      if (!need.isUsed()) {
+        wishes.addAll(wishes(need));
+      }
     }
     claims.replace(studio.id(), piece.id(), piece.document().name(), wishes);
   }

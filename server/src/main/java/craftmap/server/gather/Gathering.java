@@ -27,6 +27,7 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
    *
    * @param stock what there is of it, the fullest first
    * @param mine what this piece may count on
+   * @param isUsed the ledger says that it was taken
    */
   public record DesignNeed(
       Design design,
@@ -34,7 +35,12 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
       List<Wanted> wanted,
       List<Holding> stock,
       double mine,
+      boolean isUsed,
       Provision provision) {
+    public boolean isCutFromSheets() {
+      return unit == StockUnit.SHEETS;
+    }
+
     public double quantity() {
       return wanted.stream().mapToDouble(Wanted::quantity).sum();
     }

@@ -1,5 +1,6 @@
 package craftmap.server.piece;
 
+import craftmap.core.design.Design;
 import craftmap.core.plan.PlanReading;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
@@ -55,5 +56,10 @@ public class PlanViews {
         studio.tape(),
         id -> known.computeIfAbsent(id, d -> shelf.design(studio.id(), d)),
         new FreeStock(() -> shelf.available(studio, pieceId == null ? NO_PIECE : pieceId)));
+  }
+
+  /** A design's sheet by itself. */
+  public LayView.ArtView sheetOf(Studio studio, Design design) {
+    return ArtViews.ofSheet(design, id -> shelf.design(studio.id(), id));
   }
 }

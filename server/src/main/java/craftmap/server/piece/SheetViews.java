@@ -44,7 +44,7 @@ final class SheetViews {
     Map<Integer, List<SheetPart>> bySheet =
         work.parts().stream()
             .collect(Collectors.groupingBy(SheetPart::sheet, TreeMap::new, Collectors.toList()));
-    List<String> faces = laid.lay().faceIds();
+    List<String> faces = laid.faceIds();
     List<LayView.CutSheetView> sheets = new ArrayList<>();
     for (Map.Entry<Integer, List<SheetPart>> sheet : bySheet.entrySet()) {
       if (sheets.size() == MOST_DRAWN) {

@@ -14,9 +14,11 @@ import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -43,6 +45,7 @@ class RouteController {
     SURVEY,
     CHOOSE,
     LAY_OUT,
+    CUT,
     GATHER
   }
 
@@ -122,7 +125,12 @@ class RouteController {
             ? new RouteView(List.of(Stop.SURVEY), Stop.CHOOSE, Words.say("next.choose"))
             : new RouteView(List.of(), Stop.SURVEY, Words.say("next.survey"));
       }
-      List<Stop> laidOut = List.of(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT);
+      List<Stop> laidOut = new ArrayList<>(List.of(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT));
+      Optional<Gathering.DesignNeed> uncut =
+          gathered.designs().stream().filter(d -> d.isCutFromSheets() && !d.isUsed()).findFirst();
+      if (uncut.isEmpty()) {
+        laidOut.add(Stop.CUT);
+      }
       for (Gathering.Need need : gathered.needs()) {
         if (need.provision() instanceof Provision.Short missing) {
           return new RouteView(
@@ -132,7 +140,7 @@ class RouteController {
         }
       }
       for (Gathering.DesignNeed need : gathered.designs()) {
-        if (need.provision() instanceof Provision.Short) {
+        if (!need.isUsed() && need.provision() instanceof Provision.Short) {
           return new RouteView(
               laidOut, Stop.GATHER, Words.say("next.gatherDesign", need.design().name()));
         }
@@ -154,12 +162,15 @@ class RouteController {
               })
           .orElseGet(
               () ->
-                  gathered.uses().isEmpty()
-                      ? new RouteView(
-                          laidOut,
-                          Stop.GATHER,
-                          Words.say("next.cut", gathered.designs().getFirst().design().name()))
-                      : new RouteView(List.of(Stop.values()), Stop.GATHER, Words.say("next.done")));
+                  uncut
+                      .map(
+                          d ->
+                              new RouteView(
+                                  laidOut, Stop.CUT, Words.say("next.cut", d.design().name())))
+                      .orElseGet(
+                          () ->
+                              new RouteView(
+                                  List.of(Stop.values()), Stop.GATHER, Words.say("next.done"))));
     }
 
     /** Its main sizes were taken; what follows from them may stay as it follows. */

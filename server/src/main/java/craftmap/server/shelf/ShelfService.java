@@ -4,6 +4,7 @@ import craftmap.core.design.Design;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
+import craftmap.core.supply.Offcut;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.HoldingForm;
@@ -121,6 +122,16 @@ public class ShelfService {
     return holdings.ofDesign(studioId, designId).stream()
         .filter(h -> h.form() != HoldingForm.OFFCUT)
         .sorted(Comparator.comparing(Holding::level).reversed().thenComparing(Holding::id))
+        .toList();
+  }
+
+  /** Leftovers of a design that are still there, the smallest first. */
+  public List<Holding> leftoversOf(String studioId, String designId) {
+    return holdings.ofDesign(studioId, designId).stream()
+        .filter(h -> h.form() == HoldingForm.OFFCUT && h.level().signum() > 0)
+        .sorted(
+            Comparator.comparingDouble((Holding h) -> new Offcut(h.offcut()).areaMm2())
+                .thenComparing(Holding::id))
         .toList();
   }
 

@@ -145,11 +145,11 @@ final class Filling {
     double x =
         next(
             free.leftMm(),
-            of.usable().leftMm(),
+            of.originAcrossMm(),
             of.stepAcrossMm(),
             part == null ? 0 : part.acrossMm());
     double y =
-        next(free.topMm(), of.usable().topMm(), of.stepDownMm(), part == null ? 0 : part.downMm());
+        next(free.topMm(), of.originDownMm(), of.stepDownMm(), part == null ? 0 : part.downMm());
     double spareAcross = free.rightMm() - x - w;
     double spareDown = free.bottomMm() - y - h;
     double t = Tolerance.EXACT.lengthMm();

@@ -108,7 +108,13 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
     return this;
   }
 
-  static Optional<Repeat> repeatOf(Design design) {
+  /** What repeats is the same further on; of a picture with named parts every spot is another. */
+  public static boolean isOnePicture(Design design) {
+    return repeatOf(design).isEmpty()
+        && design.picture().map(p -> !p.motifs().isEmpty()).orElse(false);
+  }
+
+  public static Optional<Repeat> repeatOf(Design design) {
     return switch (design) {
       case Paper p -> p.repeat();
       case Napkin n -> n.repeat();
@@ -308,17 +314,14 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
      */
     private Sheeted sheeted(List<Laid> laid) {
       Taken[] taken = new Taken[laid.size()];
-      boolean picture =
-          repeatOf(design).isEmpty()
-              && design.picture().map(p -> !p.motifs().isEmpty()).orElse(false);
-      if (picture) {
+      if (isOnePicture(design)) {
         for (int i = 0; i < taken.length; i++) {
           taken[i] = new Taken(i + 1, laid.get(i).intoAcross, laid.get(i).intoDown);
         }
         return new Sheeted(taken, taken.length, taken.length);
       }
       NestStock sheets =
-          new NestStock(new Box(0, 0, wide, tall), laid.size(), true, repeatAcross, repeatDown);
+          NestStock.repeating(new Box(0, 0, wide, tall), laid.size(), repeatAcross, repeatDown);
       Nested nested =
           Nesting.plan(
               laid.stream().map(Laid::toCut).toList(), List.of(sheets), 0, TRIES, done -> true);

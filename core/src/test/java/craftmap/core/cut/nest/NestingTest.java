@@ -128,7 +128,8 @@ class NestingTest {
     }
     List<NestStock> stock =
         List.of(
-            new NestStock(new Box(40, 60, 260, 300), 2, false, 0, 0), NestStock.sheets(SHEET, 30));
+            NestStock.sheets(SHEET, 30).leftover(new Box(40, 60, 260, 300)),
+            NestStock.sheets(SHEET, 30));
     Nested nested = plan(parts, stock, 4);
     isSound(nested, parts, stock, 4);
     assertThat(nested.unplaced()).isEmpty();
@@ -142,7 +143,7 @@ class NestingTest {
     for (int i = 0; i < 8; i++) {
       parts.add(new NestPart(120, 150, false, 30, 40));
     }
-    List<NestStock> stock = List.of(new NestStock(SHEET, 9, true, 100, 80));
+    List<NestStock> stock = List.of(NestStock.repeating(SHEET, 9, 100, 80));
     Nested nested = plan(parts, stock, 0);
     isSound(nested, parts, stock, 0);
     for (Nested.Sheet sheet : nested.sheets()) {
