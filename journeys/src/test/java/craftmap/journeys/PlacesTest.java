@@ -80,6 +80,7 @@ class PlacesTest extends Journey {
         "/pieces/wardrobe/survey/door-1",
         "/pieces/tapered-planter/survey/wall",
         "/pieces/folding-screen/lay-out/panel-1-inset-1",
+        "/pieces/wardrobe/cut",
         "/pieces/biscuit-tin/standing",
         "/pieces/step-stool/photos",
         "/shelf",
