@@ -1,9 +1,8 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
-import { useId } from 'react';
 import { Link } from 'react-router';
 import type { ArtView, SheetCut } from '../api/client';
 import { Fig } from '../common/Fig';
-import { PartNumber, SheetPrint } from '../map/SheetPrint';
+import { PartNumber, SheetBox, SheetFigure } from '../map/SheetPrint';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
 
@@ -81,85 +80,42 @@ export function SheetToCut({ art, sheet, pieceId, isCut, isKept, onKeep }: Props
   );
 }
 
-/** The sheet, what is cut in full colour, what is kept with a dashed line, scrap pale. */
+/** The sheet: parts outlined and numbered, what is kept with a dashed line. */
 function Drawing({ art, sheet, isKept }: Pick<Props, 'art' | 'sheet' | 'isKept'>) {
-  const id = useId();
-  const w = art.sheetWidthMm;
-  const h = art.sheetHeightMm;
-  const k = Math.min(WIDTH_PX / w, TALLEST_PX / h);
   return (
     <Box flexShrink={0}>
-      <svg
-        width={num(w * k)}
-        height={num(h * k)}
-        viewBox={`0 0 ${num(w)} ${num(h)}`}
-        role="img"
-        aria-label={`${sheet.title}: ${sheet.pieces.length} parts`}
-      >
-        <defs>
-          <clipPath id={id}>
-            {sheet.pieces.map((p) => (
-              <rect
-                key={p.number}
-                x={p.box.leftMm}
-                y={p.box.topMm}
-                width={p.box.widthMm}
-                height={p.box.heightMm}
+      <SheetFigure
+        art={art}
+        widthPx={WIDTH_PX}
+        tallestPx={TALLEST_PX}
+        label={`${sheet.title}: ${sheet.pieces.length} parts`}
+        shown={sheet.pieces.map((p) => pathOf(p.box)).join('')}
+        over={(k) => (
+          <>
+            {sheet.rests.map((r, i) => (
+              <SheetBox
+                key={pathOf(r.box)}
+                box={r.box}
+                fill={ink('sheet')}
+                fillOpacity={isKept(i) ? 0.35 : 0}
+                stroke={ink('moss')}
+                strokeOpacity={isKept(i) ? 1 : 0.35}
+                strokeWidth="1.6"
+                strokeDasharray="7 5"
               />
             ))}
-          </clipPath>
-        </defs>
-        <rect width={w} height={h} fill={ink('card')} />
-        <SheetPrint art={art} opacity={0.3} />
-        <g clipPath={`url(#${id})`}>
-          <rect width={w} height={h} fill={ink('card')} />
-          <SheetPrint art={art} opacity={1} />
-        </g>
-        {sheet.rests.map((r, i) => (
-          <rect
-            key={`${r.box.leftMm} ${r.box.topMm}`}
-            x={num(r.box.leftMm)}
-            y={num(r.box.topMm)}
-            width={num(r.box.widthMm)}
-            height={num(r.box.heightMm)}
-            fill={ink('sheet')}
-            fillOpacity={isKept(i) ? 0.35 : 0}
-            stroke={ink('moss')}
-            strokeOpacity={isKept(i) ? 1 : 0.35}
-            strokeWidth="1.6"
-            strokeDasharray="7 5"
-            vectorEffect="non-scaling-stroke"
-          />
-        ))}
-        {sheet.pieces.map((p) => (
-          <g key={p.number}>
-            <rect
-              x={num(p.box.leftMm)}
-              y={num(p.box.topMm)}
-              width={num(p.box.widthMm)}
-              height={num(p.box.heightMm)}
-              fill="none"
-              stroke={ink('rust')}
-              strokeWidth="1.8"
-              vectorEffect="non-scaling-stroke"
-            />
-            <PartNumber
-              number={p.number}
-              xMm={p.box.leftMm + p.box.widthMm / 2}
-              yMm={p.box.topMm + p.box.heightMm / 2}
-              k={k}
-            />
-          </g>
-        ))}
-        <rect
-          width={w}
-          height={h}
-          fill="none"
-          stroke={ink('soft')}
-          strokeWidth="1.2"
-          vectorEffect="non-scaling-stroke"
-        />
-      </svg>
+            {sheet.pieces.map((p) => (
+              <g key={p.number}>
+                <SheetBox box={p.box} stroke={ink('rust')} strokeWidth="1.8" />
+                <PartNumber number={p.number} box={p.box} k={k} />
+              </g>
+            ))}
+          </>
+        )}
+      />
     </Box>
   );
 }
+
+const pathOf = (b: SheetCut['pieces'][number]['box']) =>
+  `M${num(b.leftMm)} ${num(b.topMm)}h${num(b.widthMm)}v${num(b.heightMm)}h${num(-b.widthMm)}z`;

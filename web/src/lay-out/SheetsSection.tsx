@@ -1,12 +1,11 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { api, ask, type CutSheet, type LaidView, type LayView } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { Refusal } from '../common/Refusal';
-import { PartNumber, SheetPrint } from '../map/SheetPrint';
-import { num } from '../map/viewport';
+import { PartNumber, SheetBox, SheetFigure } from '../map/SheetPrint';
 import { useShelfChanged } from '../shelf/queries';
 import { ink } from '../theme/theme';
 import { SectionTitle } from './SectionTitle';
@@ -70,70 +69,32 @@ function Sheet({ lay, sheet }: { lay: LayView; sheet: CutSheet }) {
   );
 }
 
-/** The sheet's picture, what is not taken dimmed, each part outlined with its number. */
+/** The sheet's picture, each part outlined with its number; dashed is what is cut with it. */
 function SheetDrawing({ sheet, name }: { sheet: CutSheet; name: string }) {
-  const id = useId();
   const { art, parts } = sheet;
-  const w = art.sheetWidthMm;
-  const h = art.sheetHeightMm;
-  const k = Math.min(WIDTH_PX / w, TALLEST_PX / h);
-  const shown = parts.map((p) => p.shape).join('');
   return (
-    <svg
-      width={num(w * k)}
-      height={num(h * k)}
-      viewBox={`0 0 ${num(w)} ${num(h)}`}
-      role="img"
-      aria-label={`${name}: ${parts.length} parts on ${sheet.title.toLowerCase()}`}
-    >
-      <defs>
-        <clipPath id={id}>
-          <path d={shown} clipRule="evenodd" />
-        </clipPath>
-      </defs>
-      <rect width={w} height={h} fill={ink('card')} />
-      <SheetPrint art={art} opacity={0.34} />
-      <g clipPath={`url(#${id})`}>
-        <rect width={w} height={h} fill={ink('card')} />
-        <SheetPrint art={art} opacity={1} />
-      </g>
-      {parts.map((p) => (
-        <g key={p.number}>
-          <rect
-            x={num(p.cut.leftMm)}
-            y={num(p.cut.topMm)}
-            width={num(p.cut.widthMm)}
-            height={num(p.cut.heightMm)}
-            fill="none"
-            stroke={ink('rust')}
-            strokeWidth="1.3"
-            strokeDasharray="5 3"
-            vectorEffect="non-scaling-stroke"
-          />
-          <path
-            d={p.shape}
-            fill="none"
-            stroke={ink('ink')}
-            strokeWidth="1.2"
-            vectorEffect="non-scaling-stroke"
-          />
-          <PartNumber
-            number={p.number}
-            xMm={p.cut.leftMm + p.cut.widthMm / 2}
-            yMm={p.cut.topMm + p.cut.heightMm / 2}
-            k={k}
-          />
-        </g>
-      ))}
-      <rect
-        width={w}
-        height={h}
-        fill="none"
-        stroke={ink('hairline')}
-        strokeWidth="1.5"
-        vectorEffect="non-scaling-stroke"
-      />
-    </svg>
+    <SheetFigure
+      art={art}
+      widthPx={WIDTH_PX}
+      tallestPx={TALLEST_PX}
+      label={`${name}: ${parts.length} parts on ${sheet.title.toLowerCase()}`}
+      shown={parts.map((p) => p.shape).join('')}
+      over={(k) =>
+        parts.map((p) => (
+          <g key={p.number}>
+            <SheetBox box={p.cut} stroke={ink('rust')} strokeWidth="1.3" strokeDasharray="5 3" />
+            <path
+              d={p.shape}
+              fill="none"
+              stroke={ink('ink')}
+              strokeWidth="1.2"
+              vectorEffect="non-scaling-stroke"
+            />
+            <PartNumber number={p.number} box={p.cut} k={k} />
+          </g>
+        ))
+      }
+    />
   );
 }
 

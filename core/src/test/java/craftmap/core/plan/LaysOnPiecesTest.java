@@ -323,25 +323,11 @@ class LaysOnPiecesTest {
   }
 
   private static Found withPlate() {
-    Found n = Found.nothing();
-    Marks plate =
+    return Founds.with(
         Marks.ofKeepOuts(
             List.of(
-                new KeepOut("k", "Plate", new Area.Upright(new Box(200, 150, 100, 50)), Set.of())));
-    return new Found(
-        n.name(),
-        n.outline(),
-        n.makeUp(),
-        n.finish(),
-        n.ground(),
-        n.exposure(),
-        n.edgeDepthMm(),
-        n.relief(),
-        n.shown(),
-        n.comesOff(),
-        n.standing(),
-        true,
-        plate);
+                new KeepOut(
+                    "k", "Plate", new Area.Upright(new Box(200, 150, 100, 50)), Set.of()))));
   }
 
   @Test

@@ -62,7 +62,7 @@ class PlanReaderTest {
         new ChestForm(width, 420, 450),
         Map.of(
             "front",
-            found(
+            Founds.with(
                 Marks.ofKeepOuts(
                         List.of(
                             new KeepOut(
@@ -80,24 +80,6 @@ class PlanReaderTest {
                                 Blemish.of("b2", 2, "chip", new Point(800, 300), 10)),
                             List.of())))),
         List.of(lays));
-  }
-
-  private static Found found(Marks marks) {
-    Found n = Found.nothing();
-    return new Found(
-        n.name(),
-        n.outline(),
-        n.makeUp(),
-        n.finish(),
-        n.ground(),
-        n.exposure(),
-        n.edgeDepthMm(),
-        n.relief(),
-        n.shown(),
-        n.comesOff(),
-        n.standing(),
-        false,
-        marks);
   }
 
   private static PlanReading read(Plan plan) {
