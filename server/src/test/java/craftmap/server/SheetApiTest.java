@@ -235,6 +235,40 @@ class SheetApiTest extends ServerTest {
         .isEqualTo(json.valueToTree(true));
   }
 
+  @Test
+  void aLeftoverThatDoesIsCutInsteadOfASheetAndOnlyOnce() {
+    ObjectNode offcut = json.createObjectNode().put("place", "").put("note", "All of it");
+    for (int[] p : new int[][] {{0, 0}, {600, 0}, {600, 450}, {0, 450}}) {
+      offcut.withArray("outline").addObject().put("xMm", p[0]).put("yMm", p[1]);
+    }
+    post("/api/designs/moonrise-reeds/offcuts", offcut);
+    JsonNode chest = newChest("From a leftover");
+    String base = "/api/pieces/" + chest.path("id").asString();
+    JsonNode laid = edit(chest.path("document"), "front", "moonrise-reeds");
+    save(chest, laid.path("document"), "Laid a transfer", null);
+    JsonNode plan = get(base + "/cuts").body().get(0);
+    assertThat(plan.at("/sheets/0/isLeftover").asBoolean()).isTrue();
+    assertThat(plan.path("sheetsText").asString()).startsWith("0 sheets");
+    int offcuts = leftNow("moonrise-reeds");
+    JsonNode done = put(base + "/cuts/moonrise-reeds", json.createObjectNode()).body().get(0);
+    assertThat(done.path("isCut").asBoolean()).isTrue();
+    assertThat(leftNow("moonrise-reeds")).isEqualTo(offcuts - 1);
+    // cut again, nothing more is taken
+    put(base + "/cuts/moonrise-reeds", json.createObjectNode());
+    assertThat(leftNow("moonrise-reeds")).isEqualTo(offcuts - 1);
+  }
+
+  private int leftNow(String designId) {
+    return (int)
+        get("/api/designs/" + designId)
+            .body()
+            .path("holdings")
+            .valueStream()
+            .filter(h -> h.at("/holding/form").asString().equals("OFFCUT"))
+            .filter(h -> h.at("/holding/level").asDouble() > 0)
+            .count();
+  }
+
   private int offcutsOf(String designId) {
     return (int)
         get("/api/designs/" + designId)

@@ -115,18 +115,24 @@ class CutService {
     }
     String note = Words.say("cut.note", need.design().name(), piece.document().name());
     String layId = need.wanted().getFirst().laid().lay().id();
-    takeSheets(studio, piece, need, cutting.cut().newSheets(), layId, note, by);
-    for (DesignCut.Sheet sheet : cutting.cut().sheets()) {
-      sheet
-          .leftoverId()
-          .ifPresent(
-              id ->
-                  ledger.book(
-                      studio.id(),
-                      id,
-                      Booking.of(EntryKind.USED, BigDecimal.ONE, StockUnit.PIECES),
-                      note,
-                      by));
+    List<String> leftovers =
+        cutting.cut().sheets().stream().flatMap(c -> c.leftoverId().stream()).toList();
+    int sheets = cutting.cut().newSheets();
+    // one use stands for the whole cut, so that the ledger knows it is done
+    String from = sheets > 0 ? stockOf(need, sheets).id() : leftovers.getFirst();
+    ledger.bookUse(
+        studio.id(),
+        new Use(from, Math.max(1, sheets), piece.id(), layId, Words.say("cut.step"), note),
+        by);
+    for (String leftover : leftovers) {
+      if (!leftover.equals(from)) {
+        ledger.book(
+            studio.id(),
+            leftover,
+            Booking.of(EntryKind.USED, BigDecimal.ONE, StockUnit.PIECES),
+            note,
+            by);
+      }
     }
     for (Kept k : kept) {
       keep(studio, need.design(), cutting.cut(), k, note, by);
@@ -134,33 +140,18 @@ class CutService {
     gathering.claimAgain(studio, piece);
   }
 
-  /** From the fullest stock, whose ledger then says for which lay. */
-  private void takeSheets(
-      Studio studio,
-      SavedPlan piece,
-      Gathering.DesignNeed need,
-      int sheets,
-      String layId,
-      String note,
-      String by) {
-    if (sheets == 0) {
-      return;
-    }
-    Holding from =
-        need.stock().stream()
-            .filter(h -> h.level().doubleValue() >= sheets)
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new RefusedInput(
-                        "Sheets",
-                        StockUnit.SHEETS.show(BigDecimal.valueOf(sheets)),
-                        "do not lie in one place",
-                        "one stock with all of them"));
-    ledger.bookUse(
-        studio.id(),
-        new Use(from.id(), sheets, piece.id(), layId, Words.say("cut.step"), note),
-        by);
+  /** One stock that has them all. */
+  private static Holding stockOf(Gathering.DesignNeed need, int sheets) {
+    return need.stock().stream()
+        .filter(h -> h.level().doubleValue() >= sheets)
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "Sheets",
+                    StockUnit.SHEETS.show(BigDecimal.valueOf(sheets)),
+                    "do not lie in one place",
+                    "one stock with all of them"));
   }
 
   private void keep(

@@ -110,7 +110,8 @@ public class GatherService {
     boolean taken =
         wishes.wanted().stream()
             .map(w -> used.get(w.laid().lay().id()))
-            .anyMatch(b -> b != null && stock.stream().anyMatch(h -> h.id().equals(b.holdingId())));
+            .anyMatch(
+                b -> b != null && shelf.isOf(studio.id(), b.holdingId(), wishes.design().id()));
     return new Gathering.DesignNeed(
         wishes.design(),
         unit,

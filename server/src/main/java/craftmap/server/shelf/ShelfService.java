@@ -125,6 +125,15 @@ public class ShelfService {
         .toList();
   }
 
+  /** Whether a stock is of a design: whole sheets, pieces, a roll, or a leftover. */
+  public boolean isOf(String studioId, String holdingId, String designId) {
+    return holdings
+        .find(studioId, holdingId)
+        .flatMap(Holding::designId)
+        .filter(designId::equals)
+        .isPresent();
+  }
+
   /** Leftovers of a design that are still there, the smallest first. */
   public List<Holding> leftoversOf(String studioId, String designId) {
     return holdings.ofDesign(studioId, designId).stream()
