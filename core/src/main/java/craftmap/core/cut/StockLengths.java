@@ -25,12 +25,16 @@ public final class StockLengths {
   private static final int MOST_PIECES = 200;
 
   /** The search gives up after this many steps; the plan then says that it is not proven. */
-  private static final long MOST_STEPS = 400_000;
+  private static final long MOST_STEPS = 3_000_000;
+
+  /** The same where one of many ways to empty a length is tried. */
+  private static final long STEPS_TO_EMPTY = 10_000;
 
   private final double roomMm;
   private final double sawMm;
   private final double[] pieces;
   private final int[] number;
+  private long mostSteps = MOST_STEPS;
   private long steps;
 
   /**
@@ -99,7 +103,7 @@ public final class StockLengths {
       steps = 0;
       int[] fewer = search(bins - 1);
       if (fewer == null) {
-        if (steps < MOST_STEPS) {
+        if (steps < mostSteps) {
           least = bins; // every way was tried
         }
         break;
@@ -166,10 +170,10 @@ public final class StockLengths {
     if (i == pieces.length) {
       return true;
     }
-    if (++steps > MOST_STEPS) {
+    if (++steps > mostSteps) {
       return false;
     }
-    for (int bin = 0; bin < free.length; bin++) {
+    for (int bin : tightestFirst(free)) {
       if (!fits(pieces[i], free[bin]) || sameAsEarlier(free, bin)) {
         continue;
       }
@@ -190,6 +194,20 @@ public final class StockLengths {
       free[bin] = left + pieces[i];
     }
     return false;
+  }
+
+  /** The length with the least room first: what is full early leaves room where it counts. */
+  private static int[] tightestFirst(double[] free) {
+    int[] order = new int[free.length];
+    for (int i = 0; i < order.length; i++) {
+      int k = i;
+      while (k > 0 && free[order[k - 1]] > free[i]) {
+        order[k] = order[k - 1];
+        k--;
+      }
+      order[k] = i;
+    }
+    return order;
   }
 
   private static boolean sameAsEarlier(double[] free, int bin) {
@@ -225,6 +243,7 @@ public final class StockLengths {
         }
       }
       StockLengths others = new StockLengths(rest, roomMm - sawMm, sawMm);
+      others.mostSteps = STEPS_TO_EMPTY;
       int[] in = others.firstFit();
       if (bins(in) > bins - 1) {
         in = others.search(bins - 1);

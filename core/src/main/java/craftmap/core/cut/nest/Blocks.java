@@ -3,7 +3,11 @@ package craftmap.core.cut.nest;
 import craftmap.core.cut.StockLengths;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * Parts joined along whole sides. Parts that were cut from one sheet by straight cuts join up again
@@ -12,13 +16,14 @@ import java.util.List;
  */
 final class Blocks {
   private static final double SAME_MM = 1e-6;
-  private static final int MOST_STEPS = 4_000;
+  private static final double KEYS_PER_MM = 1e4;
 
   private final double widest;
   private final double tallest;
-  private int steps;
+  private final int followed;
 
-  private Blocks(double widest, double tallest) {
+  private Blocks(double widest, double tallest, int followed) {
+    this.followed = followed;
     this.widest = widest;
     this.tallest = tallest;
   }
@@ -51,9 +56,11 @@ final class Blocks {
   /**
    * Joined as far as it goes, with as few blocks as were found. What is as wide or as high as a
    * sheet is common to all sheets: which of it makes up one is a question of lengths alone.
+   *
+   * @param followed how many ways are followed at a time
    */
-  static List<Block> join(List<Block> parts, double widestMm, double tallestMm) {
-    Blocks blocks = new Blocks(widestMm, tallestMm);
+  static List<Block> join(List<Block> parts, double widestMm, double tallestMm, int followed) {
+    Blocks blocks = new Blocks(widestMm, tallestMm, followed);
     return blocks.stacked(blocks.search(parts));
   }
 
@@ -108,73 +115,105 @@ final class Blocks {
         .orElseThrow();
   }
 
-  /** The most telling join first: sides that few others share are seldom equal by chance. */
-  private List<Block> search(List<Block> blocks) {
-    List<int[]> joins = joins(blocks);
-    if (joins.isEmpty() || ++steps > MOST_STEPS) {
-      return blocks;
-    }
-    List<Block> best = blocks;
-    for (int[] join : joins) {
-      List<Block> joined = search(joined(blocks, join));
-      if (joined.size() < best.size() || whole(joined) > whole(best)) {
-        best = joined;
-      }
-      if (best.stream().allMatch(this::isWhole) || steps > MOST_STEPS) {
-        return best;
-      }
-    }
-    return best;
-  }
-
-  private long whole(List<Block> blocks) {
-    return blocks.stream().filter(this::isWhole).count();
-  }
-
-  private static List<Block> joined(List<Block> blocks, int[] join) {
-    List<Block> next = new ArrayList<>(blocks);
-    Block a = blocks.get(join[0]);
-    Block b = blocks.get(join[1]);
-    next.remove(Math.max(join[0], join[1]));
-    next.remove(Math.min(join[0], join[1]));
-    next.add(join[2] == 1 ? Block.beside(a, b) : Block.below(a, b));
-    return next;
-  }
+  /** What some joins made of the parts. Blocks as long as the sheet are settled. */
+  private record State(List<Block> open, List<Block> settled, long print, int alone) {}
 
   /**
-   * The joins to try: all of the side that the fewest blocks share. Others wait; a side shared by
-   * two only cannot be completed in another way.
+   * One join after the other, of many states at once. Of all that can be joined next, those states
+   * are followed in which the fewest blocks have nothing left to join: a join that was chance leads
+   * to blocks that nothing matches.
    */
-  private List<int[]> joins(List<Block> blocks) {
-    List<int[]> fewest = List.of();
-    for (int i = 0; i < blocks.size(); i++) {
-      List<int[]> beside = partners(blocks, i, true);
-      List<int[]> below = partners(blocks, i, false);
-      for (List<int[]> of : List.of(beside, below)) {
-        if (!of.isEmpty() && (fewest.isEmpty() || of.size() < fewest.size())) {
-          fewest = of;
+  private List<Block> search(List<Block> parts) {
+    State first = state(parts, List.of());
+    State best = first;
+    List<State> beam = List.of(first);
+    while (!beam.isEmpty()) {
+      List<State> next = new ArrayList<>();
+      Set<Long> seen = new HashSet<>();
+      for (State s : beam) {
+        if (s.open().isEmpty() && isWithoutWaste(s)) {
+          return s.settled();
+        }
+        if (s.open().size() < best.open().size()) {
+          best = s;
+        }
+        for (State joined : joins(s)) {
+          if (seen.add(joined.print())) {
+            next.add(joined);
+          }
+        }
+      }
+      next.sort(Comparator.comparingInt(State::alone).thenComparingLong(State::print));
+      beam = next.size() > followed ? next.subList(0, followed) : next;
+    }
+    List<Block> all = new ArrayList<>(best.settled());
+    all.addAll(best.open());
+    return all;
+  }
+
+  private boolean isWithoutWaste(State s) {
+    double area = s.settled().stream().mapToDouble(Block::areaMm2).sum();
+    return stacked(s.settled()).size() <= area / (widest * tallest) + 1e-6;
+  }
+
+  private State state(List<Block> blocks, List<Block> before) {
+    List<Block> open = new ArrayList<>();
+    List<Block> settled = new ArrayList<>(before);
+    long print = 0;
+    Map<Long, Integer> widths = new HashMap<>();
+    Map<Long, Integer> heights = new HashMap<>();
+    for (Block b : blocks) {
+      (isWhole(b) ? settled : open).add(b);
+    }
+    for (Block b : open) {
+      widths.merge(key(b.widthMm), 1, Integer::sum);
+      heights.merge(key(b.heightMm), 1, Integer::sum);
+      print += mixed(key(b.widthMm) * 1_000_003 + key(b.heightMm));
+    }
+    int alone = 0;
+    for (Block b : open) {
+      boolean matched = widths.get(key(b.widthMm)) > 1 || heights.get(key(b.heightMm)) > 1;
+      alone += matched ? 0 : 1;
+    }
+    return new State(open, settled, print, alone);
+  }
+
+  private static long key(double mm) {
+    return Math.round(mm * KEYS_PER_MM);
+  }
+
+  private static long mixed(long z) {
+    long m = (z ^ (z >>> 30)) * 0xBF58476D1CE4E5B9L;
+    m = (m ^ (m >>> 27)) * 0x94D049BB133111EBL;
+    return m ^ (m >>> 31);
+  }
+
+  /** Each pair that may be joined, either way, equal ones once. */
+  private List<State> joins(State s) {
+    List<State> joins = new ArrayList<>();
+    List<Block> open = s.open();
+    for (int i = 0; i < open.size(); i++) {
+      for (int k = i + 1; k < open.size(); k++) {
+        Block a = open.get(i);
+        Block b = open.get(k);
+        if (Math.abs(a.heightMm - b.heightMm) < SAME_MM
+            && a.widthMm + b.widthMm <= widest + SAME_MM) {
+          joins.add(joined(s, i, k, Block.beside(a, b)));
+        }
+        if (Math.abs(a.widthMm - b.widthMm) < SAME_MM
+            && a.heightMm + b.heightMm <= tallest + SAME_MM) {
+          joins.add(joined(s, i, k, Block.below(a, b)));
         }
       }
     }
-    return fewest;
+    return joins;
   }
 
-  private List<int[]> partners(List<Block> blocks, int i, boolean beside) {
-    Block a = blocks.get(i);
-    List<int[]> partners = new ArrayList<>();
-    for (int k = 0; k < blocks.size(); k++) {
-      Block b = blocks.get(k);
-      boolean fits =
-          beside
-              ? Math.abs(a.heightMm - b.heightMm) < SAME_MM
-                  && a.widthMm + b.widthMm <= widest + SAME_MM
-              : Math.abs(a.widthMm - b.widthMm) < SAME_MM
-                  && a.heightMm + b.heightMm <= tallest + SAME_MM;
-      boolean common = beside ? isTall(a) : isWide(a);
-      if (k != i && fits && !common) {
-        partners.add(new int[] {i, k, beside ? 1 : 0});
-      }
-    }
-    return partners;
+  private State joined(State s, int i, int k, Block block) {
+    List<Block> next = new ArrayList<>(s.open());
+    next.remove(k);
+    next.remove(i);
+    next.add(block);
+    return state(next, s.settled());
   }
 }

@@ -3,11 +3,14 @@ package craftmap.core.cut.nest;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
- * Blocks one after the other into the leftover they fit best; the leftover is then cut on from edge
- * to edge. Leftovers of the shelf are used before new sheets.
+ * Blocks one after the other into the leftover they fit best. By straight cuts the leftover is then
+ * cut on from edge to edge; cut around, all that is still free stays free. Leftovers of the shelf
+ * are used before new sheets; locked parts lie where they are from the start.
  */
 final class Filling {
   /** Which leftover a block goes into. */
@@ -23,9 +26,20 @@ final class Filling {
     SHORTER_LEFTOVER_ACROSS,
     LONGER_LEFTOVER_ACROSS,
     ALWAYS_ACROSS,
-    ALWAYS_DOWN
+    ALWAYS_DOWN,
+    /** Not cut on at all: parts are cut around. */
+    CUT_AROUND;
+
+    static final List<Split> STRAIGHT =
+        List.of(
+            LARGER_IN_ONE_PIECE,
+            SHORTER_LEFTOVER_ACROSS,
+            LONGER_LEFTOVER_ACROSS,
+            ALWAYS_ACROSS,
+            ALWAYS_DOWN);
   }
 
+  private final NestTask task;
   private final List<NestPart> parts;
   private final List<NestStock> stock;
   private final double knife;
@@ -34,31 +48,58 @@ final class Filling {
   private final List<Open> open = new ArrayList<>();
   private final int[] used;
 
-  Filling(List<NestPart> parts, List<NestStock> stock, double knife, Fit fit, Split split) {
-    this.parts = parts;
-    this.stock = stock;
-    this.knife = knife;
+  Filling(NestTask task, boolean leftovers, Fit fit, Split split) {
+    this.task = task;
+    this.parts = task.parts();
+    this.stock = task.stock();
+    this.knife = task.knifeMm();
     this.fit = fit;
     this.split = split;
     this.used = new int[stock.size()];
+    openLocked();
     // every leftover stands open from the start; a sheet is opened when nothing else does
     for (int s = 0; s < stock.size(); s++) {
-      while (!stock.get(s).isNew() && used[s] < stock.get(s).count()) {
+      while (leftovers && !stock.get(s).isNew() && used[s] < stock.get(s).count()) {
         open(s);
       }
     }
+  }
+
+  /** Parts that stay share the sheets they share; what is free around them may be filled. */
+  private void openLocked() {
+    Map<List<Integer>, Open> sheets = new LinkedHashMap<>();
+    for (NestTask.Locked l : task.locked()) {
+      Open sheet = sheets.computeIfAbsent(List.of(l.stock(), l.copy()), key -> open(l.stock()));
+      sheet.placed.add(new Nested.Placed(l.part(), l.at(), l.turned()));
+    }
+    for (Open sheet : sheets.values()) {
+      Box whole = sheet.free.removeFirst();
+      List<Box> taken = sheet.placed.stream().map(p -> grown(p.at())).toList();
+      sheet.free.addAll(
+          split == Split.CUT_AROUND
+              ? Rests.free(whole, taken)
+              : Rests.of(whole, taken, knife + Tolerance.EXACT.lengthMm()));
+    }
+  }
+
+  private Box grown(Box b) {
+    return new Box(b.leftMm(), b.topMm(), b.widthMm() + knife, b.heightMm() + knife);
   }
 
   /** A sheet being cut; its boxes are larger by the knife, as parts are. */
   private static final class Open {
     private final int stock;
     private final int copy;
-    private final List<Box> free = new ArrayList<>();
+    private List<Box> free = new ArrayList<>();
     private final List<Nested.Placed> placed = new ArrayList<>();
 
     private Open(int stock, int copy) {
       this.stock = stock;
       this.copy = copy;
+    }
+
+    private boolean hasLocked(NestTask task) {
+      return placed.stream().anyMatch(p -> task.isLocked(p.part()));
     }
   }
 
@@ -77,6 +118,9 @@ final class Filling {
   Nested fill(List<Blocks.Block> blocks, int least) {
     List<Integer> unplaced = new ArrayList<>();
     for (Blocks.Block block : blocks) {
+      if (block.part() >= 0 && task.isLocked(block.part())) {
+        continue;
+      }
       Place place = best(block);
       if (place == null) {
         place = onNew(block);
@@ -174,11 +218,14 @@ final class Filling {
   }
 
   private void put(Blocks.Block block, Place at) {
-    Box free = at.sheet.free.remove(at.free);
     double w = at.turned ? block.heightMm() : block.widthMm();
     double h = at.turned ? block.widthMm() : block.heightMm();
     place(at.sheet, block, at.x, at.y, at.turned);
-    cutOn(at.sheet, free, at.x, at.y, w, h);
+    if (split == Split.CUT_AROUND) {
+      at.sheet.free = new ArrayList<>(Rests.without(at.sheet.free, new Box(at.x, at.y, w, h)));
+    } else {
+      cutOn(at.sheet, at.sheet.free.remove(at.free), at.x, at.y, w, h);
+    }
   }
 
   private void place(Open sheet, Blocks.Block block, double x, double y, boolean turned) {
@@ -212,6 +259,7 @@ final class Filling {
           case LONGER_LEFTOVER_ACROSS -> wide >= tall;
           case ALWAYS_ACROSS -> true;
           case ALWAYS_DOWN -> false;
+          case CUT_AROUND -> throw new IllegalStateException("impossible state: nothing is cut on");
         };
     keep(sheet, x + w, y, wide, level ? h : down);
     keep(sheet, x, y + h, level ? across : w, tall);
@@ -229,21 +277,25 @@ final class Filling {
     for (boolean isNew : new boolean[] {false, true}) {
       for (Open o : open) {
         if (stock.get(o.stock).isNew() == isNew && !o.placed.isEmpty()) {
-          sheets.add(
-              new Nested.Sheet(
-                  o.stock,
-                  o.copy,
-                  isNew,
-                  o.placed,
-                  o.free.stream()
-                      .map(
-                          b ->
-                              new Box(
-                                  b.leftMm(), b.topMm(), b.widthMm() - knife, b.heightMm() - knife))
-                      .toList()));
+          sheets.add(sheet(o, isNew));
         }
       }
     }
     return sheets;
+  }
+
+  private Nested.Sheet sheet(Open o, boolean isNew) {
+    if (split == Split.CUT_AROUND || o.hasLocked(task)) {
+      return Nested.Sheet.of(task, o.stock, o.copy, o.placed);
+    }
+    return new Nested.Sheet(
+        o.stock,
+        o.copy,
+        isNew,
+        true,
+        o.placed,
+        o.free.stream()
+            .map(b -> new Box(b.leftMm(), b.topMm(), b.widthMm() - knife, b.heightMm() - knife))
+            .toList());
   }
 }

@@ -34,4 +34,9 @@ public record NestStock(
   public NestStock leftover(Box left) {
     return new NestStock(left, 1, false, originAcrossMm, originDownMm, stepAcrossMm, stepDownMm);
   }
+
+  NestStock times(int copies) {
+    return new NestStock(
+        usable, copies, isNew, originAcrossMm, originDownMm, stepAcrossMm, stepDownMm);
+  }
 }

@@ -4,70 +4,80 @@ import craftmap.core.chance.Dice;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.TreeMap;
 import java.util.function.DoublePredicate;
 
-/** Finds a plan that cuts into the fewest new sheets, then leaves the largest leftover. */
+/**
+ * Finds a plan that cuts into the fewest new sheets, then by straight cuts if it can, then with
+ * what the search prefers.
+ */
 public final class Nesting {
-  private static final int SEED = 1;
+  /** Of all tries so many look for plans by straight cuts; the rest cut around where that helps. */
+  private static final double STRAIGHT_SHARE = 0.7;
 
-  private final List<NestPart> parts;
-  private final List<NestStock> stock;
-  private final double knife;
-  private final int tries;
+  /** What filling corners may do for each try, which is about the work of a try. */
+  private static final long STEPS_PER_TRY = 200;
+
+  private final NestTask task;
+  private final NestSearch search;
   private final DoublePredicate goOn;
-  private final int least;
+  private final boolean leftovers;
+  private final Comparator<Nested> better;
+  private int least;
+  private boolean stopped;
 
-  private Nesting(
-      List<NestPart> parts,
-      List<NestStock> stock,
-      double knifeMm,
-      int tries,
-      DoublePredicate goOn) {
-    this.parts = List.copyOf(parts);
-    this.stock = List.copyOf(stock);
-    this.knife = knifeMm;
-    this.tries = tries;
+  private Nesting(NestTask task, NestSearch search, DoublePredicate goOn) {
+    this.task = task;
+    this.search = search;
     this.goOn = goOn;
+    this.leftovers = search.preference() != NestSearch.Preference.LEFTOVERS_KEPT;
+    this.better = better();
     this.least = least();
   }
 
   /**
    * A plan.
    *
-   * @param knifeMm clear room between parts
-   * @param tries how often the best plan is taken apart and filled again
    * @param goOn told the share that is done; where it says no, the best plan so far is the answer
    */
-  public static Nested plan(
-      List<NestPart> parts,
-      List<NestStock> stock,
-      double knifeMm,
-      int tries,
-      DoublePredicate goOn) {
-    return new Nesting(parts, stock, knifeMm, tries, goOn).run();
+  public static Nested plan(NestTask task, NestSearch search, DoublePredicate goOn) {
+    return new Nesting(task, search, goOn).run();
   }
 
   /**
-   * Leftovers may take any part, so they only lower the bound; sheets of several sizes make none.
+   * Leftovers take some of the parts away from the bound; sheets of several sizes count largest.
    */
   private int least() {
-    List<NestStock> sheets = stock.stream().filter(NestStock::isNew).toList();
-    if (sheets.isEmpty() || parts.isEmpty()) {
+    List<NestStock> sheets = task.sheets();
+    if (sheets.isEmpty() || task.parts().isEmpty()) {
       return 0;
     }
+    double knife = task.knifeMm();
     double width = sheets.stream().mapToDouble(s -> s.usable().widthMm()).max().orElseThrow();
     double height = sheets.stream().mapToDouble(s -> s.usable().heightMm()).max().orElseThrow();
     List<NestPart> larger =
-        parts.stream()
+        task.parts().stream()
             .filter(p -> !fitsALeftover(p))
             .map(p -> new NestPart(p.widthMm() + knife, p.heightMm() + knife, p.turns(), 0, 0))
             .toList();
-    return LeastSheets.of(larger, width + knife, height + knife);
+    double all =
+        task.parts().stream()
+            .mapToDouble(p -> (p.widthMm() + knife) * (p.heightMm() + knife))
+            .sum();
+    double onLeftovers =
+        task.stock().stream()
+            .filter(s -> !s.isNew() && leftovers)
+            .mapToDouble(
+                s -> s.count() * (s.usable().widthMm() + knife) * (s.usable().heightMm() + knife))
+            .sum();
+    double sheet = (width + knife) * (height + knife);
+    int byArea = (int) Math.ceil((all - onLeftovers) / sheet - 1e-6);
+    return Math.max(byArea, LeastSheets.of(larger, width + knife, height + knife));
   }
 
   private boolean fitsALeftover(NestPart p) {
-    return stock.stream()
-        .filter(s -> !s.isNew())
+    return task.stock().stream()
+        .filter(s -> !s.isNew() && leftovers)
         .anyMatch(
             s ->
                 p.widthMm() <= s.usable().widthMm() && p.heightMm() <= s.usable().heightMm()
@@ -80,20 +90,51 @@ public final class Nesting {
     List<Blocks.Block> single = singleBlocks();
     Nested best = null;
     for (List<Blocks.Block> blocks : blockings(single)) {
-      for (Comparator<Blocks.Block> order : ORDERS) {
-        List<Blocks.Block> sorted = new ArrayList<>(blocks);
-        sorted.sort(order);
-        for (Filling.Fit fit : Filling.Fit.values()) {
-          for (Filling.Split split : Filling.Split.values()) {
-            best = better(best, fill(sorted, fit, split));
-          }
-        }
-        if (isDone(best)) {
-          return best;
+      best = inAllOrders(best, blocks, Filling.Split.STRAIGHT);
+      if (isWithoutWaste(best)) {
+        return best;
+      }
+    }
+    best = better(best, tight(best));
+    if (isWithoutWaste(best)) {
+      return best;
+    }
+    best = improved(best, single, Filling.Split.STRAIGHT, 0, STRAIGHT_SHARE);
+    if (!isDone(best)) {
+      List<Filling.Split> around = List.of(Filling.Split.CUT_AROUND);
+      best = improved(inAllOrders(best, single, around), single, around, STRAIGHT_SHARE, 0.95);
+    }
+    return proven(best);
+  }
+
+  /** Where the bound leaves hardly any room, corner after corner is filled. */
+  private Nested tight(Nested found) {
+    boolean asks =
+        !isDone(found)
+            && task.stock().size() == 1
+            && !task.repeats()
+            && task.locked().isEmpty()
+            && task.sheets().size() == 1
+            && task.parts().stream().noneMatch(NestPart::turns);
+    return asks
+        ? Tight.fill(task, least, STEPS_PER_TRY * search.tries())
+            .map(plan -> laidOut(task, plan))
+            .orElse(found)
+        : found;
+  }
+
+  private Nested inAllOrders(Nested known, List<Blocks.Block> blocks, List<Filling.Split> splits) {
+    Nested best = known;
+    for (Comparator<Blocks.Block> order : ORDERS) {
+      List<Blocks.Block> sorted = new ArrayList<>(blocks);
+      sorted.sort(order);
+      for (Filling.Fit fit : Filling.Fit.values()) {
+        for (Filling.Split split : splits) {
+          best = better(best, fill(sorted, fit, split));
         }
       }
     }
-    return improved(best, single);
+    return best;
   }
 
   /** Larger blocks are harder to place: they go first, whatever large means. */
@@ -107,54 +148,80 @@ public final class Nesting {
 
   private List<Blocks.Block> singleBlocks() {
     List<Blocks.Block> blocks = new ArrayList<>();
-    for (int i = 0; i < parts.size(); i++) {
-      blocks.add(
-          Blocks.Block.of(i, parts.get(i).widthMm() + knife, parts.get(i).heightMm() + knife));
+    for (int i = 0; i < task.parts().size(); i++) {
+      NestPart p = task.parts().get(i);
+      blocks.add(Blocks.Block.of(i, p.widthMm() + task.knifeMm(), p.heightMm() + task.knifeMm()));
     }
     return blocks;
   }
 
   /** Joined where that may be, and one by one. */
   private List<List<Blocks.Block>> blockings(List<Blocks.Block> single) {
-    boolean repeats = stock.stream().anyMatch(s -> s.stepAcrossMm() > 0 || s.stepDownMm() > 0);
-    List<NestStock> sheets = stock.stream().filter(NestStock::isNew).toList();
-    if (repeats || sheets.isEmpty() || parts.stream().anyMatch(NestPart::turns)) {
+    List<NestStock> sheets = task.sheets();
+    if (task.repeats()
+        || sheets.isEmpty()
+        || !task.locked().isEmpty()
+        || task.parts().stream().anyMatch(NestPart::turns)) {
       return List.of(single);
     }
     var sheet = sheets.getFirst().usable();
     List<Blocks.Block> joined =
-        Blocks.join(single, sheet.widthMm() + knife, sheet.heightMm() + knife);
+        Blocks.join(
+            single,
+            sheet.widthMm() + task.knifeMm(),
+            sheet.heightMm() + task.knifeMm(),
+            Math.clamp(search.tries() / 5, 4, 400));
     return joined.size() == single.size() ? List.of(single) : List.of(joined, single);
   }
 
   private Nested fill(List<Blocks.Block> blocks, Filling.Fit fit, Filling.Split split) {
-    return new Filling(parts, stock, knife, fit, split).fill(blocks, least);
+    return new Filling(task, leftovers, fit, split).fill(blocks, least);
   }
 
-  private static boolean isDone(Nested plan) {
-    return plan != null && plan.isProven();
+  private boolean isDone(Nested plan) {
+    return plan.unplaced().isEmpty() && plan.newSheets() <= least;
   }
 
-  private static final Comparator<Nested> BETTER =
-      Comparator.comparingInt((Nested n) -> n.unplaced().size())
-          .thenComparingInt(Nested::newSheets)
-          .thenComparingInt(n -> n.sheets().size())
-          .thenComparingDouble(n -> -n.largestLeftoverMm2());
-
-  private static Nested better(Nested known, Nested other) {
-    return known == null || BETTER.compare(other, known) < 0 ? other : known;
+  private boolean isWithoutWaste(Nested plan) {
+    return plan != null
+        && isDone(plan)
+        && plan.sheets().stream().allMatch(s -> s.isNew() && s.leftovers().isEmpty());
   }
 
-  /** Some of the blocks are moved to another place in the order, and all are filled again. */
-  private Nested improved(Nested found, List<Blocks.Block> single) {
+  private Comparator<Nested> better() {
+    Comparator<Nested> first =
+        Comparator.comparingInt((Nested n) -> n.unplaced().size())
+            .thenComparingInt(Nested::newSheets)
+            .thenComparingInt(n -> n.sheets().size())
+            .thenComparingLong(Nested::cutAround);
+    return search.preference() == NestSearch.Preference.FEWEST_CUTS
+        ? first
+            .thenComparingInt(n -> n.cuts(task))
+            .thenComparingDouble(n -> -n.largestLeftoverMm2())
+        : first.thenComparingDouble(n -> -n.largestLeftoverMm2());
+  }
+
+  private Nested better(Nested known, Nested other) {
+    return known == null || better.compare(other, known) < 0 ? other : known;
+  }
+
+  /**
+   * Some of the blocks are moved to another place in the order, and all are filled again. A plan
+   * that is as good is taken too: it may lead on where the last one does not.
+   */
+  private Nested improved(
+      Nested found,
+      List<Blocks.Block> single,
+      List<Filling.Split> splits,
+      double fromShare,
+      double toShare) {
     Nested best = found;
-    Dice dice = new Dice(SEED);
+    Dice dice = new Dice(search.seed());
     List<Blocks.Block> order = new ArrayList<>(single);
     order.sort(ORDERS.getFirst());
-    for (int t = 0; t < tries && !isDone(best); t++) {
-      if (!goOn.test((double) t / tries)) {
-        return best;
-      }
+    int tries = (int) (search.tries() * (toShare - fromShare));
+    for (int t = 0; t < tries && !isWithoutWaste(best) && !stopped; t++) {
+      stopped = !goOn.test(fromShare + (toShare - fromShare) * t / tries);
       List<Blocks.Block> other = new ArrayList<>(order);
       int moves = 1 + (int) (dice.next() * 4);
       for (int m = 0; m < moves; m++) {
@@ -162,14 +229,58 @@ public final class Nesting {
         other.add((int) (dice.next() * (other.size() + 1)), moved);
       }
       Filling.Fit fit = Filling.Fit.values()[(int) (dice.next() * Filling.Fit.values().length)];
-      Filling.Split split =
-          Filling.Split.values()[(int) (dice.next() * Filling.Split.values().length)];
+      Filling.Split split = splits.get((int) (dice.next() * splits.size()));
       Nested plan = fill(other, fit, split);
-      if (BETTER.compare(plan, best) <= 0) {
+      if (better.compare(plan, best) <= 0) {
         best = plan;
         order = other;
       }
     }
     return best;
+  }
+
+  /** Where few parts leave it open whether fewer sheets would do, a solver is asked. */
+  private Nested proven(Nested found) {
+    Nested best = found;
+    while (!stopped
+        && !isDone(best)
+        && task.parts().size() <= search.exactParts()
+        && best.newSheets() > 0
+        && best.unplaced().isEmpty()) {
+      stopped = !goOn.test(0.95);
+      NestTask asked = leftovers ? task : withoutLeftovers();
+      ExactNest.Answer answer = ExactNest.asks(asked, search, best.newSheets() - 1);
+      if (answer.impossible()) {
+        least = best.newSheets();
+      } else if (answer.plan().isPresent()) {
+        best = laidOut(asked, answer.plan().orElseThrow());
+      } else {
+        break;
+      }
+    }
+    return best.withLeast(Math.min(least, best.newSheets()));
+  }
+
+  /** The same with no leftover to count on, numbers unchanged. */
+  private NestTask withoutLeftovers() {
+    List<NestStock> stock = task.stock().stream().map(s -> s.isNew() ? s : s.times(0)).toList();
+    return new NestTask(task.parts(), stock, task.knifeMm(), task.locked());
+  }
+
+  private Nested laidOut(NestTask asked, List<NestTask.Locked> plan) {
+    TreeMap<List<Integer>, List<Nested.Placed>> sheets =
+        new TreeMap<>(
+            Comparator.comparing((List<Integer> k) -> task.stock().get(k.getFirst()).isNew())
+                .thenComparing(List::getFirst)
+                .thenComparing(List::getLast));
+    for (NestTask.Locked l : plan) {
+      sheets
+          .computeIfAbsent(List.of(l.stock(), l.copy()), k -> new ArrayList<>())
+          .add(new Nested.Placed(l.part(), l.at(), l.turned()));
+    }
+    List<Nested.Sheet> laid = new ArrayList<>();
+    sheets.forEach(
+        (k, placed) -> laid.add(Nested.Sheet.of(asked, k.getFirst(), k.getLast(), placed)));
+    return new Nested(laid, List.of(), least);
   }
 }

@@ -17,10 +17,7 @@ public final class Rests {
    * @param leastMm narrower ones are scraps
    */
   public static List<Box> of(Box sheet, List<Box> cut, double leastMm) {
-    List<Box> free = List.of(sheet);
-    for (Box c : cut) {
-      free = without(free, c);
-    }
+    List<Box> free = free(sheet, cut);
     List<Box> rests = new ArrayList<>();
     while (true) {
       Box largest =
@@ -39,20 +36,33 @@ public final class Rests {
     }
   }
 
-  /** All largest free boxes once one is taken out. */
-  private static List<Box> without(List<Box> free, Box taken) {
+  /** All upright boxes that are free and cannot grow; they overlap. */
+  static List<Box> free(Box sheet, List<Box> cut) {
+    List<Box> free = List.of(sheet);
+    for (Box c : cut) {
+      free = without(free, c);
+    }
+    return free;
+  }
+
+  /** The same once one more is taken out. */
+  static List<Box> without(List<Box> free, Box taken) {
     List<Box> next = new ArrayList<>();
+    boolean changed = false;
     for (Box b : free) {
       if (!b.overlaps(taken, Tolerance.EXACT.lengthMm())) {
         next.add(b);
         continue;
       }
+      changed = true;
       add(next, b.leftMm(), b.topMm(), taken.leftMm(), b.bottomMm());
       add(next, taken.rightMm(), b.topMm(), b.rightMm(), b.bottomMm());
       add(next, b.leftMm(), b.topMm(), b.rightMm(), taken.topMm());
       add(next, b.leftMm(), taken.bottomMm(), b.rightMm(), b.bottomMm());
     }
-    return next.stream().filter(b -> next.stream().noneMatch(o -> o != b && holds(o, b))).toList();
+    return !changed
+        ? next
+        : next.stream().filter(b -> next.stream().noneMatch(o -> o != b && holds(o, b))).toList();
   }
 
   private static void add(List<Box> to, double left, double top, double right, double bottom) {

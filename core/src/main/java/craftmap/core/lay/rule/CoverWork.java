@@ -1,7 +1,9 @@
 package craftmap.core.lay.rule;
 
 import craftmap.core.cut.nest.NestPart;
+import craftmap.core.cut.nest.NestSearch;
 import craftmap.core.cut.nest.NestStock;
+import craftmap.core.cut.nest.NestTask;
 import craftmap.core.cut.nest.Nested;
 import craftmap.core.cut.nest.Nesting;
 import craftmap.core.design.Design;
@@ -27,9 +29,8 @@ final class CoverWork {
   private static final int MOST_SHEETS = 400;
 
   /** Enough for the parts of a face, and not felt while it is dragged. */
-  private static final int TRIES = 40;
-
   private final Cover rule;
+
   private final Fronts fronts;
   private final Design design;
   private final Design owned;
@@ -179,7 +180,9 @@ final class CoverWork {
         NestStock.repeating(new Box(0, 0, wide, tall), laid.size(), repeatAcross, repeatDown);
     Nested nested =
         Nesting.plan(
-            laid.stream().map(Laid::toCut).toList(), List.of(sheets), 0, TRIES, done -> true);
+            NestTask.of(laid.stream().map(Laid::toCut).toList(), List.of(sheets), 0),
+            NestSearch.forLaying(),
+            done -> true);
     // the sheet with the first part is the first one
     List<Nested.Sheet> inOrder =
         nested.sheets().stream()

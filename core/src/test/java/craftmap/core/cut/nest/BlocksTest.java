@@ -22,7 +22,7 @@ class BlocksTest {
   @Test
   void partsThatShareASideAreJoinedUpToTheWholeSheet() {
     List<Blocks.Block> joined =
-        Blocks.join(blocks(200, 300, 300, 300, 500, 250, 120, 150, 380, 150), 500, 700);
+        Blocks.join(blocks(200, 300, 300, 300, 500, 250, 120, 150, 380, 150), 500, 700, 60);
     assertThat(joined).hasSize(1);
     assertThat(joined.getFirst().widthMm()).isEqualTo(500);
     assertThat(joined.getFirst().heightMm()).isEqualTo(700);
@@ -30,14 +30,14 @@ class BlocksTest {
 
   @Test
   void whatSharesNoSideStaysByItself() {
-    assertThat(Blocks.join(blocks(100, 110, 120, 130, 140, 150), 500, 700)).hasSize(3);
+    assertThat(Blocks.join(blocks(100, 110, 120, 130, 140, 150), 500, 700, 60)).hasSize(3);
   }
 
   @Test
   void stripsOfTwoSheetsAreSortedByTheirLengths() {
     // full-width strips of two sheets: which belong together is a question of heights alone
     List<Blocks.Block> joined =
-        Blocks.join(blocks(500, 400, 500, 450, 500, 300, 500, 250), 500, 700);
+        Blocks.join(blocks(500, 400, 500, 450, 500, 300, 500, 250), 500, 700, 60);
     assertThat(joined).hasSize(2);
     assertThat(joined).allSatisfy(b -> assertThat(b.heightMm()).isEqualTo(700));
   }
@@ -45,12 +45,13 @@ class BlocksTest {
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
   void nothingIsLostOrGainedByJoining(long seed) {
-    List<NestPart> parts = NestingTest.cutApart(new Random(seed), 25, 1);
+    List<NestPart> parts =
+        CutApart.sheets(new craftmap.core.plane.Box(0, 0, 500, 700), new Random(seed), 25, 1);
     List<Blocks.Block> single = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
       single.add(Blocks.Block.of(i, parts.get(i).widthMm(), parts.get(i).heightMm()));
     }
-    List<Blocks.Block> joined = Blocks.join(single, 500, 700);
+    List<Blocks.Block> joined = Blocks.join(single, 500, 700, 60);
     double before = single.stream().mapToDouble(Blocks.Block::areaMm2).sum();
     double after = joined.stream().mapToDouble(Blocks.Block::areaMm2).sum();
     assertThat(after).isCloseTo(before, within(1e-3));

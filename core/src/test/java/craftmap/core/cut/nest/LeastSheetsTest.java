@@ -58,7 +58,9 @@ class LeastSheetsTest {
     }
     Nested found =
         Nesting.plan(
-            parts, List.of(NestStock.sheets(new Box(0, 0, 500, 700), 99)), 0, 300, s -> true);
+            NestTask.of(parts, List.of(NestStock.sheets(new Box(0, 0, 500, 700), 99)), 0),
+            NestSearch.quick(NestSearch.Preference.LARGEST_LEFTOVER),
+            s -> true);
     assertThat(found.unplaced()).isEmpty();
     assertThat(found.newSheets()).isGreaterThanOrEqualTo(LeastSheets.of(parts, 500, 700));
   }

@@ -1,0 +1,117 @@
+package craftmap.core.plan.cutting;
+
+import craftmap.core.cut.nest.StraightCuts;
+import craftmap.core.design.Design;
+import craftmap.core.design.Napkin;
+import craftmap.core.lay.rule.Cover;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
+import craftmap.core.supply.Offcut;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
+import org.locationtech.jts.geom.Geometry;
+
+/**
+ * What lays cut from one design: from leftovers first, then from the fewest new sheets.
+ *
+ * @param unplaced pieces for which there is no sheet
+ * @param least no plan cuts into fewer new sheets
+ */
+public record DesignCut(
+    Design design, List<Sheet> sheets, List<Piece> unplaced, int newSheets, int least) {
+  /** Narrower leftovers are scraps. */
+  public static final double KEPT_FROM_MM = 60;
+
+  public DesignCut {
+    sheets = List.copyOf(sheets);
+    unplaced = List.copyOf(unplaced);
+  }
+
+  /** A leftover on the shelf. */
+  public record Leftover(String id, Offcut offcut) {}
+
+  /** A lay of a piece, as it is read on the face it was laid on. */
+  public record Source(String pieceId, LayReading.Laid laid) {}
+
+  /**
+   * A piece to cut.
+   *
+   * @param number in the order of the lays
+   * @param pieceId what it is cut for
+   * @param window where it is cut on its sheet
+   * @param turned by a quarter, to fit better
+   */
+  public record Piece(
+      int number, String pieceId, String layId, String faceId, Box window, boolean turned) {
+    Piece at(Box other, boolean turn) {
+      return new Piece(number, pieceId, layId, faceId, other, turn);
+    }
+  }
+
+  /**
+   * A sheet that is cut.
+   *
+   * @param leftoverId the leftover it is; none for a new sheet
+   * @param pieces in the order of their numbers
+   * @param rests what is left and worth keeping
+   */
+  public record Sheet(Optional<String> leftoverId, List<Piece> pieces, List<Box> rests) {
+    public Sheet {
+      pieces = List.copyOf(pieces);
+      rests = List.copyOf(rests);
+    }
+
+    /** The cuts from edge to edge that free its pieces; none where some are cut around. */
+    public Optional<StraightCuts.Order> straightCuts(Box sheet) {
+      return StraightCuts.of(sheet, pieces.stream().map(Piece::window).toList());
+    }
+  }
+
+  public boolean isEnough() {
+    return unplaced.isEmpty();
+  }
+
+  public boolean isProven() {
+    return isEnough() && newSheets <= least;
+  }
+
+  /**
+   * Works it out.
+   *
+   * @param sheets new ones that may be opened
+   * @param goOn told the share that is done; where it says no, the best so far is the answer
+   */
+  public static DesignCut of(
+      Design design,
+      List<Source> lays,
+      List<Leftover> leftovers,
+      int sheets,
+      CutWish wish,
+      DoublePredicate goOn) {
+    List<List<Piece>> parts = CutParts.of(design, lays);
+    return isPicture(design)
+        ? new PictureSheets(design, leftovers, sheets, wish).cut(parts)
+        : new PrintSheets(design, leftovers, sheets, wish).cut(parts, goOn);
+  }
+
+  /** A picture's parts are where they are on it: there is nothing to look for. */
+  public static boolean isPicture(Design design) {
+    return Cover.isOnePicture(design) || design instanceof Napkin;
+  }
+
+  static Box sheetOf(Design design) {
+    var picture = design.picture().orElseThrow();
+    return new Box(0, 0, picture.widthMm(), picture.heightMm());
+  }
+
+  /** What a sheet's pieces and rests leave, which is scrap. */
+  public static double scrapMm2(Box sheet, Sheet cut) {
+    List<Geometry> used = new ArrayList<>();
+    cut.pieces().forEach(p -> used.add(Planar.polygon(p.window())));
+    cut.rests().forEach(r -> used.add(Planar.polygon(r)));
+    return Planar.difference(Planar.polygon(sheet), Planar.union(used)).getArea();
+  }
+}

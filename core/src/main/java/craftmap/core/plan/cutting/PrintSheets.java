@@ -1,0 +1,117 @@
+package craftmap.core.plan.cutting;
+
+import craftmap.core.cut.nest.NestPart;
+import craftmap.core.cut.nest.NestStock;
+import craftmap.core.cut.nest.NestTask;
+import craftmap.core.cut.nest.Nested;
+import craftmap.core.cut.nest.Nesting;
+import craftmap.core.design.Design;
+import craftmap.core.design.Direction;
+import craftmap.core.design.Repeat;
+import craftmap.core.lay.rule.Cover;
+import craftmap.core.plane.Box;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
+
+/**
+ * Parts of plain and repeating prints: wherever there is room, in their direction and where they
+ * begin in the repeat.
+ */
+final class PrintSheets {
+  private final Design design;
+  private final CutWish wish;
+  private final Box print;
+  private final List<DesignCut.Leftover> straight;
+  private final List<NestStock> stock = new ArrayList<>();
+
+  PrintSheets(Design design, List<DesignCut.Leftover> leftovers, int count, CutWish wish) {
+    this.design = design;
+    this.wish = wish;
+    this.print = design.printed();
+    this.straight = leftovers.stream().filter(PrintSheets::isStraight).toList();
+    Optional<Repeat> repeat = Cover.repeatOf(design);
+    double across =
+        repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
+    NestStock whole =
+        NestStock.repeating(print, count, across, repeat.map(Repeat::pitchYMm).orElse(0.0));
+    straight.forEach(l -> stock.add(whole.leftover(l.offcut().box())));
+    stock.add(whole);
+  }
+
+  private static boolean isStraight(DesignCut.Leftover leftover) {
+    return leftover.offcut().areaMm2() > 0.999 * leftover.offcut().box().areaMm2();
+  }
+
+  DesignCut cut(List<List<DesignCut.Piece>> bySheet, DoublePredicate goOn) {
+    List<DesignCut.Piece> pieces = bySheet.stream().flatMap(List::stream).toList();
+    boolean turns = design.direction() == Direction.ANY_WAY && Cover.repeatOf(design).isEmpty();
+    List<NestPart> parts =
+        pieces.stream()
+            .map(
+                p ->
+                    new NestPart(
+                        p.window().widthMm(),
+                        p.window().heightMm(),
+                        turns,
+                        p.window().leftMm() - print.leftMm(),
+                        p.window().topMm() - print.topMm()))
+            .toList();
+    Nested nested =
+        Nesting.plan(
+            new NestTask(parts, stock, wish.knifeMm(), locked(pieces)), wish.search(), goOn);
+    List<DesignCut.Sheet> sheets = new ArrayList<>();
+    for (Nested.Sheet s : nested.sheets()) {
+      sheets.add(
+          new DesignCut.Sheet(
+              s.isNew() ? Optional.empty() : Optional.of(straight.get(s.stock()).id()),
+              s.parts().stream()
+                  .map(p -> pieces.get(p.part()).at(p.at(), p.turned()))
+                  .sorted(Comparator.comparingInt(DesignCut.Piece::number))
+                  .toList(),
+              s.leftovers().stream().filter(PrintSheets::isKept).toList()));
+    }
+    // leftovers come first; among new sheets the one with the first piece does
+    sheets.sort(
+        Comparator.comparing((DesignCut.Sheet s) -> s.leftoverId().isEmpty())
+            .thenComparingInt(
+                s -> s.pieces().stream().mapToInt(DesignCut.Piece::number).min().orElse(0)));
+    return new DesignCut(
+        design,
+        sheets,
+        nested.unplaced().stream().map(pieces::get).toList(),
+        nested.newSheets(),
+        nested.least());
+  }
+
+  /** Those whose part is still of the same size and whose leftover is still there. */
+  private List<NestTask.Locked> locked(List<DesignCut.Piece> pieces) {
+    List<NestTask.Locked> locked = new ArrayList<>();
+    for (CutWish.Locked l : wish.locked()) {
+      int part = l.number() - 1;
+      int from = l.leftoverId().map(this::leftover).orElse(stock.size() - 1);
+      if (part >= 0 && part < pieces.size() && from >= 0 && isSame(pieces.get(part).window(), l)) {
+        locked.add(
+            new NestTask.Locked(
+                part, from, l.leftoverId().isPresent() ? 1 : l.sheet(), l.window(), l.turned()));
+      }
+    }
+    return locked;
+  }
+
+  private int leftover(String id) {
+    return straight.stream().map(DesignCut.Leftover::id).toList().indexOf(id);
+  }
+
+  private static boolean isSame(Box wanted, CutWish.Locked locked) {
+    double w = locked.turned() ? locked.window().heightMm() : locked.window().widthMm();
+    double h = locked.turned() ? locked.window().widthMm() : locked.window().heightMm();
+    return Math.abs(wanted.widthMm() - w) < 0.01 && Math.abs(wanted.heightMm() - h) < 0.01;
+  }
+
+  private static boolean isKept(Box rest) {
+    return rest.widthMm() >= DesignCut.KEPT_FROM_MM && rest.heightMm() >= DesignCut.KEPT_FROM_MM;
+  }
+}
