@@ -1,201 +1,191 @@
 package craftmap.server.cut;
 
-import craftmap.core.measure.TapeDivision;
-import craftmap.core.plan.DesignCut;
 import craftmap.core.plan.PlanReading;
-import craftmap.core.plane.Box;
-import craftmap.server.piece.LayView;
+import craftmap.server.gather.GatherService;
+import craftmap.server.gather.Gathering;
+import craftmap.server.jobs.Job;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.PlanViews;
-import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Person;
-import craftmap.server.stock.Holding;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
-import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The cutting of a piece's sheets. */
+/** The cutting of a piece's sheets; {@code with} names pieces that are cut together with it. */
 @RestController
 @RequestMapping("/api/pieces/{id}/cuts")
 class CutController {
   private final Studios studios;
   private final Pieces pieces;
   private final PlanViews views;
-  private final CutService cuts;
+  private final GatherService gathering;
+  private final Cuttings cuttings;
+  private final CutBooking booking;
+  private final CutSearch search;
+  private final Enough enough;
 
-  CutController(Studios studios, Pieces pieces, PlanViews views, CutService cuts) {
+  CutController(
+      Studios studios,
+      Pieces pieces,
+      PlanViews views,
+      GatherService gathering,
+      Cuttings cuttings,
+      CutBooking booking,
+      CutSearch search,
+      Enough enough) {
     this.studios = studios;
     this.pieces = pieces;
     this.views = views;
-    this.cuts = cuts;
+    this.gathering = gathering;
+    this.cuttings = cuttings;
+    this.booking = booking;
+    this.search = search;
+    this.enough = enough;
   }
 
-  /**
-   * What is cut from one design.
-   *
-   * @param sheetsText "5 sheets, 5 is the least possible"
-   * @param isCut its sheets are booked
-   * @param shortText what has no sheet; absent where there is enough
-   */
-  record DesignCutView(
-      String designId,
-      String name,
-      LayView.ArtView art,
-      String sheetsText,
-      boolean isCut,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String shortText,
-      List<SheetToCut> sheets) {}
-
-  /**
-   * One sheet to cut.
-   *
-   * @param isLeftover it is a leftover of the shelf
-   */
-  record SheetToCut(
-      String title,
-      boolean isLeftover,
-      List<PieceToCut> pieces,
-      List<RestView> rests,
-      String scrapText) {}
-
-  /**
-   * One piece.
-   *
-   * @param placeText its distances from the sheet's left and top edges
-   */
-  record PieceToCut(
-      int number,
-      String layId,
-      String faceId,
-      String faceName,
-      String sizeText,
-      String placeText,
-      ReadingView.BoxView box) {}
-
-  record RestView(String sizeText, ReadingView.BoxView box) {}
-
   /** Which rests are kept. */
-  record CutDone(List<CutService.Kept> kept) {}
+  record CutDone(List<CutBooking.Kept> kept) {}
+
+  /**
+   * A way to make it enough.
+   *
+   * @param document the plan that would be saved; absent where pieces are cut together instead
+   */
+  record RemedyView(
+      String text,
+      String detail,
+      boolean isEnough,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument document,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String withPieceId) {}
 
   @GetMapping
-  List<DesignCutView> cuts(@PathVariable String id) {
+  CutViews.CutsView cuts(
+      @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
     Studio studio = studios.current();
-    SavedPlan piece = pieces.get(studio, id);
-    PlanReading reading = pieces.read(studio, piece.document());
-    return cuts.cuttings(studio, piece).stream().map(c -> view(studio, reading, c)).toList();
+    List<SavedPlan> together = cuttings.together(studio, id, with);
+    Map<String, PlanReading> readings = new LinkedHashMap<>();
+    together.forEach(p -> readings.put(p.id(), pieces.read(studio, p.document())));
+    List<Cutting> all = cuttings.all(studio, together);
+    CutViews words = new CutViews(studio.tape(), readings);
+    return new CutViews.CutsView(
+        all.stream().map(c -> words.view(c, views.sheetOf(studio, c.cut().design()))).toList(),
+        others(studio, together, all),
+        MadeLists.of(studio.tape(), readings.get(together.getFirst().id())));
+  }
+
+  private List<CutViews.OtherPiece> others(
+      Studio studio, List<SavedPlan> together, List<Cutting> all) {
+    Set<String> wanted =
+        all.stream()
+            .filter(c -> !c.isCut())
+            .map(c -> c.cut().design().id())
+            .collect(Collectors.toSet());
+    List<CutViews.OtherPiece> others = new ArrayList<>();
+    for (SavedPlan piece : wanted.isEmpty() ? List.<SavedPlan>of() : pieces.all(studio, false)) {
+      if (piece.id().equals(together.getFirst().id())) {
+        continue;
+      }
+      String designs =
+          gathering.gather(studio, piece).designs().stream()
+              .filter(d -> wanted.contains(d.design().id()) && !d.isUsed())
+              .map(Gathering.DesignNeed::design)
+              .map(d -> d.name())
+              .collect(Collectors.joining(", "));
+      if (!designs.isEmpty()) {
+        others.add(
+            new CutViews.OtherPiece(
+                piece.id(),
+                piece.document().name(),
+                designs,
+                together.stream().anyMatch(p -> p.id().equals(piece.id()))));
+      }
+    }
+    return others;
   }
 
   /** Books it as cut: sheets used, rests kept. */
   @PutMapping("/{designId}")
-  List<DesignCutView> done(
+  CutViews.CutsView done(
       @PathVariable String id,
       @PathVariable String designId,
+      @RequestParam(defaultValue = "") List<String> with,
       @RequestBody CutDone done,
       @RequestHeader(name = Person.HEADER, required = false) String person) {
     Studio studio = studios.current();
-    List<CutService.Kept> kept = done.kept() == null ? List.of() : done.kept();
-    cuts.book(studio, pieces.get(studio, id), designId, kept, Person.of(person));
-    return cuts(id);
+    List<CutBooking.Kept> kept = done.kept() == null ? List.of() : done.kept();
+    booking.book(studio, cuttings.together(studio, id, with), designId, kept, Person.of(person));
+    return cuts(id, with);
   }
 
   @DeleteMapping("/{designId}")
-  List<DesignCutView> notDone(
+  CutViews.CutsView notDone(
       @PathVariable String id,
       @PathVariable String designId,
       @RequestHeader(name = Person.HEADER, required = false) String person) {
     Studio studio = studios.current();
-    cuts.takeBack(studio, pieces.get(studio, id), designId, Person.of(person));
-    return cuts(id);
+    booking.takeBack(studio, pieces.get(studio, id), designId, Person.of(person));
+    return cuts(id, List.of());
   }
 
-  private DesignCutView view(Studio studio, PlanReading reading, CutService.Cutting cutting) {
-    DesignCut cut = cutting.cut();
-    List<SheetToCut> sheets = new ArrayList<>();
-    int number = 0;
-    for (DesignCut.Sheet sheet : cut.sheets()) {
-      number += sheet.leftoverId().isEmpty() ? 1 : 0;
-      sheets.add(sheet(studio.tape(), reading, cutting, sheet, number));
-    }
-    return new DesignCutView(
-        cut.design().id(),
-        cut.design().name(),
-        views.sheetOf(studio, cut.design()),
-        sheetsText(cut),
-        cutting.isCut(),
-        cut.isEnough()
-            ? null
-            : Words.say(
-                cut.unplaced().size() == 1 ? "cut.short.one" : "cut.short", cut.unplaced().size()),
-        sheets);
+  /** Looks for a better plan; the job says how far it is, and the plan is kept when it is done. */
+  @PostMapping("/{designId}/searches")
+  ResponseEntity<Job> search(
+      @PathVariable String id,
+      @PathVariable String designId,
+      @RequestParam(defaultValue = "") List<String> with,
+      @RequestBody KeptPlans.WishDoc wish) {
+    Studio studio = studios.current();
+    return ResponseEntity.status(HttpStatus.ACCEPTED)
+        .body(search.begin(studio, cuttings.together(studio, id, with), designId, wish));
   }
 
-  private static String sheetsText(DesignCut cut) {
-    String sheets =
-        Words.say(cut.newSheets() == 1 ? "detail.oneSheet" : "detail.sheets", cut.newSheets());
-    return !cut.isEnough()
-        ? sheets
-        : cut.newSheets() <= cut.least()
-            ? Words.say("cut.least", sheets, cut.newSheets())
-            : Words.say("cut.found", sheets, cut.least());
+  /** Back to the plan that is found at once. */
+  @DeleteMapping("/{designId}/searches")
+  CutViews.CutsView forget(
+      @PathVariable String id,
+      @PathVariable String designId,
+      @RequestParam(defaultValue = "") List<String> with) {
+    Studio studio = studios.current();
+    search.forget(studio, cuttings.together(studio, id, with), designId);
+    return cuts(id, with);
   }
 
-  private static SheetToCut sheet(
-      TapeDivision tape,
-      PlanReading reading,
-      CutService.Cutting cutting,
-      DesignCut.Sheet sheet,
-      int number) {
-    var picture = cutting.cut().design().picture().orElseThrow();
-    Box whole =
-        sheet
-            .leftoverId()
-            .map(cutting::leftover)
-            .map(h -> new craftmap.core.supply.Offcut(h.offcut()).box())
-            .orElse(new Box(0, 0, picture.widthMm(), picture.heightMm()));
-    return new SheetToCut(
-        sheet
-            .leftoverId()
-            .map(cutting::leftover)
-            .map(Holding::code)
-            .map(code -> Words.say("cut.leftover", code.text()))
-            .orElse(Words.say("cut.sheet", number)),
-        sheet.leftoverId().isPresent(),
-        sheet.pieces().stream()
-            .map(
-                p ->
-                    new PieceToCut(
-                        p.number(),
-                        p.layId(),
-                        p.faceId(),
-                        reading.find(p.faceId()).map(f -> f.face().name()).orElse(""),
-                        size(tape, p.window()),
-                        Words.say(
-                            "sheet.place",
-                            tape.show(p.window().leftMm()),
-                            tape.show(p.window().topMm())),
-                        box(p.window())))
-            .toList(),
-        sheet.rests().stream().map(r -> new RestView(size(tape, r), box(r))).toList(),
-        Words.percent(DesignCut.scrapMm2(whole, sheet) / whole.areaMm2()));
-  }
-
-  private static String size(TapeDivision tape, Box b) {
-    return Words.say("sheet.size", tape.show(b.widthMm()), tape.show(b.heightMm()));
-  }
-
-  private static ReadingView.BoxView box(Box b) {
-    return new ReadingView.BoxView(b.leftMm(), b.topMm(), b.widthMm(), b.heightMm());
+  /** What would make it enough; nothing where it is. */
+  @GetMapping("/{designId}/remedies")
+  List<RemedyView> remedies(
+      @PathVariable String id,
+      @PathVariable String designId,
+      @RequestParam(defaultValue = "") List<String> with) {
+    Studio studio = studios.current();
+    return enough.of(studio, cuttings.together(studio, id, with), designId).stream()
+        .map(
+            r ->
+                new RemedyView(
+                    r.text(),
+                    r.detail(),
+                    r.isEnough(),
+                    r.document().orElse(null),
+                    r.withPieceId().orElse(null)))
+        .toList();
   }
 }

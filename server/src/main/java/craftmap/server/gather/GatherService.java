@@ -15,6 +15,7 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.CutBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
@@ -25,6 +26,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,8 +39,10 @@ public class GatherService {
   private final ShelfService shelf;
   private final Ledger ledger;
   private final ClaimBook claims;
+  private final CutBook cuts;
 
-  GatherService(Pieces pieces, ShelfService shelf, Ledger ledger, ClaimBook claims) {
+  GatherService(Pieces pieces, ShelfService shelf, Ledger ledger, ClaimBook claims, CutBook cuts) {
+    this.cuts = cuts;
     this.pieces = pieces;
     this.shelf = shelf;
     this.ledger = ledger;
@@ -48,6 +52,7 @@ public class GatherService {
   public Gathering gather(Studio studio, SavedPlan piece) {
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();
+    Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
     Map<String, DesignWishes> byDesign = new LinkedHashMap<>();
     List<LayReading> notLaid = new ArrayList<>();
     for (LayReading reading : pieces.read(studio, piece.document()).lays()) {
@@ -63,7 +68,7 @@ public class GatherService {
     List<Gathering.Need> needs = new ArrayList<>();
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
     List<Gathering.DesignNeed> designs =
-        byDesign.values().stream().map(w -> designNeed(studio, piece.id(), w, used)).toList();
+        byDesign.values().stream().map(w -> designNeed(studio, piece.id(), w, used, cut)).toList();
     return new Gathering(needs, designs, notLaid);
   }
 
@@ -94,7 +99,11 @@ public class GatherService {
   }
 
   private Gathering.DesignNeed designNeed(
-      Studio studio, String pieceId, DesignWishes wishes, Map<String, Use.Booked> used) {
+      Studio studio,
+      String pieceId,
+      DesignWishes wishes,
+      Map<String, Use.Booked> used,
+      Set<String> cut) {
     List<Holding> stock = shelf.stockOf(studio.id(), wishes.design().id());
     double mine =
         stock.stream()
@@ -108,10 +117,11 @@ public class GatherService {
           default -> StockUnit.PIECES;
         };
     boolean taken =
-        wishes.wanted().stream()
-            .map(w -> used.get(w.laid().lay().id()))
-            .anyMatch(
-                b -> b != null && shelf.isOf(studio.id(), b.holdingId(), wishes.design().id()));
+        cut.contains(wishes.design().id())
+            || wishes.wanted().stream()
+                .map(w -> used.get(w.laid().lay().id()))
+                .anyMatch(
+                    b -> b != null && shelf.isOf(studio.id(), b.holdingId(), wishes.design().id()));
     return new Gathering.DesignNeed(
         wishes.design(),
         unit,

@@ -2,6 +2,7 @@ package craftmap.server.piece;
 
 import craftmap.core.design.DesignKind;
 import craftmap.core.form.FormKind;
+import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.plan.Found;
@@ -296,6 +297,35 @@ public record PlanDocument(
           false, false);
     }
 
+    /** The same by the same rule with other measures. */
+    public LayDoc measured(Map<String, Double> measures) {
+      return ruled(
+          new RuleDoc(rule.kind(), measures, rule.choices(), rule.points(), rule.text()), pick);
+    }
+
+    /** The same laid as it was picked among the options. */
+    public LayDoc picked(Pick other) {
+      return ruled(rule, new PickDoc(other.way(), other.count(), other.across()));
+    }
+
+    private LayDoc ruled(RuleDoc by, PickDoc as) {
+      return new LayDoc(
+          id,
+          faceId,
+          alsoOn,
+          designId,
+          cornerDesignId,
+          moreDesignIds,
+          by,
+          as,
+          paintId,
+          coats,
+          clearMm,
+          eye,
+          hidden,
+          locked);
+    }
+
     /** By another rule: what was picked and put by hand fitted the former one. */
     LayDoc by(RuleDoc other) {
       return new LayDoc(
@@ -388,7 +418,7 @@ public record PlanDocument(
   public record HeldDoc(int item, double xMm, double yMm, double turnDeg) {}
 
   /** The same plan with other lays. */
-  PlanDocument withLays(List<LayDoc> others) {
+  public PlanDocument withLays(List<LayDoc> others) {
     return new PlanDocument(schema, name, form, faces, others);
   }
 }

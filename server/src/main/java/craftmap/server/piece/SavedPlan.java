@@ -16,4 +16,9 @@ public record SavedPlan(
     Instant savedAt,
     boolean archived,
     Optional<String> undo,
-    Optional<String> redo) {}
+    Optional<String> redo) {
+  /** The same piece with another plan, to see what would come of it. */
+  public SavedPlan with(PlanDocument other) {
+    return new SavedPlan(id, version, other, savedAt, archived, undo, redo);
+  }
+}

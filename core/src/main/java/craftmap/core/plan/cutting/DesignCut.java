@@ -97,6 +97,11 @@ public record DesignCut(
         : new PrintSheets(design, leftovers, sheets, wish).cut(parts, goOn);
   }
 
+  /** The parts that lays ask for, before any is placed. */
+  public static List<Piece> wanted(Design design, List<Source> lays) {
+    return CutParts.of(design, lays).stream().flatMap(List::stream).toList();
+  }
+
   /** A picture's parts are where they are on it: there is nothing to look for. */
   public static boolean isPicture(Design design) {
     return Cover.isOnePicture(design) || design instanceof Napkin;

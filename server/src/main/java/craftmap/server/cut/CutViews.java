@@ -1,0 +1,215 @@
+package craftmap.server.cut;
+
+import craftmap.core.cut.nest.StraightCuts;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plane.Box;
+import craftmap.core.supply.StockUnit;
+import craftmap.server.piece.LayView;
+import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.stock.Holding;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Says what is cut, in the studio's tape. */
+final class CutViews {
+  private final TapeDivision tape;
+  private final Map<String, PlanReading> readings;
+  private final boolean several;
+
+  /**
+   * @param readings of each piece that is cut for, by its id
+   */
+  CutViews(TapeDivision tape, Map<String, PlanReading> readings) {
+    this.tape = tape;
+    this.readings = readings;
+    this.several = readings.size() > 1;
+  }
+
+  /**
+   * What is cut on the Cut stop.
+   *
+   * @param others pieces that use one of the same designs and are not cut yet
+   * @param made what is not cut from sheets
+   */
+  record CutsView(
+      List<DesignCutView> designs, List<OtherPiece> others, List<MadeLists.Made> made) {}
+
+  /** A piece that could be cut together with this one. */
+  record OtherPiece(String pieceId, String name, String designsText, boolean together) {}
+
+  /**
+   * What is cut from one design.
+   *
+   * @param sheetsText "5 sheets, 5 is the least possible"
+   * @param onHandText owned, kept for these pieces, needed
+   * @param isCut its sheets are booked
+   * @param isSearched the plan was searched for rather than found at once
+   * @param searches whether there is anything to search for; a picture's parts are where they are
+   * @param shortText what has no sheet; absent where there is enough
+   */
+  record DesignCutView(
+      String designId,
+      String name,
+      LayView.ArtView art,
+      String sheetsText,
+      String onHandText,
+      boolean isCut,
+      boolean isSearched,
+      boolean searches,
+      KeptPlans.WishDoc wish,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String shortText,
+      List<SheetToCut> sheets) {}
+
+  /**
+   * One sheet to cut.
+   *
+   * @param isLeftover it is a leftover of the shelf
+   * @param cuts from edge to edge, in their order; none where parts are cut around
+   */
+  record SheetToCut(
+      String title,
+      boolean isLeftover,
+      List<PieceToCut> pieces,
+      List<RestView> rests,
+      List<String> cuts,
+      String scrapText) {}
+
+  /**
+   * One piece.
+   *
+   * @param pieceName what it is cut for, where several are cut at once
+   * @param placeText its distances from the sheet's left and top edges
+   */
+  record PieceToCut(
+      int number,
+      String pieceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pieceName,
+      String layId,
+      String faceId,
+      String faceName,
+      String sizeText,
+      String placeText,
+      ReadingView.BoxView box) {}
+
+  record RestView(String sizeText, ReadingView.BoxView box) {}
+
+  DesignCutView view(Cutting cutting, LayView.ArtView art) {
+    DesignCut cut = cutting.cut();
+    List<SheetToCut> sheets = new ArrayList<>();
+    int number = 0;
+    for (DesignCut.Sheet sheet : cut.sheets()) {
+      number += sheet.leftoverId().isEmpty() ? 1 : 0;
+      sheets.add(sheet(cutting, sheet, number));
+    }
+    int unplaced = cut.unplaced().size();
+    return new DesignCutView(
+        cut.design().id(),
+        cut.design().name(),
+        art,
+        sheetsText(cut),
+        onHandText(cutting),
+        cutting.isCut(),
+        cutting.isSearched(),
+        !DesignCut.isPicture(cut.design()),
+        cutting.wish(),
+        cut.isEnough() ? null : Words.say(unplaced == 1 ? "cut.short.one" : "cut.short", unplaced),
+        sheets);
+  }
+
+  private static String sheetsText(DesignCut cut) {
+    String sheets =
+        Words.say(cut.newSheets() == 1 ? "detail.oneSheet" : "detail.sheets", cut.newSheets());
+    return !cut.isEnough()
+        ? sheets
+        : cut.isProven()
+            ? Words.say("cut.least", sheets, cut.newSheets())
+            : Words.say("cut.found", sheets, cut.least());
+  }
+
+  private static String onHandText(Cutting cutting) {
+    double needed = cutting.needs().stream().mapToDouble(n -> n.quantity()).sum();
+    return Words.say(
+        "cut.onHand",
+        sheets(cutting.owned()),
+        sheets(cutting.sheets()),
+        sheets((int) Math.ceil(needed)));
+  }
+
+  private static String sheets(int count) {
+    return StockUnit.SHEETS.show(BigDecimal.valueOf(count));
+  }
+
+  private SheetToCut sheet(Cutting cutting, DesignCut.Sheet sheet, int number) {
+    Box whole = cutting.wholeOf(sheet);
+    return new SheetToCut(
+        sheet
+            .leftoverId()
+            .map(cutting::leftover)
+            .map(Holding::code)
+            .map(code -> Words.say("cut.leftover", code.text()))
+            .orElse(Words.say("cut.sheet", number)),
+        sheet.leftoverId().isPresent(),
+        sheet.pieces().stream().map(p -> piece(cutting, p)).toList(),
+        sheet.rests().stream().map(r -> new RestView(size(r), box(r))).toList(),
+        sheet.straightCuts(whole).stream()
+            .flatMap(o -> o.cuts().stream())
+            .map(c -> cutText(c, whole))
+            .toList(),
+        Words.percent(DesignCut.scrapMm2(whole, sheet) / whole.areaMm2()));
+  }
+
+  /**
+   * "across, 300 mm from the top; between 0 and 250 mm from the left" where it is not the whole.
+   */
+  private String cutText(StraightCuts.Cut cut, Box whole) {
+    Box b = cut.through();
+    boolean all =
+        cut.across() ? b.widthMm() > whole.widthMm() - 0.5 : b.heightMm() > whole.heightMm() - 0.5;
+    String way = cut.across() ? "cut.across" : "cut.down";
+    double from = cut.across() ? b.leftMm() : b.topMm();
+    double to = cut.across() ? b.rightMm() : b.bottomMm();
+    return all
+        ? Words.say(way, tape.show(cut.atMm()))
+        : Words.say(way + ".part", tape.show(cut.atMm()), tape.show(from), tape.show(to));
+  }
+
+  private PieceToCut piece(Cutting cutting, DesignCut.Piece p) {
+    String faceName =
+        readings.get(p.pieceId()).find(p.faceId()).map(f -> f.face().name()).orElse("");
+    return new PieceToCut(
+        p.number(),
+        p.pieceId(),
+        several
+            ? cutting.pieces().stream()
+                .filter(s -> s.id().equals(p.pieceId()))
+                .map(SavedPlan::document)
+                .map(d -> d.name())
+                .findFirst()
+                .orElse(null)
+            : null,
+        p.layId(),
+        p.faceId(),
+        faceName,
+        size(p.window()),
+        Words.say(
+            p.turned() ? "cut.placeTurned" : "sheet.place",
+            tape.show(p.window().leftMm()),
+            tape.show(p.window().topMm())),
+        box(p.window()));
+  }
+
+  private String size(Box b) {
+    return Words.say("sheet.size", tape.show(b.widthMm()), tape.show(b.heightMm()));
+  }
+
+  private static ReadingView.BoxView box(Box b) {
+    return new ReadingView.BoxView(b.leftMm(), b.topMm(), b.widthMm(), b.heightMm());
+  }
+}

@@ -1,0 +1,66 @@
+package craftmap.server.cut;
+
+import craftmap.core.plan.cutting.CutWish;
+import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plane.Box;
+import craftmap.core.supply.Offcut;
+import craftmap.server.gather.Gathering;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.stock.Holding;
+import java.util.List;
+
+/**
+ * One design's cuts.
+ *
+ * @param pieces what it is cut for, the one that is looked at first
+ * @param needs what each of them that uses the design wants of it
+ * @param isCut they are booked
+ * @param leftovers of the shelf, by the id the cuts name
+ * @param wish what was wished for
+ * @param isSearched the plan is one that was searched for
+ */
+record Cutting(
+    List<SavedPlan> pieces,
+    List<Gathering.DesignNeed> needs,
+    DesignCut cut,
+    boolean isCut,
+    List<Holding> leftovers,
+    KeptPlans.WishDoc wish,
+    boolean isSearched) {
+  Cutting {
+    pieces = List.copyOf(pieces);
+    needs = List.copyOf(needs);
+    leftovers = List.copyOf(leftovers);
+  }
+
+  Holding leftover(String id) {
+    return leftovers.stream().filter(h -> h.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  /** The whole of what a sheet is cut from, in its own coordinates. */
+  Box wholeOf(DesignCut.Sheet sheet) {
+    var picture = cut.design().picture().orElseThrow();
+    return sheet
+        .leftoverId()
+        .map(this::leftover)
+        .map(h -> new Offcut(h.offcut()).box())
+        .orElse(new Box(0, 0, picture.widthMm(), picture.heightMm()));
+  }
+
+  /** Whole sheets that these pieces may count on. */
+  int sheets() {
+    return (int) Math.floor(needs.stream().mapToDouble(Gathering.DesignNeed::mine).sum());
+  }
+
+  int owned() {
+    return needs.isEmpty()
+        ? 0
+        : (int)
+            Math.floor(
+                needs.getFirst().stock().stream().mapToDouble(h -> h.level().doubleValue()).sum());
+  }
+
+  CutWish plainWish() {
+    return wish.asWish(List.of(), false);
+  }
+}

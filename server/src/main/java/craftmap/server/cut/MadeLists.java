@@ -1,0 +1,107 @@
+package craftmap.server.cut;
+
+import craftmap.core.cut.StockLengths;
+import craftmap.core.design.Comes;
+import craftmap.core.design.Design;
+import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.RollStrips;
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.Takes;
+import craftmap.server.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** What is not cut from sheets: trim from stock lengths, strips off a roll, castings in batches. */
+final class MadeLists {
+  private MadeLists() {}
+
+  /**
+   * One thing to cut or to make.
+   *
+   * @param faceId where its lay is
+   */
+  record Made(
+      String layId, String faceId, String name, String faceName, String text, List<String> lines) {}
+
+  static List<Made> of(TapeDivision tape, PlanReading reading) {
+    List<Made> made = new ArrayList<>();
+    for (LayReading lay : reading.lays()) {
+      if (lay instanceof LayReading.Laid laid && laid.lead()) {
+        String face = reading.find(laid.lay().faceId()).map(f -> f.face().name()).orElse("");
+        made(tape, laid, face, made);
+      }
+    }
+    return made;
+  }
+
+  private static void made(TapeDivision tape, LayReading.Laid laid, String face, List<Made> into) {
+    Design design = laid.design();
+    Takes takes = laid.takes();
+    if (laid.chosen().arrangement() instanceof FrameSides frame) {
+      into.add(made(laid, face, lengths(tape, frame.cutting()), sides(tape, frame)));
+    } else if (laid.chosen().arrangement() instanceof RollStrips strips) {
+      into.add(
+          made(
+              laid,
+              face,
+              Words.say("made.strips", strips.strips(), tape.show(strips.usedMm())),
+              List.of(
+                  Words.say(
+                      "made.each", tape.show(strips.lengthMm() / Math.max(1, strips.strips()))))));
+    } else if (takes.castings().isPresent()) {
+      Takes.Castings c = takes.castings().get();
+      into.add(
+          made(
+              laid,
+              face,
+              Words.say("made.castings", c.count(), c.batches()),
+              List.of(
+                  Words.say("made.casting", Words.minutes(c.readyAfterMin())),
+                  Words.say("made.material", Decimals.show(c.materialMl(), 0)))));
+    } else if (design.comes() instanceof Comes.ByLength && takes.lengthMm() > 0) {
+      into.add(made(laid, face, Words.say("made.length", tape.show(takes.lengthMm())), List.of()));
+    }
+  }
+
+  private static Made made(LayReading.Laid laid, String face, String text, List<String> lines) {
+    return new Made(laid.lay().id(), laid.lay().faceId(), laid.design().name(), face, text, lines);
+  }
+
+  private static String lengths(TapeDivision tape, StockLengths.Plan plan) {
+    int count = plan.lengths().size();
+    String stock = tape.show(plan.stockMm());
+    return plan.isProven()
+        ? Words.say("made.lengths.least", count, stock)
+        : Words.say("made.lengths.found", count, stock, plan.least());
+  }
+
+  /** Each stock length with its pieces as they are cut, then each side with its mitres. */
+  private static List<String> sides(TapeDivision tape, FrameSides frame) {
+    List<String> lines = new ArrayList<>();
+    int number = 0;
+    for (StockLengths.Length length : frame.cutting().lengths()) {
+      lines.add(
+          Words.say(
+              "made.stock",
+              ++number,
+              length.piecesMm().stream().map(tape::show).collect(Collectors.joining(" + ")),
+              tape.show(length.leftoverMm())));
+    }
+    int side = 0;
+    for (FrameSides.Side s : frame.sides()) {
+      lines.add(
+          Words.say(
+              "made.side",
+              ++side,
+              tape.show(s.outerMm()),
+              tape.show(s.innerMm()),
+              Decimals.show(s.startMitreDeg(), 1),
+              Decimals.show(s.endMitreDeg(), 1)));
+    }
+    return lines;
+  }
+}

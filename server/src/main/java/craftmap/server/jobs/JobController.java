@@ -1,0 +1,50 @@
+package craftmap.server.jobs;
+
+import craftmap.server.studio.Studios;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** How jobs stand, stopping them, and their files. */
+@RestController
+@RequestMapping("/api/jobs/{id}")
+class JobController {
+  private final Studios studios;
+  private final Jobs jobs;
+
+  JobController(Studios studios, Jobs jobs) {
+    this.studios = studios;
+    this.jobs = jobs;
+  }
+
+  @GetMapping
+  Job job(@PathVariable String id) {
+    return jobs.get(studios.current(), id);
+  }
+
+  @DeleteMapping
+  Job stop(@PathVariable String id) {
+    return jobs.stop(studios.current(), id);
+  }
+
+  @GetMapping("/file")
+  ResponseEntity<byte[]> file(@PathVariable String id) {
+    JobResult result = jobs.result(studios.current(), id);
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(result.mediaType()))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline()
+                .filename(result.fileName(), StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(result.content());
+  }
+}

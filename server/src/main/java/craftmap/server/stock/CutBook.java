@@ -1,0 +1,151 @@
+package craftmap.server.stock;
+
+import craftmap.core.supply.Booking;
+import craftmap.core.supply.EntryKind;
+import java.math.BigDecimal;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What was cut for which pieces. A cut takes several stocks and leaves others, for one piece or for
+ * several at once; it is written whole and taken back whole.
+ */
+@Service
+@Transactional(readOnly = true)
+public class CutBook {
+  private final JdbcClient jdbc;
+  private final Ledger ledger;
+  private final Holdings holdings;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  CutBook(JdbcClient jdbc, Ledger ledger, Holdings holdings, JsonMapper json, Clock clock) {
+    this.jdbc = jdbc;
+    this.ledger = ledger;
+    this.holdings = holdings;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** So many of a stock were taken. */
+  public record Taken(String holdingId, int count) {}
+
+  /**
+   * The stocks a cut moved.
+   *
+   * @param kept leftovers that it put onto the shelf
+   */
+  public record Moves(List<Taken> taken, List<String> kept) {
+    public Moves {
+      taken = List.copyOf(taken);
+      kept = List.copyOf(kept);
+    }
+  }
+
+  /** Designs that stand as cut for a piece. */
+  public Set<String> designsCutFor(String studioId, String pieceId) {
+    return new TreeSet<>(
+        jdbc.sql(
+                """
+                select design_id from cut join cut_piece on cut_piece.cut_id = cut.id
+                where studio_id = ? and piece_id = ? and undone_at is null
+                """)
+            .params(studioId, pieceId)
+            .query(String.class)
+            .list());
+  }
+
+  /** The pieces that were cut together with one, itself included. */
+  public List<String> piecesCutWith(String studioId, String pieceId, String designId) {
+    return standing(studioId, pieceId, designId)
+        .map(
+            cut ->
+                jdbc.sql("select piece_id from cut_piece where cut_id = ? order by piece_id")
+                    .param(cut)
+                    .query(String.class)
+                    .list())
+        .orElse(List.of());
+  }
+
+  private Optional<String> standing(String studioId, String pieceId, String designId) {
+    return jdbc.sql(
+            """
+            select id from cut join cut_piece on cut_piece.cut_id = cut.id
+            where studio_id = ? and piece_id = ? and design_id = ? and undone_at is null
+            order by made_at desc limit 1
+            """)
+        .params(studioId, pieceId, designId)
+        .query(String.class)
+        .optional();
+  }
+
+  /** Takes stocks and notes for which pieces; leftovers were put onto the shelf by the caller. */
+  @Transactional
+  public void book(
+      String studioId,
+      String designId,
+      List<String> pieceIds,
+      Moves moves,
+      String note,
+      String by) {
+    for (Taken t : moves.taken()) {
+      var unit = holdings.get(studioId, t.holdingId()).unit();
+      ledger.book(
+          studioId,
+          t.holdingId(),
+          Booking.of(EntryKind.USED, BigDecimal.valueOf(t.count()), unit),
+          note,
+          by);
+    }
+    String id = UUID.randomUUID().toString();
+    jdbc.sql(
+            "insert into cut (id, studio_id, design_id, moves, made_by, made_at)"
+                + " values (?, ?, ?, ?, ?, ?)")
+        .params(
+            id,
+            studioId,
+            designId,
+            json.writeValueAsString(moves),
+            by == null ? "" : by,
+            Timestamp.from(clock.instant()))
+        .update();
+    for (String piece : new TreeSet<>(pieceIds)) {
+      jdbc.sql("insert into cut_piece (cut_id, piece_id) values (?, ?)").params(id, piece).update();
+    }
+  }
+
+  /** Puts back what was taken, and takes away the leftovers it left unless they were used since. */
+  @Transactional
+  public void takeBack(String studioId, String pieceId, String designId, String note, String by) {
+    standing(studioId, pieceId, designId).ifPresent(cut -> takeBack(studioId, cut, note, by));
+  }
+
+  private void takeBack(String studioId, String cut, String note, String by) {
+    Moves moves =
+        json.readValue(
+            jdbc.sql("select moves from cut where id = ?").param(cut).query(String.class).single(),
+            Moves.class);
+    for (Taken t : moves.taken()) {
+      Holding stock = holdings.get(studioId, t.holdingId());
+      ledger.correct(
+          studioId, t.holdingId(), stock.level().add(BigDecimal.valueOf(t.count())), note, by);
+    }
+    for (String kept : moves.kept()) {
+      if (holdings.get(studioId, kept).level().signum() > 0) {
+        ledger.correct(studioId, kept, BigDecimal.ZERO, note, by);
+      }
+    }
+    jdbc.sql("update cut set undone_at = ? where id = ?")
+        .params(Timestamp.from(clock.instant()), cut)
+        .update();
+  }
+}
