@@ -1,10 +1,14 @@
 package craftmap.server;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -21,6 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
     properties = {"springdoc.api-docs.enabled=true", "craftmap.demo=true"})
 public abstract class ServerTest {
+  private static final Duration JOB_TAKES_AT_MOST = Duration.ofMinutes(2);
   private static final String TOKEN = UUID.randomUUID().toString();
 
   @LocalServerPort private int port;
@@ -176,5 +181,45 @@ public abstract class ServerTest {
         "/api/pieces/" + piece.path("id").asString(),
         change,
         piece.path("version").asLong());
+  }
+
+  /** The plan with a design laid by the rule that suits it. */
+  protected JsonNode layDesign(JsonNode document, String faceId, String designId) {
+    ObjectNode question = json.createObjectNode();
+    question.set("document", document);
+    question.set(
+        "edit",
+        json.createObjectNode()
+            .put("kind", "LAY_DESIGN")
+            .put("faceId", faceId)
+            .put("designId", designId));
+    return post("/api/lay-edits", question).body();
+  }
+
+  protected static JsonNode find(JsonNode designs, String id) {
+    return designs
+        .valueStream()
+        .filter(d -> d.path("designId").asString().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("no need of " + id));
+  }
+
+  /** The job once it is over. */
+  protected JsonNode finished(Answer begun) {
+    assertThat(begun.status()).as(begun.detail()).isEqualTo(202);
+    String path = "/api/jobs/" + begun.body().path("id").asString();
+    Instant latest = Instant.now().plus(JOB_TAKES_AT_MOST);
+    JsonNode job = get(path).body();
+    while (job.path("state").asString().equals("RUNNING")) {
+      assertThat(Instant.now()).as("%s goes on and on", job).isBefore(latest);
+      job = get(path).body();
+    }
+    return job;
+  }
+
+  /** The file a job left. */
+  protected byte[] file(JsonNode job) {
+    assertThat(job.path("state").asString()).as(job.toString()).isEqualTo("DONE");
+    return get("/api/jobs/" + job.path("id").asString() + "/file").raw().body();
   }
 }

@@ -108,7 +108,6 @@ final class CutViews {
       number += sheet.leftoverId().isEmpty() ? 1 : 0;
       sheets.add(sheet(cutting, sheet, number));
     }
-    int unplaced = cut.unplaced().size();
     return new DesignCutView(
         cut.design().id(),
         cut.design().name(),
@@ -119,7 +118,7 @@ final class CutViews {
         cutting.isSearched(),
         !DesignCut.isPicture(cut.design()),
         cutting.wish(),
-        cut.isEnough() ? null : Words.say(unplaced == 1 ? "cut.short.one" : "cut.short", unplaced),
+        cut.isEnough() ? null : shortText(cutting),
         sheets);
   }
 
@@ -131,6 +130,14 @@ final class CutViews {
         : cut.isProven()
             ? Words.say("cut.least", sheets, cut.newSheets())
             : Words.say("cut.found", sheets, cut.least());
+  }
+
+  private static String shortText(Cutting cutting) {
+    int unplaced = cutting.cut().unplaced().size();
+    String parts = Words.say(unplaced == 1 ? "cut.short.one" : "cut.short", unplaced);
+    return cutting.missing() == 0
+        ? Words.say("cut.short.never", parts)
+        : Words.say("cut.short.more", parts, sheets(cutting.missing()));
   }
 
   private static String onHandText(Cutting cutting) {

@@ -18,6 +18,7 @@ import java.util.List;
  * @param leftovers of the shelf, by the id the cuts name
  * @param wish what was wished for
  * @param isSearched the plan is one that was searched for
+ * @param missing how many sheets more would do; 0 where there are enough
  */
 record Cutting(
     List<SavedPlan> pieces,
@@ -26,7 +27,8 @@ record Cutting(
     boolean isCut,
     List<Holding> leftovers,
     KeptPlans.WishDoc wish,
-    boolean isSearched) {
+    boolean isSearched,
+    int missing) {
   Cutting {
     pieces = List.copyOf(pieces);
     needs = List.copyOf(needs);

@@ -57,6 +57,17 @@ class Cuttings {
     DesignCut answer(CutWish wish, DoublePredicate goOn) {
       return DesignCut.of(design, sources, leftovers, sheets, wish, goOn);
     }
+
+    /** How many sheets more would do. */
+    int missing(DesignCut cut) {
+      if (cut.isEnough()) {
+        return 0;
+      }
+      int plenty = sheets + sources.size() * MOST_SHEETS_A_LAY;
+      DesignCut all =
+          DesignCut.of(design, sources, leftovers, plenty, CutWish.PLAIN, share -> true);
+      return Math.max(0, all.newSheets() - sheets);
+    }
   }
 
   static boolean comesInSheets(Design design) {
@@ -125,7 +136,15 @@ class Cuttings {
     KeptPlans.WishDoc wish = kept == null ? KeptPlans.WishDoc.PLAIN : kept.wish();
     DesignCut cut =
         kept == null ? question.answer(CutWish.PLAIN, s -> true) : kept.plan().of(w.design());
-    return new Cutting(open.pieces(), open.needs(), cut, isCut, leftovers, wish, kept != null);
+    return new Cutting(
+        open.pieces(),
+        open.needs(),
+        cut,
+        isCut,
+        leftovers,
+        wish,
+        kept != null,
+        question.missing(cut));
   }
 
   private static Wanted only(Wanted w, boolean cut) {

@@ -32,6 +32,9 @@ class Enough {
   /** What is cut larger than it shows, by the keys of the rules. */
   private static final List<String> ALLOWANCES = List.of("allowance", "bleed", "overlap");
 
+  /** How it is laid, by the keys of the rules: each other way of it may need fewer sheets. */
+  private static final List<String> CHOICES = List.of("rows", "join", "turning");
+
   private static final double ROUNDED_MM = 0.5;
   private static final int MOST_WAYS = 6;
 
@@ -58,16 +61,30 @@ class Enough {
       int unplaced,
       int newSheets,
       Optional<PlanDocument> document,
-      Optional<String> withPieceId) {}
+      Optional<String> withPieceId) {
+    private Remedy saving(DesignCut now) {
+      return now.isEnough()
+          ? new Remedy(
+              text,
+              Words.say("enough.saves", sheets(newSheets), now.newSheets() - newSheets),
+              true,
+              0,
+              newSheets,
+              document,
+              withPieceId)
+          : this;
+    }
+  }
 
   List<Remedy> of(Studio studio, List<SavedPlan> together, String designId) {
     Cutting now = cuttings.of(studio, together, designId);
-    if (now.isCut() || now.cut().isEnough()) {
+    if (now.isCut()) {
       return List.of();
     }
     List<Remedy> ways = new ArrayList<>();
     SavedPlan piece = together.getFirst();
     ways.addAll(smallerAllowances(studio, together, designId));
+    ways.addAll(otherChoices(studio, together, designId));
     for (Gathering.Wanted wanted : now.needs().getFirst().wanted()) {
       ways.addAll(otherOptions(studio, together, designId, wanted.laid()));
     }
@@ -77,13 +94,21 @@ class Enough {
       }
     }
     return ways.stream()
-        .filter(w -> w.unplaced() < now.cut().unplaced().size() && !isOf(piece, w))
+        .filter(w -> isBetter(w, now.cut()) && !isOf(piece, w))
+        .map(w -> w.saving(now.cut()))
         .sorted(
             Comparator.comparing((Remedy w) -> !w.isEnough())
                 .thenComparingInt(Remedy::unplaced)
                 .thenComparingInt(Remedy::newSheets))
         .limit(MOST_WAYS)
         .toList();
+  }
+
+  /** Where it is enough already, only what takes fewer sheets is worth a word. */
+  private static boolean isBetter(Remedy way, DesignCut now) {
+    return now.isEnough()
+        ? way.isEnough() && way.newSheets() < now.newSheets() && way.document().isPresent()
+        : way.unplaced() < now.unplaced().size();
   }
 
   private static boolean isOf(SavedPlan piece, Remedy way) {
@@ -109,11 +134,13 @@ class Enough {
   }
 
   private static String detail(DesignCut cut) {
-    String sheets =
-        Words.say(cut.newSheets() == 1 ? "detail.oneSheet" : "detail.sheets", cut.newSheets());
     return cut.isEnough()
-        ? Words.say("enough.then", sheets)
-        : Words.say("enough.less", sheets, cut.unplaced().size());
+        ? Words.say("enough.then", sheets(cut.newSheets()))
+        : Words.say("enough.less", sheets(cut.newSheets()), cut.unplaced().size());
+  }
+
+  private static String sheets(int count) {
+    return Words.say(count == 1 ? "detail.oneSheet" : "detail.sheets", count);
   }
 
   // ---- cut with less to trim or to overlap
@@ -133,6 +160,7 @@ class Enough {
       double at = 0;
       DesignCut cut = cut(studio, together, with(document, designId, key, 0), designId);
       if (cut.isEnough()) {
+        int sheets = cut.newSheets();
         // as much of it as can stay
         double enough = 0;
         double tooMuch = now.getAsDouble();
@@ -142,7 +170,7 @@ class Enough {
             break;
           }
           DesignCut tried = cut(studio, together, with(document, designId, key, middle), designId);
-          if (tried.isEnough()) {
+          if (tried.isEnough() && tried.newSheets() <= sheets) {
             enough = middle;
             cut = tried;
           } else {
@@ -160,10 +188,14 @@ class Enough {
     return ways;
   }
 
-  private static OptionalDouble valueOf(PlanDocument.LayDoc lay, String key) {
+  private static List<MeasureSheet.Entry> entries(PlanDocument.LayDoc lay) {
     MeasureSheet sheet = new MeasureSheet(lay.rule().measures(), lay.rule().choices());
     lay.rule().kind().read(sheet, List.of(), lay.rule().text() == null ? "" : lay.rule().text());
-    return sheet.entries().stream()
+    return sheet.entries();
+  }
+
+  private static OptionalDouble valueOf(PlanDocument.LayDoc lay, String key) {
+    return entries(lay).stream()
         .filter(e -> e instanceof MeasureSheet.LengthEntry l && l.key().equals(key))
         .mapToDouble(e -> ((MeasureSheet.LengthEntry) e).mm())
         .findFirst();
@@ -181,6 +213,44 @@ class Enough {
                   measures.put(key, mm);
                   return l.measured(measures);
                 })
+            .toList());
+  }
+
+  // ---- laid by the same rule, otherwise
+
+  private List<Remedy> otherChoices(Studio studio, List<SavedPlan> together, String designId) {
+    PlanDocument document = together.getFirst().document();
+    List<Remedy> ways = new ArrayList<>();
+    for (PlanDocument.LayDoc lay : document.lays()) {
+      if (!designId.equals(lay.designId())) {
+        continue;
+      }
+      for (MeasureSheet.Entry entry : entries(lay)) {
+        if (entry instanceof MeasureSheet.ChoiceEntry c && CHOICES.contains(c.key())) {
+          c.among().stream()
+              .filter(other -> !other.equals(c.choice()))
+              .forEach(
+                  other -> {
+                    PlanDocument changed = with(document, lay, c.key(), other);
+                    ways.add(
+                        remedy(
+                            Words.say("enough.choice", c.label(), Words.say("choice." + other)),
+                            cut(studio, together, changed, designId),
+                            changed));
+                  });
+        }
+      }
+    }
+    return ways;
+  }
+
+  private static PlanDocument with(
+      PlanDocument document, PlanDocument.LayDoc lay, String key, String value) {
+    Map<String, String> choices = new HashMap<>(lay.rule().choices());
+    choices.put(key, value);
+    return document.withLays(
+        document.lays().stream()
+            .map(l -> l.id().equals(lay.id()) ? l.chosen(choices) : l)
             .toList());
   }
 

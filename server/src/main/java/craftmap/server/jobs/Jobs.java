@@ -125,7 +125,7 @@ public class Jobs implements DisposableBean {
     return get(studio, id);
   }
 
-  JobResult result(Studio studio, String id) {
+  public JobResult result(Studio studio, String id) {
     return book.result(studio.id(), id)
         .orElseThrow(() -> new NoSuchElementException("Job " + id + " left no file."));
   }

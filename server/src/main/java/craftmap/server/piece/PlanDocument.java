@@ -303,6 +303,12 @@ public record PlanDocument(
           new RuleDoc(rule.kind(), measures, rule.choices(), rule.points(), rule.text()), pick);
     }
 
+    /** The same with other choices. */
+    public LayDoc chosen(Map<String, String> choices) {
+      return ruled(
+          new RuleDoc(rule.kind(), rule.measures(), choices, rule.points(), rule.text()), null);
+    }
+
     /** The same laid as it was picked among the options. */
     public LayDoc picked(Pick other) {
       return ruled(rule, new PickDoc(other.way(), other.count(), other.across()));

@@ -1,22 +1,17 @@
 package craftmap.server.print;
 
-import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
-import craftmap.server.artwork.Artworks;
-import craftmap.server.artwork.StoredArtwork;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
-import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.NoSuchElementException;
-import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -34,16 +29,11 @@ class PrintController {
   private final Studios studios;
   private final Pieces pieces;
   private final PlanViews views;
-  private final ShelfService shelf;
-  private final Artworks artworks;
 
-  PrintController(
-      Studios studios, Pieces pieces, PlanViews views, ShelfService shelf, Artworks artworks) {
+  PrintController(Studios studios, Pieces pieces, PlanViews views) {
     this.studios = studios;
     this.pieces = pieces;
     this.views = views;
-    this.shelf = shelf;
-    this.artworks = artworks;
   }
 
   @GetMapping(value = "/faces/{faceId}/print", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -63,30 +53,6 @@ class PrintController {
     return pdf(
         piece.document().name() + ", " + view.name(),
         FaceSheet.pdf(studio, piece.document().name(), reading, view, paper));
-  }
-
-  /** An enlarged image at true size over pages. */
-  @GetMapping(value = "/lays/{layId}/pages", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> pages(
-      @PathVariable String id,
-      @PathVariable String layId,
-      @RequestParam(defaultValue = "A4") Paper paper)
-      throws IOException {
-    Studio studio = studios.current();
-    LayReading reading =
-        pieces.read(studio, pieces.get(studio, id).document()).lays().stream()
-            .filter(l -> l.lay().id().equals(layId))
-            .findFirst()
-            .orElseThrow(() -> new NoSuchElementException("There is no lay " + layId + "."));
-    Optional<StoredArtwork> artwork =
-        reading
-            .lay()
-            .designId()
-            .flatMap(d -> shelf.design(studio.id(), d))
-            .flatMap(o -> o.given().artwork())
-            .flatMap(a -> artworks.find(studio.id(), a));
-    return pdf(
-        Words.say("trueSize.file", reading.lay().id()), ImagePages.pdf(reading, artwork, paper));
   }
 
   @GetMapping(value = "/print/map", produces = MediaType.APPLICATION_PDF_VALUE)

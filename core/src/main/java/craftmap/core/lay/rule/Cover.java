@@ -21,7 +21,8 @@ import java.util.Optional;
  * @param overlapMm by which a sheet lies over the one before it
  * @param bleedMm by which the sheets go over the edge of the face, to be trimmed
  */
-public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turning turning)
+public record Cover(
+    Unit unit, Join join, double overlapMm, double bleedMm, Turning turning, Rows rows)
     implements LayRule {
   /** What is laid as one. */
   public enum Unit {
@@ -48,6 +49,15 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
     WHICHEVER_IS_BETTER
   }
 
+  /** How rows of sheets follow each other down the face. */
+  public enum Rows {
+    /** As looks better. */
+    EITHER,
+    ALL_ALIKE,
+    /** Whole sheets from the top, what is left as a strip at the foot. */
+    WHOLE_FROM_TOP
+  }
+
   static Cover read(MeasureSheet sheet) {
     Join join = sheet.choice("join", "Sheets meet", Join.OVERLAPPING);
     double typical =
@@ -64,7 +74,8 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
             ? 0
             : sheet.length("overlap", "Overlap", typical, LengthRange.DISTANCE.upTo(200)),
         sheet.length("bleed", "Over the edge, to trim", 4, LengthRange.DISTANCE.upTo(200)),
-        sheet.choice("turning", "Sheets lie", Turning.AS_PRINTED));
+        sheet.choice("turning", "Sheets lie", Turning.AS_PRINTED),
+        sheet.choice("rows", "Rows", Rows.EITHER));
   }
 
   @Override
@@ -79,7 +90,8 @@ public record Cover(Unit unit, Join join, double overlapMm, double bleedMm, Turn
             .put("unit", unit)
             .put("join", join)
             .put("bleed", bleedMm)
-            .put("turning", turning);
+            .put("turning", turning)
+            .put("rows", rows);
     if (join != Join.BUTTED) {
       note.put("overlap", overlapMm);
     }

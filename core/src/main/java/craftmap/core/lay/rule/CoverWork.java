@@ -65,8 +65,14 @@ final class CoverWork {
   }
 
   Optional<LayOption> option(Seams.Line line) {
-    return java.util.stream.Stream.of(Seams.Line.FROM_START, Seams.Line.EVEN)
-        .flatMap(down -> option(line, down).stream())
+    List<Seams.Line> down =
+        switch (rule.rows()) {
+          case EITHER -> List.of(Seams.Line.FROM_START, Seams.Line.EVEN);
+          case ALL_ALIKE -> List.of(Seams.Line.EVEN);
+          case WHOLE_FROM_TOP -> List.of(Seams.Line.FROM_START);
+        };
+    return down.stream()
+        .flatMap(way -> option(line, way).stream())
         .min(Comparator.comparing(LayOption::standing));
   }
 

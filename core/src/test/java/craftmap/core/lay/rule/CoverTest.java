@@ -29,7 +29,8 @@ class CoverTest {
         overlap == 0 ? Cover.Join.BUTTED : Cover.Join.OVERLAPPING,
         overlap,
         bleed,
-        Cover.Turning.WHICHEVER_IS_BETTER);
+        Cover.Turning.WHICHEVER_IS_BETTER,
+        Cover.Rows.EITHER);
   }
 
   private static SheetCover of(LayOption option) {
@@ -187,7 +188,13 @@ class CoverTest {
   @Test
   void aNapkinCountsByItsPrintedQuarters() {
     Cover quarters =
-        new Cover(Cover.Unit.ONE_PICTURE, Cover.Join.BUTTED, 0, 0, Cover.Turning.AS_PRINTED);
+        new Cover(
+            Cover.Unit.ONE_PICTURE,
+            Cover.Join.BUTTED,
+            0,
+            0,
+            Cover.Turning.AS_PRINTED,
+            Cover.Rows.EITHER);
     SheetCover cover =
         of(Bench.lay(quarters, new RectangleOutline(820, 165), Prints.napkin(4)).getFirst());
     assertThat(cover.parts()).hasSize(5);

@@ -85,7 +85,13 @@ class SheetBench {
   void aTopOfThreeSquareMetresCoveredWithPrintsThatMeet() {
     Design paper = Prints.repeatingPaper(500, 700, 120, 90);
     Cover rule =
-        new Cover(Cover.Unit.WHOLE_SHEET, Cover.Join.OVERLAPPING, 5, 4, Cover.Turning.AS_PRINTED);
+        new Cover(
+            Cover.Unit.WHOLE_SHEET,
+            Cover.Join.OVERLAPPING,
+            5,
+            4,
+            Cover.Turning.AS_PRINTED,
+            Cover.Rows.EITHER);
     measure(
         "a top of 3 m2 in phase-matched sheets, all options and parts",
         i ->

@@ -1,0 +1,290 @@
+package craftmap.server.cutter;
+
+import craftmap.core.cut.cutter.CutterPath;
+import craftmap.core.cut.cutter.CutterPlan;
+import craftmap.core.cut.cutter.PlotterFile;
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.plane.Point;
+import craftmap.server.jobs.Job;
+import craftmap.server.jobs.JobKind;
+import craftmap.server.jobs.JobResult;
+import craftmap.server.jobs.Jobs;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Lines for a cutter: looked at, as files, and sent. */
+@RestController
+class CutterController {
+  private static final String LAYS = "/api/pieces/{id}/lays/{layId}/mats";
+
+  private final Studios studios;
+  private final Pieces pieces;
+  private final CutterSheets sheets;
+  private final Cutter cutter;
+  private final Jobs jobs;
+  private final JsonMapper json;
+
+  CutterController(
+      Studios studios,
+      Pieces pieces,
+      CutterSheets sheets,
+      Cutter cutter,
+      Jobs jobs,
+      JsonMapper json) {
+    this.studios = studios;
+    this.pieces = pieces;
+    this.sheets = sheets;
+    this.cutter = cutter;
+    this.jobs = jobs;
+    this.json = json;
+  }
+
+  /** The cutter that is connected, and its mat. */
+  record CutterView(String name, String matText, double matWidthMm, double matLengthMm) {}
+
+  /**
+   * A lay with lines to cut.
+   *
+   * @param weeded whether the rest is pulled off, so that weeding lines help
+   */
+  record CuttableView(
+      String layId, String faceId, String name, String faceName, String text, boolean weeded) {}
+
+  /** A lay on mats. */
+  record MatsView(double matWidthMm, double matLengthMm, String text, List<MatView> mats) {}
+
+  /** What is cut in one go, its lines in their order. */
+  record MatView(int number, String namesText, String text, List<LineView> lines) {}
+
+  /**
+   * A closed line, mm from the mat's top left corner.
+   *
+   * @param depth around how many others it lies inside
+   */
+  record LineView(String data, double startXMm, double startYMm, int depth) {}
+
+  /** How a file was cut, to be played. */
+  record RunView(
+      double matWidthMm,
+      double matLengthMm,
+      double seconds,
+      int lifts,
+      String timeText,
+      String cutText,
+      String travelText,
+      List<StrokeView> strokes) {}
+
+  /** One line with the blade down. */
+  record StrokeView(double fromSeconds, double untilSeconds, String data, List<PlaceView> points) {}
+
+  record PlaceView(double xMm, double yMm) {}
+
+  /** A plotter file from elsewhere. */
+  record OwnFile(String name, String content) {}
+
+  @GetMapping("/api/cutter")
+  CutterView cutter() {
+    TapeDivision tape = studios.current().tape();
+    Cutter.State state = cutter.state();
+    return new CutterView(
+        state.name(),
+        Words.say("sheet.size", tape.show(state.matWidthMm()), tape.show(state.matLengthMm())),
+        state.matWidthMm(),
+        state.matLengthMm());
+  }
+
+  @GetMapping("/api/pieces/{id}/mats")
+  List<CuttableView> cuttable(@PathVariable String id) {
+    Studio studio = studios.current();
+    return sheets.of(studio, pieces.get(studio, id)).stream()
+        .map(
+            c ->
+                new CuttableView(
+                    c.laid().lay().id(),
+                    c.laid().lay().faceId(),
+                    c.laid().design().name(),
+                    c.faceName(),
+                    Words.say(
+                        c.sheets().size() == 1 ? "cutter.sheet" : "cutter.sheets",
+                        c.sheets().size()),
+                    c.isWeeded()))
+        .toList();
+  }
+
+  @GetMapping(LAYS)
+  MatsView mats(
+      @PathVariable String id,
+      @PathVariable String layId,
+      @ParameterObject CutterSheets.MatWish wish) {
+    Studio studio = studios.current();
+    CutterPlan plan = plan(studio, pieces.get(studio, id), layId, wish);
+    List<MatView> mats = new ArrayList<>();
+    for (CutterPlan.Mat mat : plan.mats()) {
+      mats.add(
+          new MatView(
+              mats.size() + 1,
+              String.join(", ", mat.names()),
+              Words.say(
+                  mat.paths().size() == 1 ? "cutter.mat.one" : "cutter.mat",
+                  mat.paths().size(),
+                  metres(mat.cutMm())),
+              mat.paths().stream().map(CutterController::line).toList()));
+    }
+    int count = mats.size();
+    return new MatsView(
+        plan.mat().widthMm(),
+        plan.mat().heightMm(),
+        plan.tiles() == 0
+            ? Words.say(count == 1 ? "cutter.mats.one" : "cutter.mats", count)
+            : Words.say("cutter.mats.tiled", count, plan.tiles()),
+        mats);
+  }
+
+  private static LineView line(CutterPath path) {
+    Point start = path.start();
+    return new LineView(CutterSvg.data(path.points()), start.xMm(), start.yMm(), path.depth());
+  }
+
+  private CutterPlan plan(Studio studio, SavedPlan piece, String layId, CutterSheets.MatWish wish) {
+    return sheets.plan(sheets.of(studio, piece, layId), wish);
+  }
+
+  @GetMapping(value = LAYS + "/{mat}/lines.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> svg(
+      @PathVariable String id,
+      @PathVariable String layId,
+      @PathVariable int mat,
+      @ParameterObject CutterSheets.MatWish wish) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    CutterPlan plan = plan(studio, piece, layId, wish);
+    String name = name(piece, mat);
+    return file(name + ".svg", CutterSvg.of(name, plan.mat(), sheets.paths(plan, mat)));
+  }
+
+  @GetMapping(value = LAYS + "/{mat}/lines.plt", produces = "application/vnd.hp-hpgl")
+  ResponseEntity<byte[]> plotterFile(
+      @PathVariable String id,
+      @PathVariable String layId,
+      @PathVariable int mat,
+      @ParameterObject CutterSheets.MatWish wish) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    CutterPlan plan = plan(studio, piece, layId, wish);
+    return file(name(piece, mat) + ".plt", PlotterFile.of(plan.mat(), sheets.paths(plan, mat)));
+  }
+
+  private static String name(SavedPlan piece, int mat) {
+    return Words.say("cutter.fileName", piece.document().name(), mat);
+  }
+
+  private static ResponseEntity<byte[]> file(String name, String content) {
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(content.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Sends one mat to the cutter. */
+  @PostMapping(LAYS + "/{mat}/cuts")
+  ResponseEntity<Job> cut(
+      @PathVariable String id,
+      @PathVariable String layId,
+      @PathVariable int mat,
+      @ParameterObject CutterSheets.MatWish wish) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    CutterPlan plan = plan(studio, piece, layId, wish);
+    return send(studio, name(piece, mat), PlotterFile.of(plan.mat(), sheets.paths(plan, mat)));
+  }
+
+  /** Sends a plotter file that was made elsewhere. */
+  @PostMapping("/api/cutter/cuts")
+  ResponseEntity<Job> cut(@RequestBody OwnFile file) {
+    if (file.content() == null || file.content().isBlank()) {
+      throw new RefusedInput(
+          Words.say("cutter.file"), "" + file.name(), "is empty", "a plotter file (HPGL)");
+    }
+    return send(studios.current(), "" + file.name(), file.content());
+  }
+
+  private ResponseEntity<Job> send(Studio studio, String title, String plotterFile) {
+    Job job =
+        jobs.begin(
+            studio,
+            JobKind.CUTTER,
+            title,
+            progress -> {
+              Cutter.State state = cutter.state();
+              Cutter.Run run = cutter.cut(plotterFile, progress);
+              return new JobResult(
+                  json.writeValueAsBytes(view(state, run)),
+                  MediaType.APPLICATION_JSON_VALUE,
+                  "cut.json");
+            });
+    return ResponseEntity.status(HttpStatus.ACCEPTED).body(job);
+  }
+
+  /** How a file that was sent was cut. */
+  @GetMapping("/api/cutter/cuts/{jobId}")
+  RunView run(@PathVariable String jobId) {
+    return json.readValue(jobs.result(studios.current(), jobId).content(), RunView.class);
+  }
+
+  private static RunView view(Cutter.State state, Cutter.Run run) {
+    return new RunView(
+        state.matWidthMm(),
+        state.matLengthMm(),
+        run.seconds(),
+        run.lifts(),
+        time(run.seconds()),
+        metres(run.cutMm()),
+        metres(run.travelMm()),
+        run.strokes().stream().map(s -> stroke(state, s)).toList());
+  }
+
+  private static StrokeView stroke(Cutter.State state, Cutter.Stroke stroke) {
+    List<Point> turned =
+        stroke.points().stream()
+            .map(p -> new Point(p.xMm(), state.matLengthMm() - p.yMm()))
+            .toList();
+    return new StrokeView(
+        stroke.fromSeconds(),
+        stroke.untilSeconds(),
+        CutterSvg.data(turned),
+        turned.stream().map(p -> new PlaceView(p.xMm(), p.yMm())).toList());
+  }
+
+  private static String metres(double mm) {
+    return Decimals.show(mm / 1000, 2) + " m";
+  }
+
+  private static String time(double seconds) {
+    long whole = Math.round(seconds);
+    return Words.say("cutter.time", whole / 60, whole % 60);
+  }
+}

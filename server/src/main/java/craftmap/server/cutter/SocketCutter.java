@@ -1,0 +1,134 @@
+package craftmap.server.cutter;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.plane.Point;
+import craftmap.server.jobs.JobWork;
+import craftmap.server.words.Words;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.net.InetSocketAddress;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.stereotype.Component;
+
+/** Speaks with a cutter over a socket. */
+@Component
+class SocketCutter implements Cutter {
+  private static final int PATIENCE_MS = 10_000;
+  private static final Pattern READY = Pattern.compile("READY (\\S+) (\\S+) (.+)");
+
+  private final SimulatedCutter simulated;
+
+  SocketCutter(SimulatedCutter simulated) {
+    this.simulated = simulated;
+  }
+
+  @Override
+  public State state() {
+    try (Socket socket = open();
+        BufferedReader in = reader(socket)) {
+      send(socket.getOutputStream(), "STATE\n");
+      Matcher ready = READY.matcher(answer(in));
+      if (!ready.matches()) {
+        throw silent();
+      }
+      return new State(
+          ready.group(3), Double.parseDouble(ready.group(1)), Double.parseDouble(ready.group(2)));
+    } catch (IOException e) {
+      throw silent();
+    }
+  }
+
+  @Override
+  public Run cut(String plotterFile, JobWork.Progress progress) {
+    byte[] bytes = plotterFile.getBytes(StandardCharsets.UTF_8);
+    try (Socket socket = open();
+        BufferedReader in = reader(socket)) {
+      OutputStream out = socket.getOutputStream();
+      send(out, "CUT " + bytes.length + "\n");
+      out.write(bytes);
+      out.flush();
+      String[] first = answer(in).split(" ");
+      return switch (first[0]) {
+        case "ACCEPTED" -> run(first, in, progress);
+        case "REFUSED" -> throw refused(first);
+        default -> throw silent();
+      };
+    } catch (IOException e) {
+      throw silent();
+    }
+  }
+
+  private static Run run(String[] accepted, BufferedReader in, JobWork.Progress progress)
+      throws IOException {
+    int count = Integer.parseInt(accepted[1]);
+    List<Stroke> strokes = new ArrayList<>();
+    for (String line = answer(in); line.startsWith("STROKE "); line = answer(in)) {
+      strokes.add(stroke(line.split(" ")));
+      progress.mustGoOn(strokes.size() / (double) count);
+    }
+    return new Run(
+        Double.parseDouble(accepted[2]),
+        Integer.parseInt(accepted[3]),
+        Double.parseDouble(accepted[4]),
+        Double.parseDouble(accepted[5]),
+        strokes);
+  }
+
+  private static Stroke stroke(String[] words) {
+    List<Point> points = new ArrayList<>();
+    for (int i = 3; i < words.length; i++) {
+      String[] xy = words[i].split(",");
+      points.add(new Point(Double.parseDouble(xy[0]), Double.parseDouble(xy[1])));
+    }
+    return new Stroke(Double.parseDouble(words[1]), Double.parseDouble(words[2]), points);
+  }
+
+  private static RefusedInput refused(String[] words) {
+    Refusal.Code code = Refusal.Code.valueOf(words[1]);
+    String which = words.length > 2 ? words[2] : "";
+    String far = words.length > 3 ? Words.fineMm(Double.parseDouble(words[3])) : "";
+    return new RefusedInput(
+        Words.say("cutter.file"),
+        Words.say("cutter.where." + code, which),
+        Words.say("cutter.refused." + code, far),
+        Words.say("cutter.accepted." + code, which));
+  }
+
+  private Socket open() throws IOException {
+    InetSocketAddress address = simulated.address();
+    Socket socket = new Socket();
+    socket.setSoTimeout(PATIENCE_MS);
+    socket.connect(address, PATIENCE_MS);
+    return socket;
+  }
+
+  private static BufferedReader reader(Socket socket) throws IOException {
+    return new BufferedReader(
+        new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
+  }
+
+  private static void send(OutputStream out, String text) throws IOException {
+    out.write(text.getBytes(StandardCharsets.UTF_8));
+    out.flush();
+  }
+
+  private static String answer(BufferedReader in) throws IOException {
+    String line = in.readLine();
+    if (line == null) {
+      throw new IOException("the cutter hung up");
+    }
+    return line;
+  }
+
+  private static RefusedInput silent() {
+    return new RefusedInput(
+        "Cutter", "", "does not answer", "one that is switched on and connected");
+  }
+}

@@ -1,0 +1,89 @@
+package craftmap.server.truesize;
+
+import craftmap.server.jobs.Job;
+import craftmap.server.jobs.JobKind;
+import craftmap.server.jobs.JobResult;
+import craftmap.server.jobs.Jobs;
+import craftmap.server.paper.Paper;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Prints at true size, as jobs. */
+@RestController
+@RequestMapping("/api/pieces/{id}/prints")
+class TrueSizeController {
+  private final Studios studios;
+  private final Pieces pieces;
+  private final TrueSizePrints prints;
+  private final Jobs jobs;
+
+  TrueSizeController(Studios studios, Pieces pieces, TrueSizePrints prints, Jobs jobs) {
+    this.studios = studios;
+    this.pieces = pieces;
+    this.prints = prints;
+    this.jobs = jobs;
+  }
+
+  /** Something of the piece that can be printed. */
+  record PrintView(TrueSizePrints.What what, String name, String about, int pages, String text) {}
+
+  @GetMapping
+  List<PrintView> possible(
+      @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    List<PrintView> possible = new ArrayList<>();
+    for (TrueSizePrints.What what : TrueSizePrints.What.values()) {
+      int pages =
+          TrueSizePages.pages(
+              prints.spreads(studio, piece, new TrueSizePrints.PrintWish(what, paper, null, null)));
+      if (pages > 0) {
+        possible.add(
+            new PrintView(
+                what,
+                Words.say("trueSize.what", what),
+                Words.say("trueSize.about", what),
+                pages,
+                Words.say(pages == 1 ? "trueSize.pages.one" : "trueSize.pages", pages)));
+      }
+    }
+    return possible;
+  }
+
+  /** The job's file is the print. */
+  @PostMapping
+  ResponseEntity<Job> print(@PathVariable String id, @RequestBody TrueSizePrints.PrintWish wish) {
+    Studio studio = studios.current();
+    SavedPlan piece = pieces.get(studio, id);
+    List<Spread> spreads = prints.mustHave(studio, piece, wish);
+    String title =
+        Words.say(
+            "trueSize.title", piece.document().name(), Words.say("trueSize.what", wish.what()));
+    Job job =
+        jobs.begin(
+            studio,
+            JobKind.PRINT,
+            title,
+            progress ->
+                new JobResult(
+                    TrueSizePages.pdf(title, spreads, progress),
+                    MediaType.APPLICATION_PDF_VALUE,
+                    title + ".pdf"));
+    return ResponseEntity.status(HttpStatus.ACCEPTED).body(job);
+  }
+}

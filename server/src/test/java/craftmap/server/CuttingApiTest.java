@@ -1,0 +1,270 @@
+package craftmap.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Cutting plans: looked for, kept, booked, taken back, made enough. */
+class CuttingApiTest extends ServerTest {
+  @Test
+  void whatIsCutIsBookedWithItsLeftoversAndCanBeTakenBack() {
+    JsonNode chest = newChest("To be cut");
+    String base = "/api/pieces/" + chest.path("id").asString();
+    JsonNode laid = layDesign(chest.path("document"), "front", "sea-holly");
+    save(chest, laid.path("document"), "Laid a transfer", null);
+    JsonNode before = get(base + "/cuts").body().at("/designs/0");
+    assertThat(before.path("isCut").asBoolean()).isFalse();
+    assertThat(before.path("sheetsText").asString()).isEqualTo("1 sheet, 1 is the least possible");
+    JsonNode sheet = before.at("/sheets/0");
+    assertThat(sheet.path("pieces")).hasSize(2); // it comes in two parts
+    assertThat(get(base + "/route").body().path("next").asString()).isEqualTo("CUT");
+
+    ObjectNode nonsense = json.createObjectNode();
+    nonsense.putArray("kept").addObject().put("sheet", 7).put("rest", 0);
+    Answer refused = put(base + "/cuts/sea-holly", nonsense);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail()).startsWith("Kept (sheet 7, rest 0) is not among what is left");
+    // nothing of it was booked
+    assertThat(get(base + "/cuts").body().at("/designs/0").path("isCut").asBoolean()).isFalse();
+
+    ObjectNode done = json.createObjectNode();
+    int rests = sheet.path("rests").size();
+    for (int r = 0; r < rests; r++) {
+      done.withArray("kept").addObject().put("sheet", 0).put("rest", r);
+    }
+    int offcuts = offcutsOf("sea-holly");
+    JsonNode after = put(base + "/cuts/sea-holly", done).body().at("/designs/0");
+    assertThat(after.path("isCut").asBoolean()).isTrue();
+    assertThat(offcutsOf("sea-holly")).isEqualTo(offcuts + rests);
+    JsonNode need = find(get(base + "/gather").body().path("designs"), "sea-holly");
+    assertThat(need.path("verdictText").asString()).isEqualTo("cut and booked");
+
+    JsonNode back = delete(base + "/cuts/sea-holly").body().at("/designs/0");
+    assertThat(back.path("isCut").asBoolean()).isFalse();
+    assertThat(find(get(base + "/gather").body().path("designs"), "sea-holly").path("enough"))
+        .isEqualTo(json.valueToTree(true));
+  }
+
+  @Test
+  void aLeftoverThatDoesIsCutInsteadOfASheetAndOnlyOnce() {
+    ObjectNode offcut = json.createObjectNode().put("place", "").put("note", "All of it");
+    for (int[] p : new int[][] {{0, 0}, {600, 0}, {600, 450}, {0, 450}}) {
+      offcut.withArray("outline").addObject().put("xMm", p[0]).put("yMm", p[1]);
+    }
+    post("/api/designs/moonrise-reeds/offcuts", offcut);
+    JsonNode chest = newChest("From a leftover");
+    String base = "/api/pieces/" + chest.path("id").asString();
+    JsonNode laid = layDesign(chest.path("document"), "front", "moonrise-reeds");
+    save(chest, laid.path("document"), "Laid a transfer", null);
+    JsonNode plan = get(base + "/cuts").body().at("/designs/0");
+    assertThat(plan.at("/sheets/0/isLeftover").asBoolean()).isTrue();
+    assertThat(plan.path("sheetsText").asString()).startsWith("0 sheets");
+    int offcuts = leftNow("moonrise-reeds");
+    JsonNode done =
+        put(base + "/cuts/moonrise-reeds", json.createObjectNode()).body().at("/designs/0");
+    assertThat(done.path("isCut").asBoolean()).isTrue();
+    assertThat(leftNow("moonrise-reeds")).isEqualTo(offcuts - 1);
+    // cut again, nothing more is taken
+    put(base + "/cuts/moonrise-reeds", json.createObjectNode());
+    assertThat(leftNow("moonrise-reeds")).isEqualTo(offcuts - 1);
+  }
+
+  private int leftNow(String designId) {
+    return (int)
+        get("/api/designs/" + designId)
+            .body()
+            .path("holdings")
+            .valueStream()
+            .filter(h -> h.at("/holding/form").asString().equals("OFFCUT"))
+            .filter(h -> h.at("/holding/level").asDouble() > 0)
+            .count();
+  }
+
+  private int offcutsOf(String designId) {
+    return (int)
+        get("/api/designs/" + designId)
+            .body()
+            .path("holdings")
+            .valueStream()
+            .filter(h -> h.at("/holding/form").asString().equals("OFFCUT"))
+            .count();
+  }
+
+  private JsonNode cuts(String pieceId) {
+    return get("/api/pieces/" + pieceId + "/cuts").body();
+  }
+
+  private ObjectNode wish(String preference, int again, double knifeMm, List<Integer> locked) {
+    ObjectNode wish =
+        json.createObjectNode()
+            .put("preference", preference)
+            .put("again", again)
+            .put("knifeMm", knifeMm);
+    locked.forEach(wish.putArray("locked")::add);
+    return wish;
+  }
+
+  /** A chest with a papered lid. */
+  private JsonNode papered(String name, String designId) {
+    JsonNode chest = newChest(name);
+    JsonNode laid = layDesign(chest.path("document"), "lid", designId);
+    return save(chest, laid.path("document"), "Papered", null).body();
+  }
+
+  private void setStock(String designId, int sheets) {
+    JsonNode holding = whole(designId);
+    int more = sheets - holding.path("level").asInt();
+    if (more != 0) {
+      ObjectNode entry =
+          json.createObjectNode()
+              .put("kind", more > 0 ? "BOUGHT" : "SPOILED")
+              .put("quantity", "" + Math.abs(more));
+      Answer booked = post("/api/holdings/" + holding.path("id").asString() + "/entries", entry);
+      assertThat(booked.status()).as(booked.detail()).isEqualTo(200);
+    }
+  }
+
+  /** What other pieces have set aside. */
+  private int claimed(String designId, String pieceId) {
+    return whole(designId)
+        .path("claims")
+        .valueStream()
+        .filter(c -> !c.path("pieceId").asString().equals(pieceId))
+        .mapToInt(c -> Integer.parseInt(c.path("wantedText").asString().split(" ")[0]))
+        .sum();
+  }
+
+  private JsonNode whole(String designId) {
+    return get("/api/designs/" + designId)
+        .body()
+        .path("holdings")
+        .valueStream()
+        .map(h -> h.path("holding"))
+        .filter(h -> h.path("form").asString().equals("WHOLE"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void aPlanIsSearchedForAsAJobKeptAndGivenUpAgain() {
+    String base = "/api/pieces/folding-screen/cuts/lattice-shells/searches";
+    JsonNode before = cuts("folding-screen").at("/designs/0");
+    assertThat(before.path("isSearched").asBoolean()).isFalse();
+    JsonNode first = before.at("/sheets/0/pieces/0");
+    int number = first.path("number").asInt();
+    JsonNode job = finished(post(base, wish("FEWEST_CUTS", 2, 3, List.of(number))));
+    assertThat(job.path("state").asString()).isEqualTo("DONE");
+    assertThat(job.path("share").asDouble()).isEqualTo(1);
+
+    JsonNode found = cuts("folding-screen").at("/designs/0");
+    assertThat(found.path("isSearched").asBoolean()).isTrue();
+    assertThat(found.at("/wish/preference").asString()).isEqualTo("FEWEST_CUTS");
+    assertThat(found.at("/wish/knifeMm").asDouble()).isEqualTo(3);
+    // the part that was locked lies where it lay
+    assertThat(
+            found
+                .at("/sheets/0/pieces")
+                .valueStream()
+                .filter(p -> p.path("number").asInt() == number)
+                .map(p -> p.path("box"))
+                .toList())
+        .containsExactly(first.path("box"));
+
+    JsonNode forgotten = delete(base).body().at("/designs/0");
+    assertThat(forgotten).isEqualTo(before);
+  }
+
+  @Test
+  void aKeptPlanIsDroppedWhenThePiecesChange() {
+    JsonNode chest = papered("Kept no longer", "dune-grass");
+    String id = chest.path("id").asString();
+    finished(
+        post(
+            "/api/pieces/" + id + "/cuts/dune-grass/searches",
+            wish("LARGEST_LEFTOVER", 1, 0, List.of())));
+    assertThat(cuts(id).at("/designs/0/isSearched").asBoolean()).isTrue();
+    ObjectNode wider = (ObjectNode) chest.path("document").deepCopy();
+    ((ObjectNode) wider.at("/form/measures")).put("depth", 380.0);
+    save(chest, wider, "Measured again", null);
+    assertThat(cuts(id).at("/designs/0/isSearched").asBoolean()).isFalse();
+  }
+
+  @Test
+  void aWishThatCannotBeIsRefusedInWords() {
+    String base = "/api/pieces/folding-screen/cuts/lattice-shells/searches";
+    Answer wide = post(base, wish("FEWEST_CUTS", 1, -3, List.of()));
+    assertThat(wide.status()).isEqualTo(422);
+    assertThat(wide.detail()).startsWith("Room for the knife (-3");
+    Answer other =
+        post(
+            "/api/pieces/sea-chest/cuts/lattice-shells/searches",
+            wish("FEWEST_CUTS", 1, 0, List.of()));
+    assertThat(other.status()).isEqualTo(422);
+    assertThat(other.detail()).contains("Design (lattice-shells) is not cut for this piece");
+  }
+
+  @Test
+  void severalPiecesAreCutTogetherAndTakenBackTogether() {
+    setStock("dune-grass", 12);
+    String one = papered("Cut with another", "dune-grass").path("id").asString();
+    String two = papered("The other one", "dune-grass").path("id").asString();
+    JsonNode alone = cuts(one);
+    assertThat(alone.path("others").valueStream().map(o -> o.path("pieceId").asString()))
+        .contains(two);
+    JsonNode both = get("/api/pieces/" + one + "/cuts?with=" + two).body().at("/designs/0");
+    assertThat(
+            both.path("sheets")
+                .valueStream()
+                .flatMap(s -> s.path("pieces").valueStream())
+                .map(p -> p.path("pieceName").asString()))
+        .contains("Cut with another", "The other one");
+    double level = whole("dune-grass").path("level").asDouble();
+    long taken =
+        both.path("sheets").valueStream().filter(s -> !s.path("isLeftover").asBoolean()).count();
+
+    Answer booked =
+        put("/api/pieces/" + one + "/cuts/dune-grass?with=" + two, json.createObjectNode());
+    assertThat(booked.status()).isEqualTo(200);
+    assertThat(whole("dune-grass").path("level").asDouble()).isEqualTo(level - taken);
+    assertThat(cuts(two).at("/designs/0/isCut").asBoolean()).isTrue();
+
+    delete("/api/pieces/" + two + "/cuts/dune-grass");
+    assertThat(whole("dune-grass").path("level").asDouble()).isEqualTo(level);
+    assertThat(cuts(one).at("/designs/0/isCut").asBoolean()).isFalse();
+  }
+
+  @Test
+  void whatWouldMakeItEnoughIsWorkedOutAndDoes() {
+    JsonNode chest =
+        newPiece("Not enough", "CHEST", Map.of("width", 380.0, "height", 700.0, "depth", 300.0));
+    String id = chest.path("id").asString();
+    JsonNode laid = layDesign(chest.path("document"), "front", "lattice-shells");
+    JsonNode piece = save(chest, laid.path("document"), "Papered", null).body();
+    // what the screen and the tin have set aside stays theirs
+    int others = whole("lattice-shells").path("level").asInt();
+    setStock("lattice-shells", others + 20);
+    JsonNode plenty = cuts(id).at("/designs/0");
+    int needed = plenty.path("sheets").size();
+    assertThat(needed).isGreaterThan(1);
+    setStock("lattice-shells", claimed("lattice-shells", id) + 1);
+    JsonNode without = cuts(id).at("/designs/0");
+    assertThat(without.path("shortText").asString())
+        .contains("no sheet to be cut from")
+        .contains("more would do");
+
+    JsonNode ways = get("/api/pieces/" + id + "/cuts/lattice-shells/remedies").body();
+    JsonNode enough =
+        ways.valueStream()
+            .filter(w -> w.path("isEnough").asBoolean() && w.has("document"))
+            .findFirst()
+            .orElseThrow();
+    save(piece, enough.path("document"), enough.path("text").asString(), null);
+    JsonNode after = cuts(id).at("/designs/0");
+    assertThat(after.has("shortText")).as("%s makes it enough", enough.path("text")).isFalse();
+    setStock("lattice-shells", others);
+  }
+}
