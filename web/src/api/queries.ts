@@ -136,11 +136,86 @@ export function useGather(pieceId: string, version: number) {
   });
 }
 
-export function useCuts(pieceId: string, version: number) {
+export function useCuts(pieceId: string, version: number, together: ReadonlyArray<string>) {
   return useQuery({
-    queryKey: ['cuts', pieceId, version],
-    queryFn: () => ask(api.GET('/api/pieces/{id}/cuts', { params: { path: { id: pieceId } } })),
+    queryKey: ['cuts', pieceId, version, together.join(' ')],
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/cuts', {
+          params: { path: { id: pieceId }, query: { with: [...together] } },
+        }),
+      ),
     placeholderData: (before) => before,
+  });
+}
+
+/** What would make too few sheets enough, or take fewer of them. */
+export function useRemedies(
+  pieceId: string,
+  version: number,
+  designId: string,
+  together: ReadonlyArray<string>,
+  enabled: boolean,
+) {
+  return useQuery({
+    queryKey: ['remedies', pieceId, version, designId, together.join(' ')],
+    enabled,
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/cuts/{designId}/remedies', {
+          params: { path: { id: pieceId, designId }, query: { with: [...together] } },
+        }),
+      ),
+  });
+}
+
+export type Paper = 'A4' | 'LETTER';
+
+export function usePrints(pieceId: string, version: number, paper: Paper) {
+  return useQuery({
+    queryKey: ['prints', pieceId, version, paper],
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/prints', { params: { path: { id: pieceId }, query: { paper } } }),
+      ),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useCutter() {
+  return useQuery({ queryKey: ['cutter'], queryFn: () => ask(api.GET('/api/cutter')) });
+}
+
+export function useCuttable(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: ['cuttable', pieceId, version],
+    queryFn: () => ask(api.GET('/api/pieces/{id}/mats', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+export type MatWish = { matWidthMm: number; matLengthMm: number; weeding: boolean };
+
+export function useMats(pieceId: string, version: number, layId: string, wish: MatWish) {
+  return useQuery({
+    queryKey: ['mats', pieceId, version, layId, wish],
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/lays/{layId}/mats', {
+          params: { path: { id: pieceId, layId }, query: wish },
+        }),
+      ),
+    placeholderData: (before) => before,
+  });
+}
+
+/** How a file that was sent to the cutter was cut. */
+export function useCutRun(jobId: string | null) {
+  return useQuery({
+    queryKey: ['cut-run', jobId],
+    enabled: jobId !== null,
+    queryFn: () =>
+      ask(api.GET('/api/cutter/cuts/{jobId}', { params: { path: { jobId: jobId ?? '' } } })),
   });
 }
 

@@ -1,6 +1,9 @@
 import { Navigate, type RouteObject } from 'react-router';
 import { ChoosePage } from '../choose/ChoosePage';
 import { CutPage } from '../cut/CutPage';
+import { CutterTab } from '../cut/CutterTab';
+import { PrintTab } from '../cut/PrintTab';
+import { SheetsTab } from '../cut/SheetsTab';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { PhotosPage } from '../photos/PhotosPage';
@@ -46,7 +49,15 @@ export const routes: RouteObject[] = [
       { path: 'photos', element: <PhotosPage /> },
       { path: 'choose/:faceId?', element: <ChoosePage /> },
       { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage /> },
-      { path: 'cut', element: <CutPage /> },
+      {
+        path: 'cut',
+        element: <CutPage />,
+        children: [
+          { index: true, element: <SheetsTab /> },
+          { path: 'print', element: <PrintTab /> },
+          { path: 'cutter/:layId?', element: <CutterTab /> },
+        ],
+      },
       { path: 'gather', element: <GatherPage /> },
       { path: '*', element: <NotHere /> },
     ],

@@ -1,5 +1,5 @@
 import { Box, Flex, Link, NativeSelect, Text } from '@chakra-ui/react';
-import { useNavigate } from 'react-router';
+import { Link as RouteLink, useNavigate } from 'react-router';
 import type { FaceView, LayView } from '../api/client';
 import { Button } from '../common/Button';
 import { usePlan } from '../plan/PlanProvider';
@@ -48,18 +48,14 @@ export function LayActions({ face, lay, onTakeOff }: Props) {
           </Link>
         </Text>
       )}
-      {lay.laid && lay.rule === 'PAGES' && (
-        <Flex mt="3" gap="4">
-          {(['A4', 'LETTER'] as const).map((paper) => (
-            <Link
-              key={paper}
-              href={`/api/pieces/${plan.piece.id}/lays/${lay.id}/pages?paper=${paper}`}
-              target="_blank"
-              color="sea"
-            >
-              Print at true size, {paper === 'A4' ? 'A4' : 'Letter'}
-            </Link>
-          ))}
+      {lay.laid && (
+        <Flex mt="3" gap="4" wrap="wrap">
+          {(lay.rule === 'LETTERING' || lay.laid.sheets.length > 0) && (
+            <RouteLink to={`/pieces/${plan.piece.id}/cut/cutter/${lay.id}`}>
+              Lay it on the cutter’s mats
+            </RouteLink>
+          )}
+          <RouteLink to={`/pieces/${plan.piece.id}/cut/print`}>Print at true size</RouteLink>
         </Flex>
       )}
       <Button look="warn" mt="4" onClick={onTakeOff}>

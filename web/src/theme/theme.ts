@@ -92,6 +92,13 @@ const config = defineConfig({
       fontVariantNumeric: 'tabular-nums',
     },
     '*:focus-visible': { outline: '2px solid', outlineColor: 'ochre', outlineOffset: '2px' },
+    'p a': {
+      color: 'sea',
+      textDecoration: 'underline',
+      textDecorationColor: 'fold',
+      textUnderlineOffset: '3px',
+      _hover: { textDecorationColor: 'sea' },
+    },
     '::selection': { bg: 'ochreWash' },
     '@media (prefers-reduced-motion: reduce)': {
       '&, *': { transitionDuration: '0ms !important', animationDuration: '0ms !important' },

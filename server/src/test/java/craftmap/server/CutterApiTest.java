@@ -144,7 +144,7 @@ class CutterApiTest extends ServerTest {
     JsonNode cutter = get("/api/cutter").body();
     String query =
         "?matWidthMm=%s&matLengthMm=%s"
-            .formatted(cutter.path("matWidthMm").asDouble(), cutter.path("matLengthMm").asDouble());
+            .formatted(cutter.at("/matWidth/mm").asDouble(), cutter.at("/matLength/mm").asDouble());
     JsonNode mat = get(LETTERING + query).body().at("/mats/0");
     JsonNode job = finished(post(LETTERING + "/1/cuts" + query, null));
     assertThat(job.path("state").asString()).as(job.toString()).isEqualTo("DONE");

@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.index.hprtree.HPRtree;
 
 /**
@@ -47,10 +48,11 @@ public final class NestedRings {
         }
       }
     }
+    // a ring that touches itself is mended into several areas: never a collection in a collection
     List<Geometry> areas = new ArrayList<>();
     for (int i = 0; i < n; i++) {
       if (depth[i] % 2 == 0) {
-        areas.add(withHoles(rings, i, depth, parent));
+        PolygonExtracter.getPolygons(withHoles(rings, i, depth, parent), areas);
       }
     }
     return GEOMETRY.buildGeometry(areas);

@@ -10,6 +10,7 @@ import craftmap.server.piece.LayView;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.stock.Holding;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
@@ -64,6 +65,7 @@ final class CutViews {
       boolean isSearched,
       boolean searches,
       KeptPlans.WishDoc wish,
+      Measure knife,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String shortText,
       List<SheetToCut> sheets) {}
 
@@ -78,7 +80,7 @@ final class CutViews {
       boolean isLeftover,
       List<PieceToCut> pieces,
       List<RestView> rests,
-      List<String> cuts,
+      List<CutView> cuts,
       String scrapText) {}
 
   /**
@@ -97,6 +99,9 @@ final class CutViews {
       String sizeText,
       String placeText,
       ReadingView.BoxView box) {}
+
+  /** A straight cut from edge to edge of what is left by then. */
+  record CutView(String text, double fromXMm, double fromYMm, double toXMm, double toYMm) {}
 
   record RestView(String sizeText, ReadingView.BoxView box) {}
 
@@ -118,6 +123,7 @@ final class CutViews {
         cutting.isSearched(),
         !DesignCut.isPicture(cut.design()),
         cutting.wish(),
+        Measure.of(cutting.wish().knifeMm(), tape),
         cut.isEnough() ? null : shortText(cutting),
         sheets);
   }
@@ -167,9 +173,16 @@ final class CutViews {
         sheet.rests().stream().map(r -> new RestView(size(r), box(r))).toList(),
         sheet.straightCuts(whole).stream()
             .flatMap(o -> o.cuts().stream())
-            .map(c -> cutText(c, whole))
+            .map(c -> cut(c, whole))
             .toList(),
         Words.percent(DesignCut.scrapMm2(whole, sheet) / whole.areaMm2()));
+  }
+
+  private CutView cut(StraightCuts.Cut cut, Box whole) {
+    Box b = cut.through();
+    return cut.across()
+        ? new CutView(cutText(cut, whole), b.leftMm(), cut.atMm(), b.rightMm(), cut.atMm())
+        : new CutView(cutText(cut, whole), cut.atMm(), b.topMm(), cut.atMm(), b.bottomMm());
   }
 
   /**

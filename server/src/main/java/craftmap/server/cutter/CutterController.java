@@ -15,6 +15,7 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -60,7 +61,7 @@ class CutterController {
   }
 
   /** The cutter that is connected, and its mat. */
-  record CutterView(String name, String matText, double matWidthMm, double matLengthMm) {}
+  record CutterView(String name, String matText, Measure matWidth, Measure matLength) {}
 
   /**
    * A lay with lines to cut.
@@ -71,7 +72,7 @@ class CutterController {
       String layId, String faceId, String name, String faceName, String text, boolean weeded) {}
 
   /** A lay on mats. */
-  record MatsView(double matWidthMm, double matLengthMm, String text, List<MatView> mats) {}
+  record MatsView(Measure matWidth, Measure matLength, String text, List<MatView> mats) {}
 
   /** What is cut in one go, its lines in their order. */
   record MatView(int number, String namesText, String text, List<LineView> lines) {}
@@ -109,8 +110,8 @@ class CutterController {
     return new CutterView(
         state.name(),
         Words.say("sheet.size", tape.show(state.matWidthMm()), tape.show(state.matLengthMm())),
-        state.matWidthMm(),
-        state.matLengthMm());
+        Measure.of(state.matWidthMm(), tape),
+        Measure.of(state.matLengthMm(), tape));
   }
 
   @GetMapping("/api/pieces/{id}/mats")
@@ -152,8 +153,8 @@ class CutterController {
     }
     int count = mats.size();
     return new MatsView(
-        plan.mat().widthMm(),
-        plan.mat().heightMm(),
+        Measure.of(plan.mat().widthMm(), studio.tape()),
+        Measure.of(plan.mat().heightMm(), studio.tape()),
         plan.tiles() == 0
             ? Words.say(count == 1 ? "cutter.mats.one" : "cutter.mats", count)
             : Words.say("cutter.mats.tiled", count, plan.tiles()),

@@ -15,6 +15,7 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -49,7 +50,11 @@ class TrueSizePrints {
    * @param faceId only this face; all where it is absent
    * @param layId only this lay; all where it is absent
    */
-  record PrintWish(What what, Paper paper, String faceId, String layId) {
+  record PrintWish(
+      What what,
+      Paper paper,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String layId) {
     PrintWish {
       paper = paper == null ? Paper.A4 : paper;
     }

@@ -23,6 +23,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.geom.Polygon;
 
 class LetteringTest {
   private static LayOption lay(
@@ -54,6 +55,12 @@ class LetteringTest {
     assertThat(StencilCheck.of(cut.openings(), cut.sheetWidthMm(), cut.sheetHeightMm()).islands())
         .as(style.name())
         .isEmpty();
+    // no letter is lost in a collection that nobody looks into
+    var outline = cut.openings().outline();
+    for (int i = 0; i < outline.getNumGeometries(); i++) {
+      assertThat(outline.getGeometryN(i) instanceof Polygon).isTrue();
+    }
+    assertThat(outline.getArea() / cut.openings().areaMm2()).isCloseTo(1, within(0.005));
     if (style != LetterStyle.STENCIL) {
       assertThat(words.islands()).isPositive();
       assertThat(words.bridges()).hasSizeGreaterThanOrEqualTo(words.islands());

@@ -1,0 +1,128 @@
+import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
+import { Link, useSearchParams } from 'react-router';
+import type { CutsView } from '../api/client';
+import { useCuts, useCuttable } from '../api/queries';
+import { Empty, ErrorState, Loading } from '../common/States';
+import { usePlan } from '../plan/PlanProvider';
+import { DesignToCut } from './DesignToCut';
+import { MadeList } from './MadeList';
+
+/** Every sheet that the piece is cut from, alone or together with others. */
+export function SheetsTab() {
+  const { piece } = usePlan();
+  const [search, setSearch] = useSearchParams();
+  const together = search.getAll('with');
+  const cuts = useCuts(piece.id, piece.version, together);
+  if (cuts.isPending) {
+    return <Loading what="what is cut" />;
+  }
+  if (cuts.isError) {
+    return <ErrorState problem={cuts.error} again={() => cuts.refetch()} />;
+  }
+  const { designs, made, others } = cuts.data;
+  const cutWith = (pieceId: string, yes: boolean) => {
+    const next = new URLSearchParams();
+    for (const id of together.filter((t) => t !== pieceId)) {
+      next.append('with', id);
+    }
+    if (yes) {
+      next.append('with', pieceId);
+    }
+    setSearch(next, { replace: true });
+  };
+  return (
+    <Box maxW="1120px">
+      <Text color="soft" mb="3">
+        {summary(cuts.data)}
+      </Text>
+      {designs.length === 0 && made.length === 0 && (
+        <Empty title="Nothing to cut">
+          <Link to={`/pieces/${piece.id}/choose`}>Lay a picture, paper or napkin first</Link>, and
+          its sheets are drawn here with every part.
+        </Empty>
+      )}
+      {others.length > 0 && (
+        <Flex as="fieldset" border="0" gap="5" mb="4" wrap="wrap" align="center">
+          <chakra.legend float="left" color="soft" fontSize="13px" mr="1">
+            Cut together with
+          </chakra.legend>
+          {others.map((o) => (
+            <chakra.label key={o.pieceId} display="flex" gap="2" alignItems="center" minH="28px">
+              <input
+                type="checkbox"
+                checked={o.together}
+                onChange={(e) => cutWith(o.pieceId, e.currentTarget.checked)}
+              />
+              <span>
+                {o.name}{' '}
+                <chakra.span color="soft" fontSize="13px">
+                  ({o.designsText})
+                </chakra.span>
+              </span>
+            </chakra.label>
+          ))}
+        </Flex>
+      )}
+      <Flex direction="column" gap="6">
+        {designs.map((cut) => (
+          <DesignToCut
+            key={cut.designId}
+            cut={cut}
+            together={together}
+            onTogether={(pieceId) => cutWith(pieceId, true)}
+          />
+        ))}
+        <MadeList made={made} />
+        <ForTheCutter sheets={designs.map((d) => d.name)} />
+      </Flex>
+    </Box>
+  );
+}
+
+/** Words and stencils that a blade cuts, on their mats under another tab. */
+function ForTheCutter({ sheets }: { sheets: ReadonlyArray<string> }) {
+  const { piece } = usePlan();
+  const cuttable = useCuttable(piece.id, piece.version).data ?? [];
+  const lays = cuttable.filter((l) => !sheets.includes(l.name));
+  if (lays.length === 0) {
+    return null;
+  }
+  return (
+    <Box as="section" aria-labelledby="for-the-cutter">
+      <Heading
+        as="h2"
+        id="for-the-cutter"
+        fontFamily="heading"
+        fontSize="19px"
+        fontWeight="600"
+        mb="2"
+      >
+        For the cutter
+      </Heading>
+      {lays.map((l) => (
+        <Text key={l.layId}>
+          <Link to={`/pieces/${piece.id}/cut/cutter/${l.layId}`}>
+            {l.name}, {l.faceName}
+          </Link>
+          : {l.text}
+        </Text>
+      ))}
+    </Box>
+  );
+}
+
+function summary({ designs, made }: CutsView): string {
+  const open = designs.filter((c) => !c.isCut);
+  const short = open.filter((c) => c.shortText !== undefined).length;
+  if (designs.length === 0) {
+    return made.length === 0
+      ? 'No lay on this piece is cut from a sheet.'
+      : 'No lay on this piece is cut from a sheet; the rest is below.';
+  }
+  if (open.length === 0) {
+    return 'All of it is cut and booked.';
+  }
+  return short === 0
+    ? 'Leftovers first, then the fewest new sheets. Measures are from a sheet’s left and top edges.'
+    : `${short} of ${designs.length} designs ${short === 1 ? 'has' : 'have'} too few sheets.`;
+}
