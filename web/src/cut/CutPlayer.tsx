@@ -75,7 +75,7 @@ function Player({ run }: { run: CutRun }) {
           minW="120px"
           aria-label="Time"
           min={0}
-          max={run.seconds}
+          max={Math.ceil(run.seconds * 10) / 10}
           step="0.1"
           value={at}
           onChange={(e) => seek(Number(e.currentTarget.value))}
@@ -134,7 +134,7 @@ function useClock(until: number, speed: number) {
     playing,
     seek: (seconds: number) => {
       setPlaying(false);
-      setAt(seconds);
+      setAt(Math.min(seconds, until));
     },
     toggle: () => {
       if (!playing && at >= until) {

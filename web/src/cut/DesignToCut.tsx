@@ -46,9 +46,11 @@ export function DesignToCut({ cut, together, onTogether }: Props) {
           <Text color={short ? 'rust' : 'ink'} fontWeight="500">
             <Fig text={cut.shortText ?? cut.sheetsText} />
           </Text>
-          <Text color="soft" fontSize="13px">
-            <Fig text={cut.onHandText} />
-          </Text>
+          {!cut.isCut && (
+            <Text color="soft" fontSize="13px">
+              <Fig text={cut.onHandText} />
+            </Text>
+          )}
         </Box>
         {cut.isCut ? (
           <Flex gap="3" align="center">

@@ -6,6 +6,7 @@ import { ink } from '../theme/theme';
 const WIDEST_PX = 760;
 const TALLEST_PX = 520;
 const SQUARE_MM = 50;
+const LONG = 1.3;
 
 /** Beyond this many their numbers would hide the lines. */
 const MOST_NUMBERED = 80;
@@ -21,7 +22,7 @@ type MatProps = {
 /** A mat with its squares of 50 mm. */
 export function Mat({ widthMm, lengthMm, label, children }: MatProps) {
   // a mat that is longer than wide lies on its side, as there is more room
-  const lies = lengthMm > widthMm;
+  const lies = lengthMm > LONG * widthMm;
   const [wide, tall] = lies ? [lengthMm, widthMm] : [widthMm, lengthMm];
   const k = Math.min(WIDEST_PX / wide, TALLEST_PX / tall);
   const squares = (to: number) =>

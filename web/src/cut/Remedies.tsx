@@ -1,4 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { DesignCut, Remedy } from '../api/client';
 import { useRemedies } from '../api/queries';
@@ -15,10 +16,28 @@ type Props = {
 /** What would make it enough, or take fewer sheets: each worked out, each taken with one click. */
 export function Remedies({ cut, together, onTogether }: Props) {
   const plan = usePlan();
-  const ways = useRemedies(plan.piece.id, plan.piece.version, cut.designId, together, true);
+  const [looking, setLooking] = useState(false);
   const short = cut.shortText !== undefined;
-  if (!short && (ways.data ?? []).length === 0) {
-    return null;
+  const ways = useRemedies(
+    plan.piece.id,
+    plan.piece.version,
+    cut.designId,
+    together,
+    short || looking,
+  );
+  if (!short && !looking) {
+    return (
+      <Button look="plain" size="xs" mt="1" ml="-2" onClick={() => setLooking(true)}>
+        Could it take fewer sheets?
+      </Button>
+    );
+  }
+  if (!short && ways.data?.length === 0) {
+    return (
+      <Text mt="2" color="soft" role="status">
+        Neither less to trim nor laid another way would it take fewer.
+      </Text>
+    );
   }
   const take = (way: Remedy) => {
     if (way.document) {

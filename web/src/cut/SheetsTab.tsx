@@ -50,7 +50,7 @@ export function SheetsTab() {
             <chakra.label key={o.pieceId} display="flex" gap="2" alignItems="center" minH="28px">
               <input
                 type="checkbox"
-                checked={o.together}
+                checked={together.includes(o.pieceId)}
                 onChange={(e) => cutWith(o.pieceId, e.currentTarget.checked)}
               />
               <span>

@@ -92,6 +92,7 @@ const config = defineConfig({
       fontVariantNumeric: 'tabular-nums',
     },
     '*:focus-visible': { outline: '2px solid', outlineColor: 'ochre', outlineOffset: '2px' },
+    'input[type=checkbox], input[type=radio], input[type=range]': { accentColor: 'sea' },
     'p a': {
       color: 'sea',
       textDecoration: 'underline',

@@ -88,7 +88,9 @@ class Enough {
     for (Gathering.Wanted wanted : now.needs().getFirst().wanted()) {
       ways.addAll(otherOptions(studio, together, designId, wanted.laid()));
     }
-    for (SavedPlan other : pieces.all(studio, false)) {
+    // where there is enough, what another piece has set aside is of no help
+    List<SavedPlan> others = now.cut().isEnough() ? List.of() : pieces.all(studio, false);
+    for (SavedPlan other : others) {
       if (together.stream().noneMatch(p -> p.id().equals(other.id()))) {
         cutTogether(studio, together, designId, other).ifPresent(ways::add);
       }
@@ -259,6 +261,9 @@ class Enough {
   private List<Remedy> otherOptions(
       Studio studio, List<SavedPlan> together, String designId, LayReading.Laid laid) {
     List<Remedy> ways = new ArrayList<>();
+    if (laid.options().size() < 2) {
+      return ways;
+    }
     SavedPlan piece = together.getFirst();
     List<String> titles = titles(studio, piece, laid);
     for (int i = 0; i < laid.options().size(); i++) {

@@ -30,7 +30,8 @@ final class CutOrder {
     for (LinearRing line : lines) {
       Coordinate[] fewer = DouglasPeuckerSimplifier.simplify(line, SIMPLIFIED_MM).getCoordinates();
       Polygon ring = GEOMETRY.createPolygon(fewer.length >= 4 ? fewer : line.getCoordinates());
-      if (ring.getArea() > 0) {
+      // what is thinner than that all along is no opening, only where two curves touch
+      if (ring.getArea() > SIMPLIFIED_MM * ring.getLength() / 2) {
         rings.add(ring);
       }
     }
