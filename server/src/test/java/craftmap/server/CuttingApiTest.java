@@ -139,12 +139,16 @@ class CuttingApiTest extends ServerTest {
   }
 
   private JsonNode whole(String designId) {
+    return stock(designId, "WHOLE");
+  }
+
+  private JsonNode stock(String designId, String form) {
     return get("/api/designs/" + designId)
         .body()
         .path("holdings")
         .valueStream()
         .map(h -> h.path("holding"))
-        .filter(h -> h.path("form").asString().equals("WHOLE"))
+        .filter(h -> h.path("form").asString().equals(form))
         .findFirst()
         .orElseThrow();
   }
@@ -266,5 +270,38 @@ class CuttingApiTest extends ServerTest {
     JsonNode after = cuts(id).at("/designs/0");
     assertThat(after.has("shortText")).as("%s makes it enough", enough.path("text")).isFalse();
     setStock("lattice-shells", others);
+  }
+
+  @Test
+  void paperOffARollIsCutInLengthsAndBookedAsLength() {
+    JsonNode chest = papered("Off the roll", "pebble-paper");
+    String id = chest.path("id").asString();
+    JsonNode cut = cuts(id).at("/designs/0");
+    assertThat(cut.at("/sheets/0/title").asString()).isEqualTo("Sheet 1 off the roll");
+    assertThat(cut.path("onHandText").asString()).contains("off the roll");
+    int sheets = cut.path("sheets").size();
+    assertThat(sheets).isPositive();
+    double each = cut.at("/art/sheetHeightMm").asDouble();
+    JsonNode roll = stock("pebble-paper", "ROLL");
+    put("/api/pieces/" + id + "/cuts/pebble-paper", json.createObjectNode());
+    assertThat(stock("pebble-paper", "ROLL").path("level").asDouble())
+        .isEqualTo(roll.path("level").asDouble() - sheets * each);
+    assertThat(cuts(id).at("/designs/0/isCut").asBoolean()).isTrue();
+    delete("/api/pieces/" + id + "/cuts/pebble-paper");
+    assertThat(stock("pebble-paper", "ROLL").path("level")).isEqualTo(roll.path("level"));
+  }
+
+  @Test
+  void whatIsSawnOrCastIsListedBesideTheSheets() {
+    JsonNode made = cuts("sea-chest").path("made");
+    assertThat(made.valueStream().map(m -> m.path("text").asString()))
+        .contains("4 castings in one batch");
+    JsonNode chest = newChest("Quarters");
+    ObjectNode lay = lay("q", "front", "CORNERS", Map.of("inset", 20.0), Map.of());
+    lay.put("designId", "shell-rosette");
+    JsonNode saved = save(chest, withLay(chest.path("document"), lay), "Rosettes", null).body();
+    JsonNode quarters = cuts(saved.path("id").asString()).at("/made/0");
+    assertThat(quarters.path("text").asString()).isEqualTo("one piece sawn into 4 quarters");
+    assertThat(quarters.at("/lines/0").asString()).contains("through the middle both ways");
   }
 }

@@ -16,6 +16,7 @@ import craftmap.server.stock.NewHolding;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -88,12 +89,17 @@ class CutBooking {
     List<CutBook.Taken> taken = new ArrayList<>();
     cutting.cut().sheets().stream()
         .flatMap(s -> s.leftoverId().stream())
-        .forEach(id -> taken.add(new CutBook.Taken(id, 1)));
+        .forEach(id -> taken.add(new CutBook.Taken(id, BigDecimal.ONE)));
     int open = cutting.cut().newSheets();
     for (Holding stock : cutting.needs().getFirst().stock()) {
-      int from = Math.min(open, stock.level().intValue());
+      Design design = cutting.cut().design();
+      int from = Math.min(open, Cutting.wholeSheets(stock.level().doubleValue(), design));
       if (from > 0) {
-        taken.add(new CutBook.Taken(stock.id(), from));
+        taken.add(
+            new CutBook.Taken(
+                stock.id(),
+                BigDecimal.valueOf(from * Cutting.unitsOf(design))
+                    .setScale(stock.unit().places(), RoundingMode.HALF_UP)));
         open -= from;
       }
     }

@@ -9,6 +9,7 @@ import craftmap.core.supply.StockUnit;
 import craftmap.server.piece.LayView;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.Available;
 import craftmap.server.stock.Holding;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
@@ -146,13 +147,19 @@ final class CutViews {
         : Words.say("cut.short.more", parts, sheets(cutting.missing()));
   }
 
-  private static String onHandText(Cutting cutting) {
+  private String onHandText(Cutting cutting) {
     double needed = cutting.needs().stream().mapToDouble(n -> n.quantity()).sum();
+    double mine = cutting.needs().stream().mapToDouble(n -> n.mine()).sum();
     return Words.say(
-        "cut.onHand",
-        sheets(cutting.owned()),
-        sheets(cutting.sheets()),
-        sheets((int) Math.ceil(needed)));
+        Cutting.isOnARoll(cutting.cut().design()) ? "cut.onHand.roll" : "cut.onHand",
+        quantity(cutting, cutting.owned()),
+        quantity(cutting, mine),
+        quantity(cutting, needed),
+        tape.show(Cutting.unitsOf(cutting.cut().design())));
+  }
+
+  private String quantity(Cutting cutting, double quantity) {
+    return Available.text(quantity, cutting.unit(), tape);
   }
 
   private static String sheets(int count) {
@@ -167,7 +174,10 @@ final class CutViews {
             .map(cutting::leftover)
             .map(Holding::code)
             .map(code -> Words.say("cut.leftover", code.text()))
-            .orElse(Words.say("cut.sheet", number)),
+            .orElse(
+                Words.say(
+                    Cutting.isOnARoll(cutting.cut().design()) ? "cut.offRoll" : "cut.sheet",
+                    number)),
         sheet.leftoverId().isPresent(),
         sheet.pieces().stream().map(p -> piece(cutting, p)).toList(),
         sheet.rests().stream().map(r -> new RestView(size(r), box(r))).toList(),

@@ -1,9 +1,13 @@
 package craftmap.server.cut;
 
+import craftmap.core.design.Comes;
+import craftmap.core.design.Design;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.Offcut;
+import craftmap.core.supply.StockUnit;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.stock.Holding;
@@ -51,15 +55,30 @@ record Cutting(
 
   /** Whole sheets that these pieces may count on. */
   int sheets() {
-    return (int) Math.floor(needs.stream().mapToDouble(Gathering.DesignNeed::mine).sum());
+    return wholeSheets(needs.stream().mapToDouble(Gathering.DesignNeed::mine).sum(), cut.design());
   }
 
-  int owned() {
+  /** How much of the shelf's unit one sheet is: a length where it is cut off a roll. */
+  static double unitsOf(Design design) {
+    return isOnARoll(design) ? design.picture().orElseThrow().heightMm() : 1;
+  }
+
+  static int wholeSheets(double quantity, Design design) {
+    return (int) Math.floor(quantity / unitsOf(design) + Tolerance.EXACT.lengthMm());
+  }
+
+  static boolean isOnARoll(Design design) {
+    return design.comes() instanceof Comes.ByLength;
+  }
+
+  double owned() {
     return needs.isEmpty()
         ? 0
-        : (int)
-            Math.floor(
-                needs.getFirst().stock().stream().mapToDouble(h -> h.level().doubleValue()).sum());
+        : needs.getFirst().stock().stream().mapToDouble(h -> h.level().doubleValue()).sum();
+  }
+
+  StockUnit unit() {
+    return isOnARoll(cut.design()) ? StockUnit.MM : StockUnit.SHEETS;
   }
 
   CutWish plainWish() {

@@ -2,6 +2,7 @@ package craftmap.server.cut;
 
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
+import craftmap.core.design.Paper;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
@@ -70,8 +71,12 @@ class Cuttings {
     }
   }
 
+  /** Sheets, or a roll of paper of which as long ones are cut off. */
   static boolean comesInSheets(Design design) {
-    return design.comes() instanceof Comes.AsSheets && design.picture().isPresent();
+    boolean sheets =
+        design.comes() instanceof Comes.AsSheets
+            || design instanceof Paper && Cutting.isOnARoll(design);
+    return sheets && design.picture().isPresent();
   }
 
   /** The pieces that are cut together, the one that is looked at first. */
@@ -179,7 +184,7 @@ class Cuttings {
         leftovers.stream()
             .map(h -> new DesignCut.Leftover(h.id(), new Offcut(h.offcut())))
             .toList(),
-        isCut ? sources.size() * MOST_SHEETS_A_LAY : (int) Math.floor(mine));
+        isCut ? sources.size() * MOST_SHEETS_A_LAY : Cutting.wholeSheets(mine, w.design()));
   }
 
   static String key(List<SavedPlan> together) {

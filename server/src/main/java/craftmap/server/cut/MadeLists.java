@@ -3,8 +3,11 @@ package craftmap.server.cut;
 import craftmap.core.cut.StockLengths;
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
+import craftmap.core.lay.Item;
+import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.RollStrips;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
@@ -17,6 +20,8 @@ import java.util.stream.Collectors;
 
 /** What is not cut from sheets: trim from stock lengths, strips off a roll, castings in batches. */
 final class MadeLists {
+  private static final double WHOLE = 0.999;
+
   private MadeLists() {}
 
   /**
@@ -62,6 +67,12 @@ final class MadeLists {
               List.of(
                   Words.say("made.casting", Words.minutes(c.readyAfterMin())),
                   Words.say("made.material", Decimals.show(c.materialMl(), 0)))));
+    } else if (laid.chosen().arrangement() instanceof CornerSet corners
+        && corners.way() == Way.CORNERS_QUARTERS) {
+      into.add(quarters(tape, laid, face, corners));
+    } else if (design.comes() instanceof Comes.AsPieces && !halved(laid).isEmpty()) {
+      into.add(
+          made(laid, face, Words.say("made.cutPieces", halved(laid).size()), sizes(tape, laid)));
     } else if (design.comes() instanceof Comes.ByLength && takes.lengthMm() > 0) {
       into.add(made(laid, face, Words.say("made.length", tape.show(takes.lengthMm())), List.of()));
     }
@@ -69,6 +80,45 @@ final class MadeLists {
 
   private static Made made(LayReading.Laid laid, String face, String text, List<String> lines) {
     return new Made(laid.lay().id(), laid.lay().faceId(), laid.design().name(), face, text, lines);
+  }
+
+  /** Four from one whole piece, sawn through its middle both ways. */
+  private static Made quarters(
+      TapeDivision tape, LayReading.Laid laid, String face, CornerSet corners) {
+    Design design = laid.design();
+    return made(
+        laid,
+        face,
+        Words.say("made.quarters", corners.pieces(), corners.corners()),
+        List.of(
+            Words.say(
+                "made.quarter",
+                tape.show(design.printWidthMm() / 2),
+                tape.show(design.printHeightMm() / 2))));
+  }
+
+  /** What shows only in part: the rest of the piece is sawn off. */
+  private static List<Item> halved(LayReading.Laid laid) {
+    return laid.items().stream()
+        .filter(i -> i.visibleArea().getArea() < WHOLE * i.box().areaMm2())
+        .filter(
+            i ->
+                i.visible().widthMm() < WHOLE * i.box().widthMm()
+                    || i.visible().heightMm() < WHOLE * i.box().heightMm())
+        .toList();
+  }
+
+  private static List<String> sizes(TapeDivision tape, LayReading.Laid laid) {
+    return halved(laid).stream()
+        .map(
+            i ->
+                Words.say(
+                    "made.cutPiece",
+                    tape.show(i.visible().widthMm()),
+                    tape.show(i.visible().heightMm()),
+                    tape.show(i.box().widthMm()),
+                    tape.show(i.box().heightMm())))
+        .toList();
   }
 
   private static String lengths(TapeDivision tape, StockLengths.Plan plan) {

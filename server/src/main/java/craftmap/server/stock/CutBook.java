@@ -36,8 +36,8 @@ public class CutBook {
     this.clock = clock;
   }
 
-  /** So many of a stock were taken. */
-  public record Taken(String holdingId, int count) {}
+  /** So much of a stock was taken, in its own unit. */
+  public record Taken(String holdingId, BigDecimal quantity) {}
 
   /**
    * The stocks a cut moved.
@@ -100,11 +100,7 @@ public class CutBook {
     for (Taken t : moves.taken()) {
       var unit = holdings.get(studioId, t.holdingId()).unit();
       ledger.book(
-          studioId,
-          t.holdingId(),
-          Booking.of(EntryKind.USED, BigDecimal.valueOf(t.count()), unit),
-          note,
-          by);
+          studioId, t.holdingId(), Booking.of(EntryKind.USED, t.quantity(), unit), note, by);
     }
     String id = UUID.randomUUID().toString();
     jdbc.sql(
@@ -136,8 +132,7 @@ public class CutBook {
             Moves.class);
     for (Taken t : moves.taken()) {
       Holding stock = holdings.get(studioId, t.holdingId());
-      ledger.correct(
-          studioId, t.holdingId(), stock.level().add(BigDecimal.valueOf(t.count())), note, by);
+      ledger.correct(studioId, t.holdingId(), stock.level().add(t.quantity()), note, by);
     }
     for (String kept : moves.kept()) {
       if (holdings.get(studioId, kept).level().signum() > 0) {
