@@ -13,7 +13,8 @@ import java.util.List;
  *   <li>A piece longer than a stock length is joined from whole stock lengths and a rest.
  *   <li>Longest piece first into the first length that takes it gives a plan; the pieces' sum gives
  *       a bound. Where they differ, every way of putting pieces into lengths is tried, equal ways
- *       once, those that cannot beat the best so far not at all.
+ *       once, those that cannot beat the best so far not at all; piece after piece first, then
+ *       length after length.
  *   <li>Among plans of that many lengths, one length is emptied as far as the others take its
  *       pieces.
  * </ol>
@@ -25,7 +26,7 @@ public final class StockLengths {
   private static final int MOST_PIECES = 200;
 
   /** The search gives up after this many steps; the plan then says that it is not proven. */
-  private static final long MOST_STEPS = 3_000_000;
+  private static final long MOST_STEPS = 1_000_000;
 
   /** The same where one of many ways to empty a length is tried. */
   private static final long STEPS_TO_EMPTY = 10_000;
@@ -102,10 +103,14 @@ public final class StockLengths {
     while (bins > least) {
       steps = 0;
       int[] fewer = search(bins - 1);
+      boolean all = steps < mostSteps; // every way was tried
+      if (fewer == null && !all) {
+        Completion.Answer completed = Completion.of(pieces, roomMm, bins - 1, mostSteps);
+        fewer = completed.in().orElse(null);
+        all = completed.impossible();
+      }
       if (fewer == null) {
-        if (steps < mostSteps) {
-          least = bins; // every way was tried
-        }
+        least = all ? bins : least;
         break;
       }
       best = fewer;

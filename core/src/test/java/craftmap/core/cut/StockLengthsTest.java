@@ -85,4 +85,42 @@ class StockLengthsTest {
         .isThrownBy(() -> StockLengths.plan(List.of(-1.0), 1000, 3))
         .withMessageContaining("Piece");
   }
+
+  @Test
+  void thirtyPiecesAreCutFromProvenFewestLengths() {
+    for (int seed = 0; seed < 12; seed++) {
+      Random random = new Random(seed);
+      List<Double> pieces = new ArrayList<>();
+      for (int i = 0; i < 30; i++) {
+        pieces.add(80.0 + random.nextInt(720));
+      }
+      StockLengths.Plan plan = StockLengths.plan(pieces, 2400, 3);
+      assertThat(plan.isProven()).as("seed " + seed).isTrue();
+      check(plan, 30, 3);
+    }
+  }
+
+  @Test
+  void lengthAfterLengthFindsWhatPieceAfterPieceMightAndSaysWhatCannotBe() {
+    Random random = new Random(67);
+    for (int i = 0; i < 60; i++) {
+      // three full lengths cut at random: they go back into three, and never into two
+      List<Double> cut = new ArrayList<>();
+      for (int length = 0; length < 3; length++) {
+        double left = 1000;
+        while (left > 300) {
+          double piece = 60 + random.nextInt(200);
+          cut.add(piece);
+          left -= piece;
+        }
+        cut.add(left);
+      }
+      double[] pieces =
+          cut.stream().sorted(Comparator.reverseOrder()).mapToDouble(p -> p).toArray();
+      assertThat(Completion.of(pieces, 1000, 3, 200_000).in()).isPresent();
+      Completion.Answer fewer = Completion.of(pieces, 1000, 2, 200_000);
+      assertThat(fewer.in()).isEmpty();
+      assertThat(fewer.impossible()).isTrue();
+    }
+  }
 }

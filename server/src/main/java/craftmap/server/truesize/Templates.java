@@ -1,5 +1,6 @@
 package craftmap.server.truesize;
 
+import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
@@ -39,7 +40,10 @@ final class Templates {
     for (LayReading lay : reading.lays()) {
       if (lay instanceof LayReading.Laid laid) {
         for (Item item : laid.items()) {
-          pen.outline(item.visibleArea(), 0.3, 0.55);
+          pen.outline(
+              item.design() instanceof StencilDesign ? item.print() : item.visibleArea(),
+              0.3,
+              0.55);
         }
       }
     }
