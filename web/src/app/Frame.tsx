@@ -1,9 +1,10 @@
 import { Box, Flex, Heading, HStack, Text } from '@chakra-ui/react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
-import { Link, NavLink, Outlet, useParams } from 'react-router';
+import { Link, Outlet, useParams } from 'react-router';
 import { useStudio, useSwitchUnits } from '../api/queries';
 import { Button } from '../common/Button';
+import { Place } from '../common/Place';
 import { FindDialog } from '../find/FindDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
@@ -75,7 +76,9 @@ export function Frame() {
     <Page
       middle={
         <HStack as="nav" gap="6" aria-label="Places">
-          <Place to="/">Pieces</Place>
+          <Place to="/" end>
+            Pieces
+          </Place>
           <Place to="/shelf">Shelf</Place>
           <Place to="/sums">Quick sums</Place>
         </HStack>
@@ -83,25 +86,6 @@ export function Frame() {
     >
       <Outlet />
     </Page>
-  );
-}
-
-function Place({ to, children }: { to: string; children: ReactNode }) {
-  return (
-    <NavLink to={to} end={to === '/'}>
-      {({ isActive }) => (
-        <Box
-          as="span"
-          py="1"
-          fontWeight={isActive ? '600' : '400'}
-          color={isActive ? 'ink' : 'soft'}
-          borderBottomWidth="2px"
-          borderColor={isActive ? 'ochre' : 'transparent'}
-        >
-          {children}
-        </Box>
-      )}
-    </NavLink>
   );
 }
 

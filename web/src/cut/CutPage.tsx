@@ -1,5 +1,6 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import { NavLink, Outlet } from 'react-router';
+import { Outlet } from 'react-router';
+import { Place } from '../common/Place';
 import { usePlan } from '../plan/PlanProvider';
 
 /** The Cut stop: sheets, prints at true size, and the cutter. */
@@ -13,33 +14,16 @@ export function CutPage() {
           What is cut
         </Heading>
         <Flex as="nav" aria-label="Ways to cut" gap="5">
-          <Tab to={base}>Sheets</Tab>
-          <Tab to={`${base}/print`}>Print at true size</Tab>
-          <Tab to={`${base}/cutter`}>Cutter</Tab>
+          <Place to={base} end>
+            Sheets
+          </Place>
+          <Place to={`${base}/print`}>Print at true size</Place>
+          <Place to={`${base}/cutter`}>Cutter</Place>
         </Flex>
       </Flex>
       <Box flex="1" minH="0" overflow="auto" px="7" pb="6">
         <Outlet />
       </Box>
     </Flex>
-  );
-}
-
-function Tab({ to, children }: { to: string; children: string }) {
-  return (
-    <NavLink to={to} end={to.endsWith('/cut')}>
-      {({ isActive }) => (
-        <Box
-          as="span"
-          py="1"
-          fontWeight={isActive ? '600' : '400'}
-          color={isActive ? 'ink' : 'soft'}
-          borderBottomWidth="2px"
-          borderColor={isActive ? 'ochre' : 'transparent'}
-        >
-          {children}
-        </Box>
-      )}
-    </NavLink>
   );
 }

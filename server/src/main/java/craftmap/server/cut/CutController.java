@@ -102,7 +102,8 @@ class CutController {
             .collect(Collectors.toSet());
     List<CutViews.OtherPiece> others = new ArrayList<>();
     for (SavedPlan piece : wanted.isEmpty() ? List.<SavedPlan>of() : pieces.all(studio, false)) {
-      if (piece.id().equals(together.getFirst().id())) {
+      if (piece.id().equals(together.getFirst().id())
+          || wanted.stream().noneMatch(piece.document()::uses)) {
         continue;
       }
       String designs =

@@ -91,7 +91,8 @@ class Enough {
     // where there is enough, what another piece has set aside is of no help
     List<SavedPlan> others = now.cut().isEnough() ? List.of() : pieces.all(studio, false);
     for (SavedPlan other : others) {
-      if (together.stream().noneMatch(p -> p.id().equals(other.id()))) {
+      if (other.document().uses(designId)
+          && together.stream().noneMatch(p -> p.id().equals(other.id()))) {
         cutTogether(studio, together, designId, other).ifPresent(ways::add);
       }
     }

@@ -176,11 +176,8 @@ class CutterController {
       @PathVariable String layId,
       @PathVariable int mat,
       @ParameterObject CutterSheets.MatWish wish) {
-    Studio studio = studios.current();
-    SavedPlan piece = pieces.get(studio, id);
-    CutterPlan plan = plan(studio, piece, layId, wish);
-    String name = name(piece, mat);
-    return file(name + ".svg", CutterSvg.of(name, plan.mat(), sheets.paths(plan, mat)));
+    OneMat one = mat(id, layId, mat, wish);
+    return file(one.name() + ".svg", CutterSvg.of(one.name(), one.mat(), one.paths()));
   }
 
   @GetMapping(value = LAYS + "/{mat}/lines.plt", produces = "application/vnd.hp-hpgl")
@@ -189,14 +186,25 @@ class CutterController {
       @PathVariable String layId,
       @PathVariable int mat,
       @ParameterObject CutterSheets.MatWish wish) {
+    OneMat one = mat(id, layId, mat, wish);
+    return file(one.name() + ".plt", one.asPlotterFile());
+  }
+
+  /** What is cut in one go. */
+  private record OneMat(String name, CutterMat mat, List<CutterPath> paths) {
+    String asPlotterFile() {
+      return PlotterFile.of(mat, paths);
+    }
+  }
+
+  private OneMat mat(String id, String layId, int mat, CutterSheets.MatWish wish) {
     Studio studio = studios.current();
     SavedPlan piece = pieces.get(studio, id);
     CutterPlan plan = plan(studio, piece, layId, wish);
-    return file(name(piece, mat) + ".plt", PlotterFile.of(plan.mat(), sheets.paths(plan, mat)));
-  }
-
-  private static String name(SavedPlan piece, int mat) {
-    return Words.say("cutter.fileName", piece.document().name(), mat);
+    return new OneMat(
+        Words.say("cutter.fileName", piece.document().name(), mat),
+        plan.mat(),
+        sheets.paths(plan, mat));
   }
 
   private static ResponseEntity<byte[]> file(String name, String content) {
@@ -217,10 +225,8 @@ class CutterController {
       @PathVariable String layId,
       @PathVariable int mat,
       @ParameterObject CutterSheets.MatWish wish) {
-    Studio studio = studios.current();
-    SavedPlan piece = pieces.get(studio, id);
-    CutterPlan plan = plan(studio, piece, layId, wish);
-    return send(studio, name(piece, mat), PlotterFile.of(plan.mat(), sheets.paths(plan, mat)));
+    OneMat one = mat(id, layId, mat, wish);
+    return send(studios.current(), one.name(), one.asPlotterFile());
   }
 
   /** Sends a plotter file that was made elsewhere. */

@@ -423,6 +423,16 @@ public record PlanDocument(
   /** A copy put by hand, by its number in the lay, from 0. */
   public record HeldDoc(int item, double xMm, double yMm, double turnDeg) {}
 
+  /** Whether a lay names the design, be it for its corners or as a further piece. */
+  public boolean uses(String designId) {
+    return lays.stream()
+        .anyMatch(
+            l ->
+                designId.equals(l.designId())
+                    || designId.equals(l.cornerDesignId())
+                    || l.moreDesignIds().contains(designId));
+  }
+
   /** The same plan with other lays. */
   public PlanDocument withLays(List<LayDoc> others) {
     return new PlanDocument(schema, name, form, faces, others);

@@ -70,6 +70,30 @@ class CoverTest {
   }
 
   @Test
+  void rowsAreAllAlikeOrWholeFromTheTopAsIsAsked() {
+    // 1000 down in sheets of 450: three of a third, or two whole ones and a strip of 100
+    for (Cover.Rows rows : Cover.Rows.values()) {
+      Cover rule =
+          new Cover(
+              Cover.Unit.WHOLE_SHEET, Cover.Join.BUTTED, 0, 0, Cover.Turning.AS_PRINTED, rows);
+      List<Double> heights =
+          of(
+                  Bench.lay(rule, new RectangleOutline(300, 1000), Prints.plainPaper(330, 450))
+                      .getFirst())
+              .parts()
+              .stream()
+              .map(p -> (double) Math.round(p.cut().heightMm()))
+              .toList();
+      assertThat(heights)
+          .as(rows.name())
+          .isEqualTo(
+              rows == Cover.Rows.WHOLE_FROM_TOP
+                  ? List.of(450.0, 450.0, 100.0)
+                  : List.of(333.0, 333.0, 333.0));
+    }
+  }
+
+  @Test
   void whatAPartShowsOnTheFaceIsWhatIsCutFromTheSheet() {
     for (LayOption option :
         Bench.lay(rule(8, 4), new RectangleOutline(870, 420), Prints.plainPaper(330, 450))) {

@@ -8,72 +8,23 @@ import craftmap.core.cut.nest.NestSearch;
 import craftmap.core.cut.nest.Rests;
 import craftmap.core.design.Design;
 import craftmap.core.design.Prints;
-import craftmap.core.form.FormKind;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
-import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
-import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.Plan;
-import craftmap.core.plan.PlanReader;
-import craftmap.core.plan.Shelf;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Offcut;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class DesignCutTest {
-  private static final String FACE =
-      FormKind.SIGN.read(MeasureSheet.blank()).faces().faces().getFirst().id();
-
   private static List<LayReading.Laid> laid(
       Design design, RuleKind rule, Map<String, String> choices, int lays) {
-    Shelf shelf =
-        new Shelf() {
-          @Override
-          public Optional<Design> design(String id) {
-            return Optional.of(design);
-          }
-
-          @Override
-          public Optional<Paint> paint(String id) {
-            return Optional.empty();
-          }
-        };
-    List<Lay> all = new ArrayList<>();
-    for (int i = 0; i < lays; i++) {
-      all.add(
-          new Lay(
-              "lay-" + i,
-              FACE,
-              List.of(),
-              Optional.of("d"),
-              Optional.empty(),
-              List.of(),
-              rule.read(new MeasureSheet(Map.of(), choices), List.of(), ""),
-              Optional.empty(),
-              Optional.empty(),
-              1,
-              OptionalDouble.empty(),
-              craftmap.core.lay.Eye.NONE,
-              false,
-              false));
-    }
-    Plan plan =
-        new Plan(
-            "Sign",
-            FormKind.SIGN.read(new MeasureSheet(Map.of("width", 600.0, "height", 400.0), Map.of())),
-            Map.of(),
-            all);
-    return new PlanReader(shelf, TapeDivision.MM_1)
-        .read(plan).face(FACE).lays().stream().map(LayReading.Laid.class::cast).toList();
+    return SignLays.laid(
+        Optional.of(design), rule.read(new MeasureSheet(Map.of(), choices), List.of(), ""), lays);
   }
 
   private static DesignCut.Leftover leftover(

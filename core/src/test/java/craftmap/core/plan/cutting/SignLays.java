@@ -1,0 +1,70 @@
+package craftmap.core.plan.cutting;
+
+import craftmap.core.design.Design;
+import craftmap.core.form.FormKind;
+import craftmap.core.lay.Eye;
+import craftmap.core.lay.rule.LayRule;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Paint;
+import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.PlanReader;
+import craftmap.core.plan.Shelf;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Lays on a sign of 600 x 400 mm. */
+final class SignLays {
+  private static final String FACE =
+      FormKind.SIGN.read(MeasureSheet.blank()).faces().faces().getFirst().id();
+
+  private SignLays() {}
+
+  /** The same lay so many times over. */
+  static List<LayReading.Laid> laid(Optional<Design> design, LayRule rule, int lays) {
+    Shelf shelf =
+        new Shelf() {
+          @Override
+          public Optional<Design> design(String id) {
+            return design;
+          }
+
+          @Override
+          public Optional<Paint> paint(String id) {
+            return Optional.empty();
+          }
+        };
+    List<Lay> all = new ArrayList<>();
+    for (int i = 0; i < lays; i++) {
+      all.add(
+          new Lay(
+              "lay-" + i,
+              FACE,
+              List.of(),
+              design.map(d -> "d"),
+              Optional.empty(),
+              List.of(),
+              rule,
+              Optional.empty(),
+              Optional.empty(),
+              1,
+              OptionalDouble.empty(),
+              Eye.NONE,
+              false,
+              false));
+    }
+    Plan plan =
+        new Plan(
+            "Sign",
+            FormKind.SIGN.read(new MeasureSheet(Map.of("width", 600.0, "height", 400.0), Map.of())),
+            Map.of(),
+            all);
+    return new PlanReader(shelf, TapeDivision.MM_1)
+        .read(plan).face(FACE).lays().stream().map(LayReading.Laid.class::cast).toList();
+  }
+}
