@@ -32,9 +32,10 @@ export function SheetsTab() {
   };
   return (
     <Box maxW="1120px">
-      <Text color="soft" mb="3">
-        {summary(cuts.data)}
-      </Text>
+      <Flex justify="space-between" gap="6" mb="3">
+        <Text color="soft">{summary(cuts.data)}</Text>
+        {designs.length + made.length > 0 && <CuttingList together={together} />}
+      </Flex>
       {designs.length === 0 && made.length === 0 && (
         <Empty title="Nothing to cut">
           <Link to={`/pieces/${piece.id}/choose`}>Lay a picture, paper or napkin first</Link>, and
@@ -76,6 +77,32 @@ export function SheetsTab() {
         <ForTheCutter sheets={designs.map((d) => d.name)} />
       </Flex>
     </Box>
+  );
+}
+
+/** The list to take to the table. */
+function CuttingList({ together }: { together: ReadonlyArray<string> }) {
+  const { piece } = usePlan();
+  const address = (file: string, paper?: string) =>
+    `/api/pieces/${piece.id}/cuts/${file}?${new URLSearchParams([
+      ...together.map((t) => ['with', t]),
+      ...(paper ? [['paper', paper]] : []),
+    ])}`;
+  return (
+    <Text flexShrink={0}>
+      Cutting list:{' '}
+      <a href={address('print', 'A4')} target="_blank" rel="noreferrer">
+        A4
+      </a>
+      ,{' '}
+      <a href={address('print', 'LETTER')} target="_blank" rel="noreferrer">
+        Letter
+      </a>
+      ,{' '}
+      <a href={address('list.csv')} download>
+        CSV
+      </a>
+    </Text>
   );
 }
 

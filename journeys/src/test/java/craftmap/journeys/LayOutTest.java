@@ -115,7 +115,7 @@ class LayOutTest extends LayingJourney {
     Locator width = field("Width");
     width.fill("300");
     width.press("Enter");
-    eventually(() -> savedPlan().contains("\"width\":300"));
+    eventually(() -> savedPlan().contains("\"size\":300"));
     assertThat(page.getByText(Pattern.compile("islands are held by \\d+ bridges"))).isVisible();
     page.getByLabel("Letters", new Page.GetByLabelOptions().setExact(true))
         .selectOption("TYPEWRITER");

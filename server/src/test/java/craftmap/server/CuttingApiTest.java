@@ -1,10 +1,18 @@
 package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -303,5 +311,37 @@ class CuttingApiTest extends ServerTest {
     JsonNode quarters = cuts(saved.path("id").asString()).at("/made/0");
     assertThat(quarters.path("text").asString()).isEqualTo("one piece sawn into 4 quarters");
     assertThat(quarters.at("/lines/0").asString()).contains("through the middle both ways");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"A4", "LETTER"})
+  void theCuttingListComesOnPaperWithEveryPart(String paper) throws IOException {
+    JsonNode design = cuts("wardrobe").at("/designs/0");
+    byte[] pdf = get("/api/pieces/wardrobe/cuts/print?paper=" + paper).raw().body();
+    try (PDDocument read = Loader.loadPDF(pdf)) {
+      String text = new PDFTextStripper().getText(read);
+      assertThat(text)
+          .contains("cutting list")
+          .contains(design.path("name").asString(), design.path("sheetsText").asString())
+          .contains("Goes back onto the shelf", "Scrap: ");
+      for (JsonNode part : design.at("/sheets/0/pieces")) {
+        assertThat(text).contains(part.path("sizeText").asString());
+        assertThat(text).contains(part.path("placeText").asString());
+      }
+    }
+  }
+
+  @Test
+  void theCuttingListAsRowsIsInMillimetres() {
+    JsonNode sheet = cuts("wardrobe").at("/designs/0/sheets/0");
+    String csv =
+        new String(get("/api/pieces/wardrobe/cuts/list.csv").raw().body(), StandardCharsets.UTF_8);
+    List<String> lines = csv.lines().toList();
+    assertThat(lines).hasSize(1 + sheet.path("pieces").size() + sheet.path("rests").size());
+    assertThat(lines.getFirst()).startsWith("design,sheet,part").endsWith("from top mm");
+    JsonNode box = sheet.at("/pieces/0/box");
+    String[] row = lines.get(1).split(",");
+    assertThat(Double.parseDouble(row[5])).isCloseTo(box.path("widthMm").asDouble(), within(0.051));
+    assertThat(Double.parseDouble(row[8])).isCloseTo(box.path("topMm").asDouble(), within(0.051));
   }
 }

@@ -4,6 +4,7 @@ import craftmap.core.plan.PlanReading;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.jobs.Job;
+import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.PlanViews;
@@ -11,14 +12,20 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Person;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
+import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -91,6 +98,33 @@ class CutController {
         all.stream().map(c -> words.view(c, views.sheetOf(studio, c.cut().design()))).toList(),
         others(studio, together, all),
         MadeLists.of(studio.tape(), readings.get(together.getFirst().id())));
+  }
+
+  /** The cutting list on paper. */
+  @GetMapping(value = "/print", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> print(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") List<String> with,
+      @RequestParam(defaultValue = "A4") Paper paper)
+      throws IOException {
+    String title = Words.say("cut.list", pieces.get(studios.current(), id).document().name());
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, inline(title + ".pdf"))
+        .body(CutSheetsPdf.pdf(title, cuts(id, with), paper));
+  }
+
+  /** The same as rows, in millimetres. */
+  @GetMapping(value = "/list.csv", produces = "text/csv")
+  ResponseEntity<byte[]> list(
+      @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
+    String title = Words.say("cut.list", pieces.get(studios.current(), id).document().name());
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, inline(title + ".csv"))
+        .body(CutListCsv.of(cuts(id, with)).getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String inline(String name) {
+    return ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build().toString();
   }
 
   private List<CutViews.OtherPiece> others(

@@ -1,5 +1,6 @@
 package craftmap.server.cutter;
 
+import craftmap.core.cut.cutter.CutterMat;
 import craftmap.core.cut.cutter.CutterPath;
 import craftmap.core.cut.cutter.CutterPlan;
 import craftmap.core.cut.cutter.PlotterFile;
