@@ -17,6 +17,9 @@ type Props = {
   readonly onTogether: (pieceId: string) => void;
 };
 
+/** A sheet with no more parts than this is told on half the width. */
+const MOST_SMALL = 3;
+
 /** One design's sheets: whether they are enough, how they are cut, and booking it. */
 export function DesignToCut({ cut, together, onTogether }: Props) {
   const [scraps, setScraps] = useState<ReadonlySet<string>>(new Set());
@@ -26,6 +29,7 @@ export function DesignToCut({ cut, together, onTogether }: Props) {
   );
   const book = useBooking(cut.designId, together);
   const short = cut.shortText !== undefined;
+  const small = cut.sheets.length > 1 && cut.sheets.every((s) => s.pieces.length <= MOST_SMALL);
   return (
     <Box
       as="section"
@@ -78,12 +82,19 @@ export function DesignToCut({ cut, together, onTogether }: Props) {
       <Refusal of={book.error} />
       {!cut.isCut && <Remedies cut={cut} together={together} onTogether={onTogether} />}
       {!cut.isCut && cut.searches && <SearchBar cut={cut} together={together} locked={locked} />}
-      <Flex direction="column" gap="6" mt="4">
+      <Box
+        display="grid"
+        gridTemplateColumns={small ? 'repeat(2, minmax(0, 1fr))' : '1fr'}
+        columnGap="7"
+        rowGap="6"
+        mt="4"
+      >
         {cut.sheets.map((sheet, i) => (
           <SheetToCut
             key={sheet.title}
             art={cut.art}
             sheet={sheet}
+            small={small}
             isCut={cut.isCut}
             locked={cut.searches && !cut.isCut ? locked : null}
             onLock={(number) => setLocked(toggled(locked, number))}
@@ -91,7 +102,7 @@ export function DesignToCut({ cut, together, onTogether }: Props) {
             onKeep={(rest) => setScraps(toggled(scraps, key(i, rest)))}
           />
         ))}
-      </Flex>
+      </Box>
     </Box>
   );
 }

@@ -8,13 +8,16 @@ import { PartNumber, SheetBox, SheetFigure } from '../map/SheetPrint';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
 
-const WIDTH_PX = 360;
-const TALLEST_PX = 400;
+/** Alone on its row, or one of many. */
+const LARGE = { widthPx: 360, tallestPx: 400 };
+const SMALL = { widthPx: 210, tallestPx: 290 };
 const TAG_PX = 17;
 
 type Props = {
   readonly art: ArtView;
   readonly sheet: SheetCut;
+  /** one of many, with little on each */
+  readonly small: boolean;
   readonly isCut: boolean;
   /** parts that stay where they lie; nothing where that does not matter */
   readonly locked: ReadonlySet<number> | null;
@@ -25,39 +28,50 @@ type Props = {
 
 /** One sheet: its picture with the parts outlined, and the cutting list beside it. */
 export function SheetToCut(props: Props) {
-  const { art, sheet, isKept } = props;
+  const { art, sheet, isKept, small } = props;
   return (
-    <Flex gap="6" align="flex-start" role="group" aria-label={sheet.title}>
-      <Drawing art={art} sheet={sheet} isKept={isKept} />
-      <Flex flex="1" minW="0" gap="6" align="flex-start">
+    <Flex gap={small ? '4' : '6'} align="flex-start" role="group" aria-label={sheet.title}>
+      <Drawing art={art} sheet={sheet} isKept={isKept} small={small} />
+      <Flex
+        flex="1"
+        minW="0"
+        gap={small ? '3' : '6'}
+        align={small ? 'stretch' : 'flex-start'}
+        direction={small ? 'column' : 'row'}
+      >
         <Box flex="1" minW="0">
           <Text fontWeight="600">{sheet.title}</Text>
           <Parts {...props} />
         </Box>
-        <Box w="250px" flexShrink={0}>
-          {sheet.cuts.length > 0 && (
-            <Box mb="3">
-              <Text fontSize="13px" color="soft">
-                Cuts, in this order
-              </Text>
-              <Box as="ol" listStyleType="none">
-                {sheet.cuts.map((cut, i) => (
-                  <Flex as="li" key={cut.text} gap="2" fontSize="13px" py="0.5">
-                    <Text as="span" color="sea" fontWeight="700" minW="5">
-                      {letter(i)}
-                    </Text>
-                    <Text as="span">
-                      <Fig text={cut.text} />
-                    </Text>
-                  </Flex>
-                ))}
-              </Box>
-            </Box>
-          )}
+        <Box w={small ? undefined : '250px'} flexShrink={0}>
+          {sheet.cuts.length > 0 && <Cuts cuts={sheet.cuts} />}
           <Rests {...props} />
         </Box>
       </Flex>
     </Flex>
+  );
+}
+
+/** From edge to edge, each under the letter it has on the drawing. */
+function Cuts({ cuts }: { cuts: SheetCut['cuts'] }) {
+  return (
+    <Box mb="3">
+      <Text fontSize="13px" color="soft">
+        Cuts, in this order
+      </Text>
+      <Box as="ol" listStyleType="none">
+        {cuts.map((cut, i) => (
+          <Flex as="li" key={cut.text} gap="2" fontSize="13px" py="0.5">
+            <Text as="span" color="sea" fontWeight="700" minW="5">
+              {letter(i)}
+            </Text>
+            <Text as="span">
+              <Fig text={cut.text} />
+            </Text>
+          </Flex>
+        ))}
+      </Box>
+    </Box>
   );
 }
 
@@ -155,13 +169,12 @@ function Rests({ sheet, isCut, isKept, onKeep }: Props) {
 }
 
 /** The sheet: parts outlined and numbered, what is kept with a dashed line. */
-function Drawing({ art, sheet, isKept }: Pick<Props, 'art' | 'sheet' | 'isKept'>) {
+function Drawing({ art, sheet, isKept, small }: Pick<Props, 'art' | 'sheet' | 'isKept' | 'small'>) {
   return (
     <Box flexShrink={0}>
       <SheetFigure
         art={art}
-        widthPx={WIDTH_PX}
-        tallestPx={TALLEST_PX}
+        {...(small ? SMALL : LARGE)}
         label={`${sheet.title}: ${sheet.pieces.length} parts`}
         shown={sheet.pieces.map((p) => pathOf(p.box)).join('')}
         over={(k) => (

@@ -138,29 +138,37 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     [],
   );
 
+  const until = useUntil(state);
+  const steps = useRef(Promise.resolve());
   const step = useCallback(
-    async (way: 'undo' | 'redo') => {
-      const { piece, unsaved, saving, trouble } = now.current;
-      if (unsaved || saving || trouble) {
-        return;
-      }
-      const ifMatch = { path: { id }, header: { 'If-Match': `"${piece.version}"` } };
-      try {
-        const stepped =
-          way === 'undo'
-            ? await ask(api.POST('/api/pieces/{id}/undo', { params: ifMatch }))
-            : await ask(api.POST('/api/pieces/{id}/redo', { params: ifMatch }));
-        client.setQueryData(['piece', id], stepped);
-        act({ type: 'saved', piece: stepped });
-      } catch (problem) {
-        if (problem instanceof Problem && problem.status === 409) {
-          await client.invalidateQueries({ queryKey: ['piece', id] });
-        } else {
-          act({ type: 'silent', sentence: (problem as Error).message });
+    (way: 'undo' | 'redo') => {
+      const take = async () => {
+        await until((s) => s.trouble !== null || (s.unsaved === null && s.saving === null));
+        const { piece, trouble } = now.current;
+        if (trouble !== null || piece[way] === undefined) {
+          return;
         }
-      }
+        const ifMatch = { path: { id }, header: { 'If-Match': `"${piece.version}"` } };
+        try {
+          const stepped =
+            way === 'undo'
+              ? await ask(api.POST('/api/pieces/{id}/undo', { params: ifMatch }))
+              : await ask(api.POST('/api/pieces/{id}/redo', { params: ifMatch }));
+          client.setQueryData(['piece', id], stepped);
+          act({ type: 'saved', piece: stepped });
+          await until((s) => s.trouble !== null || s.piece.version >= stepped.version);
+        } catch (problem) {
+          if (problem instanceof Problem && problem.status === 409) {
+            await client.invalidateQueries({ queryKey: ['piece', id] });
+          } else {
+            act({ type: 'silent', sentence: (problem as Error).message });
+          }
+        }
+      };
+      // one after the other: a second press while the first is on its way is not lost
+      steps.current = steps.current.then(take);
     },
-    [client, id],
+    [client, id, until],
   );
 
   const live = useLatest<{ document: PlanDocument; layId: string; faceId: string }, LayView>(
@@ -186,8 +194,8 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
       saving,
       trouble,
       change,
-      undo: () => void step('undo'),
-      redo: () => void step('redo'),
+      undo: () => step('undo'),
+      redo: () => step('redo'),
       tryLay,
       stopTrying,
       forgetTrouble: () => act({ type: 'troubleRead' }),
@@ -216,6 +224,29 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
         />
       )}
     </PlanContext.Provider>
+  );
+}
+
+/** Waits until the plan is as it has to be. */
+function useUntil(state: PlanState) {
+  const now = useRef(state);
+  now.current = state;
+  const waiting = useRef<ReadonlyArray<{ ready: (s: PlanState) => boolean; go: () => void }>>([]);
+  useEffect(() => {
+    const goes = waiting.current.filter((w) => w.ready(state));
+    waiting.current = waiting.current.filter((w) => !goes.includes(w));
+    for (const w of goes) {
+      w.go();
+    }
+  }, [state]);
+  return useCallback(
+    (ready: (s: PlanState) => boolean) =>
+      ready(now.current)
+        ? Promise.resolve()
+        : new Promise<void>((go) => {
+            waiting.current = [...waiting.current, { ready, go }];
+          }),
+    [],
   );
 }
 
