@@ -51,10 +51,12 @@ abstract class Journey {
     return app;
   }
 
+  private static final double LONGEST_WAIT_MS = 60_000;
+
   private static synchronized Browser browser() {
     if (browser == null) {
       // a machine shared with others may take its time; what never comes still fails
-      PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+      PlaywrightAssertions.setDefaultAssertionTimeout(LONGEST_WAIT_MS);
       Playwright playwright =
           Playwright.create(
               new Playwright.CreateOptions()
@@ -88,6 +90,7 @@ abstract class Journey {
 
   protected Page newPage(BrowserContext in) {
     Page opened = in.newPage();
+    opened.setDefaultTimeout(LONGEST_WAIT_MS);
     opened.onPageError(error -> complaints.add(error));
     opened.onConsoleMessage(
         message -> {
