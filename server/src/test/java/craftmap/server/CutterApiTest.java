@@ -90,9 +90,15 @@ class CutterApiTest extends ServerTest {
     // the edge of the stencil comes last, after all that is cut out of it
     assertThat(length(drawn.getLast()))
         .isEqualTo(drawn.stream().mapToDouble(CutterApiTest::length).max().orElseThrow());
-    // the letters are as wide as the stencil on the face
-    JsonNode item = get("/api/pieces/sea-chest/lays/name-front/mats").body();
-    assertThat(item.path("text").asString()).isNotEmpty();
+    // and is as long as the stencil's sheet on the pattern of the lay is round
+    Matcher sheet =
+        Pattern.compile("<svg[^>]* width=\"([\\d.]+)mm\" height=\"([\\d.]+)mm\"")
+            .matcher(text("/api/pieces/sea-chest/lays/name-front/cut.svg"));
+    assertThat(sheet.find()).isTrue();
+    assertThat(length(drawn.getLast()))
+        .isCloseTo(
+            2 * (Double.parseDouble(sheet.group(1)) + Double.parseDouble(sheet.group(2))),
+            within(0.1));
   }
 
   @Test

@@ -36,7 +36,7 @@ class CutSearch {
     }
     Cuttings.Question question = cuttings.question(now);
     List<CutWish.Locked> locked = locked(now.cut(), wish.locked());
-    CutWish asked = wish.asWish(locked, true);
+    CutWish asked = wish.asWish(locked);
     String key = Cuttings.key(now.pieces());
     String madeFrom = Cuttings.madeFrom(question);
     return jobs.begin(

@@ -3,7 +3,6 @@ package craftmap.server.cut;
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.Tolerance;
-import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.Offcut;
@@ -79,9 +78,5 @@ record Cutting(
 
   StockUnit unit() {
     return isOnARoll(cut.design()) ? StockUnit.MM : StockUnit.SHEETS;
-  }
-
-  CutWish plainWish() {
-    return wish.asWish(List.of(), false);
   }
 }

@@ -47,11 +47,8 @@ class KeptPlans {
       locked = locked == null ? List.of() : List.copyOf(locked);
     }
 
-    CutWish asWish(List<CutWish.Locked> where, boolean thorough) {
-      return new CutWish(
-          thorough ? NestSearch.thorough(preference, again) : NestSearch.quick(preference),
-          knifeMm,
-          where);
+    CutWish asWish(List<CutWish.Locked> where) {
+      return new CutWish(NestSearch.thorough(preference, again), knifeMm, where);
     }
   }
 

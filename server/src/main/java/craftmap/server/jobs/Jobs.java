@@ -20,7 +20,10 @@ import org.springframework.stereotype.Service;
 @Service
 public class Jobs implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(Jobs.class);
-  private static final int AT_ONCE = 2;
+
+  /** As many as the smallest machine has cores. */
+  public static final int AT_ONCE = 2;
+
   private static final long TOLD_EVERY_NS = 100_000_000;
   private static final int LONGEST_FAILURE = 400;
 
