@@ -60,10 +60,10 @@ function Cuts({ cuts }: { cuts: SheetCut['cuts'] }) {
         Cuts, in this order
       </Text>
       <Box as="ol" listStyleType="none">
-        {cuts.map((cut, i) => (
+        {cuts.map((cut) => (
           <Flex as="li" key={cut.text} gap="2" fontSize="13px" py="0.5">
             <Text as="span" color="sea" fontWeight="700" minW="5">
-              {letter(i)}
+              {cut.letters}
             </Text>
             <Text as="span">
               <Fig text={cut.text} />
@@ -74,9 +74,6 @@ function Cuts({ cuts }: { cuts: SheetCut['cuts'] }) {
     </Box>
   );
 }
-
-const letter = (i: number): string =>
-  i < 26 ? String.fromCharCode(65 + i) : letter(Math.floor(i / 26) - 1) + letter(i % 26);
 
 /** The cutting list: what, for where, and how far in from two edges. */
 function Parts({ sheet, locked, onLock }: Props) {
@@ -197,8 +194,8 @@ function Drawing({ art, sheet, isKept, small }: Pick<Props, 'art' | 'sheet' | 'i
                 <PartNumber number={p.number} box={p.box} k={k} />
               </g>
             ))}
-            {sheet.cuts.map((cut, i) => (
-              <StraightCut key={cut.text} cut={cut} name={letter(i)} k={k} />
+            {sheet.cuts.map((cut) => (
+              <StraightCut key={cut.letters} cut={cut} k={k} />
             ))}
           </>
         )}
@@ -208,7 +205,7 @@ function Drawing({ art, sheet, isKept, small }: Pick<Props, 'art' | 'sheet' | 'i
 }
 
 /** Where the knife goes from edge to edge, its letter at the end it begins at. */
-function StraightCut({ cut, name, k }: { cut: SheetCut['cuts'][number]; name: string; k: number }) {
+function StraightCut({ cut, k }: { cut: SheetCut['cuts'][number]; k: number }) {
   const across = cut.fromYMm === cut.toYMm;
   return (
     <g>
@@ -239,7 +236,7 @@ function StraightCut({ cut, name, k }: { cut: SheetCut['cuts'][number]; name: st
         fill={ink('sheet')}
         style={{ fontSize: `${num(11 / k)}px`, fontWeight: 700 }}
       >
-        {name}
+        {cut.letters}
       </text>
     </g>
   );

@@ -99,10 +99,7 @@ final class CutSheetsPdf {
       lines.add(Words.say("cut.list.part", p.number(), p.sizeText(), where));
       lines.add(Words.say("cut.list.place", p.placeText()));
     }
-    char letter = 'A';
-    for (CutViews.CutView c : sheet.cuts()) {
-      lines.add(Words.say("cut.list.cut", "" + letter++, c.text()));
-    }
+    sheet.cuts().forEach(c -> lines.add(Words.say("cut.list.cut", c.letters(), c.text())));
     sheet.rests().forEach(r -> lines.add(Words.say("cut.list.rest", r.sizeText())));
     lines.add(Words.say("cut.list.scrap", sheet.scrapText()));
     return lines;

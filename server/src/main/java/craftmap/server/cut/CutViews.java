@@ -101,8 +101,13 @@ final class CutViews {
       String placeText,
       ReadingView.BoxView box) {}
 
-  /** A straight cut from edge to edge of what is left by then. */
-  record CutView(String text, double fromXMm, double fromYMm, double toXMm, double toYMm) {}
+  /**
+   * A straight cut from edge to edge of what is left by then.
+   *
+   * @param letters by which the drawing and the list name it
+   */
+  record CutView(
+      String letters, String text, double fromXMm, double fromYMm, double toXMm, double toYMm) {}
 
   record RestView(String sizeText, ReadingView.BoxView box) {}
 
@@ -181,18 +186,30 @@ final class CutViews {
         sheet.leftoverId().isPresent(),
         sheet.pieces().stream().map(p -> piece(cutting, p)).toList(),
         sheet.rests().stream().map(r -> new RestView(size(r), box(r))).toList(),
-        sheet.straightCuts(whole).stream()
-            .flatMap(o -> o.cuts().stream())
-            .map(c -> cut(c, whole))
-            .toList(),
+        cuts(sheet, whole),
         Words.percent(DesignCut.scrapMm2(whole, sheet) / whole.areaMm2()));
   }
 
-  private CutView cut(StraightCuts.Cut cut, Box whole) {
+  private List<CutView> cuts(DesignCut.Sheet sheet, Box whole) {
+    List<CutView> cuts = new ArrayList<>();
+    sheet
+        .straightCuts(whole)
+        .ifPresent(o -> o.cuts().forEach(c -> cuts.add(cut(letters(cuts.size()), c, whole))));
+    return cuts;
+  }
+
+  /** A to Z, then AA and on. */
+  private static String letters(int i) {
+    String last = "" + (char) ('A' + i % 26);
+    return i < 26 ? last : letters(i / 26 - 1) + last;
+  }
+
+  private CutView cut(String letters, StraightCuts.Cut cut, Box whole) {
     Box b = cut.through();
     return cut.across()
-        ? new CutView(cutText(cut, whole), b.leftMm(), cut.atMm(), b.rightMm(), cut.atMm())
-        : new CutView(cutText(cut, whole), cut.atMm(), b.topMm(), cut.atMm(), b.bottomMm());
+        ? new CutView(letters, cutText(cut, whole), b.leftMm(), cut.atMm(), b.rightMm(), cut.atMm())
+        : new CutView(
+            letters, cutText(cut, whole), cut.atMm(), b.topMm(), cut.atMm(), b.bottomMm());
   }
 
   /**
