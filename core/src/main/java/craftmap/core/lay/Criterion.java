@@ -5,6 +5,8 @@ package craftmap.core.lay;
  * one counts only where all earlier ones are equal.
  */
 public enum Criterion {
+  /** Ground that was to be covered and is not. */
+  NOTHING_BARE,
   CLEAR_OF_KEEP_OUTS,
   /** Motifs of a picture that are cut or hidden, by how much they would be missed. */
   LEAST_SPOILT,

@@ -51,6 +51,13 @@ public record Standing(long[] marks) implements Comparable<Standing> {
     return new Standing(more);
   }
 
+  /** The same for what was to cover and leaves so much bare. */
+  public Standing leavingBare(double mm2) {
+    long[] more = marks.clone();
+    more[Criterion.NOTHING_BARE.ordinal()] = Math.round(mm2);
+    return new Standing(more);
+  }
+
   /** The first criterion by which this one is worse than {@code better}; none if it is not. */
   public Optional<Criterion> worseBy(Standing better) {
     for (Criterion criterion : Criterion.values()) {

@@ -74,8 +74,37 @@ final class LayReader {
     Optional<Design> design = lay.designId().flatMap(shelf::design);
     Fronts fronts = fronts(lay, faces, design);
     List<String> ids = faces.stream().map(p -> p.face().id()).toList();
-    for (int f = 0; f < faces.size(); f++) {
-      add(faces.get(f), readOn(fronts.lookingAt(f), lay, ids, design, f == 0));
+    Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
+    switch (lay.rule().lay(laying(fronts, lay, design))) {
+      case LayAnswer.Options options -> {
+        // one decision for all its faces: what is laid on one is the same option on the others
+        Chosen chosen = Chosen.of(lay, options);
+        for (int f = 0; f < faces.size(); f++) {
+          Room room = fronts.all().get(f).room();
+          add(faces.get(f), laid(room, lay, ids, design, paint, chosen.seenFrom(f), f == 0));
+        }
+      }
+      case LayAnswer why ->
+          faces.forEach(f -> add(f, new LayReading.DoesNotFit(lay, design, paint, why)));
+    }
+  }
+
+  /** What there is to choose from, and which of it is laid. */
+  private record Chosen(List<LayOption> options, int index, LayReading.PickState state) {
+    static Chosen of(Lay lay, LayAnswer.Options options) {
+      LayOption chosen = lay.pick().flatMap(p -> p.among(options.ranked())).orElse(options.best());
+      return new Chosen(
+          options.ranked(), options.ranked().indexOf(chosen), pickState(lay.pick(), chosen));
+    }
+
+    Chosen seenFrom(int face) {
+      return face == 0
+          ? this
+          : new Chosen(options.stream().map(o -> o.seenFrom(face)).toList(), index, state);
+    }
+
+    LayOption option() {
+      return options.get(index);
     }
   }
 
@@ -128,19 +157,15 @@ final class LayReader {
         .toList();
   }
 
-  private LayReading readOn(
-      Fronts fronts, Lay lay, List<String> faceIds, Optional<Design> design, boolean lead) {
-    Room room = fronts.ownFront().room();
-    Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
+  private Laying laying(Fronts fronts, Lay lay, Optional<Design> design) {
     List<Design> more =
         lay.moreDesignIds().stream().flatMap(id -> shelf.design(id).stream()).toList();
-    Laying laying =
-        new Laying(
-            room, design.orElse(null), lay.cornerDesignId().flatMap(shelf::design), more, fronts);
-    return switch (lay.rule().lay(laying)) {
-      case LayAnswer.Options options -> laid(room, lay, faceIds, design, paint, options, lead);
-      case LayAnswer answer -> new LayReading.DoesNotFit(lay, design, paint, answer);
-    };
+    return new Laying(
+        fronts.ownFront().room(),
+        design.orElse(null),
+        lay.cornerDesignId().flatMap(shelf::design),
+        more,
+        fronts);
   }
 
   private LayReading.Laid laid(
@@ -149,10 +174,9 @@ final class LayReader {
       List<String> faceIds,
       Optional<Design> own,
       Optional<Paint> paint,
-      LayAnswer.Options options,
+      Chosen options,
       boolean lead) {
-    Optional<LayOption> picked = lay.pick().flatMap(p -> p.among(options.ranked()));
-    LayOption chosen = picked.orElse(options.best());
+    LayOption chosen = options.option();
     Eye.Seen seen = lay.eye().apply(room, chosen.items());
     Design design = own.orElseGet(() -> chosen.items().getFirst().design());
     Optional<StencilPasses> passes =
@@ -166,10 +190,10 @@ final class LayReader {
         lead,
         design,
         paint,
-        options.ranked(),
+        options.options(),
         chosen,
         seen,
-        pickState(lay.pick(), chosen),
+        options.state(),
         SetOuts.of(room.outline(), tape, lay.rule(), chosen, seen.items()),
         passes,
         Clearance.of(room.obstacles(), seen.items()),

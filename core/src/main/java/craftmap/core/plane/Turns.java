@@ -21,7 +21,9 @@ public final class Turns {
   /** From 0 up to, not including, 360. */
   public static double normal(double deg) {
     double turn = deg % 360;
-    return turn < 0 ? turn + 360 : turn + 0.0;
+    double up = turn < 0 ? turn + 360 : turn + 0.0;
+    // a hair below nothing is so near a full turn that adding rounds up to it
+    return up >= 360 ? 0 : up;
   }
 
   /** The direction from one point to another, in degrees clockwise from the direction of x. */

@@ -343,7 +343,8 @@ public final class OptionWords {
               option.arrangement() instanceof RunRow row
                   ? tape.show(Math.max(row.startMarginMm(), row.endMarginMm()))
                   : "";
-          case LEAST_SPOILT,
+          case NOTHING_BARE,
+              LEAST_SPOILT,
               FEWEST_SHEETS,
               NO_SLIVER,
               SYMMETRICAL,

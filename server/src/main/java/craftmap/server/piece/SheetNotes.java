@@ -4,13 +4,16 @@ import craftmap.core.colour.Colour;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.FoilRoll;
+import craftmap.core.design.MotifBox;
 import craftmap.core.design.Napkin;
 import craftmap.core.design.Paper;
 import craftmap.core.lay.rule.AcrossFronts;
+import craftmap.core.lay.rule.Bare;
 import craftmap.core.lay.rule.CollageSet;
 import craftmap.core.lay.rule.Cover;
 import craftmap.core.lay.rule.SheetCover;
 import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.Stand;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.rule.Wrapping;
 import craftmap.core.lay.sheet.Bends;
@@ -31,6 +34,9 @@ final class SheetNotes {
   /** A shift that nobody sees is none. */
   private static final double SHIFT_SEEN = 3;
 
+  /** Nobody cuts paper truer than this. */
+  private static final double MISS_SEEN_MM = 0.05;
+
   private final TapeDivision tape;
 
   SheetNotes(TapeDivision tape) {
@@ -40,11 +46,14 @@ final class SheetNotes {
   List<ReadingView.NoteView> of(Face face, LayReading.Laid laid) {
     List<ReadingView.NoteView> notes = new ArrayList<>();
     if (laid.chosen().arrangement() instanceof SheetWork work) {
-      spoilt(laid, work).ifPresent(notes::add);
+      spoilt(laid, work.spoilt()).ifPresent(notes::add);
+    }
+    if (laid.chosen().arrangement() instanceof Stand stand) {
+      spoilt(laid, stand.spoilt()).ifPresent(notes::add);
     }
     switch (laid.chosen().arrangement()) {
       case AcrossFronts across -> across(across, laid, notes);
-      case SheetCover cover -> cover(laid, notes);
+      case SheetCover cover -> cover(cover, laid, notes);
       case Wrapping wrap -> wrap(wrap, notes);
       case CollageSet collage -> collage(collage, notes);
       default -> {}
@@ -63,12 +72,28 @@ final class SheetNotes {
     return notes;
   }
 
-  private static Optional<ReadingView.NoteView> spoilt(LayReading.Laid laid, SheetWork work) {
+  private static Optional<ReadingView.NoteView> spoilt(
+      LayReading.Laid laid, List<MotifBox> spoilt) {
     boolean named = laid.design().picture().map(p -> !p.motifs().isEmpty()).orElse(false);
-    if (work.spoilt().isEmpty()) {
+    if (spoilt.isEmpty()) {
       return named ? Optional.of(LayNotes.fine(Words.say("note.nothingSpoilt"))) : Optional.empty();
     }
-    return Optional.of(LayNotes.look(Words.say("note.spoilt", SheetViews.names(work.spoilt()))));
+    return Optional.of(LayNotes.look(Words.say("note.spoilt", SheetViews.names(spoilt))));
+  }
+
+  /** Ground that a cover does not reach, with its place. */
+  private Optional<ReadingView.NoteView> bare(Bare bare) {
+    return bare.around()
+        .map(
+            b ->
+                LayNotes.stop(
+                    Words.say(
+                        "note.bare",
+                        Words.smallArea(bare.areaMm2()),
+                        tape.show(b.widthMm()),
+                        tape.show(b.heightMm()),
+                        tape.show(b.leftMm()),
+                        tape.show(b.topMm()))));
   }
 
   private void across(AcrossFronts across, LayReading.Laid laid, List<ReadingView.NoteView> notes) {
@@ -89,7 +114,8 @@ final class SheetNotes {
     notes.add(LayNotes.fine(Words.say("note.pictureShare", Words.percent(used / scrap))));
   }
 
-  private void cover(LayReading.Laid laid, List<ReadingView.NoteView> notes) {
+  private void cover(SheetCover cover, LayReading.Laid laid, List<ReadingView.NoteView> notes) {
+    bare(cover.bare()).ifPresent(notes::add);
     if (laid.lay().rule() instanceof Cover rule) {
       notes.add(LayNotes.fine(Words.say("note.join", rule.join(), tape.show(rule.overlapMm()))));
       boolean repeats =
@@ -97,15 +123,18 @@ final class SheetNotes {
               || laid.design() instanceof Napkin n && n.repeat().isPresent();
       if (repeats) {
         notes.add(
-            LayNotes.fine(
-                Words.say(
-                    laid.lay().alsoOn().isEmpty() ? "note.meets" : "note.meetsAcross",
-                    laid.lay().faceIds().size())));
+            Tolerance.EXACT.greater(cover.missMm(), MISS_SEEN_MM)
+                ? LayNotes.look(Words.say("note.missAcross", tape.show(cover.missMm())))
+                : LayNotes.fine(
+                    Words.say(
+                        laid.lay().alsoOn().isEmpty() ? "note.meets" : "note.meetsAcross",
+                        laid.lay().faceIds().size())));
       }
     }
   }
 
   private void wrap(Wrapping wrap, List<ReadingView.NoteView> notes) {
+    bare(wrap.bare()).ifPresent(notes::add);
     if (wrap.seamsInFront() > 0) {
       notes.add(LayNotes.look(Words.say("note.seamInFront")));
     }

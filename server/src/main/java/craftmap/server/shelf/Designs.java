@@ -103,7 +103,28 @@ public class Designs {
         given.kind().drawn() == DesignKind.Drawn.NOTHING
             ? Optional.empty()
             : given.artwork().map(a -> picture(artworks.get(studioId, a), given));
-    return new DesignReading(given.kind().read(given.card(id), sheet, picture), sheet);
+    Design design = given.kind().read(given.card(id), sheet, picture);
+    return new DesignReading(picture.isEmpty() ? withWhatIsTold(id, given, design) : design, sheet);
+  }
+
+  /** What is known of a picture counts also where there is no file of it. */
+  private static Design withWhatIsTold(String id, DesignGiven given, Design taped) {
+    boolean isPicture =
+        given.kind().drawn() == DesignKind.Drawn.PICTURE
+            || given.kind().drawn() == DesignKind.Drawn.OUTLINE;
+    boolean told = given.background() != null || !given.motifs().isEmpty();
+    if (!isPicture || !told || taped.picture().isEmpty()) {
+      return taped;
+    }
+    Picture bare = taped.picture().get();
+    Picture known =
+        new Picture(
+            bare.widthMm(),
+            bare.heightMm(),
+            bare.shape(),
+            Optional.ofNullable(given.background()).map(Colour::new),
+            given.motifBoxes());
+    return given.kind().read(given.card(id), given.answers().sheet(), Optional.of(known));
   }
 
   private static Picture picture(StoredArtwork artwork, DesignGiven given) {

@@ -9,6 +9,7 @@ import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.lay.sheet.SpoilSearch;
+import craftmap.core.lay.sheet.Trimming;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.Tolerance;
@@ -35,11 +36,16 @@ import org.locationtech.jts.geom.Geometry;
  *
  * @param marginMm of the picture that stays outside the faces on every side, at least
  * @param allowanceMm by which each part is cut larger, to be trimmed on the piece
+ * @param intoGaps also towards the other faces, as far as the gap between them has picture for it
  * @param placed where the picture begins, where it was put by hand
  * @param cutAway names of motif boxes that are cut off and kept
  */
 public record Across(
-    double marginMm, double allowanceMm, Optional<Point> placed, Set<String> cutAway)
+    double marginMm,
+    double allowanceMm,
+    boolean intoGaps,
+    Optional<Point> placed,
+    Set<String> cutAway)
     implements LayRule {
   public static final double TYPICAL_ALLOWANCE_MM = 6;
   private static final int PLACES_EACH_WAY = 3;
@@ -58,6 +64,7 @@ public record Across(
             "Cut larger, to trim",
             TYPICAL_ALLOWANCE_MM,
             LengthRange.DISTANCE.upTo(100)),
+        sheet.yes("gaps", "Larger into the gaps too", false),
         placed
             ? Optional.of(
                 new Point(
@@ -74,7 +81,7 @@ public record Across(
 
   /** With another allowance: none where the picture meets a raised edge. */
   public Across trimmedBy(double otherMm) {
-    return new Across(marginMm, otherMm, placed, cutAway);
+    return new Across(marginMm, otherMm, intoGaps, placed, cutAway);
   }
 
   @Override
@@ -88,6 +95,7 @@ public record Across(
         RuleNote.of(kind())
             .put("margin", marginMm)
             .put("allowance", allowanceMm)
+            .put("gaps", YesNo.of(intoGaps))
             .put("placed", YesNo.of(placed.isPresent()));
     placed.ifPresent(p -> note.put("x", p.xMm()).put("y", p.yMm()));
     return note.done(List.of(), cutAway.stream().sorted().collect(Collectors.joining("\n")));
@@ -96,7 +104,7 @@ public record Across(
   /** A picture has no mirror image: on the other side it finds its own place. */
   @Override
   public Across mirrored(double faceWidthMm) {
-    return new Across(marginMm, allowanceMm, Optional.empty(), cutAway);
+    return new Across(marginMm, allowanceMm, intoGaps, Optional.empty(), cutAway);
   }
 
   @Override
@@ -257,18 +265,11 @@ public record Across(
 
   private Optional<LayOption> option(Laying laying, Fronts fronts, Way way, int rank, Point shift) {
     Design design = laying.design();
-    List<SheetPart> parts = new ArrayList<>();
-    List<Item> own = List.of();
-    for (int f = 0; f < fronts.all().size(); f++) {
-      List<Item> items = items(design, fronts.all().get(f), shift);
-      if (f == fronts.own()) {
-        own = items;
-      }
-      for (Item item : items) {
-        Box cut = SheetPart.grown(item, design.printed(), allowanceMm);
-        parts.add(SheetPart.of(parts.size() + 1, f, item, cut, 1));
-      }
+    List<List<Item>> onFaces = new ArrayList<>();
+    for (Fronts.Front front : fronts.all()) {
+      onFaces.add(items(design, front, shift));
     }
+    List<SheetPart> parts = parts(design, onFaces);
     if (parts.isEmpty()) {
       return Optional.empty();
     }
@@ -279,22 +280,39 @@ public record Across(
     List<MotifBox> spoilt = spoilt(design, parts, hit);
     double off = wished(fronts, design).distanceMm(shift);
     int weight = spoilt.stream().mapToInt(MotifBox::importance).sum();
+    AcrossFronts arrangement =
+        new AcrossFronts(
+            way,
+            rank,
+            shift,
+            off,
+            spoilt,
+            parts.stream().map(p -> p.spoiling(spoilt)).toList(),
+            joints(design));
     return Optional.of(
-        new LayOption(
-            new AcrossFronts(
-                way,
-                rank,
-                shift,
-                off,
-                spoilt,
-                parts.stream().map(p -> p.spoiling(spoilt)).toList(),
-                joints(design)),
-            own,
+        LayOption.over(
+            onFaces.stream().map(items -> new LayOption.OnFace(arrangement, items)).toList(),
+            fronts.own(),
             Standing.of(
                     new Standing.Judged(
                         0, 0, true, 0, 0, true, 0, PLACES_LISTED * way.ordinal() + rank))
-                .cutting(weight, 0),
-            Optional.empty()));
+                .cutting(weight, arrangement.sheets())));
+  }
+
+  /** What is cut out of the picture, face by face. */
+  private List<SheetPart> parts(Design design, List<List<Item>> onFaces) {
+    List<Item> items = onFaces.stream().flatMap(List::stream).toList();
+    List<Box> shown = items.stream().map(SheetPart::shown).toList();
+    List<Box> windows = Trimming.windows(shown, design.printed(), allowanceMm, intoGaps);
+    int[] sheets = Trimming.sheets(windows);
+    List<SheetPart> parts = new ArrayList<>();
+    for (int f = 0; f < onFaces.size(); f++) {
+      for (Item item : onFaces.get(f)) {
+        int i = parts.size();
+        parts.add(SheetPart.of(i + 1, f, item, windows.get(i), sheets[i]));
+      }
+    }
+    return parts;
   }
 
   /** What of the picture shows on a face; less what is cut off on purpose. */

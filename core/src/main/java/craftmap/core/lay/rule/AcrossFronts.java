@@ -2,6 +2,7 @@ package craftmap.core.lay.rule;
 
 import craftmap.core.design.MotifBox;
 import craftmap.core.lay.sheet.SheetPart;
+import craftmap.core.lay.sheet.Trimming;
 import craftmap.core.plane.Point;
 import java.util.List;
 
@@ -36,11 +37,11 @@ public record AcrossFronts(
 
   @Override
   public int sheets() {
-    return 1;
+    return parts.stream().mapToInt(SheetPart::sheet).max().orElse(1);
   }
 
   @Override
   public int leastSheets() {
-    return 1;
+    return Trimming.deepest(parts.stream().map(p -> SheetPart.boxOf(p.shape())).toList());
   }
 }

@@ -1,11 +1,6 @@
 package craftmap.core.lay.rule;
 
 import craftmap.core.cut.nest.NestPart;
-import craftmap.core.cut.nest.NestSearch;
-import craftmap.core.cut.nest.NestStock;
-import craftmap.core.cut.nest.NestTask;
-import craftmap.core.cut.nest.Nested;
-import craftmap.core.cut.nest.Nesting;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
 import craftmap.core.design.Repeat;
@@ -23,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Sheets over all the faces of a lay, turned one way. */
 final class CoverWork {
@@ -77,24 +73,19 @@ final class CoverWork {
   }
 
   private Optional<LayOption> option(Seams.Line across, Seams.Line down) {
+    List<Sheets> sheets = new ArrayList<>();
     List<Laid> laid = new ArrayList<>();
-    Seams ownAcross = null;
-    Seams ownDown = null;
     for (int f = 0; f < fronts.all().size(); f++) {
       Optional<Seams> x = seams(across, fronts.all().get(f), true);
       Optional<Seams> y = seams(down, fronts.all().get(f), false);
       if (x.isEmpty() || y.isEmpty()) {
         return Optional.empty();
       }
-      laid.addAll(new Sheets(f, x.get(), y.get()).laid());
-      if (f == fronts.own()) {
-        ownAcross = x.get();
-        ownDown = y.get();
-      }
+      Sheets there = new Sheets(f, x.get(), y.get());
+      sheets.add(there);
+      laid.addAll(there.laid());
     }
-    return laid.isEmpty()
-        ? Optional.empty()
-        : Optional.of(option(way(across), ownAcross, ownDown, laid));
+    return laid.isEmpty() ? Optional.empty() : Optional.of(option(way(across), sheets, laid));
   }
 
   private Optional<Seams> seams(Seams.Line line, Fronts.Front front, boolean across) {
@@ -125,97 +116,99 @@ final class CoverWork {
     };
   }
 
-  private LayOption option(Way way, Seams x, Seams y, List<Laid> laid) {
-    Sheeted sheeted = sheeted(laid);
+  private LayOption option(Way way, List<Sheets> sheets, List<Laid> laid) {
+    FromSheets sheeted = sheeted(laid);
     List<SheetPart> parts = new ArrayList<>();
-    List<Item> own = new ArrayList<>();
+    List<List<Item>> items = new ArrayList<>();
+    sheets.forEach(s -> items.add(new ArrayList<>()));
     int slivers = 0;
     for (int i = 0; i < laid.size(); i++) {
       Laid l = laid.get(i);
-      Taken from = sheeted.taken[i];
-      Placement at = l.placedSo(from.acrossMm, from.downMm);
+      FromSheets.Taken from = sheeted.taken().get(i);
+      Placement at = l.placedSo(from.acrossMm(), from.downMm());
       Item item = new Item(design, at, l.share(wide * tall), Optional.of(l.shows), false);
-      parts.add(SheetPart.of(i + 1, l.front, item, onSheet(l.cut, from), from.sheet));
-      if (l.front == fronts.own()) {
-        own.add(item);
-      }
-      slivers += l.isSliver(x, y) ? 1 : 0;
+      parts.add(SheetPart.of(i + 1, l.front, item, onSheet(l.cut, from), from.sheet()));
+      items.get(l.front).add(item);
+      slivers += sheets.get(l.front).isSliver(l) ? 1 : 0;
     }
     int perSheet = Cover.unitsPerSheet(owned, rule.unit());
-    int sheets = Math.ceilDiv(sheeted.units, perSheet);
+    int opened = Math.ceilDiv(sheeted.sheets(), perSheet);
     List<MotifBox> spoilt = parts.stream().flatMap(p -> p.spoilt().stream()).toList();
-    return new LayOption(
-        new SheetCover(
-            way,
-            x.count(),
-            y.count(),
-            turned,
-            x.pitchMm(),
-            y.pitchMm(),
-            parts,
-            sheets,
-            Math.ceilDiv(sheeted.least, perSheet),
-            spoilt),
-        own,
+    double miss = missMm(laid, sheeted);
+    List<LayOption.OnFace> faces = new ArrayList<>();
+    double bare = 0;
+    for (int f = 0; f < sheets.size(); f++) {
+      Bare left = Bare.of(sheets.get(f).free, items.get(f));
+      bare += left.areaMm2();
+      faces.add(
+          new LayOption.OnFace(
+              new SheetCover(
+                  way,
+                  sheets.get(f).x.count(),
+                  sheets.get(f).y.count(),
+                  turned,
+                  sheets.get(f).x.pitchMm(),
+                  sheets.get(f).y.pitchMm(),
+                  parts,
+                  opened,
+                  Math.ceilDiv(sheeted.least(), perSheet),
+                  spoilt,
+                  left,
+                  miss),
+              items.get(f)));
+    }
+    return LayOption.over(
+        faces,
+        fronts.own(),
         Standing.of(
                 new Standing.Judged(
                     0, slivers, way.symmetrical(), parts.size(), 0, true, 0, way.ordinal()))
-            .cutting(spoilt.stream().mapToInt(MotifBox::importance).sum(), sheets),
-        Optional.empty());
+            .cutting(spoilt.stream().mapToInt(MotifBox::importance).sum(), opened)
+            .leavingBare(bare));
   }
 
-  /** From which sheet a part is taken, and how far into it. */
-  private record Taken(int sheet, double acrossMm, double downMm) {}
-
-  /** Where every part is taken from, and how few would do at best. */
-  private record Sheeted(Taken[] taken, int units, int least) {}
-
-  /**
-   * A picture that does not repeat shows what it shows there: each of its parts has a sheet of its
-   * own. A plain or repeating print is used up to the last piece.
-   */
-  private Sheeted sheeted(List<Laid> laid) {
-    Taken[] taken = new Taken[laid.size()];
-    if (Cover.isOnePicture(design)) {
-      for (int i = 0; i < taken.length; i++) {
-        taken[i] = new Taken(i + 1, laid.get(i).intoAcross, laid.get(i).intoDown);
-      }
-      return new Sheeted(taken, taken.length, taken.length);
+  /** By how much the print is out of step with itself, anywhere over all the faces. */
+  private double missMm(List<Laid> laid, FromSheets sheeted) {
+    double most = 0;
+    for (int i = 1; i < laid.size(); i++) {
+      Point first = originMm(laid.getFirst(), sheeted.taken().getFirst());
+      Point here = originMm(laid.get(i), sheeted.taken().get(i));
+      most = Math.max(most, outOfStep(here.xMm() - first.xMm(), repeatAcross));
+      most = Math.max(most, outOfStep(here.yMm() - first.yMm(), repeatDown));
     }
-    NestStock sheets =
-        NestStock.repeating(new Box(0, 0, wide, tall), laid.size(), repeatAcross, repeatDown);
-    Nested nested =
-        Nesting.plan(
-            NestTask.of(laid.stream().map(Laid::toCut).toList(), List.of(sheets), 0),
-            NestSearch.forLaying(),
-            done -> true);
-    // the sheet with the first part is the first one
-    List<Nested.Sheet> inOrder =
-        nested.sheets().stream()
-            .sorted(
-                Comparator.comparingInt(
-                    s -> s.parts().stream().mapToInt(Nested.Placed::part).min().orElse(0)))
-            .toList();
-    for (int s = 0; s < inOrder.size(); s++) {
-      for (Nested.Placed p : inOrder.get(s).parts()) {
-        taken[p.part()] = new Taken(s + 1, p.at().leftMm(), p.at().topMm());
-      }
-    }
-    return new Sheeted(taken, nested.newSheets(), nested.least());
+    return most;
+  }
+
+  /** Where a part's sheet begins in the plane of the faces. */
+  private Point originMm(Laid l, FromSheets.Taken from) {
+    Point at = fronts.all().get(l.front).at();
+    return new Point(
+        at.xMm() + l.cut.leftMm() - from.acrossMm(), at.yMm() + l.cut.topMm() - from.downMm());
+  }
+
+  private static double outOfStep(double apart, double repeat) {
+    return repeat == 0 ? 0 : Math.abs(apart - repeat * Math.rint(apart / repeat));
+  }
+
+  private FromSheets sheeted(List<Laid> laid) {
+    List<NestPart> parts = laid.stream().map(Laid::toCut).toList();
+    return Cover.isOnePicture(design)
+        ? FromSheets.oneEach(parts)
+        : FromSheets.nested(parts, wide, tall, repeatAcross, repeatDown);
   }
 
   /** From the laid sheet's coordinates, which may be turned, to the design's own. */
-  private Box onSheet(Box cut, Taken from) {
+  private Box onSheet(Box cut, FromSheets.Taken from) {
     Box print = design.printed();
     return turned
         ? new Box(
-            print.leftMm() + from.downMm,
-            print.bottomMm() - from.acrossMm - cut.widthMm(),
+            print.leftMm() + from.downMm(),
+            print.bottomMm() - from.acrossMm() - cut.widthMm(),
             cut.heightMm(),
             cut.widthMm())
         : new Box(
-            print.leftMm() + from.acrossMm,
-            print.topMm() + from.downMm,
+            print.leftMm() + from.acrossMm(),
+            print.topMm() + from.downMm(),
             cut.widthMm(),
             cut.heightMm());
   }
@@ -249,11 +242,6 @@ final class CoverWork {
 
     double share(double whole) {
       return Math.min(1, shows.getArea() / whole);
-    }
-
-    boolean isSliver(Seams x, Seams y) {
-      return cut.widthMm() < RunRow.SLIVER_SHARE * Math.min(x.partMm(), x.pitchMm())
-          || cut.heightMm() < RunRow.SLIVER_SHARE * Math.min(y.partMm(), y.pitchMm());
     }
   }
 
@@ -289,8 +277,44 @@ final class CoverWork {
               new Point(-spareAcross, -spareDown),
               new Point(0, 0),
               new Point(-spareAcross / 2, -spareDown / 2));
-      Point shift = fronts.memo().best(problem, 1).getFirst().shift();
+      Point shift =
+          isOneBox()
+              ? fronts.memo().best(problem, 1).getFirst().shift()
+              : MotifPlaces.best(fronts.memo(), problem, p -> shownOnParts());
       return new Point(-shift.xMm(), -shift.yMm());
+    }
+
+    /** Whether every part shows all of its box, as on a rectangle with nothing in the way. */
+    private boolean isOneBox() {
+      return free.getNumPoints() == 5 && free.getArea() > 0.9999 * free.getEnvelope().getArea();
+    }
+
+    /** What each part shows, as it lies on its sheet's own corner. */
+    private List<Geometry> shownOnParts() {
+      List<Geometry> shown = new ArrayList<>();
+      for (int row = 0; row < y.count(); row++) {
+        for (int column = 0; column < x.count(); column++) {
+          Box part = part(column, row);
+          Geometry shows = Planar.intersection(free, Planar.polygon(part));
+          if (shows.getArea() >= 1) {
+            shown.add(
+                AffineTransformation.translationInstance(-part.leftMm(), -part.topMm())
+                    .transform(shows));
+          }
+        }
+      }
+      return shown;
+    }
+
+    private Box part(int column, int row) {
+      double left = x.startMm(column);
+      double top = y.startMm(row);
+      return new Box(left, top, x.endMm(column) - left, y.endMm(row) - top);
+    }
+
+    boolean isSliver(Laid l) {
+      return l.cut.widthMm() < RunRow.SLIVER_SHARE * Math.min(x.partMm(), x.pitchMm())
+          || l.cut.heightMm() < RunRow.SLIVER_SHARE * Math.min(y.partMm(), y.pitchMm());
     }
 
     List<Laid> laid() {
@@ -304,14 +328,9 @@ final class CoverWork {
     }
 
     private Optional<Laid> laid(int column, int row) {
-      double left = x.startMm(column);
-      double top = y.startMm(row);
-      Box part =
-          new Box(
-              left,
-              top,
-              Math.min(x.partMm(), x.pitchMm() + rule.overlapMm()),
-              Math.min(y.partMm(), y.pitchMm() + rule.overlapMm()));
+      Box part = part(column, row);
+      double left = part.leftMm();
+      double top = part.topMm();
       Geometry shows = Planar.intersection(free, Planar.polygon(part));
       if (shows.getArea() < 1) {
         return Optional.empty();

@@ -13,11 +13,48 @@ import java.util.Optional;
  * @param items in the order the tape meets them
  * @param standing by what it was ranked
  * @param behindBy what put it behind the best option; none for the best
+ * @param onFaces for what goes over several faces, how it is on each of them; else empty
  */
 public record LayOption(
-    Arrangement arrangement, List<Item> items, Standing standing, Optional<Criterion> behindBy) {
+    Arrangement arrangement,
+    List<Item> items,
+    Standing standing,
+    Optional<Criterion> behindBy,
+    List<OnFace> onFaces) {
   public LayOption {
     items = List.copyOf(items);
+    onFaces = List.copyOf(onFaces);
+  }
+
+  /** On one face. */
+  public LayOption(
+      Arrangement arrangement, List<Item> items, Standing standing, Optional<Criterion> behindBy) {
+    this(arrangement, items, standing, behindBy, List.of());
+  }
+
+  /** What one of several faces has of it. */
+  public record OnFace(Arrangement arrangement, List<Item> items) {
+    public OnFace {
+      items = List.copyOf(items);
+    }
+  }
+
+  /** Over several faces, seen from one of them. */
+  static LayOption over(List<OnFace> faces, int own, Standing standing) {
+    OnFace seen = faces.get(own);
+    return new LayOption(seen.arrangement, seen.items, standing, Optional.empty(), faces);
+  }
+
+  /** The same option as another of its faces has it. */
+  public LayOption seenFrom(int face) {
+    return onFaces.isEmpty()
+        ? this
+        : new LayOption(
+            onFaces.get(face).arrangement, onFaces.get(face).items, standing, behindBy, onFaces);
+  }
+
+  LayOption behindBy(Optional<Criterion> reason) {
+    return new LayOption(arrangement, items, standing, reason, onFaces);
   }
 
   public int itemsOnKeepOuts() {

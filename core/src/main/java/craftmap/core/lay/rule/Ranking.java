@@ -21,7 +21,7 @@ final class Ranking {
           ranked.isEmpty()
               ? Optional.empty()
               : option.standing().worseBy(ranked.getFirst().standing());
-      ranked.add(new LayOption(option.arrangement(), option.items(), option.standing(), behindBy));
+      ranked.add(option.behindBy(behindBy));
     }
     return ranked;
   }

@@ -8,9 +8,10 @@ import java.util.Optional;
  *
  * @param firstMm where the first begins
  * @param pitchMm from where one begins to where the next does
- * @param partMm how much of each sheet is used
+ * @param partMm how much of a sheet there is to use
+ * @param overlapMm by how much a sheet lies over the one before it, at least
  */
-record Seams(double firstMm, double pitchMm, int count, double partMm) {
+record Seams(double firstMm, double pitchMm, int count, double partMm, double overlapMm) {
 
   /** Where the sheets line up. */
   enum Line {
@@ -51,11 +52,12 @@ record Seams(double firstMm, double pitchMm, int count, double partMm) {
     if (repeatMm > 0) {
       most = repeatMm * Math.floor(most / repeatMm + Tolerance.EXACT.lengthMm());
     }
-    if (!Tolerance.EXACT.greater(most, 0)) {
+    boolean joins = Tolerance.EXACT.greater(most, 0);
+    if (repeatMm == 0 && !joins) {
       return Optional.empty();
     }
-    if (line == Line.EVEN) {
-      return Optional.of(even(over, most, overlapMm, repeatMm));
+    if (line == Line.EVEN && repeatMm == 0) {
+      return Optional.of(even(over, most, overlapMm));
     }
     double wanted =
         switch (line) {
@@ -64,25 +66,34 @@ record Seams(double firstMm, double pitchMm, int count, double partMm) {
           case FROM_START, EVEN -> over.lineFromMm;
         };
     double first = backTo(over.fromMm, wanted, repeatMm > 0 ? repeatMm : most);
-    int count = count(over.toMm - first, sheetMm, most);
-    return Optional.of(new Seams(first, most, count, sheetMm));
+    double length = over.toMm - first;
+    if (!Tolerance.EXACT.greater(length, sheetMm)) {
+      return Optional.of(new Seams(first, joins ? most : sheetMm, 1, sheetMm, overlapMm));
+    }
+    if (!joins) {
+      return Optional.empty();
+    }
+    int count = 1 + up((length - sheetMm) / most);
+    double pitch =
+        line == Line.EVEN ? evenly(length, count, most, sheetMm, overlapMm, repeatMm) : most;
+    return Optional.of(new Seams(first, pitch, count, sheetMm, overlapMm));
   }
 
-  private static int count(double length, double sheetMm, double pitchMm) {
-    return 1 + Math.max(0, up((length - sheetMm) / pitchMm));
-  }
-
-  private static Seams even(Length over, double most, double overlapMm, double repeatMm) {
+  private static Seams even(Length over, double most, double overlapMm) {
     int count = Math.max(1, up((over.mm() - overlapMm) / most));
     double pitch = (over.mm() - overlapMm) / count;
-    double first = over.fromMm;
-    if (repeatMm > 0) {
-      first = backTo(over.fromMm, over.lineFromMm, repeatMm);
-      double length = over.toMm - first - overlapMm;
-      count = Math.max(1, up(length / most));
-      pitch = repeatMm * Math.max(1, up(length / count / repeatMm));
-    }
-    return new Seams(first, pitch, count, pitch + overlapMm);
+    return new Seams(over.fromMm, pitch, count, pitch + overlapMm, overlapMm);
+  }
+
+  /**
+   * Parts as equal as whole repeats let them be: the last one is what is left, and its sheet has to
+   * reach the end.
+   */
+  private static double evenly(
+      double length, int count, double most, double sheetMm, double overlapMm, double repeatMm) {
+    double least = repeatMm * up((length - sheetMm) / (count - 1) / repeatMm);
+    double equal = repeatMm * Math.rint((length - overlapMm) / count / repeatMm);
+    return Math.clamp(equal, Math.min(least, most), most);
   }
 
   /** The place on the same steps that lies at the start or as little as possible before it. */
@@ -98,8 +109,9 @@ record Seams(double firstMm, double pitchMm, int count, double partMm) {
     return firstMm + i * pitchMm;
   }
 
-  /** Where a part ends: its sheet's end, or as far over the next one as they overlap. */
+  /** Where a part ends: as far over the next one as they overlap, the last with its sheet. */
   double endMm(int i) {
-    return startMm(i) + partMm;
+    double sheetEnds = startMm(i) + partMm;
+    return i < count - 1 ? Math.min(sheetEnds, startMm(i + 1) + overlapMm) : sheetEnds;
   }
 }

@@ -10,7 +10,10 @@ import java.util.List;
  * @param turned the sheets lie a quarter turned
  * @param pitchAcrossMm from one sheet's edge to the next one's
  * @param sheets that are opened
- * @param leastSheets what the area asks for
+ * @param leastSheets no plan needs fewer
+ * @param bare what of this face is not covered
+ * @param missMm by how much a repeating print is out of step anywhere over the faces; 0 where it
+ *     meets
  */
 public record SheetCover(
     Way way,
@@ -22,7 +25,9 @@ public record SheetCover(
     List<SheetPart> parts,
     int sheets,
     int leastSheets,
-    List<MotifBox> spoilt)
+    List<MotifBox> spoilt,
+    Bare bare,
+    double missMm)
     implements Arrangement, SheetWork {
   public SheetCover {
     parts = List.copyOf(parts);

@@ -1,19 +1,25 @@
 package craftmap.core.lay.rule;
 
 import craftmap.core.design.Design;
+import craftmap.core.design.MotifBox;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.Slide;
 import craftmap.core.lay.Standing;
+import craftmap.core.lay.sheet.SheetPart;
+import craftmap.core.lay.sheet.SpoilSearch;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.measure.YesNo;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
+import craftmap.core.plane.TurnedBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * One copy: on the middle, on the optical middle, on a third, where the artist puts it, or where it
@@ -86,10 +92,64 @@ public record Single(
     option(laying, Way.STAND_OPTICAL, new Point(w / 2, h * OPTICAL_MIDDLE)).ifPresent(options::add);
     option(laying, Way.STAND_LEFT_THIRD, new Point(w / 3, h / 2)).ifPresent(options::add);
     option(laying, Way.STAND_RIGHT_THIRD, new Point(w * 2 / 3, h / 2)).ifPresent(options::add);
+    onMotif(laying).flatMap(p -> option(laying, Way.STAND_ON_MOTIF, p)).ifPresent(options::add);
     if (slides) {
       covering(laying, options).ifPresent(options::add);
     }
     return options;
+  }
+
+  /**
+   * Where a face that is smaller than the picture shows most of what has a name: the disc for a lid
+   * is cut round the gull, not beside it.
+   */
+  private Optional<Point> onMotif(Laying laying) {
+    Design design = laying.design();
+    List<MotifBox> motifs = Cover.motifsFromPrint(design);
+    Point middle = new Point(0, 0);
+    TurnedBox box = Item.box(design, at(middle, design));
+    if (motifs.isEmpty() || !box.isUpright() || box.turnDeg() != 0 || mirrored || scale != 1) {
+      return Optional.empty();
+    }
+    Geometry free = laying.room().free();
+    Box face = SheetPart.boxOf(free);
+    double[] x = reach(face.leftMm(), face.rightMm(), design.printWidthMm());
+    double[] y = reach(face.topMm(), face.bottomMm(), design.printHeightMm());
+    if (x[0] == x[1] && y[0] == y[1] || free.isEmpty()) {
+      return Optional.empty();
+    }
+    Point centred = face.centre().movedBy(-design.printWidthMm() / 2, -design.printHeightMm() / 2);
+    SpoilSearch.Problem problem =
+        new SpoilSearch.Problem(
+            List.of(face),
+            List.of(),
+            motifs,
+            new Point(x[0], y[0]),
+            new Point(x[1], y[1]),
+            centred);
+    Point shift = MotifPlaces.best(laying.fronts().memo(), problem, p -> List.of(free));
+    return Optional.of(shift.movedBy(design.printWidthMm() / 2, design.printHeightMm() / 2));
+  }
+
+  /**
+   * How far a picture may be slid so that the face stays covered by it, or it stays on the face.
+   */
+  private static double[] reach(double from, double to, double size) {
+    return size >= to - from
+        ? new double[] {to - size, from}
+        : new double[] {(from + to - size) / 2, (from + to - size) / 2};
+  }
+
+  /** Named parts of a picture that the face cuts off or does not show at all. */
+  private static List<MotifBox> spoilt(Item item) {
+    if (Cover.motifsFromPrint(item.design()).isEmpty() || item.isWhole()) {
+      return List.of();
+    }
+    SheetPart part = SheetPart.of(1, 0, item, SheetPart.shown(item), 1);
+    return item.design().picture().orElseThrow().motifs().stream()
+        .filter(m -> !part.whole().contains(m))
+        .filter(m -> item.design().printed().overlaps(m.box(), Tolerance.EXACT.lengthMm()))
+        .toList();
   }
 
   private Placement at(Point p, Design design) {
@@ -107,21 +167,24 @@ public record Single(
         .room()
         .place(laying.design(), at)
         .map(
-            item ->
-                new LayOption(
-                    new Stand(way, at),
-                    List.of(item),
-                    Standing.of(
-                        new Standing.Judged(
-                            item.onKeepOut() ? 1 : 0,
-                            Laying.slivers(List.of(item)),
-                            way.symmetrical(),
-                            item.isWhole() ? 0 : 1,
-                            0,
-                            true,
-                            item.isWhole() ? 1 : 0,
-                            way.ordinal())),
-                    Optional.empty()));
+            item -> {
+              List<MotifBox> spoilt = spoilt(item);
+              return new LayOption(
+                  new Stand(way, at, spoilt),
+                  List.of(item),
+                  Standing.of(
+                          new Standing.Judged(
+                              item.onKeepOut() ? 1 : 0,
+                              Laying.slivers(List.of(item)),
+                              way.symmetrical(),
+                              item.isWhole() ? 0 : 1,
+                              0,
+                              true,
+                              item.isWhole() ? 1 : 0,
+                              way.ordinal()))
+                      .cutting(spoilt.stream().mapToInt(MotifBox::importance).sum(), 0),
+                  Optional.empty());
+            });
   }
 
   /** Across first, then down, each as far as the whole copy stays on the face; twice. */

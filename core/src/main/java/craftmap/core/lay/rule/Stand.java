@@ -1,9 +1,19 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.design.MotifBox;
 import craftmap.core.lay.Placement;
+import java.util.List;
 
-/** One copy somewhere. */
-public record Stand(Way way, Placement at) implements Arrangement {
+/**
+ * One copy somewhere.
+ *
+ * @param spoilt named parts of a picture that are cut off or do not show
+ */
+public record Stand(Way way, Placement at, List<MotifBox> spoilt) implements Arrangement {
+  public Stand {
+    spoilt = List.copyOf(spoilt);
+  }
+
   @Override
   public int count() {
     return 1;

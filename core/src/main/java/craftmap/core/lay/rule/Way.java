@@ -62,6 +62,8 @@ public enum Way {
   STAND_OPTICAL(true),
   STAND_LEFT_THIRD(false),
   STAND_RIGHT_THIRD(false),
+  /** Where the face cuts off least of the picture's named parts. */
+  STAND_ON_MOTIF(false),
   STAND_COVERING(false),
 
   /** Each corner the mirror image of the next. */

@@ -18,6 +18,9 @@ sealed interface WrapWall {
   /** From the top to the foot along the wall. */
   double downMm();
 
+  /** Whether it is wider at its foot than at its rim. */
+  boolean widerBelow();
+
   /** A piece of the wall from one place round it to another, and from one height to another. */
   Piece piece(double fromMm, double toMm, double topMm, double footMm);
 
@@ -53,6 +56,11 @@ sealed interface WrapWall {
     }
 
     @Override
+    public boolean widerBelow() {
+      return false;
+    }
+
+    @Override
     public Piece piece(double from, double to, double top, double foot) {
       var box = new craftmap.core.plane.Box(from, top, to - from, foot - top);
       return new Piece(Planar.polygon(box), box.centre(), to - from, foot - top, 0);
@@ -71,6 +79,11 @@ sealed interface WrapWall {
     @Override
     public double downMm() {
       return wall.slantMm();
+    }
+
+    @Override
+    public boolean widerBelow() {
+      return !wall.widerAtTheTop();
     }
 
     private double radiusMm(double down) {

@@ -1,5 +1,6 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.cut.nest.NestPart;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
 import craftmap.core.design.Repeat;
@@ -38,7 +39,8 @@ final class WrapWork {
   private final Design design;
   private final double wide;
   private final double tall;
-  private final double repeat;
+  private final double repeatAcross;
+  private final double repeatDown;
   private final Geometry off;
 
   WrapWork(Wrap rule, Laying laying, WrapWall wall) {
@@ -49,10 +51,10 @@ final class WrapWork {
     this.design = Cover.laidAs(owned, rule.unit());
     this.wide = design.printWidthMm();
     this.tall = design.printHeightMm();
-    this.repeat =
-        Cover.repeatOf(design)
-            .map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1))
-            .orElse(0.0);
+    Optional<Repeat> repeat = Cover.repeatOf(design);
+    this.repeatAcross =
+        repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
+    this.repeatDown = repeat.map(Repeat::pitchYMm).orElse(0.0);
     this.off = obstacles();
   }
 
@@ -66,7 +68,7 @@ final class WrapWork {
     static final Cut TO_THE_CURVE = new Cut(true, Double.POSITIVE_INFINITY);
   }
 
-  /** Where one part begins, and where the next does, round the wider end. */
+  /** Where one part begins, and where the next does: round the wider end, or down the wall. */
   private record Stretch(double fromMm, double toMm) {
     double mm() {
       return toMm - fromMm;
@@ -104,36 +106,45 @@ final class WrapWork {
     if (fewest.isEmpty()) {
       return;
     }
-    int n = fewest.get().round;
-    int rows = fewest.get().rows;
+    int n = fewest.get().round.size();
+    int rows = fewest.get().rows.size();
     if (!cut.curved) {
-      option(Way.WRAP_STRIPS, even(n, 0), rows, cut).ifPresent(options::add);
+      option(Way.WRAP_STRIPS, fewest.get(), cut).ifPresent(options::add);
       return;
     }
-    option(Way.WRAP_EVEN, even(n, 0), rows, cut).ifPresent(options::add);
+    option(Way.WRAP_EVEN, fewest.get(), cut).ifPresent(options::add);
     if (n % 2 == 0) {
-      option(Way.WRAP_SEAMS_ASIDE, even(n, wall.roundMm() / n / 2), rows, cut)
+      parted(n, wall.roundMm() / n / 2, rows, cut)
+          .flatMap(p -> option(Way.WRAP_SEAMS_ASIDE, p, cut))
           .ifPresent(options::add);
-      option(Way.WRAP_EVEN, even(n + 1, 0), rows, cut).ifPresent(options::add);
+      parted(n + 1, 0, rows, cut)
+          .flatMap(p -> option(Way.WRAP_EVEN, p, cut))
+          .ifPresent(options::add);
     }
     wholeInFront()
-        .filter(s -> fits(s, rows, cut))
-        .flatMap(s -> option(Way.WRAP_WHOLE_IN_FRONT, s, rows, cut))
+        .flatMap(s -> downFor(s, rows, cut))
+        .flatMap(p -> option(Way.WRAP_WHOLE_IN_FRONT, p, cut))
         .ifPresent(options::add);
   }
 
-  private record Parted(int round, int rows) {}
+  /** The wall in columns and rows. */
+  private record Parted(List<Stretch> round, List<Stretch> rows) {
+    int parts() {
+      return round.size() * rows.size();
+    }
+  }
 
   /** Round and over each other so that every part fits its sheet, in the fewest parts. */
   private Optional<Parted> fewest(Cut cut) {
     Parted best = null;
     for (int rows = 1; rows <= MOST_ROWS; rows++) {
       for (int n = 1; n <= MOST_ROUND; n++) {
-        if (best != null && n * rows >= best.round * best.rows) {
+        if (best != null && n * rows >= best.parts()) {
           break;
         }
-        if (fits(even(n, 0), rows, cut)) {
-          best = new Parted(n, rows);
+        Optional<Parted> found = parted(n, 0, rows, cut);
+        if (found.isPresent()) {
+          best = found.get();
           break;
         }
       }
@@ -141,12 +152,44 @@ final class WrapWork {
     return Optional.ofNullable(best);
   }
 
-  private List<Stretch> even(int n, double startMm) {
+  private Optional<Parted> parted(int n, double startMm, int rows, Cut cut) {
+    return shared(rule.frontMm() + startMm, wall.roundMm(), n, repeatAcross).stream()
+        .flatMap(round -> downFor(round, rows, cut).stream())
+        .findFirst();
+  }
+
+  /** Rows for these columns so that every part fits. */
+  private Optional<Parted> downFor(List<Stretch> round, int rows, Cut cut) {
+    return shared(0 - rule.bleedMm(), highMm() - rule.overlapMm(), rows, repeatDown).stream()
+        .map(down -> new Parted(round, down))
+        .filter(p -> fits(p, cut))
+        .findFirst();
+  }
+
+  /**
+   * Ways to share a length among parts: equally; and where a print has to meet, in whole repeats,
+   * so that the parts can begin at one and the same spot of their sheets, the last one with what is
+   * left.
+   */
+  private static List<List<Stretch>> shared(double from, double length, int n, double repeat) {
+    List<List<Stretch>> ways = new ArrayList<>();
+    ways.add(steps(from, length, n, length / n));
+    if (repeat > 0 && n > 1) {
+      double repeats = length / n / repeat;
+      for (double step : List.of(repeat * Math.ceil(repeats), repeat * Math.floor(repeats))) {
+        if (step > 0 && step * (n - 1) < length) {
+          ways.add(steps(from, length, n, step));
+        }
+      }
+    }
+    return ways;
+  }
+
+  private static List<Stretch> steps(double from, double length, int n, double step) {
     List<Stretch> stretches = new ArrayList<>();
-    double round = wall.roundMm();
     for (int i = 0; i < n; i++) {
-      double from = rule.frontMm() + startMm + round * i / n;
-      stretches.add(new Stretch(from, rule.frontMm() + startMm + round * (i + 1) / n));
+      stretches.add(
+          new Stretch(from + step * i, i == n - 1 ? from + length : from + step * (i + 1)));
     }
     return stretches;
   }
@@ -176,17 +219,15 @@ final class WrapWork {
         + (rule.footMm() == 0 ? rule.bleedMm() : 0);
   }
 
-  private boolean fits(List<Stretch> stretches, int rows, Cut cut) {
-    double start = stretches.getFirst().fromMm;
-    for (Stretch s : stretches) {
-      double into = repeat > 0 ? mod(s.fromMm - start, repeat) : 0;
-      if (s.mm() + rule.overlapMm() > cut.mostMm + Tolerance.EXACT.lengthMm()) {
+  private boolean fits(Parted parted, Cut cut) {
+    double t = Tolerance.EXACT.lengthMm();
+    for (Stretch s : parted.round) {
+      if (s.mm() + rule.overlapMm() > cut.mostMm + t) {
         return false;
       }
-      for (WrapWall.Piece p : pieces(s, rows)) {
-        double w = cut.curved ? p.widthMm() : s.mm() + rule.overlapMm();
-        if (w + into > wide + Tolerance.EXACT.lengthMm()
-            || heightOf(p, rows, cut) > tall + Tolerance.EXACT.lengthMm()) {
+      for (Stretch row : parted.rows) {
+        Part part = part(parted, s, row, cut);
+        if (part.intoAcross + part.width > wide + t || part.intoDown + part.height > tall + t) {
           return false;
         }
       }
@@ -194,9 +235,33 @@ final class WrapWork {
     return true;
   }
 
-  /** A part cut to the curve stands higher than the wall it covers. */
-  private double heightOf(WrapWall.Piece p, int rows, Cut cut) {
-    return cut.curved ? p.heightMm() : (highMm() - rule.overlapMm()) / rows + rule.overlapMm();
+  /**
+   * A part as it is cut.
+   *
+   * @param intoAcross how far into the repeat of its print it begins; 0 where there is none
+   */
+  private record Part(
+      WrapWall.Piece piece, double width, double height, double intoAcross, double intoDown) {}
+
+  /** With its overlaps and what is trimmed. */
+  private Part part(Parted parted, Stretch s, Stretch row, Cut cut) {
+    WrapWall.Piece piece =
+        wall.piece(s.fromMm, s.toMm + rule.overlapMm(), row.fromMm, row.toMm + rule.overlapMm());
+    double width = cut.curved ? piece.widthMm() : s.mm() + rule.overlapMm();
+    // a part cut to the curve stands higher than the wall it covers
+    double height = cut.curved ? piece.heightMm() : row.mm() + rule.overlapMm();
+    double begins = cut.curved ? row.toMm + rule.overlapMm() - piece.heightMm() : row.fromMm;
+    double down = wall.widerBelow() ? begins : row.fromMm;
+    return new Part(
+        piece,
+        width,
+        height,
+        intoRepeat(s.fromMm - parted.round.getFirst().fromMm, repeatAcross),
+        intoRepeat(down - parted.rows.getFirst().fromMm, repeatDown));
+  }
+
+  private static double intoRepeat(double mm, double repeat) {
+    return repeat > 0 ? mod(mm, repeat) : 0;
   }
 
   private static double mod(double a, double b) {
@@ -205,44 +270,62 @@ final class WrapWork {
     return b - positive < 1e-6 ? 0 : positive;
   }
 
-  /** The pieces of a stretch, from the top row down, each with its overlaps and what is trimmed. */
-  private List<WrapWall.Piece> pieces(Stretch s, int rows) {
-    double top = 0 - rule.bleedMm();
-    double foot = top + highMm();
-    double pitch = (foot - top - rule.overlapMm()) / rows;
-    List<WrapWall.Piece> pieces = new ArrayList<>();
-    for (int r = 0; r < rows; r++) {
-      double from = top + r * pitch;
-      pieces.add(
-          wall.piece(s.fromMm, s.toMm + rule.overlapMm(), from, from + pitch + rule.overlapMm()));
-    }
-    return pieces;
-  }
-
-  private Optional<LayOption> option(Way way, List<Stretch> stretches, int rows, Cut cut) {
-    List<Item> items = new ArrayList<>();
-    List<SheetPart> parts = new ArrayList<>();
-    double start = stretches.getFirst().fromMm;
-    for (Stretch s : stretches) {
-      for (WrapWall.Piece p : pieces(s, rows)) {
-        Geometry shows = shows(s, p);
-        if (shows.getArea() < 1) {
-          continue;
+  private Optional<LayOption> option(Way way, Parted parted, Cut cut) {
+    List<Part> parts = new ArrayList<>();
+    List<Geometry> shown = new ArrayList<>();
+    for (Stretch s : parted.round) {
+      for (Stretch row : parted.rows) {
+        Part part = part(parted, s, row, cut);
+        Geometry shows = shows(s, part.piece);
+        if (shows.getArea() >= 1) {
+          parts.add(part);
+          shown.add(shows);
         }
-        double width = Math.min(wide, cut.curved ? p.widthMm() : s.mm() + rule.overlapMm());
-        double height = Math.min(tall, heightOf(p, rows, cut));
-        Point into = repeat > 0 ? new Point(mod(s.fromMm - start, repeat), 0) : into(width, height);
-        Item item = item(p, shows, width, height, into);
-        items.add(item);
-        Box print = design.printed();
-        Box box = new Box(print.leftMm() + into.xMm(), print.topMm() + into.yMm(), width, height);
-        parts.add(SheetPart.of(parts.size() + 1, 0, item, box, parts.size() + 1));
       }
     }
-    if (items.isEmpty()) {
+    if (parts.isEmpty()) {
       return Optional.empty();
     }
-    return Optional.of(option(way, stretches, rows, cut, items, parts));
+    FromSheets from = fromSheets(parts);
+    List<Item> items = new ArrayList<>();
+    List<SheetPart> cuts = new ArrayList<>();
+    Box print = design.printed();
+    for (int i = 0; i < parts.size(); i++) {
+      Part p = parts.get(i);
+      FromSheets.Taken taken = from.taken().get(i);
+      Item item = item(p, shown.get(i), taken);
+      Box window =
+          new Box(
+              print.leftMm() + taken.acrossMm(),
+              print.topMm() + taken.downMm(),
+              Math.min(wide, p.width),
+              Math.min(tall, p.height));
+      items.add(item);
+      cuts.add(SheetPart.of(i + 1, 0, item, window, taken.sheet()));
+    }
+    return Optional.of(option(way, parted, cut, items, cuts, from));
+  }
+
+  /** A picture's parts each begin where least of what matters is spoilt. */
+  private FromSheets fromSheets(List<Part> parts) {
+    if (!Cover.isOnePicture(design)) {
+      return FromSheets.nested(
+          parts.stream()
+              .map(p -> new NestPart(p.width, p.height, false, p.intoAcross, p.intoDown))
+              .toList(),
+          wide,
+          tall,
+          repeatAcross,
+          repeatDown);
+    }
+    return FromSheets.oneEach(
+        parts.stream()
+            .map(
+                p -> {
+                  Point into = into(p.width, p.height);
+                  return new NestPart(p.width, p.height, false, into.xMm(), into.yMm());
+                })
+            .toList());
   }
 
   /** What shows of a piece: between the foot line and the top of the wall, off the keep-outs. */
@@ -254,12 +337,14 @@ final class WrapWork {
   }
 
   /** The sheet lies so that the piece begins that far into it. */
-  private Item item(WrapWall.Piece p, Geometry shows, double width, double height, Point into) {
-    double dx = wide / 2 - into.xMm() - width / 2;
-    double dy = tall / 2 - into.yMm() - height / 2;
-    double c = Turns.cos(p.turnDeg());
-    double s = Turns.sin(p.turnDeg());
-    Placement at = Placement.at(p.middle().movedBy(dx * c - dy * s, dx * s + dy * c), p.turnDeg());
+  private Item item(Part part, Geometry shows, FromSheets.Taken into) {
+    double dx = wide / 2 - into.acrossMm() - part.width / 2;
+    double dy = tall / 2 - into.downMm() - part.height / 2;
+    double turn = part.piece.turnDeg();
+    double c = Turns.cos(turn);
+    double s = Turns.sin(turn);
+    Placement at =
+        Placement.at(part.piece.middle().movedBy(dx * c - dy * s, dx * s + dy * c), turn);
     double share = Math.min(1, shows.getArea() / (wide * tall));
     return new Item(design, at, share, Optional.of(shows), false);
   }
@@ -290,28 +375,21 @@ final class WrapWork {
   }
 
   private LayOption option(
-      Way way,
-      List<Stretch> stretches,
-      int rows,
-      Cut cut,
-      List<Item> items,
-      List<SheetPart> parts) {
+      Way way, Parted parted, Cut cut, List<Item> items, List<SheetPart> parts, FromSheets from) {
     List<Double> seams =
-        stretches.stream().map(s -> mod(s.fromMm, wall.roundMm())).sorted().toList();
+        parted.round.stream().map(s -> mod(s.fromMm, wall.roundMm())).sorted().toList();
     int inFront = (int) seams.stream().filter(this::isInFront).count();
     List<MotifBox> spoilt = parts.stream().flatMap(p -> p.spoilt().stream()).toList();
-    double widest = stretches.stream().mapToDouble(Stretch::mm).max().orElse(0) + rule.overlapMm();
-    int sheets = Math.ceilDiv(parts.size(), Cover.unitsPerSheet(owned, rule.unit()));
-    double area = items.stream().mapToDouble(i -> i.visibleArea().getArea()).sum();
-    int least =
-        Math.max(
-            1,
-            (int) Math.ceil(area / (wide * tall) / Cover.unitsPerSheet(owned, rule.unit()) - 1e-9));
+    double widest =
+        parted.round.stream().mapToDouble(Stretch::mm).max().orElse(0) + rule.overlapMm();
+    int perSheet = Cover.unitsPerSheet(owned, rule.unit());
+    int sheets = Math.ceilDiv(from.sheets(), perSheet);
+    Bare bare = bare(parted, items);
     Wrapping wrapping =
         new Wrapping(
             way,
-            stretches.size(),
-            rows,
+            parted.round.size(),
+            parted.rows.size(),
             widest,
             seams,
             cut.curved ? 0 : sag(widest),
@@ -320,8 +398,9 @@ final class WrapWork {
             inFront,
             parts,
             sheets,
-            least,
-            spoilt);
+            Math.ceilDiv(from.least(), perSheet),
+            spoilt,
+            bare);
     return new LayOption(
         wrapping,
         items,
@@ -331,8 +410,17 @@ final class WrapWork {
             .cutting(
                 spoilt.stream().mapToInt(MotifBox::importance).sum()
                     + inFront * SEAM_IN_FRONT_WEIGHS,
-                sheets),
+                sheets)
+            .leavingBare(bare.areaMm2()),
         Optional.empty());
+  }
+
+  /** Once round from the seam behind, between the foot line and the rim, off the keep-outs. */
+  private Bare bare(Parted parted, List<Item> items) {
+    double from = parted.round.getFirst().fromMm;
+    Geometry once =
+        wall.piece(from, from + wall.roundMm(), 0, wall.downMm() - rule.footMm()).onFace();
+    return Bare.of(off == null ? once : Planar.difference(once, off), items);
   }
 
   private boolean isInFront(double seamMm) {
@@ -355,10 +443,10 @@ final class WrapWork {
   }
 
   private double miss() {
-    if (repeat == 0) {
+    if (repeatAcross == 0) {
       return 0;
     }
-    double over = mod(wall.roundMm(), repeat);
-    return Math.min(over, repeat - over);
+    double over = mod(wall.roundMm(), repeatAcross);
+    return Math.min(over, repeatAcross - over);
   }
 }

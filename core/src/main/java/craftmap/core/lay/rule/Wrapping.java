@@ -13,6 +13,7 @@ import java.util.List;
  * @param sagMm how far straight edges stand off the curve; 0 where parts are cut to it
  * @param overlapAtNarrowEndMm by how much parts overlap at the narrow end
  * @param missMm by how much a repeating print misses where the ring closes
+ * @param bare what of the wall is not covered
  * @param seamsInFront seams that one sees from the front
  */
 public record Wrapping(
@@ -28,7 +29,8 @@ public record Wrapping(
     List<SheetPart> parts,
     int sheets,
     int leastSheets,
-    List<MotifBox> spoilt)
+    List<MotifBox> spoilt,
+    Bare bare)
     implements Arrangement, SheetWork {
   public Wrapping {
     seamsMm = List.copyOf(seamsMm);

@@ -45,12 +45,18 @@ public record SheetPart(
    * edge of the sheet.
    */
   public static Box grown(Item item, Box sheetEdge, double allowanceMm) {
-    Envelope e = item.onSheet().getEnvelopeInternal();
-    double left = Math.max(sheetEdge.leftMm(), e.getMinX() - allowanceMm);
-    double top = Math.max(sheetEdge.topMm(), e.getMinY() - allowanceMm);
-    double right = Math.min(sheetEdge.rightMm(), e.getMaxX() + allowanceMm);
-    double bottom = Math.min(sheetEdge.bottomMm(), e.getMaxY() + allowanceMm);
-    return new Box(left, top, right - left, bottom - top);
+    return Trimming.windows(List.of(shown(item)), sheetEdge, allowanceMm, true).getFirst();
+  }
+
+  /** The box around what an item shows, on its sheet. */
+  public static Box shown(Item item) {
+    return boxOf(item.onSheet());
+  }
+
+  /** The box around a shape. */
+  public static Box boxOf(Geometry shape) {
+    Envelope e = shape.getEnvelopeInternal();
+    return new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight());
   }
 
   /** The part that an item shows, cut out of a box of a sheet. */

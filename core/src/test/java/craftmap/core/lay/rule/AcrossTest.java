@@ -16,6 +16,7 @@ import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,7 +46,7 @@ class AcrossTest {
   }
 
   private static Across at(double x, double y) {
-    return new Across(0, 0, Optional.of(new Point(x, y)), Set.of());
+    return new Across(0, 0, false, Optional.of(new Point(x, y)), Set.of());
   }
 
   private static LayOption option(Fronts fronts, Design design, Across rule, Way way) {
@@ -76,7 +77,7 @@ class AcrossTest {
   @Test
   void closedUpNothingIsLost() {
     Design tall = Prints.transfer(400, 592);
-    Across rule = new Across(6, 0, Optional.empty(), Set.of());
+    Across rule = new Across(6, 0, false, Optional.empty(), Set.of());
     List<double[]> windows = windows(option(drawers(tall), tall, rule, Way.ACROSS_CLOSED_UP));
     assertThat(windows.get(0)).containsExactly(new double[] {6, 186}, within(1e-9));
     assertThat(windows.get(1)).containsExactly(new double[] {186, 366}, within(1e-9));
@@ -95,7 +96,11 @@ class AcrossTest {
     }
     Fronts fronts = fronts(design, Marks.NONE, boxes.toArray(Box[]::new));
     LayOption closed =
-        option(fronts, design, new Across(0, 0, Optional.empty(), Set.of()), Way.ACROSS_CLOSED_UP);
+        option(
+            fronts,
+            design,
+            new Across(0, 0, false, Optional.empty(), Set.of()),
+            Way.ACROSS_CLOSED_UP);
     List<SheetPart> parts = ((AcrossFronts) closed.arrangement()).parts();
     for (int i = 0; i < parts.size(); i++) {
       var e = parts.get(i).shape().getEnvelopeInternal();
@@ -130,7 +135,7 @@ class AcrossTest {
     MotifBox heron = Prints.motif("heron", 5, 100, 150, 120, 160);
     MotifBox moon = Prints.motif("moon", 2, 300, 200, 60, 60);
     Design design = Prints.transfer(400, 760, heron, moon);
-    Across rule = new Across(0, 6, Optional.empty(), Set.of());
+    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
     LayOption best = option(drawers(design), design, rule, Way.ACROSS_THROUGH);
     AcrossFronts across = (AcrossFronts) best.arrangement();
     assertThat(across.spoilt()).isEmpty();
@@ -152,7 +157,7 @@ class AcrossTest {
   void whatIsCutOffOnPurposeShowsNowhereAndSpoilsNothing() {
     MotifBox words = Prints.motif("lettering", 5, 20, 150, 360, 60);
     Design design = Prints.transfer(400, 600, words);
-    Across cut = new Across(0, 6, Optional.empty(), Set.of("lettering"));
+    Across cut = new Across(0, 6, false, Optional.empty(), Set.of("lettering"));
     AcrossFronts across =
         (AcrossFronts) option(drawers(design), design, cut, Way.ACROSS_THROUGH).arrangement();
     assertThat(across.spoilt()).isEmpty();
@@ -167,7 +172,7 @@ class AcrossTest {
   void whatIsCutOffAtAnEdgeIsLeftOutsideTheFaces() {
     MotifBox words = Prints.motif("lettering", 5, 20, 620, 360, 60);
     Design design = Prints.transfer(420, 700, words);
-    Across cut = new Across(0, 6, Optional.empty(), Set.of("lettering"));
+    Across cut = new Across(0, 6, false, Optional.empty(), Set.of("lettering"));
     AcrossFronts across =
         (AcrossFronts) option(drawers(design), design, cut, Way.ACROSS_THROUGH).arrangement();
     double shown = across.parts().stream().mapToDouble(p -> p.shape().getArea()).sum();
@@ -189,32 +194,109 @@ class AcrossTest {
     Fronts door = fronts(design, knob, new Box(0, 0, 400, 600));
     AcrossFronts across =
         (AcrossFronts)
-            option(door, design, new Across(0, 0, Optional.empty(), Set.of()), Way.ACROSS_IN_PLACE)
+            option(
+                    door,
+                    design,
+                    new Across(0, 0, false, Optional.empty(), Set.of()),
+                    Way.ACROSS_IN_PLACE)
                 .arrangement();
     assertThat(across.spoilt()).containsExactly(moon);
   }
 
+  private static List<SheetPart> parts(Fronts fronts, Design design, Across rule, Way way) {
+    return ((AcrossFronts) option(fronts, design, rule, way).arrangement()).parts();
+  }
+
   @Test
-  void partsAreCutLargerButNeverPastTheSheet() {
-    Design design = Prints.transfer(400, 600);
-    AcrossFronts across =
-        (AcrossFronts)
-            option(
-                    drawers(design),
-                    design,
-                    new Across(0, 6, Optional.empty(), Set.of()),
-                    Way.ACROSS_THROUGH)
-                .arrangement();
-    assertThat(across.parts())
-        .allSatisfy(
-            p -> {
-              assertThat(p.cut().leftMm()).isGreaterThanOrEqualTo(0);
-              assertThat(p.cut().rightMm()).isLessThanOrEqualTo(400);
-              assertThat(p.cut().heightMm())
-                  .isBetween(
-                      p.shape().getEnvelopeInternal().getHeight() + 5.9,
-                      p.shape().getEnvelopeInternal().getHeight() + 12.01);
-            });
+  void partsAreCutLargerWhereThereIsPictureAndNothingElseOfItFaces() {
+    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
+    List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.ACROSS_THROUGH);
+    // 6 of picture are left above and below; to the sides the drawers are as wide as the sheet
+    assertThat(parts.stream().map(p -> p.cut().topMm())).containsExactly(0.0, 190.0, 374.0);
+    assertThat(parts.stream().map(p -> p.cut().bottomMm())).containsExactly(186.0, 370.0, 600.0);
+    assertThat(parts).allMatch(p -> p.cut().leftMm() == 0 && p.cut().rightMm() == 400);
+  }
+
+  @Test
+  void askedForTheGapIsSharedByHalves() {
+    Across rule = new Across(0, 6, true, Optional.empty(), Set.of());
+    List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.ACROSS_THROUGH);
+    assertThat(parts.stream().map(p -> p.cut().topMm())).containsExactly(0.0, 188.0, 372.0);
+    assertThat(parts.stream().map(p -> p.cut().bottomMm())).containsExactly(188.0, 372.0, 600.0);
+  }
+
+  @Test
+  void aTwoPartTransferOverThreeDrawersComesOutOfItsOwnSheet() {
+    // 35 x 24 1/2 inches over drawers with gaps of 4
+    Design design = Prints.transferInParts(2, 889, 622.3);
+    Fronts drawers =
+        fronts(
+            design,
+            Marks.NONE,
+            new Box(0, 0, 800, 204),
+            new Box(0, 208, 800, 204),
+            new Box(0, 412, 800, 204));
+    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
+    for (LayOption option : ((LayAnswer.Options) rule.lay(Laying.over(drawers, design))).ranked()) {
+      AcrossFronts across = (AcrossFronts) option.arrangement();
+      for (int column = 0; column < 2; column++) {
+        int c = column;
+        double down =
+            across.parts().stream()
+                .filter(p -> (p.shape().getCentroid().getX() > 444.5 ? 1 : 0) == c)
+                .mapToDouble(p -> p.cut().heightMm())
+                .sum();
+        assertThat(down).isLessThanOrEqualTo(622.3);
+      }
+      assertThat(across.sheets()).isEqualTo(1);
+    }
+  }
+
+  @Test
+  void noTwoPartsOfOneSheetEverOverlap() {
+    Random random = new Random(505);
+    for (int i = 0; i < 120; i++) {
+      int columns = 1 + random.nextInt(3);
+      int rows = 1 + random.nextInt(4);
+      double w = 83.7 + random.nextDouble() * 160;
+      double h = 61.3 + random.nextDouble() * 140;
+      double gapAcross = random.nextDouble() * 15;
+      double gapDown = random.nextDouble() * 15;
+      List<Box> boxes = new ArrayList<>();
+      for (int r = 0; r < rows; r++) {
+        // every other row half a front over, as drawers under doors are
+        double over = r % 2 == 1 && random.nextBoolean() ? w / 2 : 0;
+        for (int c = 0; c < columns; c++) {
+          boxes.add(new Box(over + c * (w + gapAcross), r * (h + gapDown), w, h));
+        }
+      }
+      Design design =
+          Prints.transferInParts(
+              1 + random.nextInt(3),
+              columns * (w + gapAcross) + random.nextDouble() * 60,
+              rows * (h + gapDown) + random.nextDouble() * 60);
+      Across rule =
+          new Across(0, random.nextDouble() * 25, random.nextBoolean(), Optional.empty(), Set.of());
+      Fronts fronts = fronts(design, Marks.NONE, boxes.toArray(Box[]::new));
+      for (LayOption option :
+          ((LayAnswer.Options) rule.lay(Laying.over(fronts, design))).ranked()) {
+        AcrossFronts across = (AcrossFronts) option.arrangement();
+        assertThat(across.leastSheets()).isLessThanOrEqualTo(across.sheets());
+        for (SheetPart p : across.parts()) {
+          Box shown = SheetPart.boxOf(p.shape());
+          assertThat(p.cut().leftMm()).isLessThanOrEqualTo(shown.leftMm() + 1e-6);
+          assertThat(p.cut().bottomMm()).isGreaterThanOrEqualTo(shown.bottomMm() - 1e-6);
+          assertThat(p.cut().rightMm()).isLessThanOrEqualTo(design.printWidthMm() + 1e-6);
+          for (SheetPart q : across.parts()) {
+            if (p.number() < q.number() && p.sheet() == q.sheet()) {
+              assertThat(p.cut().overlaps(q.cut(), 1e-6))
+                  .as("case %s: %s and %s", i, p.cut(), q.cut())
+                  .isFalse();
+            }
+          }
+        }
+      }
+    }
   }
 
   @Test
@@ -224,7 +306,11 @@ class AcrossTest {
     Fronts door = fronts(design, Marks.NONE, new Box(0, 0, 400, 600));
     AcrossFronts across =
         (AcrossFronts)
-            option(door, design, new Across(0, 0, Optional.empty(), Set.of()), Way.ACROSS_IN_PLACE)
+            option(
+                    door,
+                    design,
+                    new Across(0, 0, false, Optional.empty(), Set.of()),
+                    Way.ACROSS_IN_PLACE)
                 .arrangement();
     assertThat(across.parts()).hasSize(2);
     assertThat(across.seamsMm()).containsExactly(300.0);
@@ -235,7 +321,7 @@ class AcrossTest {
   void nothingIsTurnedOver() {
     for (LayOption o :
         ((LayAnswer.Options)
-                new Across(0, 6, Optional.empty(), Set.of())
+                new Across(0, 6, false, Optional.empty(), Set.of())
                     .lay(Laying.over(drawers(PICTURE), PICTURE)))
             .ranked()) {
       assertThat(o.items()).noneMatch(i -> i.at().mirrored());
@@ -247,7 +333,7 @@ class AcrossTest {
     MotifBox heron = Prints.motif("heron", 5, 100, 150, 120, 160);
     Design design = Prints.transfer(430, 640, heron);
     Fronts fronts = drawers(design);
-    Across rule = new Across(0, 6, Optional.empty(), Set.of());
+    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
     List<Pick> first =
         ((LayAnswer.Options) rule.lay(Laying.over(fronts, design)))
             .ranked().stream().map(LayOption::asPick).toList();

@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.design.Shapes;
+import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Item;
+import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
+import craftmap.core.surface.Blemish;
 import craftmap.core.surface.outline.ConeOutline;
 import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
@@ -142,5 +146,54 @@ class RingTest {
             craftmap.core.lay.Room.on(
                 Bench.face(outline, craftmap.core.surface.Marks.NONE), design.kind()),
             design));
+  }
+
+  @Test
+  void noSheetOfAPassLiesOnAnotherPrintOfItWhateverTheTurns() {
+    // twelve round a circle of 246: some are turned by a hair less than a quarter or a full turn
+    Ring ring =
+        ring(
+            Map.of("gap", 10.0, "x", 200.0, "y", 200.0, "diameter", 246.0),
+            Map.of("around", "CIRCLE"));
+    var stencil = Shapes.block(50, 50, 90, 90);
+    int checked = 0;
+    for (LayOption option : Bench.lay(ring, new RectangleOutline(400, 400), stencil)) {
+      List<Item> items = option.items();
+      StencilPasses passes =
+          StencilPasses.of(
+              items.stream()
+                  .map(i -> new StencilPasses.Position(i.box(), i.sheet(stencil)))
+                  .toList(),
+              5);
+      for (List<Integer> pass : passes.passes()) {
+        for (int a : pass) {
+          for (int b : pass) {
+            double wet =
+                Planar.intersection(
+                        items.get(a).sheet(stencil).polygon(), items.get(b).box().polygon())
+                    .getArea();
+            assertThat(a == b || wet < 0.01).as("%s on %s", a, b).isTrue();
+            checked++;
+          }
+        }
+      }
+    }
+    assertThat(checked).isPositive();
+  }
+
+  @Test
+  void aBlemishUnderACopyIsToldHiddenWhateverTheTurn() {
+    Ring ring =
+        ring(
+            Map.of("gap", 10.0, "x", 200.0, "y", 200.0, "diameter", 246.0),
+            Map.of("around", "CIRCLE"));
+    for (LayOption option :
+        Bench.lay(ring, new RectangleOutline(400, 400), Shapes.block(50, 50, 90, 90))) {
+      for (Item item : option.items()) {
+        Blemish chip = Blemish.of("b", 1, "chip", item.centre(), 8);
+        assertThat(BlemishCover.of(chip, option.items()).state())
+            .isEqualTo(BlemishCover.State.COVERED);
+      }
+    }
   }
 }

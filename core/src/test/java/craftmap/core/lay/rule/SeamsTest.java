@@ -37,6 +37,7 @@ class SeamsTest {
       var found = Seams.of(line, Seams.Length.alone(from, from + length), sheet, overlap, repeat);
       if (found.isEmpty()) {
         assertThat(repeat).isGreaterThan(sheet - overlap);
+        assertThat(length).isGreaterThan(sheet - repeat);
         continue;
       }
       Seams seams = found.get();
