@@ -15,6 +15,7 @@ import craftmap.server.stock.Holding;
 import craftmap.server.stock.NewHolding;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -22,7 +23,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Books a cut when it is made, all of it or nothing, and takes it back. */
 @Service
@@ -49,8 +49,9 @@ class CutBooking {
    * Books the cuts of a design: its new sheets are used, leftovers that were cut are used up, and
    * what is kept goes onto the shelf.
    */
-  @Transactional
-  void book(Studio studio, List<SavedPlan> together, String designId, List<Kept> kept, String by) {
+  @Guarded
+  void book(Studio studio, List<SavedPlan> asked, String designId, List<Kept> kept, String by) {
+    List<SavedPlan> together = held(studio, asked.stream().map(SavedPlan::id).toList());
     Cutting cutting = cuttings.of(studio, together, designId);
     if (cutting.isCut()) {
       return;
@@ -82,6 +83,12 @@ class CutBooking {
         note,
         by);
     cutting.pieces().forEach(p -> gathering.claimAgain(studio, p));
+  }
+
+  /** The pieces as they stand once nobody else books for them; taken hold of in one order. */
+  private List<SavedPlan> held(Studio studio, List<String> ids) {
+    ids.stream().sorted().forEach(id -> pieces.hold(studio, id));
+    return ids.stream().map(id -> pieces.get(studio, id)).toList();
   }
 
   /** Leftovers whole; new sheets from one stock after the other. */
@@ -137,9 +144,10 @@ class CutBooking {
   }
 
   /** Puts the sheets back, for all pieces that were cut together. */
-  @Transactional
+  @Guarded
   void takeBack(Studio studio, SavedPlan piece, String designId, String by) {
     List<String> together = book.piecesCutWith(studio.id(), piece.id(), designId);
+    held(studio, together);
     book.takeBack(
         studio.id(), piece.id(), designId, Words.say("cut.takenBack", piece.document().name()), by);
     together.forEach(p -> gathering.claimAgain(studio, pieces.get(studio, p)));

@@ -83,9 +83,11 @@ class PieceFiles {
           "version 1 to " + PieceFile.VERSION + "; a newer Craft Map reads newer files");
     }
     PlanDocument plan = plan(tree.path("plan"));
-    SavedPlan started = pieces.start(studio, UUID.randomUUID().toString(), plan);
-    Map<String, String> newIds = photos(studio, started.id(), tree.path("photos"));
-    return pieces.relinkPhotos(studio, started, newIds);
+    // the plan points to its photos under the ids that they get here, from its first entry on
+    Map<String, String> newIds = newIds(tree.path("photos"));
+    SavedPlan started = pieces.start(studio, UUID.randomUUID().toString(), plan.withPhotos(newIds));
+    photos(studio, started.id(), tree.path("photos"), newIds);
+    return pieces.get(studio, started.id());
   }
 
   private JsonNode tree(byte[] file) {
@@ -122,8 +124,22 @@ class PieceFiles {
     return out.toString();
   }
 
-  private Map<String, String> photos(Studio studio, String pieceId, JsonNode pictures) {
+  private static Map<String, String> newIds(JsonNode pictures) {
     Map<String, String> newIds = new HashMap<>();
+    int number = 0;
+    for (JsonNode picture : pictures) {
+      number++;
+      newIds.put(idOf(picture, number), UUID.randomUUID().toString());
+    }
+    return newIds;
+  }
+
+  private static String idOf(JsonNode picture, int number) {
+    return picture.path("id").asString("photo " + number);
+  }
+
+  private void photos(
+      Studio studio, String pieceId, JsonNode pictures, Map<String, String> newIds) {
     int number = 0;
     for (JsonNode picture : pictures) {
       number++;
@@ -134,17 +150,19 @@ class PieceFiles {
       } catch (IllegalArgumentException notBase64) {
         throw new RefusedInput(FIELD, where, "is not Base64", ACCEPTED);
       }
-      Photo added =
-          photos.add(
-              studio,
-              pieceId,
-              stage(picture.path("stage").asString(""), where),
-              picture.path("caption").asString(""),
-              Optional.ofNullable(picture.path("faceId").asString(null)),
-              bytes);
-      newIds.put(picture.path("id").asString(where), added.id());
+      String id = newIds.remove(idOf(picture, number));
+      if (id == null) {
+        throw new RefusedInput(FIELD, where, "has the id of another", "an id of its own");
+      }
+      photos.add(
+          studio,
+          pieceId,
+          id,
+          stage(picture.path("stage").asString(""), where),
+          picture.path("caption").asString(""),
+          Optional.ofNullable(picture.path("faceId").asString(null)),
+          bytes);
     }
-    return newIds;
   }
 
   private static Stage stage(String name, String where) {

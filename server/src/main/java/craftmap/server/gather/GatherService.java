@@ -21,6 +21,7 @@ import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Guarded;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -213,8 +214,9 @@ public class GatherService {
   }
 
   /** Books what a lay takes from its pot. */
-  @Transactional
+  @Guarded
   public void done(Studio studio, String pieceId, String layId, String by) {
+    pieces.hold(studio, pieceId);
     SavedPlan piece = pieces.get(studio, pieceId);
     for (Gathering.Need need : gather(studio, piece).needs()) {
       for (Gathering.Use use : need.uses()) {
@@ -243,8 +245,9 @@ public class GatherService {
   }
 
   /** Takes a booked use back, by a correction in the ledger. */
-  @Transactional
+  @Guarded
   public void notDone(Studio studio, String pieceId, String layId, String by) {
+    pieces.hold(studio, pieceId);
     SavedPlan piece = pieces.get(studio, pieceId);
     ledger.takeBackUse(
         studio.id(), pieceId, layId, Words.say("done.takenBack", piece.document().name()), by);

@@ -51,6 +51,19 @@ public class Photos {
       String caption,
       Optional<String> faceId,
       byte[] file) {
+    return add(studio, pieceId, UUID.randomUUID().toString(), stage, caption, faceId, file);
+  }
+
+  /** Under an id of the caller's. */
+  @Transactional
+  public Photo add(
+      Studio studio,
+      String pieceId,
+      String id,
+      Stage stage,
+      String caption,
+      Optional<String> faceId,
+      byte[] file) {
     pieces.get(studio, pieceId);
     if (rows.countByStudioIdAndPieceId(studio.id(), pieceId) >= MOST_OF_A_PIECE) {
       throw new RefusedInput(
@@ -59,14 +72,7 @@ public class Photos {
     check(caption);
     PhotoPicture read = PhotoPicture.read(file);
     Photo photo =
-        new Photo(
-            UUID.randomUUID().toString(),
-            stage,
-            caption,
-            faceId,
-            read.widthPx(),
-            read.heightPx(),
-            clock.instant());
+        new Photo(id, stage, caption, faceId, read.widthPx(), read.heightPx(), clock.instant());
     rows.save(new PhotoRow(studio.id(), pieceId, photo, read.jpeg(), read.thumbnail()));
     return photo;
   }

@@ -34,11 +34,6 @@ class PieceRow {
     this.version = 0;
   }
 
-  /** Into the archive at a time, or out of it with none. */
-  void archive(Instant at) {
-    this.archivedAt = at;
-  }
-
   boolean isArchived() {
     return archivedAt != null;
   }

@@ -1,9 +1,11 @@
 package craftmap.server.piece;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.NativeQuery;
 import org.springframework.data.jpa.repository.Query;
 
 interface PieceRows extends JpaRepository<PieceRow, String> {
@@ -24,4 +26,14 @@ interface PieceRows extends JpaRepository<PieceRow, String> {
       where p.studioId = :studioId and p.id = :id and p.version = :version
       """)
   int move(String studioId, String id, long version, Long entryId);
+
+  /** Takes hold of a piece until the transaction ends: who comes next sees what was done. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @NativeQuery("update piece set held = held + 1 where studio_id = :studioId and id = :id")
+  int hold(String studioId, String id);
+
+  /** Into the archive at a time, or out of it with none; nothing else of it is touched. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query("update PieceRow p set p.archivedAt = :at where p.studioId = :studioId and p.id = :id")
+  int archive(String studioId, String id, Instant at);
 }

@@ -11,9 +11,9 @@ import craftmap.core.surface.Face;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Guarded;
 import java.time.Clock;
 import java.util.List;
-import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
@@ -64,16 +64,26 @@ public class Pieces {
   /**
    * Puts a piece into the archive, or takes it out again; its plan and history stay as they are.
    */
-  @Transactional
+  @Guarded
   public SavedPlan archive(Studio studio, String id, boolean archived) {
-    PieceRow piece = row(studio, id);
-    piece.archive(archived ? clock.instant() : null);
-    pieces.saveAndFlush(piece);
-    return told(studio, saved(piece));
+    hold(studio, id);
+    pieces.archive(studio.id(), id, archived ? clock.instant() : null);
+    return told(studio, get(studio, id));
+  }
+
+  /**
+   * Takes hold of a piece until this change ends. Whoever books for a piece, or changes what it
+   * asks for, does so one after the other, and sees what was done before.
+   */
+  @Transactional
+  public void hold(Studio studio, String id) {
+    if (pieces.hold(studio.id(), id) != 1) {
+      throw missing(id);
+    }
   }
 
   /** Starts another piece with the same plan; what was done and booked stays with the first. */
-  @Transactional
+  @Guarded
   public SavedPlan copy(Studio studio, String id) {
     PlanDocument plan = get(studio, id).document();
     String name = Words.say("edit.copyName", plan.name());
@@ -87,22 +97,6 @@ public class Pieces {
             plan.form(),
             plan.faces(),
             plan.lays()));
-  }
-
-  /** The same piece with its blemishes pointing to photos under their new ids. */
-  @Transactional
-  public SavedPlan relinkPhotos(Studio studio, SavedPlan piece, Map<String, String> newIds) {
-    PlanDocument plan = piece.document();
-    List<PlanDocument.FaceDoc> faces =
-        plan.faces().stream()
-            .map(f -> f.withBlemishes(f.blemishes().stream().map(b -> b.relinked(newIds)).toList()))
-            .toList();
-    PlanDocument linked =
-        new PlanDocument(plan.schema(), plan.name(), plan.form(), faces, plan.lays());
-    EntryRow entry = current(row(studio, piece.id()));
-    entry.goesOn(json.write(linked), clock.instant());
-    entries.saveAndFlush(entry);
-    return get(studio, piece.id());
   }
 
   /** A plan read from a file of any age. */
@@ -170,13 +164,13 @@ public class Pieces {
   }
 
   /** Starts a piece with nothing found on it yet. */
-  @Transactional
+  @Guarded
   public SavedPlan start(Studio studio, String name, PlanDocument.FormDoc form) {
     return start(studio, UUID.randomUUID().toString(), PlanMapper.fresh(name, form));
   }
 
   /** Starts a piece from a whole plan, under an id of the caller's. */
-  @Transactional
+  @Guarded
   public SavedPlan start(Studio studio, String id, PlanDocument document) {
     PlanMapper.toPlan(document);
     PieceRow piece = pieces.save(new PieceRow(id, studio.id(), clock.instant()));
@@ -198,7 +192,7 @@ public class Pieces {
    *
    * @param gesture saves of one gesture, such as a drag, become one step of the history
    */
-  @Transactional
+  @Guarded
   public SavedPlan save(
       Studio studio,
       String id,
@@ -209,6 +203,7 @@ public class Pieces {
     PlanMapper.toPlan(document);
     checkLength("Summary", summary, LONGEST_SUMMARY);
     gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
+    hold(studio, id);
     PieceRow piece = row(studio, id);
     EntryRow current = current(piece);
     String text = json.write(document);
@@ -234,8 +229,9 @@ public class Pieces {
   }
 
   /** Goes one step back; at the beginning of the history it stays. */
-  @Transactional
+  @Guarded
   public SavedPlan undo(Studio studio, String id, long version) {
+    hold(studio, id);
     EntryRow current = current(row(studio, id));
     if (current.parentId() != null) {
       move(studio, id, version, current.parentId());
@@ -244,8 +240,9 @@ public class Pieces {
   }
 
   /** Goes one step forward again, along the youngest branch; at its end it stays. */
-  @Transactional
+  @Guarded
   public SavedPlan redo(Studio studio, String id, long version) {
+    hold(studio, id);
     PieceRow piece = row(studio, id);
     entries
         .findFirstByPieceIdAndParentIdOrderByIdDesc(id, piece.currentEntryId())
@@ -294,9 +291,11 @@ public class Pieces {
   }
 
   private PieceRow row(Studio studio, String id) {
-    return pieces
-        .findByStudioIdAndId(studio.id(), id)
-        .orElseThrow(() -> new NoSuchElementException("There is no piece " + id + "."));
+    return pieces.findByStudioIdAndId(studio.id(), id).orElseThrow(() -> missing(id));
+  }
+
+  private static NoSuchElementException missing(String id) {
+    return new NoSuchElementException("There is no piece " + id + ".");
   }
 
   private static void checkLength(String field, String text, int most) {

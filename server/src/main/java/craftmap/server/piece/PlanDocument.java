@@ -36,6 +36,18 @@ public record PlanDocument(
     lays = lays == null ? List.of() : List.copyOf(lays);
   }
 
+  /** With its photos under other ids; a photo that is not among them is forgotten. */
+  public PlanDocument withPhotos(Map<String, String> newIds) {
+    return new PlanDocument(
+        schema,
+        name,
+        form,
+        faces.stream()
+            .map(f -> f.withBlemishes(f.blemishes().stream().map(b -> b.relinked(newIds)).toList()))
+            .toList(),
+        lays);
+  }
+
   /**
    * A form of furniture with the measures that were taken; others are typical.
    *

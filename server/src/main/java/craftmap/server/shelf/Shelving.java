@@ -18,16 +18,16 @@ import craftmap.server.stock.NewHolding;
 import craftmap.server.stock.Openings;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Puts things on the shelf: sets up the stocks that a design or a medium comes in. */
 @Service
-@Transactional
+@Guarded
 public class Shelving {
   private final Designs designs;
   private final Media media;

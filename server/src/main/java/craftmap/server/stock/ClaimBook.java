@@ -3,15 +3,19 @@ package craftmap.server.stock;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.Claims;
+import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
-import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,13 +26,20 @@ public class ClaimBook {
   /** The place of a lay for what a person keeps by hand. */
   private static final String BY_HAND = "";
 
+  private static final int AT_ONCE = 200;
+
+  private static final Comparator<ClaimRow.Key> IN_ORDER =
+      Comparator.comparing(ClaimRow.Key::holdingId).thenComparing(ClaimRow.Key::layId);
+
   private final ClaimRows claims;
   private final HoldingRows holdings;
+  private final JdbcTemplate jdbc;
   private final Clock clock;
 
-  ClaimBook(ClaimRows claims, HoldingRows holdings, Clock clock) {
+  ClaimBook(ClaimRows claims, HoldingRows holdings, JdbcTemplate jdbc, Clock clock) {
     this.claims = claims;
     this.holdings = holdings;
+    this.jdbc = jdbc;
     this.clock = clock;
   }
 
@@ -74,7 +85,7 @@ public class ClaimBook {
    */
   @Transactional
   public void replace(String studioId, String pieceId, String pieceName, List<Wish> wishes) {
-    Map<ClaimRow.Key, BigDecimal> wanted = new HashMap<>();
+    Map<ClaimRow.Key, BigDecimal> wanted = new TreeMap<>(IN_ORDER);
     for (Wish w : wishes) {
       BigDecimal quantity =
           BigDecimal.valueOf(w.quantity()).setScale(Booking.DECIMALS, RoundingMode.UP);
@@ -83,43 +94,81 @@ public class ClaimBook {
             new ClaimRow.Key(pieceId, w.layId(), w.holdingId()), quantity, BigDecimal::add);
       }
     }
-    for (ClaimRow row : claims.ofPiece(pieceId)) {
-      BigDecimal now = wanted.remove(row.key());
-      if (now != null) {
-        row.changeTo(pieceName, now);
-      } else if (!row.key().layId().equals(BY_HAND)) {
-        claims.delete(row);
-      }
-    }
-    Instant since = clock.instant();
-    wanted.forEach((key, q) -> claims.save(new ClaimRow(studioId, key, pieceName, q, since)));
+    // by statements that do not count: another may have let go of the same claim already
+    List<ClaimRow.Key> gone =
+        jdbc
+            .query(
+                "select lay_id, holding_id from claim where piece_id = ? and lay_id <> ''",
+                (row, n) -> new ClaimRow.Key(pieceId, row.getString(1), row.getString(2)),
+                pieceId)
+            .stream()
+            .filter(k -> !wanted.containsKey(k))
+            .sorted(IN_ORDER)
+            .toList();
+    jdbc.batchUpdate(
+        "delete from claim where piece_id = ? and lay_id = ? and holding_id = ?",
+        gone.stream().map(k -> new Object[] {k.pieceId(), k.layId(), k.holdingId()}).toList());
+    LocalDateTime since = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    jdbc.batchUpdate(
+        """
+        insert into claim (piece_id, lay_id, holding_id, studio_id, piece_name, wanted, since)
+        values (?, ?, ?, ?, ?, ?, ?)
+        on duplicate key update piece_name = values(piece_name), wanted = values(wanted)
+        """,
+        wanted.entrySet(),
+        AT_ONCE,
+        (row, w) -> {
+          row.setString(1, w.getKey().pieceId());
+          row.setString(2, w.getKey().layId());
+          row.setString(3, w.getKey().holdingId());
+          row.setString(4, studioId);
+          row.setString(5, pieceName);
+          row.setBigDecimal(6, w.getValue());
+          row.setObject(7, since);
+        });
+    jdbc.update(
+        "update claim set piece_name = ? where piece_id = ? and lay_id = ''", pieceName, pieceId);
   }
 
   /** Nothing is kept for a piece any more. */
   @Transactional
   public void release(String pieceId) {
-    claims.deleteAll(claims.ofPiece(pieceId));
+    jdbc.update("delete from claim where piece_id = ?", pieceId);
   }
 
   /** Keeps some of a stock for a piece; nothing lets it go. */
-  @Transactional
+  @Guarded
   public void keep(
       String studioId, String holdingId, String pieceId, String pieceName, BigDecimal quantity) {
     HoldingRow holding =
-        holdings.hold(studioId, holdingId).orElseThrow(() -> Holdings.missing(holdingId));
+        holdings
+            .findByStudioIdAndId(studioId, holdingId)
+            .orElseThrow(() -> Holdings.missing(holdingId));
     if (quantity.signum() < 0
         || holding.unit().isCounted() && quantity.stripTrailingZeros().scale() > 0) {
       throw new RefusedInput(
           "Kept", holding.unit().show(quantity), "cannot be kept", "a quantity of 0 or more");
     }
-    ClaimRow.Key key = new ClaimRow.Key(pieceId, BY_HAND, holdingId);
-    Optional<ClaimRow> before = claims.findById(key);
     if (quantity.signum() == 0) {
-      before.ifPresent(claims::delete);
-    } else if (before.isPresent()) {
-      before.get().changeTo(pieceName, quantity);
-    } else {
-      claims.save(new ClaimRow(studioId, key, pieceName, quantity, clock.instant()));
+      jdbc.update(
+          "delete from claim where piece_id = ? and lay_id = ? and holding_id = ?",
+          pieceId,
+          BY_HAND,
+          holdingId);
+      return;
     }
+    jdbc.update(
+        """
+        insert into claim (piece_id, lay_id, holding_id, studio_id, piece_name, wanted, since)
+        values (?, ?, ?, ?, ?, ?, ?)
+        on duplicate key update piece_name = values(piece_name), wanted = values(wanted)
+        """,
+        pieceId,
+        BY_HAND,
+        holdingId,
+        studioId,
+        pieceName,
+        quantity,
+        LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
   }
 }

@@ -34,14 +34,6 @@ class ClaimRow {
 
   protected ClaimRow() {}
 
-  ClaimRow(String studioId, Key key, String pieceName, BigDecimal wanted, Instant since) {
-    this.studioId = studioId;
-    this.key = key;
-    this.pieceName = pieceName;
-    this.wanted = wanted;
-    this.since = since;
-  }
-
   Key key() {
     return key;
   }
@@ -52,11 +44,5 @@ class ClaimRow {
 
   BigDecimal wanted() {
     return wanted;
-  }
-
-  /** Another quantity, from the same turn in the queue. */
-  void changeTo(String name, BigDecimal quantity) {
-    this.pieceName = name;
-    this.wanted = quantity;
   }
 }

@@ -13,7 +13,4 @@ interface ClaimRows extends JpaRepository<ClaimRow, ClaimRow.Key> {
 
   @Query("select c from ClaimRow c where c.studioId = :studioId" + IN_ORDER)
   List<ClaimRow> ofStudio(String studioId);
-
-  @Query("select c from ClaimRow c where c.key.pieceId = :pieceId")
-  List<ClaimRow> ofPiece(String pieceId);
 }

@@ -5,6 +5,7 @@ import craftmap.core.supply.EntryKind;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -48,6 +49,11 @@ public class CutBook {
     public Moves {
       taken = List.copyOf(taken);
       kept = List.copyOf(kept);
+    }
+
+    /** Everyone takes hold of stocks in the same order, so that no two wait for each other. */
+    private List<Taken> inOrder() {
+      return taken.stream().sorted(Comparator.comparing(Taken::holdingId)).toList();
     }
   }
 
@@ -97,7 +103,7 @@ public class CutBook {
       Moves moves,
       String note,
       String by) {
-    for (Taken t : moves.taken()) {
+    for (Taken t : moves.inOrder()) {
       var unit = holdings.get(studioId, t.holdingId()).unit();
       ledger.book(
           studioId, t.holdingId(), Booking.of(EntryKind.USED, t.quantity(), unit), note, by);
@@ -130,17 +136,18 @@ public class CutBook {
         json.readValue(
             jdbc.sql("select moves from cut where id = ?").param(cut).query(String.class).single(),
             Moves.class);
-    for (Taken t : moves.taken()) {
-      Holding stock = holdings.get(studioId, t.holdingId());
-      ledger.correct(studioId, t.holdingId(), stock.level().add(t.quantity()), note, by);
+    int won =
+        jdbc.sql("update cut set undone_at = ? where id = ? and undone_at is null")
+            .params(Timestamp.from(clock.instant()), cut)
+            .update();
+    if (won == 0) {
+      return;
     }
-    for (String kept : moves.kept()) {
-      if (holdings.get(studioId, kept).level().signum() > 0) {
-        ledger.correct(studioId, kept, BigDecimal.ZERO, note, by);
-      }
+    for (Taken t : moves.inOrder()) {
+      ledger.putBack(studioId, t.holdingId(), t.quantity(), note, by);
     }
-    jdbc.sql("update cut set undone_at = ? where id = ?")
-        .params(Timestamp.from(clock.instant()), cut)
-        .update();
+    for (String kept : moves.kept().stream().sorted().toList()) {
+      ledger.empty(studioId, kept, note, by);
+    }
   }
 }

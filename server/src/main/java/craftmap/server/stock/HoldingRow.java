@@ -189,6 +189,7 @@ class HoldingRow implements Persistable<String> {
     return Optional.ofNullable(holds);
   }
 
+  /** The level is changed by the ledger's own statements and read by one: it is no part of this. */
   Holding toHolding(BigDecimal level) {
     return new Holding(
         id,

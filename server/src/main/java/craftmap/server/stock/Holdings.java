@@ -37,14 +37,8 @@ public class Holdings {
 
   private static final String ALL =
       """
-      select h.*, coalesce(l.level, 0) as level
+      select h.*
       from holding h
-      left join (
-        select holding_id, sum(quantity) as level
-        from ledger_entry
-        where studio_id = ?
-        group by holding_id
-      ) l on l.holding_id = h.id
       where h.studio_id = ?
       order by h.number
       """;
@@ -55,13 +49,11 @@ public class Holdings {
   private final Lately<List<Holding>> lately = new Lately<>();
   private final Numbers numbers = new Numbers();
   private final HoldingRows rows;
-  private final LedgerRows ledger;
   private final JdbcTemplate jdbc;
   private final Clock clock;
 
-  Holdings(HoldingRows rows, LedgerRows ledger, JdbcTemplate jdbc, Clock clock) {
+  Holdings(HoldingRows rows, JdbcTemplate jdbc, Clock clock) {
     this.rows = rows;
-    this.ledger = ledger;
     this.jdbc = jdbc;
     this.clock = clock;
   }
@@ -71,7 +63,7 @@ public class Holdings {
     return lately.of(
         studioId,
         jdbc.queryForMap(STAMP, studioId, studioId),
-        () -> jdbc.query(ALL, Holdings::plainRow, studioId, studioId));
+        () -> jdbc.query(ALL, Holdings::plainRow, studioId));
   }
 
   private static Holding plainRow(ResultSet row, int number) throws SQLException {
@@ -159,6 +151,8 @@ public class Holdings {
   }
 
   private Holding withLevel(HoldingRow row) {
-    return row.toHolding(ledger.level(row.getId()));
+    return row.toHolding(
+        jdbc.queryForObject(
+            "select level from holding where id = ?", BigDecimal.class, row.getId()));
   }
 }

@@ -3,6 +3,7 @@ package craftmap.server.stock;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
+import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
 import java.time.Clock;
@@ -12,15 +13,19 @@ import java.util.ArrayList;
 import java.util.Calendar;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TimeZone;
 import java.util.TreeMap;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Books on stocks. A stock is held while a booking looks at its level, so that two bookings never
- * count on the same paint.
+ * Books on stocks. The row of a stock guards its own level: a booking lowers it only where enough
+ * is left, in the one statement that changes it, so that two bookings never count on the same
+ * paint, whichever servers they come from. Each change is an entry beside it.
  */
 @Service
 @Transactional(readOnly = true)
@@ -66,15 +71,39 @@ public class Ledger {
     return used;
   }
 
-  @Transactional
+  @Guarded
   public void book(String studioId, String holdingId, Booking booking, String note, String by) {
-    HoldingRow holding = hold(studioId, holdingId);
-    booking.onto(ledger.level(holdingId));
+    HoldingRow holding = holding(studioId, holdingId);
+    move(holding, booking);
     if (booking.kind() == EntryKind.OPENED) {
       holding.opened(LocalDate.now(clock));
       holdings.save(holding);
     }
     write(holding, booking, note, by);
+  }
+
+  /** Raises or lowers the level, if enough is left. */
+  private void move(HoldingRow holding, Booking booking) {
+    int moved =
+        jdbc.update(
+            """
+            update holding set level = level + ?
+            where id = ? and (level + ? >= 0 or ? >= 0)
+            """,
+            booking.change(),
+            holding.getId(),
+            booking.change(),
+            booking.change());
+    if (moved == 0) {
+      booking.onto(held(holding.getId()));
+      throw new ConcurrencyFailureException("the level rose while it was looked at");
+    }
+  }
+
+  /** The level as it is now; nobody changes it until this transaction ends. */
+  private BigDecimal held(String holdingId) {
+    return jdbc.queryForObject(
+        "select level from holding where id = ? for update", BigDecimal.class, holdingId);
   }
 
   /** Books the first entries of stocks that were just set up: nobody else knows these yet. */
@@ -98,49 +127,110 @@ public class Ledger {
           row.setString(6, checkedName(by));
           row.setTimestamp(7, now, Calendar.getInstance(TimeZone.getTimeZone("UTC")));
         });
+    jdbc.batchUpdate(
+        "update holding set level = level + ? where id = ?",
+        openings.all(),
+        OPENINGS_AT_ONCE,
+        (row, o) -> {
+          row.setBigDecimal(1, o.booking().change());
+          row.setString(2, o.holding().id());
+        });
     openings.clear();
   }
 
   /** Books what a lay took, once: booking a lay that is booked already changes nothing. */
   @Transactional
   public void bookUse(String studioId, Use use, String by) {
-    HoldingRow holding = hold(studioId, use.holdingId());
-    if (ledger.standingUse(studioId, use.pieceId(), use.layId()).isPresent()) {
+    if (standing(use.pieceId(), use.layId()).isPresent()) {
       return;
     }
+    HoldingRow holding = holding(studioId, use.holdingId());
     Booking booking = Booking.used(use.quantity(), holding.unit());
-    booking.onto(ledger.level(use.holdingId()));
-    ledger.save(
-        new LedgerRow(holding, booking, use.note(), checkedName(by), clock.instant())
-            .forLay(use.pieceId(), use.layId(), use.step()));
+    move(holding, booking);
+    LedgerRow entry =
+        ledger.saveAndFlush(
+            new LedgerRow(holding, booking, use.note(), checkedName(by), clock.instant())
+                .forLay(use.pieceId(), use.layId(), use.step()));
+    // the key is the lay: a second use at the same moment is refused, and finds this one then
+    try {
+      jdbc.update(
+          "insert into lay_use (piece_id, lay_id, studio_id, entry_id) values (?, ?, ?, ?)",
+          use.pieceId(),
+          use.layId(),
+          studioId,
+          entry.id());
+    } catch (DuplicateKeyException other) {
+      throw new ConcurrencyFailureException("booked by another meanwhile", other);
+    }
   }
 
   /** Takes a lay's use back by a correction; without a standing use it changes nothing. */
   @Transactional
   public void takeBackUse(String studioId, String pieceId, String layId, String note, String by) {
-    ledger
-        .standingUse(studioId, pieceId, layId)
-        .ifPresent(
-            used -> {
-              HoldingRow holding = hold(studioId, used.holdingId());
-              Booking back =
-                  new Booking(EntryKind.CORRECTED, used.quantity().negate(), holding.unit());
-              ledger.save(
-                  new LedgerRow(holding, back, note, checkedName(by), clock.instant())
-                      .forLay(pieceId, layId, null)
-                      .takingBack(used));
-            });
+    Optional<Long> standing = standing(pieceId, layId);
+    if (standing.isEmpty()
+        || jdbc.update(
+                "delete from lay_use where piece_id = ? and lay_id = ? and entry_id = ?",
+                pieceId,
+                layId,
+                standing.get())
+            == 0) {
+      return;
+    }
+    LedgerRow used = ledger.findById(standing.get()).orElseThrow();
+    HoldingRow holding = holding(studioId, used.holdingId());
+    Booking back = new Booking(EntryKind.CORRECTED, used.quantity().negate(), holding.unit());
+    move(holding, back);
+    ledger.save(
+        new LedgerRow(holding, back, note, checkedName(by), clock.instant())
+            .forLay(pieceId, layId, null)
+            .takingBack(used));
   }
 
-  /** Corrects a level to what was found. */
-  @Transactional
+  private Optional<Long> standing(String pieceId, String layId) {
+    return jdbc
+        .queryForList(
+            "select entry_id from lay_use where piece_id = ? and lay_id = ?",
+            Long.class,
+            pieceId,
+            layId)
+        .stream()
+        .findFirst();
+  }
+
+  /**
+   * Corrects a level to what was found. Whatever was booked until then is in the level it is
+   * corrected from; what is booked afterwards comes on top.
+   */
+  @Guarded
   public void correct(String studioId, String holdingId, BigDecimal found, String note, String by) {
-    HoldingRow holding = hold(studioId, holdingId);
-    write(
-        holding,
-        Booking.correctedTo(found, ledger.level(holdingId), holding.holds(), holding.unit()),
-        note,
-        by);
+    HoldingRow holding = holding(studioId, holdingId);
+    Booking correction =
+        Booking.correctedTo(found, held(holdingId), holding.holds(), holding.unit());
+    move(holding, correction);
+    write(holding, correction, note, by);
+  }
+
+  /** Puts so much back, whatever the level is. */
+  @Transactional
+  public void putBack(
+      String studioId, String holdingId, BigDecimal quantity, String note, String by) {
+    HoldingRow holding = holding(studioId, holdingId);
+    Booking back = new Booking(EntryKind.CORRECTED, quantity, holding.unit());
+    move(holding, back);
+    write(holding, back, note, by);
+  }
+
+  /** Takes away all that there is. */
+  @Transactional
+  public void empty(String studioId, String holdingId, String note, String by) {
+    HoldingRow holding = holding(studioId, holdingId);
+    BigDecimal level = held(holdingId);
+    if (level.signum() > 0) {
+      Booking all = new Booking(EntryKind.CORRECTED, level.negate(), holding.unit());
+      move(holding, all);
+      write(holding, all, note, by);
+    }
   }
 
   private void write(HoldingRow holding, Booking booking, String note, String by) {
@@ -160,7 +250,9 @@ public class Ledger {
     return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
   }
 
-  private HoldingRow hold(String studioId, String holdingId) {
-    return holdings.hold(studioId, holdingId).orElseThrow(() -> Holdings.missing(holdingId));
+  private HoldingRow holding(String studioId, String holdingId) {
+    return holdings
+        .findByStudioIdAndId(studioId, holdingId)
+        .orElseThrow(() -> Holdings.missing(holdingId));
   }
 }

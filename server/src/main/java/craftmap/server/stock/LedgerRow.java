@@ -80,6 +80,10 @@ class LedgerRow {
     return this;
   }
 
+  Long id() {
+    return id;
+  }
+
   String holdingId() {
     return holdingId;
   }
