@@ -113,6 +113,9 @@ export class Problem extends Error {
   }
 }
 
+/** The version that was looked at before a change, as the server wants it back. */
+export const seen = (version: number) => ({ 'If-Match': `"${version}"` });
+
 /** The token that only our own pages can read; the server wants it back with every change. */
 const sendToken: Middleware = {
   onRequest({ request }) {

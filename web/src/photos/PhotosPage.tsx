@@ -1,7 +1,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type DragEvent, useRef, useState } from 'react';
-import { api, ask, type PhotoView, type Stage, upload } from '../api/client';
+import { api, ask, type PhotoView, type Stage, seen, upload } from '../api/client';
 import { usePhotos } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
@@ -150,7 +150,7 @@ function PhotoCard({ photo, onChanged }: { photo: PhotoView; onChanged: () => vo
     mutationFn: (words: Partial<Pick<PhotoView, 'stage' | 'caption' | 'faceId'>>) =>
       ask(
         api.PUT('/api/photos/{id}', {
-          params: { path: { id: photo.id } },
+          params: { path: { id: photo.id }, header: seen(photo.version) },
           body: {
             stage: photo.stage,
             caption: photo.caption,

@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, ask, type DesignGiven, type DesignKind, type DesignView } from '../api/client';
+import { api, ask, type DesignGiven, type DesignKind, type DesignView, seen } from '../api/client';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { ColourField } from '../common/ColourField';
@@ -101,6 +101,7 @@ export function ChangeDesignPage() {
     <DesignForm
       start={design.data.given}
       designId={designId}
+      readAs={design.data.version}
       drawn={kinds.data?.find((k) => k.kind === design.data.given.kind)?.drawn ?? 'PICTURE'}
       back={() => go(`/shelf/designs/${designId}`)}
     />
@@ -112,17 +113,22 @@ type Drawn = 'OPENINGS' | 'OUTLINE' | 'PICTURE' | 'NOTHING';
 function DesignForm({
   start,
   designId,
+  readAs = 0,
   drawn,
   back,
 }: {
   start: DesignGiven;
   designId: string | null;
+  /** The version it was read as. */
+  readAs?: number;
   drawn: Drawn;
   back: () => void;
 }) {
   const go = useNavigate();
   const changed = useShelfChanged();
   const [given, setGiven] = useState<DesignGiven>(start);
+  // what is typed stands on this version, whatever is read again meanwhile
+  const [version] = useState(readAs);
   const [quantity, setQuantity] = useState('');
   const [place, setPlace] = useState('');
   const [price, setPrice] = useState('');
@@ -143,7 +149,12 @@ function DesignForm({
               },
             }),
           )
-        : ask(api.PUT('/api/designs/{id}', { params: { path: { id: designId } }, body: given })),
+        : ask(
+            api.PUT('/api/designs/{id}', {
+              params: { path: { id: designId }, header: seen(version) },
+              body: given,
+            }),
+          ),
     onSuccess: (saved: DesignView) => {
       changed();
       go(`/shelf/designs/${saved.id}`);

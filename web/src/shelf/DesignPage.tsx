@@ -1,8 +1,8 @@
 import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, ask, type DesignGiven, type DesignView, type MotifDoc } from '../api/client';
+import { api, ask, type DesignGiven, type DesignView, type MotifDoc, seen } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { PlainField } from '../common/PlainField';
@@ -39,10 +39,24 @@ function Loaded({ design }: { design: DesignView }) {
   const [holding, setHolding] = useState<string | null>(null);
   const changed = useShelfChanged();
   const go = useNavigate();
+  const latest = useRef(design.version);
+  useEffect(() => {
+    latest.current = design.version;
+  }, [design.version]);
   const change = useMutation({
     mutationFn: (given: DesignGiven) =>
-      ask(api.PUT('/api/designs/{id}', { params: { path: { id: design.id } }, body: given })),
-    onSuccess: changed,
+      ask(
+        api.PUT('/api/designs/{id}', {
+          params: { path: { id: design.id }, header: seen(latest.current) },
+          body: given,
+        }),
+      ),
+    scope: { id: design.id },
+    onSuccess: (saved: DesignView) => {
+      latest.current = saved.version;
+    },
+    // also when it was refused: what somebody else did meanwhile has to be seen
+    onSettled: changed,
   });
   const away = useMutation({
     mutationFn: () =>

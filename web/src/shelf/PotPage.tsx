@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
-import { api, ask, type HoldingView, type MediumGiven, type MediumView } from '../api/client';
+import { api, ask, type HoldingView, type MediumGiven, type MediumView, seen } from '../api/client';
 import { useLedger } from '../api/queries';
 import { Button } from '../common/Button';
 import { PlainField } from '../common/PlainField';
@@ -68,12 +68,24 @@ export function PotPage() {
 
 function Label({ medium }: { medium: MediumView }) {
   const [given, setGiven] = useState<MediumGiven>(medium.given);
+  // what is typed stands on this version, whatever is read again meanwhile
+  const [version, setVersion] = useState(medium.version);
+  const asItIs = () => {
+    setGiven(medium.given);
+    setVersion(medium.version);
+  };
   const changed = useShelfChanged();
   const reading = useMediumReading(given);
   const save = useMutation({
     mutationFn: () =>
-      ask(api.PUT('/api/media/{id}', { params: { path: { id: medium.id } }, body: given })),
-    onSuccess: changed,
+      ask(
+        api.PUT('/api/media/{id}', {
+          params: { path: { id: medium.id }, header: seen(version) },
+          body: given,
+        }),
+      ),
+    onSuccess: (saved: MediumView) => setVersion(saved.version),
+    onSettled: changed,
   });
   const differs = JSON.stringify(given) !== JSON.stringify(medium.given);
   return (
@@ -88,7 +100,7 @@ function Label({ medium }: { medium: MediumView }) {
           </Text>
         </Box>
         <Flex gap="2">
-          {differs && <Button onClick={() => setGiven(medium.given)}>As it was</Button>}
+          {differs && <Button onClick={asItIs}>As it is kept</Button>}
           <Button look="sea" disabled={!differs || save.isPending} onClick={() => save.mutate()}>
             Keep the label
           </Button>
@@ -191,11 +203,12 @@ function Particulars({ pot }: { pot: HoldingView }) {
   const [price, setPrice] = useState(pot.price ?? '');
   const [openedOn, setOpened] = useState(pot.openedOn ?? '');
   const [expiresOn, setExpires] = useState(pot.expiresOn ?? '');
+  const [version, setVersion] = useState(pot.version);
   const save = useMutation({
     mutationFn: () =>
       ask(
         api.PUT('/api/holdings/{id}', {
-          params: { path: { id: pot.id } },
+          params: { path: { id: pot.id }, header: seen(version) },
           body: {
             place,
             tareG,
@@ -206,7 +219,8 @@ function Particulars({ pot }: { pot: HoldingView }) {
           },
         }),
       ),
-    onSuccess: changed,
+    onSuccess: (saved) => setVersion(saved.holding.version),
+    onSettled: changed,
   });
   return (
     <Section title="Place, dates and price">

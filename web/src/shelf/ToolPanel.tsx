@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type Answers, api, ask, type ToolView } from '../api/client';
+import { type Answers, api, ask, seen, type ToolView } from '../api/client';
 import { Button } from '../common/Button';
 import { MeasureFields } from '../common/MeasureFields';
 import { PlainField } from '../common/PlainField';
@@ -30,6 +30,7 @@ function ToolForm({ tool, done }: { tool: ToolView | null; done: () => void }) {
   const changed = useShelfChanged();
   const [name, setName] = useState(tool?.name ?? '');
   const [answers, setAnswers] = useState<Answers>(tool?.answers ?? NONE);
+  const [version, setVersion] = useState(tool?.version ?? 0);
   const fields = useQuery({
     queryKey: ['toolReading', answers],
     queryFn: () => ask(api.POST('/api/tools/reading', { body: { name: name || 'tool', answers } })),
@@ -40,15 +41,16 @@ function ToolForm({ tool, done }: { tool: ToolView | null; done: () => void }) {
       tool
         ? ask(
             api.PUT('/api/tools/{id}', {
-              params: { path: { id: tool.id } },
+              params: { path: { id: tool.id }, header: seen(version) },
               body: { name, answers },
             }),
           )
         : ask(api.POST('/api/tools', { body: { name, answers } })),
-    onSuccess: () => {
-      changed();
+    onSuccess: (saved) => {
+      setVersion(saved.version);
       done();
     },
+    onSettled: changed,
   });
   const remove = useMutation({
     mutationFn: () =>

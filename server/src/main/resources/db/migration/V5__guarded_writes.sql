@@ -24,3 +24,7 @@ INSERT INTO lay_use (piece_id, lay_id, studio_id, entry_id)
 
 -- Whoever changes what a piece asks for, or has booked, writes here first: one after the other.
 ALTER TABLE piece ADD COLUMN held BIGINT NOT NULL DEFAULT 0;
+
+-- How often a thing was changed: who changes it says which version was looked at.
+ALTER TABLE tool ADD COLUMN changes BIGINT NOT NULL DEFAULT 0;
+ALTER TABLE photo ADD COLUMN changes BIGINT NOT NULL DEFAULT 0;

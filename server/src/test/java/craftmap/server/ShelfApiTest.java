@@ -148,7 +148,7 @@ class ShelfApiTest extends ServerTest {
     String id = design.path("id").asString();
     ObjectNode bigger = (ObjectNode) design.path("given").deepCopy();
     ((ObjectNode) bigger.at("/answers/numbers")).put("width", 444.0).put("uses", 9.0);
-    JsonNode changed = put("/api/designs/" + id, bigger).body();
+    JsonNode changed = change("PUT", "/api/designs/" + id, bigger, 0L).body();
     assertThat(changed.at("/reading/sheetWidthMm").asDouble()).isEqualTo(444);
     for (JsonNode s : get("/api/stencils").body()) {
       if (s.path("id").asString().equals(id)) {

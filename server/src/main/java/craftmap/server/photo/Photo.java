@@ -7,6 +7,7 @@ import java.util.Optional;
  * A photo, without its picture.
  *
  * @param faceId the face it shows
+ * @param version how often its words were changed
  */
 public record Photo(
     String id,
@@ -15,4 +16,5 @@ public record Photo(
     Optional<String> faceId,
     int widthPx,
     int heightPx,
-    Instant madeAt) {}
+    Instant madeAt,
+    long version) {}

@@ -4,6 +4,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.server.picture.PictureFile;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
+import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.InputStream;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -45,6 +47,7 @@ class PhotoController {
       int widthPx,
       int heightPx,
       Instant madeAt,
+      long version,
       String address,
       String thumbnail) {}
 
@@ -73,7 +76,10 @@ class PhotoController {
   }
 
   @PutMapping("/photos/{id}")
-  PhotoView describe(@PathVariable String id, @RequestBody PhotoWords words) {
+  PhotoView describe(
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody PhotoWords words) {
     if (words.stage() == null) {
       throw new RefusedInput("Stage", "empty", "is missing", "before, during or after");
     }
@@ -81,6 +87,7 @@ class PhotoController {
         photos.describe(
             studios.current(),
             id,
+            Version.of(ifMatch),
             words.stage(),
             words.caption(),
             Optional.ofNullable(words.faceId())));
@@ -118,6 +125,7 @@ class PhotoController {
         p.widthPx(),
         p.heightPx(),
         p.madeAt(),
+        p.version(),
         "/api/photos/" + p.id(),
         "/api/photos/" + p.id() + "/thumbnail");
   }

@@ -11,8 +11,10 @@ record PhotoLine(
     String faceId,
     int widthPx,
     int heightPx,
-    Instant madeAt) {
+    Instant madeAt,
+    long version) {
   Photo photo() {
-    return new Photo(id, stage, caption, Optional.ofNullable(faceId), widthPx, heightPx, madeAt);
+    return new Photo(
+        id, stage, caption, Optional.ofNullable(faceId), widthPx, heightPx, madeAt, version);
   }
 }

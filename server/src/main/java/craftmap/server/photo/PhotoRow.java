@@ -9,6 +9,7 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -51,6 +52,8 @@ class PhotoRow {
   @Column(name = "made_at")
   private Instant madeAt;
 
+  @Version private long changes;
+
   protected PhotoRow() {}
 
   PhotoRow(String studioId, String pieceId, Photo photo, byte[] picture, byte[] thumbnail) {
@@ -74,7 +77,8 @@ class PhotoRow {
   }
 
   Photo photo() {
-    return new Photo(id, stage, caption, Optional.ofNullable(faceId), widthPx, heightPx, madeAt);
+    return new Photo(
+        id, stage, caption, Optional.ofNullable(faceId), widthPx, heightPx, madeAt, changes);
   }
 
   byte[] picture() {
@@ -83,5 +87,13 @@ class PhotoRow {
 
   byte[] thumbnail() {
     return thumbnail;
+  }
+
+  long version() {
+    return changes;
+  }
+
+  Instant changedAt() {
+    return madeAt;
   }
 }

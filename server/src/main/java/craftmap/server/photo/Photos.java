@@ -3,6 +3,9 @@ package craftmap.server.photo;
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.piece.Pieces;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.Words;
+import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Version;
 import java.time.Clock;
 import java.util.List;
 import java.util.NoSuchElementException;
@@ -72,17 +75,25 @@ public class Photos {
     check(caption);
     PhotoPicture read = PhotoPicture.read(file);
     Photo photo =
-        new Photo(id, stage, caption, faceId, read.widthPx(), read.heightPx(), clock.instant());
+        new Photo(id, stage, caption, faceId, read.widthPx(), read.heightPx(), clock.instant(), 0);
     rows.save(new PhotoRow(studio.id(), pieceId, photo, read.jpeg(), read.thumbnail()));
     return photo;
   }
 
-  @Transactional
-  Photo describe(Studio studio, String id, Stage stage, String caption, Optional<String> faceId) {
+  /** Changes its words, unless somebody else did since this version of them. */
+  @Guarded
+  Photo describe(
+      Studio studio,
+      String id,
+      Version seen,
+      Stage stage,
+      String caption,
+      Optional<String> faceId) {
     check(caption);
     PhotoRow row = row(studio, id);
+    seen.check(row.version(), row.changedAt(), Words.say("photo.one"));
     row.describe(stage, caption, faceId);
-    return rows.save(row).photo();
+    return rows.saveAndFlush(row).photo();
   }
 
   @Transactional

@@ -3,6 +3,7 @@ package craftmap.server.piece;
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
+import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -109,7 +110,7 @@ class PieceController {
         pieces.save(
             studio,
             id,
-            version(ifMatch),
+            Version.of(ifMatch).number(),
             change.document(),
             change.summary(),
             Optional.ofNullable(change.gesture()));
@@ -120,14 +121,14 @@ class PieceController {
   ResponseEntity<PieceView> undo(
       @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
     Studio studio = studios.current();
-    return answer(HttpStatus.OK, studio, pieces.undo(studio, id, version(ifMatch)));
+    return answer(HttpStatus.OK, studio, pieces.undo(studio, id, Version.of(ifMatch).number()));
   }
 
   @PostMapping("/pieces/{id}/redo")
   ResponseEntity<PieceView> redo(
       @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
     Studio studio = studios.current();
-    return answer(HttpStatus.OK, studio, pieces.redo(studio, id, version(ifMatch)));
+    return answer(HttpStatus.OK, studio, pieces.redo(studio, id, Version.of(ifMatch).number()));
   }
 
   @PostMapping("/pieces/{id}/copy")
@@ -194,13 +195,5 @@ class PieceController {
     return ResponseEntity.status(status)
         .header(HttpHeaders.ETAG, "\"" + saved.version() + "\"")
         .body(view);
-  }
-
-  private static long version(String ifMatch) {
-    String plain = ifMatch.replaceFirst("^W/", "").replace("\"", "");
-    if (!plain.matches("\\d{1,18}")) {
-      throw new RefusedInput("If-Match", ifMatch, "is no version", "the ETag of the piece");
-    }
-    return Long.parseLong(plain);
   }
 }

@@ -11,6 +11,7 @@ import craftmap.core.surface.Face;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Clash;
 import craftmap.server.writing.Guarded;
 import java.time.Clock;
 import java.util.List;
@@ -259,9 +260,9 @@ public class Pieces {
   private void move(Studio studio, String id, long version, Long entryId) {
     if (pieces.move(studio.id(), id, version, entryId) != 1) {
       PieceRow theirs = row(studio, id);
-      throw new PlanClash(
+      throw new Clash(
           Words.say("clash"),
-          new PlanClash.Theirs(
+          new Clash.Theirs(
               theirs.version(),
               current(theirs).madeAt(),
               entries.findFirst10ByPieceIdOrderByMadeAtDescIdDesc(id).stream()

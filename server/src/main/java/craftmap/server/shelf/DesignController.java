@@ -17,6 +17,7 @@ import craftmap.server.stock.Ledger;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -93,6 +94,7 @@ class DesignController {
 
   record DesignView(
       String id,
+      long version,
       DesignGiven given,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
       DesignReadingView reading,
@@ -154,6 +156,7 @@ class DesignController {
     List<Holding> stock = holdings.ofDesign(studio.id(), id);
     return new DesignView(
         id,
+        owned.version(),
         owned.given(),
         owned.pictureAddress().orElse(null),
         reading(designs.read(studio.id(), id, owned.given()), studio.tape()),
@@ -176,8 +179,11 @@ class DesignController {
   }
 
   @PutMapping("/{id}")
-  DesignView change(@PathVariable String id, @RequestBody DesignGiven given) {
-    designs.change(studios.current().id(), id, given);
+  DesignView change(
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody DesignGiven given) {
+    designs.change(studios.current().id(), id, Version.of(ifMatch), given);
     return design(id);
   }
 

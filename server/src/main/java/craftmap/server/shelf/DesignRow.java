@@ -14,6 +14,7 @@ import jakarta.persistence.PostLoad;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -78,7 +79,7 @@ class DesignRow implements Persistable<String> {
   @Column(name = "changed_at")
   private Instant changedAt;
 
-  private long changes;
+  @Version private long changes;
 
   private boolean gone;
 
@@ -110,13 +111,11 @@ class DesignRow implements Persistable<String> {
     colours = looks.families();
     shade = looks.shade();
     changedAt = now;
-    changes++;
   }
 
   void takeAway(Instant now) {
     gone = true;
     changedAt = now;
-    changes++;
   }
 
   DesignGiven given() {
@@ -154,5 +153,13 @@ class DesignRow implements Persistable<String> {
 
   boolean isMeasured() {
     return sheetWidthMm > 0;
+  }
+
+  long version() {
+    return changes;
+  }
+
+  String name() {
+    return name;
   }
 }

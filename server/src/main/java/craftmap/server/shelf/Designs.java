@@ -11,8 +11,9 @@ import craftmap.server.artwork.ArtworkForm;
 import craftmap.server.artwork.Artworks;
 import craftmap.server.artwork.StoredArtwork;
 import craftmap.server.lately.Lately;
+import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Version;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -51,7 +52,7 @@ public class Designs {
 
   private final AtomicLong lastPlace = new AtomicLong();
 
-  private record Read(Instant changedAt, OwnedDesign design) {}
+  private record Read(long version, OwnedDesign design) {}
 
   Designs(DesignRows rows, Artworks artworks, Clock clock) {
     this.rows = rows;
@@ -87,12 +88,13 @@ public class Designs {
 
   private OwnedDesign readOnce(String studioId, DesignRow row) {
     Read known = read.get(row.getId());
-    if (known != null && known.changedAt().equals(row.changedAt())) {
+    if (known != null && known.version() == row.version()) {
       return known.design();
     }
     DesignGiven given = row.given();
-    OwnedDesign design = new OwnedDesign(read(studioId, row.getId(), given).design(), given);
-    read.put(row.getId(), new Read(row.changedAt(), design));
+    OwnedDesign design =
+        new OwnedDesign(read(studioId, row.getId(), given).design(), given, row.version());
+    read.put(row.getId(), new Read(row.version(), design));
     return design;
   }
 
@@ -162,9 +164,14 @@ public class Designs {
     return write(studioId, new DesignRow(id, studioId, nextPlace()), given);
   }
 
-  @Transactional
-  public OwnedDesign change(String studioId, String id, DesignGiven given) {
-    return write(studioId, row(studioId, id), given);
+  /** Changes it, unless somebody else did since this version of it. */
+  @Guarded
+  public OwnedDesign change(String studioId, String id, Version seen, DesignGiven given) {
+    DesignRow row = row(studioId, id);
+    seen.check(row.version(), row.changedAt(), row.name());
+    write(studioId, row, given);
+    rows.flush();
+    return new OwnedDesign(read(studioId, id, row.given()).design(), row.given(), row.version());
   }
 
   /** What comes later stands further on, whichever server puts it there. */
@@ -177,9 +184,7 @@ public class Designs {
     Optional<StoredArtwork> artwork = given.artwork().map(a -> artworks.get(studioId, a));
     row.write(given, design, Looks.of(given, design, artwork), clock.instant());
     rows.save(row);
-    OwnedDesign owned = new OwnedDesign(design, row.given());
-    read.put(row.getId(), new Read(row.changedAt(), owned));
-    return owned;
+    return new OwnedDesign(design, row.given(), row.version());
   }
 
   /** The ids of all designs by kind and name, the first where several are called the same. */
@@ -197,7 +202,7 @@ public class Designs {
   }
 
   /** Takes a design off the shelf; plans that have it keep it. */
-  @Transactional
+  @Guarded
   public void takeAway(String studioId, String id) {
     DesignRow row = row(studioId, id);
     row.takeAway(clock.instant());

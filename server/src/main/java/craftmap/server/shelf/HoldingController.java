@@ -11,6 +11,7 @@ import craftmap.server.stock.Ledger;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -184,8 +185,11 @@ class HoldingController {
   }
 
   @PutMapping
-  LedgerView describe(@PathVariable String id, @RequestBody StockGiven given) {
-    holdings.describe(studios.current().id(), id, given.particulars());
+  LedgerView describe(
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody StockGiven given) {
+    holdings.describe(studios.current().id(), id, Version.of(ifMatch), given.particulars());
     return ledger(id);
   }
 

@@ -53,6 +53,7 @@ final class HoldingViews {
    */
   record HoldingView(
       String id,
+      long version,
       String code,
       HoldingForm form,
       StockUnit unit,
@@ -92,6 +93,7 @@ final class HoldingViews {
     boolean overAsked = settled.settled().stream().anyMatch(s -> s.missing().signum() > 0);
     return new HoldingView(
         h.id(),
+        h.version(),
         h.code().text(),
         h.form(),
         h.unit(),

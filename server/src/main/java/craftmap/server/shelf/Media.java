@@ -3,6 +3,8 @@ package craftmap.server.shelf;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.medium.Medium;
 import craftmap.server.lately.Lately;
+import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Version;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -64,12 +66,16 @@ public class Media {
     return write(new MediumRow(id, studioId), given);
   }
 
-  @Transactional
-  public OwnedMedium change(String studioId, String id, MediumGiven given) {
-    return write(
+  /** Changes it, unless somebody else did since this version of it. */
+  @Guarded
+  public OwnedMedium change(String studioId, String id, Version seen, MediumGiven given) {
+    MediumRow row =
         rows.findByStudioIdAndId(studioId, id)
-            .orElseThrow(() -> new NoSuchElementException("There is no medium " + id + ".")),
-        given);
+            .orElseThrow(() -> new NoSuchElementException("There is no medium " + id + "."));
+    seen.check(row.version(), row.changedAt(), row.name());
+    write(row, given);
+    rows.flush();
+    return row.toOwned();
   }
 
   private OwnedMedium write(MediumRow row, MediumGiven given) {

@@ -13,6 +13,7 @@ import craftmap.server.stock.Holdings;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -64,6 +65,7 @@ class MediumController {
 
   record MediumView(
       String id,
+      long version,
       MediumGiven given,
       MediumReadingView reading,
       List<HoldingViews.HoldingView> pots) {}
@@ -117,6 +119,7 @@ class MediumController {
     OwnedMedium owned = media.get(studio.id(), id);
     return new MediumView(
         id,
+        owned.version(),
         owned.given(),
         reading(owned.given(), media.read(owned.given()), studio.tape()),
         holdings.ofMedium(studio.id(), id).stream()
@@ -125,8 +128,11 @@ class MediumController {
   }
 
   @PutMapping("/{id}")
-  MediumView change(@PathVariable String id, @RequestBody MediumGiven given) {
-    media.change(studios.current().id(), id, given);
+  MediumView change(
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody MediumGiven given) {
+    media.change(studios.current().id(), id, Version.of(ifMatch), given);
     return medium(id);
   }
 

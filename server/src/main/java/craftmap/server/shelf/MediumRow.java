@@ -9,6 +9,7 @@ import jakarta.persistence.PostLoad;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -43,7 +44,7 @@ class MediumRow implements Persistable<String> {
   @Column(name = "changed_at")
   private Instant changedAt;
 
-  private long changes;
+  @Version private long changes;
 
   @Transient private boolean fresh;
 
@@ -63,7 +64,6 @@ class MediumRow implements Persistable<String> {
     role = medium.role().name();
     colour = medium.colour().hex();
     changedAt = now;
-    changes++;
   }
 
   OwnedMedium toOwned() {
@@ -73,7 +73,7 @@ class MediumRow implements Persistable<String> {
             generic,
             JSON.readValue(label, Answers.class),
             List.of(JSON.readValue(packs, MediumGiven.Pack[].class)));
-    return new OwnedMedium(given.read(id, given.label().sheet()), given);
+    return new OwnedMedium(given.read(id, given.label().sheet()), given, changes);
   }
 
   @Override
@@ -90,5 +90,17 @@ class MediumRow implements Persistable<String> {
   @PostLoad
   void stored() {
     fresh = false;
+  }
+
+  Instant changedAt() {
+    return changedAt;
+  }
+
+  long version() {
+    return changes;
+  }
+
+  String name() {
+    return name;
   }
 }

@@ -9,8 +9,12 @@ import craftmap.core.design.StencilDesign;
 import java.util.List;
 import java.util.Optional;
 
-/** A design on the shelf, with what was told of it. */
-public record OwnedDesign(Design design, DesignGiven given) {
+/**
+ * A design on the shelf, with what was told of it.
+ *
+ * @param version how often it was changed
+ */
+public record OwnedDesign(Design design, DesignGiven given, long version) {
 
   public String motif() {
     return design.card().motif();

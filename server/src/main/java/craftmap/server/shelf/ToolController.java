@@ -8,6 +8,7 @@ import craftmap.server.fields.FieldViews;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Version;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -36,6 +38,7 @@ class ToolController {
 
   record ToolView(
       String id,
+      long version,
       String name,
       String kindText,
       String text,
@@ -64,9 +67,13 @@ class ToolController {
   }
 
   @PutMapping("/{id}")
-  ToolView change(@PathVariable String id, @RequestBody ToolGiven given) {
+  ToolView change(
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody ToolGiven given) {
     Studio studio = studios.current();
-    return view(tools.change(studio.id(), id, given.name(), given.answers()), studio);
+    return view(
+        tools.change(studio.id(), id, Version.of(ifMatch), given.name(), given.answers()), studio);
   }
 
   @DeleteMapping("/{id}")
@@ -78,6 +85,7 @@ class ToolController {
   private static ToolView view(Tools.OwnedTool t, Studio studio) {
     return new ToolView(
         t.tool().id(),
+        t.version(),
         t.tool().name(),
         Words.say("choice." + t.tool().kind().name()),
         Words.say(

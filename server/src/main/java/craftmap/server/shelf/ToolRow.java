@@ -7,6 +7,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,6 +29,8 @@ class ToolRow {
 
   @Column(name = "changed_at")
   private Instant changedAt;
+
+  @Version private long changes;
 
   protected ToolRow() {}
 
@@ -62,5 +65,13 @@ class ToolRow {
 
   String name() {
     return name;
+  }
+
+  long version() {
+    return changes;
+  }
+
+  Instant changedAt() {
+    return changedAt;
   }
 }

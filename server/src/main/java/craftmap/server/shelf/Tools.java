@@ -3,6 +3,8 @@ package craftmap.server.shelf;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.medium.Tool;
 import craftmap.server.fields.Answers;
+import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Version;
 import java.time.Clock;
 import java.util.List;
 import java.util.NoSuchElementException;
@@ -23,7 +25,7 @@ public class Tools {
   }
 
   /** A tool with the questions it answers. */
-  public record OwnedTool(Tool tool, MeasureSheet sheet, Answers answers) {}
+  public record OwnedTool(Tool tool, MeasureSheet sheet, Answers answers, long version) {}
 
   public List<OwnedTool> all(String studioId) {
     return rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream().map(Tools::read).toList();
@@ -37,9 +39,12 @@ public class Tools {
                 .write(name, answers, clock.instant())));
   }
 
-  @Transactional
-  public OwnedTool change(String studioId, String id, String name, Answers answers) {
-    return read(rows.save(row(studioId, id).write(name, answers, clock.instant())));
+  /** Changes it, unless somebody else did since this version of it. */
+  @Guarded
+  public OwnedTool change(String studioId, String id, Version seen, String name, Answers answers) {
+    ToolRow row = row(studioId, id);
+    seen.check(row.version(), row.changedAt(), row.name());
+    return read(rows.saveAndFlush(row.write(name, answers, clock.instant())));
   }
 
   @Transactional
@@ -54,6 +59,7 @@ public class Tools {
 
   private static OwnedTool read(ToolRow row) {
     MeasureSheet sheet = row.answers().sheet();
-    return new OwnedTool(Tool.read(row.id(), row.name(), sheet), sheet, row.answers());
+    return new OwnedTool(
+        Tool.read(row.id(), row.name(), sheet), sheet, row.answers(), row.version());
   }
 }

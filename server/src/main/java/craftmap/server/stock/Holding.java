@@ -8,7 +8,11 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 
-/** A stock and its level, the sum of its ledger. */
+/**
+ * A stock and its level, the sum of its ledger.
+ *
+ * @param version how often it was described; bookings do not count
+ */
 public record Holding(
     String id,
     ShelfCode code,
@@ -20,7 +24,8 @@ public record Holding(
     Hand hand,
     List<Point> offcut,
     NewHolding.Particulars particulars,
-    BigDecimal level) {
+    BigDecimal level,
+    long version) {
 
   /** What it stands in; only what holds something has one. */
   public Optional<Container> container() {
@@ -30,7 +35,7 @@ public record Holding(
   /** The same at another level. */
   Holding at(BigDecimal other) {
     return new Holding(
-        id, code, designId, mediumId, form, unit, holds, hand, offcut, particulars, other);
+        id, code, designId, mediumId, form, unit, holds, hand, offcut, particulars, other, version);
   }
 
   /** How full it is, 0 to 1; 1 where nothing says how much it holds. */

@@ -14,6 +14,7 @@ import jakarta.persistence.PostLoad;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
+import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -84,7 +85,7 @@ class HoldingRow implements Persistable<String> {
   private Instant madeAt;
 
   /** How often it was described: what was read before is stale once this has grown. */
-  private long changes;
+  @Version private long changes;
 
   @Transient private boolean fresh;
 
@@ -127,13 +128,11 @@ class HoldingRow implements Persistable<String> {
     this.currency = p.price().map(Price::currency).orElse(null);
     this.openedOn = p.openedOn().orElse(null);
     this.expiresOn = p.expiresOn().orElse(null);
-    this.changes++;
   }
 
   void opened(LocalDate on) {
     if (openedOn == null) {
       openedOn = on;
-      changes++;
     }
   }
 
@@ -207,6 +206,19 @@ class HoldingRow implements Persistable<String> {
             priceMinor == null ? Optional.empty() : Optional.of(new Price(priceMinor, currency)),
             Optional.ofNullable(openedOn),
             Optional.ofNullable(expiresOn)),
-        level);
+        level,
+        changes);
+  }
+
+  long number() {
+    return number;
+  }
+
+  long version() {
+    return changes;
+  }
+
+  Instant madeAt() {
+    return madeAt;
   }
 }

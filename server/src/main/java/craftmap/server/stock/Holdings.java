@@ -3,6 +3,8 @@ package craftmap.server.stock;
 import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.lately.Lately;
+import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Version;
 import java.math.BigDecimal;
 import java.sql.Date;
 import java.sql.ResultSet;
@@ -85,7 +87,8 @@ public class Holdings {
             paid ? Optional.of(new Price(price, row.getString("currency"))) : Optional.empty(),
             Optional.ofNullable(row.getDate("opened_on")).map(Date::toLocalDate),
             Optional.ofNullable(row.getDate("expires_on")).map(Date::toLocalDate)),
-        row.getBigDecimal("level"));
+        row.getBigDecimal("level"),
+        row.getLong("changes"));
   }
 
   public List<Holding> ofDesign(String studioId, String designId) {
@@ -143,11 +146,14 @@ public class Holdings {
     private long end;
   }
 
-  @Transactional
-  public void describe(String studioId, String id, NewHolding.Particulars particulars) {
+  /** Describes it, unless somebody else did since this version of it. */
+  @Guarded
+  public void describe(
+      String studioId, String id, Version seen, NewHolding.Particulars particulars) {
     HoldingRow row = rows.findByStudioIdAndId(studioId, id).orElseThrow(() -> missing(id));
+    seen.check(row.version(), row.madeAt(), ShelfCode.of(row.number()).text());
     row.describe(particulars);
-    rows.save(row);
+    rows.saveAndFlush(row);
   }
 
   private Holding withLevel(HoldingRow row) {

@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.writing;
 
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 @Order(Ordered.HIGHEST_PRECEDENCE) // before the advice that catches everything
 class ClashAdvice {
   @ExceptionHandler
-  ProblemDetail clash(PlanClash clash) {
+  ProblemDetail clash(Clash clash) {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, clash.getMessage());
-    problem.setTitle("Saved meanwhile");
+    problem.setTitle("Changed meanwhile");
     problem.setProperty("theirs", clash.theirs());
     return problem;
   }
