@@ -2,6 +2,9 @@ import { useEffect, useRef } from 'react';
 
 type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
+/** While one is open, what lies behind it hears no keys. */
+const OPEN_DIALOG = '[aria-modal="true"][data-state="open"]';
+
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 
 /**
@@ -14,7 +17,12 @@ export function useKeys(keys: Keys) {
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       const at = event.target as HTMLElement;
-      if (event.defaultPrevented || TYPING.has(at.tagName) || at.isContentEditable) {
+      if (
+        event.defaultPrevented ||
+        TYPING.has(at.tagName) ||
+        at.isContentEditable ||
+        document.querySelector(OPEN_DIALOG) !== null
+      ) {
         return;
       }
       const mod = event.ctrlKey || event.metaKey;

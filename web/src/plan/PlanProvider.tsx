@@ -13,12 +13,12 @@ import { api, ask, type LayView, type PieceView, type PlanDocument, Problem } fr
 import { ErrorState, Loading } from '../common/States';
 import { ClashDialog } from './ClashDialog';
 import { clearDraft, keepDraft, readDraft } from './drafts';
-import { mayBegin, opened, type PlanState, reduce } from './planStore';
+import { isBlocked, mayBegin, opened, type PlanState, reduce } from './planStore';
 
 /** The changed plan, or how to make it from the plan as it is by then. */
 export type PlanEdit = PlanDocument | ((now: PlanDocument) => PlanDocument);
 
-type Plan = Omit<PlanState, 'live'> & {
+type Plan = Omit<PlanState, 'live' | 'since'> & {
   /** changes the plan; saved by itself */
   readonly change: (edit: PlanEdit, summary: string, gesture?: string) => void;
   readonly undo: () => void;
@@ -143,9 +143,9 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
   const step = useCallback(
     (way: 'undo' | 'redo') => {
       const take = async () => {
-        await until((s) => s.trouble !== null || (s.unsaved === null && s.saving === null));
-        const { piece, trouble } = now.current;
-        if (trouble !== null || piece[way] === undefined) {
+        await until((s) => isBlocked(s) || (s.unsaved === null && s.saving === null));
+        const { piece } = now.current;
+        if (isBlocked(now.current) || piece[way] === undefined) {
           return;
         }
         const ifMatch = { path: { id }, header: { 'If-Match': `"${piece.version}"` } };
@@ -156,7 +156,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
               : await ask(api.POST('/api/pieces/{id}/redo', { params: ifMatch }));
           client.setQueryData(['piece', id], stepped);
           act({ type: 'saved', piece: stepped });
-          await until((s) => s.trouble !== null || s.piece.version >= stepped.version);
+          await until((s) => isBlocked(s) || s.piece.version >= stepped.version);
         } catch (problem) {
           if (problem instanceof Problem && problem.status === 409) {
             await client.invalidateQueries({ queryKey: ['piece', id] });
@@ -174,6 +174,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
   const live = useLatest<{ document: PlanDocument; layId: string; faceId: string }, LayView>(
     (question) => ask(api.POST('/api/readings/lay', { body: { ...question, pieceId: id } })),
     (answer) => act({ type: 'live', live: answer }),
+    (problem) => act({ type: 'told', sentence: problem.message }),
   );
   const tryLay = useCallback(
     (document: PlanDocument, layId: string, faceId: string) =>
@@ -199,7 +200,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
       tryLay,
       stopTrying,
       forgetTrouble: () => act({ type: 'troubleRead' }),
-      refuse: (sentence) => act({ type: 'refused', sentence }),
+      refuse: (sentence) => act({ type: 'told', sentence }),
     }),
     [piece, document, unsaved, saving, trouble, change, step, tryLay, stopTrying],
   );
@@ -251,12 +252,16 @@ function useUntil(state: PlanState) {
 }
 
 /** Asks one question at a time; of those asked meanwhile only the newest is asked next. */
-function useLatest<Q, A>(question: (q: Q) => Promise<A>, answered: (a: A) => void) {
+function useLatest<Q, A>(
+  question: (q: Q) => Promise<A>,
+  answered: (a: A) => void,
+  refused: (problem: Problem) => void,
+) {
   const busy = useRef(false);
   const next = useRef<Q | null>(null);
   const run = useRef(0);
-  const calls = useRef({ question, answered });
-  calls.current = { question, answered };
+  const calls = useRef({ question, answered, refused });
+  calls.current = { question, answered, refused };
   return useMemo(() => {
     const go = async () => {
       busy.current = true;
@@ -269,8 +274,12 @@ function useLatest<Q, A>(question: (q: Q) => Promise<A>, answered: (a: A) => voi
           if (started === run.current) {
             calls.current.answered(a);
           }
-        } catch {
-          // A preview that fails is not worth a word: letting go saves, and that will say so.
+        } catch (problem) {
+          // a server that is away is told when letting go saves; a refusal is worth its sentence
+          const said = problem instanceof Problem && !problem.silent && problem.status < 500;
+          if (said && started === run.current) {
+            calls.current.refused(problem);
+          }
         }
       }
       busy.current = false;

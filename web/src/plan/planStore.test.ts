@@ -113,4 +113,72 @@ describe('the plan in one window', () => {
     expect(state.trouble).toBeNull();
     expect(mayBegin(state)).toBe(false);
   });
+
+  const add = (more: string) =>
+    ({
+      type: 'changed',
+      edit: (now: PlanDocument) => ({ ...now, name: now.name + more }),
+      summary: `added ${more}`,
+    }) as const;
+
+  it('keeps what was changed after a change that is refused', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, add('X'));
+    state = begin(state);
+    state = reduce(state, add('c'));
+    state = reduce(state, add('d'));
+    state = reduce(state, { type: 'refused', sentence: 'X is too large' });
+    expect(state.document.name).toBe('acd');
+    expect(state.unsaved).toMatchObject({ summary: 'added d' });
+    expect(state.trouble).toMatchObject({ kind: 'refused', sentence: 'X is too large' });
+    expect(mayBegin(state)).toBe(true);
+    state = begin(state);
+    state = reduce(state, { type: 'saved', piece: piece(2, 'acd') });
+    expect(state.document.name).toBe('acd');
+    expect(state.trouble).toMatchObject({ sentence: 'X is too large' });
+    expect(reduce(state, { type: 'troubleRead' }).trouble).toBeNull();
+  });
+
+  it('lets go of a later change that cannot be made without the refused one', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, add('X'));
+    state = begin(state);
+    state = reduce(state, {
+      type: 'changed',
+      edit: (now) => {
+        if (!now.name.includes('X')) {
+          throw new Error('no X here');
+        }
+        return { ...now, name: `${now.name}!` };
+      },
+      summary: 'on X',
+    });
+    state = reduce(state, { type: 'refused', sentence: 'no' });
+    expect(state.document.name).toBe('a');
+    expect(state.unsaved).toBeNull();
+    expect(mayBegin(state)).toBe(false);
+  });
+
+  it('ends where a change that carries the refused one along is refused as well', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, changed('X'));
+    state = begin(state);
+    state = reduce(state, changed('Xc'));
+    state = reduce(state, { type: 'refused', sentence: 'no X' });
+    state = begin(state);
+    state = reduce(state, { type: 'refused', sentence: 'no X' });
+    expect(state.document.name).toBe('a');
+    expect(mayBegin(state)).toBe(false);
+  });
+
+  it('tells what could not be done without touching what was', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = reduce(state, add('b'));
+    state = begin(state);
+    state = reduce(state, add('c'));
+    state = reduce(state, { type: 'told', sentence: 'That does not fit' });
+    expect(state.document.name).toBe('abc');
+    expect(state.saving).not.toBeNull();
+    expect(state.trouble).toMatchObject({ kind: 'refused', sentence: 'That does not fit' });
+  });
 });

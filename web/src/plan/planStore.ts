@@ -14,6 +14,8 @@ export type PlanState = {
   /** the change that is on its way to the server */
   readonly saving: Change | null;
   readonly trouble: Trouble | null;
+  /** what was changed since the save that is on its way set off, one by one */
+  readonly since: ReadonlyArray<Made>;
   /** the lay under the pointer, as it would be if it were let go here */
   readonly live: LayView | null;
 };
@@ -22,6 +24,13 @@ export type Change = {
   readonly document: PlanDocument;
   readonly summary: string;
   readonly gesture?: string;
+};
+
+/** How to make the plan of one change, and what came of it when it was made. */
+type Made = {
+  readonly edit: (now: PlanDocument) => PlanDocument;
+  readonly document: PlanDocument;
+  readonly summary: string;
 };
 
 export type Trouble =
@@ -40,7 +49,10 @@ export type PlanAction =
   | { readonly type: 'saveBegan'; readonly change: Change }
   | { readonly type: 'saved'; readonly piece: PieceView }
   | { readonly type: 'clashed'; readonly theirs: Theirs }
+  /** the change that was on its way is not possible */
   | { readonly type: 'refused'; readonly sentence: string }
+  /** something could not be done, or not be shown; nothing that was changed is touched */
+  | { readonly type: 'told'; readonly sentence: string }
   | { readonly type: 'silent'; readonly sentence: string }
   | { readonly type: 'tryAgain' }
   | { readonly type: 'tookTheirs'; readonly piece: PieceView }
@@ -59,6 +71,7 @@ export function opened(piece: PieceView, draft: Draft | null): PlanState {
     unsaved: null,
     saving: null,
     trouble: null,
+    since: [],
     live: null,
   };
   if (draft === null || same(draft.change.document, piece.document)) {
@@ -87,6 +100,7 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
         ...state,
         document,
         unsaved: { document, summary: action.summary, gesture: action.gesture },
+        since: [...state.since, { edit: action.edit, document, summary: action.summary }],
         trouble: state.trouble?.kind === 'refused' ? null : state.trouble,
       };
     }
@@ -96,6 +110,9 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
         ...state,
         saving: action.change,
         unsaved: state.unsaved === action.change ? null : state.unsaved,
+        since: state.since.slice(
+          1 + state.since.findLastIndex((m) => m.document === action.change.document),
+        ),
       };
     case 'saved':
       return {
@@ -103,7 +120,8 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
         piece: action.piece,
         document: state.unsaved?.document ?? action.piece.document,
         saving: null,
-        trouble: null,
+        // why an earlier change was not possible stays until it was read
+        trouble: state.trouble?.kind === 'refused' ? state.trouble : null,
         live: null,
       };
     case 'clashed': {
@@ -114,17 +132,20 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
             ...state,
             saving: null,
             unsaved: null,
+            since: [],
             trouble: { kind: 'clash', theirs: action.theirs, mine },
           };
     }
     case 'refused':
+      return withoutTheRefused(state, action.sentence);
+    case 'told':
       return {
         ...state,
-        document: state.piece.document,
-        unsaved: null,
-        saving: null,
         live: null,
-        trouble: { kind: 'refused', sentence: action.sentence },
+        trouble:
+          state.trouble === null || state.trouble.kind === 'refused'
+            ? { kind: 'refused', sentence: action.sentence }
+            : state.trouble,
       };
     case 'silent':
       return {
@@ -153,7 +174,41 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
   }
 }
 
+/**
+ * What was refused goes; what was changed after it is made once more from the plan as it is kept. A
+ * change that stood on the refused one may find nothing to do there, and goes too.
+ */
+function withoutTheRefused(state: PlanState, sentence: string): PlanState {
+  let document = state.piece.document;
+  const kept: Made[] = [];
+  for (const made of state.since) {
+    try {
+      const next = made.edit(document);
+      if (!same(next, document)) {
+        document = next;
+        kept.push({ ...made, document });
+      }
+    } catch {
+      // it was made from something that is not there without the refused change
+    }
+  }
+  const last = kept.at(-1);
+  return {
+    ...state,
+    document,
+    unsaved: last === undefined ? null : { document, summary: last.summary },
+    since: kept,
+    saving: null,
+    live: null,
+    trouble: { kind: 'refused', sentence },
+  };
+}
+
+/** True where what stands in the way has to be settled before anything else is saved. */
+export const isBlocked = (state: PlanState) =>
+  state.trouble !== null && state.trouble.kind !== 'refused';
+
 /** True when there is something to save and nothing that keeps it from being saved. */
 export function mayBegin(state: PlanState): boolean {
-  return state.unsaved !== null && state.saving === null && state.trouble === null;
+  return state.unsaved !== null && state.saving === null && !isBlocked(state);
 }
