@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, ask, type PieceCard, upload } from '../api/client';
+import { api, ask, type PieceCard, type RouteView, upload } from '../api/client';
 import { usePieces, useStudio } from '../api/queries';
 import { STOPS } from '../app/RouteLine';
 import { useKeys } from '../app/useKeys';
@@ -179,8 +179,7 @@ function Card({
   stencils: Stencils;
   archived: boolean;
 }) {
-  const { settled, next, nextText } = piece.route;
-  const stop = STOPS.find((s) => s.stop === next);
+  const stop = STOPS.find((s) => s.stop === piece.route?.next);
   return (
     <Flex
       direction="column"
@@ -194,15 +193,36 @@ function Card({
     >
       <Link
         to={`/pieces/${piece.id}/${stop?.path ?? 'survey'}`}
-        aria-label={`${piece.name}. Next: ${nextText}`}
+        aria-label={
+          piece.route ? `${piece.name}. Next: ${piece.route.nextText}` : `${piece.name}`
+        }
       >
-        <Flex justify="center" py="5" bg="paper">
-          <Net reading={piece.reading} stencils={stencils} width={360} height={210} />
+        <Flex justify="center" align="center" py="5" bg="paper" minH="250px">
+          {piece.reading ? (
+            <Net reading={piece.reading} stencils={stencils} width={360} height={210} />
+          ) : (
+            <Text color="rust" maxW="300px" textAlign="center">
+              {piece.problem}
+            </Text>
+          )}
         </Flex>
         <Box px="4" py="3">
           <Heading as="h2" fontFamily="heading" fontSize="18px" fontWeight="600">
             {piece.name}
           </Heading>
+          {piece.route && <Way route={piece.route} />}
+          <Text mt="2">{piece.route?.nextText}</Text>
+        </Box>
+      </Link>
+      <CardActions piece={piece} archived={archived} />
+    </Flex>
+  );
+}
+
+/** How far along its route a piece is. */
+function Way({ route }: { route: RouteView }) {
+  const { settled, next } = route;
+  return (
           <Flex align="center" gap="0" mt="2" aria-hidden>
             {STOPS.map((s, i) => (
               <Flex key={s.stop} align="center">
@@ -225,14 +245,9 @@ function Card({
               </Flex>
             ))}
             <Text ml="3" fontSize="13px" color="soft">
-              {stop?.name}
+              {STOPS.find((s) => s.stop === next)?.name}
             </Text>
           </Flex>
-          <Text mt="2">{nextText}</Text>
-        </Box>
-      </Link>
-      <CardActions piece={piece} archived={archived} />
-    </Flex>
   );
 }
 

@@ -3,6 +3,7 @@ package craftmap.core.cut;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.Tolerance;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 
@@ -10,7 +11,8 @@ import java.util.List;
  * Pieces cut from stock lengths with a saw: fewest stock lengths, then the longest single leftover.
  *
  * <ol>
- *   <li>A piece longer than a stock length is joined from whole stock lengths and a rest.
+ *   <li>A piece longer than a stock length is joined from whole stock lengths and a rest. Whole
+ *       ones share their length with nothing, so that only the others are planned.
  *   <li>Longest piece first into the first length that takes it gives a plan; the pieces' sum gives
  *       a bound. Where they differ, every way of putting pieces into lengths is tried, equal ways
  *       once, those that cannot beat the best so far not at all; piece after piece first, then
@@ -23,7 +25,8 @@ import java.util.List;
  * behind it; so a length takes pieces up to stock + saw, each with the saw's width added.
  */
 public final class StockLengths {
-  private static final int MOST_PIECES = 200;
+  /** More than these are put longest first, and told against the bound. */
+  private static final int MOST_SEARCHED = 200;
 
   /** The search gives up after this many steps; the plan then says that it is not proven. */
   private static final long MOST_STEPS = 1_000_000;
@@ -79,28 +82,34 @@ public final class StockLengths {
     double stock = LengthRange.SIZE.check("Stock length", stockMm);
     double saw = LengthRange.DISTANCE.check("Saw", sawMm);
     List<Double> single = new ArrayList<>();
+    int whole = 0;
     int joined = 0;
     for (double piece : piecesMm) {
       double left = LengthRange.SIZE.check("Piece", piece);
       joined += Tolerance.EXACT.greater(left, stock) ? 1 : 0;
       while (Tolerance.EXACT.greater(left, stock)) {
-        single.add(stock);
+        whole++;
         left -= stock;
       }
-      single.add(left);
+      if (Tolerance.EXACT.sameLength(left, stock)) {
+        whole++;
+      } else {
+        single.add(left);
+      }
     }
-    if (single.size() > MOST_PIECES) {
-      throw new craftmap.core.measure.RefusedInput(
-          "Pieces", "" + single.size(), "are too many to cut at once", "at most " + MOST_PIECES);
-    }
-    return new StockLengths(single, stock, saw).solve(stock, joined);
+    Plan others = new StockLengths(single, stock, saw).solve(stock, joined);
+    List<Length> lengths =
+        new ArrayList<>(Collections.nCopies(whole, new Length(List.of(stock), 0)));
+    lengths.addAll(others.lengths());
+    return new Plan(stock, lengths, joined, whole + others.least());
   }
 
   private Plan solve(double stock, int joined) {
     int[] best = firstFit();
     int bins = bins(best);
     int least = bound();
-    while (bins > least) {
+    boolean searched = pieces.length <= MOST_SEARCHED;
+    while (searched && bins > least) {
       steps = 0;
       int[] fewer = search(bins - 1);
       boolean all = steps < mostSteps; // every way was tried
@@ -116,7 +125,9 @@ public final class StockLengths {
       best = fewer;
       bins = bins(best);
     }
-    best = emptied(best, bins);
+    if (searched) {
+      best = emptied(best, bins);
+    }
     return new Plan(stock, lengths(best, bins), joined, Math.min(least, bins));
   }
 
@@ -284,8 +295,9 @@ public final class StockLengths {
           free -= pieces[i];
         }
       }
-      // what is left behind the last cut; a piece that ends flush leaves nothing
-      lengths.add(new Length(its, Math.max(0, free)));
+      // what is left behind the last cut, which takes the saw's width as the others do; a piece
+      // that ends flush needs no cut and leaves nothing
+      lengths.add(new Length(its, Math.max(0, free - sawMm)));
     }
     return lengths;
   }

@@ -17,6 +17,7 @@ import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.Laying;
 import craftmap.core.lay.rule.Pick;
+import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
 import craftmap.core.plane.Box;
@@ -66,27 +67,47 @@ final class LayReader {
     if (faces.isEmpty()) {
       return;
     }
+    List<LayReading> worked;
+    try {
+      worked = workOut(lay, faces);
+    } catch (RefusedInput refused) {
+      // one lay that cannot be worked out must not hide the rest of the piece
+      LayReading why =
+          new LayReading.DoesNotFit(
+              lay, Optional.empty(), Optional.empty(), new LayAnswer.Refused(refused));
+      worked = faces.stream().map(f -> why).toList();
+    }
+    for (int f = 0; f < faces.size(); f++) {
+      add(faces.get(f), worked.get(f));
+    }
+  }
+
+  /** What a lay comes to, face by face. */
+  private List<LayReading> workOut(Lay lay, List<PlanFace> faces) {
     Optional<LayReading.Missing> missing = missing(lay);
     if (missing.isPresent()) {
-      faces.forEach(f -> add(f, missing.get()));
-      return;
+      return faces.stream().map(f -> (LayReading) missing.get()).toList();
     }
     Optional<Design> design = lay.designId().flatMap(shelf::design);
     Fronts fronts = fronts(lay, faces, design);
     List<String> ids = faces.stream().map(p -> p.face().id()).toList();
     Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
-    switch (lay.rule().lay(laying(fronts, lay, design))) {
+    return switch (lay.rule().lay(laying(fronts, lay, design))) {
       case LayAnswer.Options options -> {
         // one decision for all its faces: what is laid on one is the same option on the others
         Chosen chosen = Chosen.of(lay, options);
+        List<LayReading> laid = new ArrayList<>();
         for (int f = 0; f < faces.size(); f++) {
           Room room = fronts.all().get(f).room();
-          add(faces.get(f), laid(room, lay, ids, design, paint, chosen.seenFrom(f), f == 0));
+          laid.add(laid(room, lay, ids, design, paint, chosen.seenFrom(f), f == 0));
         }
+        yield laid;
       }
-      case LayAnswer why ->
-          faces.forEach(f -> add(f, new LayReading.DoesNotFit(lay, design, paint, why)));
-    }
+      case LayAnswer why -> {
+        LayReading reading = new LayReading.DoesNotFit(lay, design, paint, why);
+        yield faces.stream().map(f -> reading).toList();
+      }
+    };
   }
 
   /** What there is to choose from, and which of it is laid. */

@@ -123,4 +123,39 @@ class StockLengthsTest {
       assertThat(fewer.impossible()).isTrue();
     }
   }
+
+  @Test
+  void behindTheLastPieceTheSawTakesItsWidthOnceMore() {
+    StockLengths.Plan plan = StockLengths.plan(List.of(619.68), 1262.6, 3);
+    assertThat(plan.longestLeftoverMm()).isCloseTo(639.92, within(1e-9));
+    // a piece that ends flush, or leaves less than the saw takes, leaves nothing
+    assertThat(StockLengths.plan(List.of(1262.6), 1262.6, 3).longestLeftoverMm()).isZero();
+    assertThat(StockLengths.plan(List.of(1261.0), 1262.6, 3).longestLeftoverMm()).isZero();
+  }
+
+  @Test
+  void whatIsLeftAndWhatIsCutAndWhatTheSawTakesIsTheStock() {
+    Random random = new Random(88);
+    for (int i = 0; i < 200; i++) {
+      double stock = 400 + random.nextDouble() * 2000;
+      double saw = random.nextDouble() * 4;
+      List<Double> pieces = new ArrayList<>();
+      for (int k = 0; k < 1 + random.nextInt(9); k++) {
+        pieces.add(20 + random.nextDouble() * 1.4 * stock);
+      }
+      for (StockLengths.Length l : StockLengths.plan(pieces, stock, saw).lengths()) {
+        double used = l.piecesMm().stream().mapToDouble(p -> p + saw).sum();
+        assertThat(l.leftoverMm()).isCloseTo(Math.max(0, stock - used), within(1e-6));
+      }
+    }
+  }
+
+  @Test
+  void aWardrobeOfManyShortLengthsIsWorkedOutAllTheSame() {
+    StockLengths.Plan plan = StockLengths.plan(List.of(2_000.0, 2_000.0, 600.0, 600.0), 24, 2);
+    // each side is whole lengths and a rest: 83 and 8, twice; 25 whole ones, twice
+    assertThat(plan.lengths()).hasSize(2 * 83 + 2 * 25 + 1);
+    assertThat(plan.isProven()).isTrue();
+    assertThat(plan.joined()).isEqualTo(4);
+  }
 }

@@ -5,7 +5,6 @@ import craftmap.core.design.Design;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plane.Box;
-import craftmap.core.supply.Offcut;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.SavedPlan;
@@ -48,7 +47,7 @@ record Cutting(
     return sheet
         .leftoverId()
         .map(this::leftover)
-        .map(h -> new Offcut(h.offcut()).box())
+        .map(h -> h.leftover().orElseThrow().box())
         .orElse(new Box(0, 0, picture.widthMm(), picture.heightMm()));
   }
 

@@ -6,7 +6,6 @@ import craftmap.core.design.Paper;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
-import craftmap.core.supply.Offcut;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.Pieces;
@@ -182,7 +181,7 @@ class Cuttings {
         w.design(),
         sources,
         leftovers.stream()
-            .map(h -> new DesignCut.Leftover(h.id(), new Offcut(h.offcut())))
+            .flatMap(h -> h.leftover().map(o -> new DesignCut.Leftover(h.id(), o)).stream())
             .toList(),
         isCut ? sources.size() * MOST_SHEETS_A_LAY : Cutting.wholeSheets(mine, w.design()));
   }

@@ -130,17 +130,17 @@ class ShelfFiles {
           ShelfFile.FORMAT + " up to version " + ShelfFile.VERSION);
     }
     int things = 0;
-    for (ShelfFile.DesignDoc d : orNone(shelf.designs())) {
+    for (ShelfFile.DesignDoc d : all("designs", shelf.designs())) {
       add(studio, d, by);
       things++;
     }
-    for (ShelfFile.MediumDoc m : orNone(shelf.media())) {
-      MediumGiven given = m.medium();
+    for (ShelfFile.MediumDoc m : all("media", shelf.media())) {
+      MediumGiven given = there("medium", m.medium());
       String id = media.add(studio.id(), given).medium().id();
-      orNone(m.stock()).forEach(s -> put(studio, Optional.empty(), Optional.of(id), s, by));
+      all("stock", m.stock()).forEach(s -> put(studio, Optional.empty(), Optional.of(id), s, by));
       things++;
     }
-    for (ShelfFile.ToolDoc t : orNone(shelf.tools())) {
+    for (ShelfFile.ToolDoc t : all("tools", shelf.tools())) {
       tools.add(studio.id(), t.name(), t.answers());
       things++;
     }
@@ -148,7 +148,7 @@ class ShelfFiles {
   }
 
   private void add(Studio studio, ShelfFile.DesignDoc doc, String by) {
-    DesignGiven g = doc.design();
+    DesignGiven g = there("design", doc.design());
     String artwork = doc.artwork() == null ? null : artwork(studio, doc);
     OwnedDesign owned =
         designs.add(
@@ -163,7 +163,7 @@ class ShelfFiles {
                 artwork,
                 g.background(),
                 g.motifs()));
-    orNone(doc.stock())
+    all("stock", doc.stock())
         .forEach(s -> put(studio, Optional.of(owned.design().id()), Optional.empty(), s, by));
   }
 
@@ -196,6 +196,9 @@ class ShelfFiles {
     if (s.form() == null || s.unit() == null || s.level() == null) {
       throw refused("a stock", "has no form, unit or level", "all three");
     }
+    if (s.level().signum() < 0) {
+      throw refused("a level of " + s.level().toPlainString(), "is below nothing", "0 or more");
+    }
     Holding holding =
         holdings.setUp(
             studio.id(),
@@ -207,7 +210,7 @@ class ShelfFiles {
                 s.unit(),
                 Optional.ofNullable(s.holds()),
                 s.hand() == null ? craftmap.server.stock.Hand.NONE : s.hand(),
-                orNone(s.offcut()),
+                all("offcut", s.offcut()),
                 new NewHolding.Particulars(
                     s.place(),
                     Optional.ofNullable(s.tareG()),
@@ -226,8 +229,22 @@ class ShelfFiles {
     }
   }
 
-  private static <T> List<T> orNone(List<T> list) {
-    return list == null ? List.of() : list;
+  /** What a list of the file has in it; nothing where it is left out, but no gaps. */
+  private static <T> List<T> all(String what, List<T> list) {
+    if (list == null) {
+      return List.of();
+    }
+    for (int i = 0; i < list.size(); i++) {
+      there(what + "[" + i + "]", list.get(i));
+    }
+    return list;
+  }
+
+  private static <T> T there(String what, T value) {
+    if (value == null) {
+      throw refused(what, "is empty", "what Craft Map writes there");
+    }
+    return value;
   }
 
   private static RefusedInput refused(String what, String fault, String accepted) {

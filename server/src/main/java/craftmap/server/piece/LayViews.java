@@ -362,6 +362,7 @@ final class LayViews {
               tape.show(o.nearestMm()),
               tape.show(o.farthestMm()));
       case LayAnswer.NoRoom none -> Words.say("fit.noRoom", none.reason());
+      case LayAnswer.Refused refused -> Words.say("fit.refused", refused.why().getMessage());
       case LayAnswer.Options fits ->
           throw new IllegalStateException("impossible state: it fits, " + fits.best());
     };

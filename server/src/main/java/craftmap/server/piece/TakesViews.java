@@ -15,7 +15,9 @@ import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Takes;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** Says what a lay takes, line by line, each with its why. */
@@ -102,9 +104,14 @@ final class TakesViews {
 
   private void lengths() {
     if (takes.stockLengths() > 0 && laid.chosen().arrangement() instanceof FrameSides frame) {
+      // equal ones told once: a wardrobe's trim may come out of hundreds
+      Map<String, Integer> alike = new LinkedHashMap<>();
+      frame.cutting().lengths().stream()
+          .map(l -> l.piecesMm().stream().map(tape::show).collect(Collectors.joining(" + ")))
+          .forEach(text -> alike.merge(text, 1, Integer::sum));
       String cuts =
-          frame.cutting().lengths().stream()
-              .map(l -> l.piecesMm().stream().map(tape::show).collect(Collectors.joining(" + ")))
+          alike.entrySet().stream()
+              .map(e -> e.getValue() == 1 ? e.getKey() : e.getValue() + " × (" + e.getKey() + ")")
               .collect(Collectors.joining("; "));
       add(
           "takes.stockLengths",

@@ -18,6 +18,9 @@ record TrialWords(Fit fit, String text) {
             case LayAnswer.TooLong t -> no("trial.tooLong", tape.show(t.byMm()));
             case LayAnswer.OverTheEdge over ->
                 throw new IllegalStateException("impossible state: a proposal runs off, " + over);
+            case LayAnswer.Refused refused ->
+                new TrialWords(
+                    Fit.DOES_NOT_FIT, Words.say("fit.refused", refused.why().getMessage()));
             case LayAnswer.NoRoom n ->
                 new TrialWords(Fit.DOES_NOT_FIT, Words.say("fit.noRoom", n.reason()));
             case LayAnswer.Options options ->

@@ -1,5 +1,6 @@
 package craftmap.server.route;
 
+import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Provision;
 import craftmap.server.fields.FieldType;
 import craftmap.server.fields.FieldView;
@@ -13,6 +14,7 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -52,8 +54,19 @@ class RouteController {
   /** What is settled on a piece, and what comes next. */
   record RouteView(List<Stop> settled, Stop next, String nextText) {}
 
-  /** A piece as the home page shows it. */
-  record PieceCard(String id, String name, ReadingView reading, Instant savedAt, RouteView route) {}
+  /**
+   * A piece as the home page shows it.
+   *
+   * @param reading absent where its plan cannot be worked out
+   * @param problem why it cannot be worked out
+   */
+  record PieceCard(
+      String id,
+      String name,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) ReadingView reading,
+      Instant savedAt,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) RouteView route,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String problem) {}
 
   /**
    * The pieces.
@@ -77,6 +90,10 @@ class RouteController {
   }
 
   private static boolean has(PieceCard card, List<String> words) {
+    if (card.reading() == null) {
+      String name = card.name().toLowerCase(Locale.ENGLISH);
+      return words.stream().allMatch(name::contains);
+    }
     String all =
         (card.name()
                 + " "
@@ -97,13 +114,26 @@ class RouteController {
   }
 
   private PieceCard card(Studio studio, SavedPlan piece) {
-    ReadingView reading = views.view(studio, piece);
+    ReadingView reading;
+    try {
+      reading = views.view(studio, piece);
+    } catch (RefusedInput cannot) {
+      // one piece that cannot be worked out must not hide the others
+      return new PieceCard(
+          piece.id(),
+          piece.document().name(),
+          null,
+          piece.savedAt(),
+          null,
+          Words.say("piece.cannot", cannot.getMessage()));
+    }
     return new PieceCard(
         piece.id(),
         piece.document().name(),
         reading,
         piece.savedAt(),
-        Standing.of(gathering.gather(studio, piece), reading));
+        Standing.of(gathering.gather(studio, piece), reading),
+        null);
   }
 
   /** Reads off a plan how far it has come. */

@@ -230,8 +230,7 @@ class DesignController {
   }
 
   private DesignHoldingView holding(Holding h, OwnedDesign owned, TapeDivision tape) {
-    List<ShownView> shows =
-        h.form() == HoldingForm.OFFCUT ? shows(new Offcut(h.offcut()), owned) : List.of();
+    List<ShownView> shows = h.leftover().map(o -> shows(o, owned)).orElse(List.of());
     return new DesignHoldingView(HoldingViews.view(h, claims.on(h), tape), shows);
   }
 

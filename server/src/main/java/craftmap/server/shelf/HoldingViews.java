@@ -114,7 +114,7 @@ final class HoldingViews {
         p.price().map(x -> x.currency()).orElse(null),
         p.openedOn().orElse(null),
         p.expiresOn().orElse(null),
-        h.form() == HoldingForm.OFFCUT ? offcut(new Offcut(h.offcut()), tape) : null);
+        h.leftover().map(o -> offcut(o, tape)).orElse(null));
   }
 
   /** One line for each piece, however many of its lays ask. */

@@ -6,7 +6,6 @@ import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Tool;
-import craftmap.core.plane.Box;
 import craftmap.core.supply.Claims;
 import craftmap.core.supply.Offcut;
 import craftmap.core.supply.StockUnit;
@@ -266,8 +265,12 @@ public class ShelfSearch {
   }
 
   private static Found offcut(DesignRows.Light d, Holding h, TapeDivision tape) {
-    Offcut offcut = new Offcut(h.offcut());
-    Box box = offcut.box();
+    Offcut offcut = h.leftover().orElse(null);
+    String size =
+        h.leftover()
+            .map(Offcut::box)
+            .map(b -> Words.say("fact.size", tape.show(b.widthMm()), tape.show(b.heightMm())))
+            .orElseGet(() -> Words.say("stock.offcut.noOutline"));
     return new Found(
         Thing.OFFCUT,
         h.id(),
@@ -281,7 +284,7 @@ public class ShelfSearch {
         d.artworkId(),
         offcut,
         d.shade(),
-        Words.say("fact.size", tape.show(box.widthMm()), tape.show(box.heightMm())),
+        size,
         1,
         0,
         h.unit(),

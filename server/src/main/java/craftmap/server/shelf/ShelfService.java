@@ -4,7 +4,6 @@ import craftmap.core.design.Design;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
-import craftmap.core.supply.Offcut;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.HoldingForm;
@@ -137,9 +136,9 @@ public class ShelfService {
   /** Leftovers of a design that are still there, the smallest first. */
   public List<Holding> leftoversOf(String studioId, String designId) {
     return holdings.ofDesign(studioId, designId).stream()
-        .filter(h -> h.form() == HoldingForm.OFFCUT && h.level().signum() > 0)
+        .filter(h -> h.leftover().isPresent() && h.level().signum() > 0)
         .sorted(
-            Comparator.comparingDouble((Holding h) -> new Offcut(h.offcut()).areaMm2())
+            Comparator.comparingDouble((Holding h) -> h.leftover().orElseThrow().areaMm2())
                 .thenComparing(Holding::id))
         .toList();
   }

@@ -1,7 +1,9 @@
 package craftmap.server.stock;
 
+import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Container;
+import craftmap.core.supply.Offcut;
 import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
 import java.math.BigDecimal;
@@ -36,6 +38,21 @@ public record Holding(
   Holding at(BigDecimal other) {
     return new Holding(
         id, code, designId, mediumId, form, unit, holds, hand, offcut, particulars, other, version);
+  }
+
+  /**
+   * The leftover it is; none where it is no leftover, or where its outline is none: what an older
+   * file brought in may be no outline, and must not hide the rest of the shelf.
+   */
+  public Optional<Offcut> leftover() {
+    if (form != HoldingForm.OFFCUT) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(new Offcut(offcut));
+    } catch (RefusedInput noOutline) {
+      return Optional.empty();
+    }
   }
 
   /** How full it is, 0 to 1; 1 where nothing says how much it holds. */

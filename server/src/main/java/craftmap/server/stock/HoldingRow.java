@@ -32,6 +32,8 @@ import tools.jackson.databind.json.JsonMapper;
 class HoldingRow implements Persistable<String> {
   private static final JsonMapper JSON = JsonMapper.shared();
   private static final int LONGEST_PLACE = 80;
+  private static final LocalDate FIRST_DAY = LocalDate.of(1950, 1, 1);
+  private static final LocalDate LAST_DAY = LocalDate.of(2199, 12, 31);
   private static final BigDecimal MOST = new BigDecimal("1000000");
 
   @Id private String id;
@@ -122,12 +124,23 @@ class HoldingRow implements Persistable<String> {
       throw new RefusedInput(
           "Expires", p.expiresOn().get().toString(), "is before it was opened", "a later day");
     }
+    checkDay("Opened", p.openedOn());
+    checkDay("Expires", p.expiresOn());
     this.place = noted;
     this.tareG = p.tareG().map(t -> checked("Tare", t)).orElse(null);
     this.priceMinor = p.price().map(Price::minor).orElse(null);
     this.currency = p.price().map(Price::currency).orElse(null);
     this.openedOn = p.openedOn().orElse(null);
     this.expiresOn = p.expiresOn().orElse(null);
+  }
+
+  private static void checkDay(String field, Optional<LocalDate> day) {
+    day.filter(d -> d.isBefore(FIRST_DAY) || d.isAfter(LAST_DAY))
+        .ifPresent(
+            d -> {
+              throw new RefusedInput(
+                  field, d.toString(), "is no day of a pot", FIRST_DAY + " to " + LAST_DAY);
+            });
   }
 
   void opened(LocalDate on) {

@@ -1,6 +1,8 @@
 package craftmap.server.stock;
 
+import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
+import craftmap.core.supply.Offcut;
 import craftmap.core.supply.StockUnit;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -23,6 +25,35 @@ public record NewHolding(
     Hand hand,
     List<Point> offcut,
     Particulars particulars) {
+  public NewHolding {
+    offcut = List.copyOf(offcut);
+    boolean fits =
+        switch (form) {
+          case POT -> mediumId.isPresent() && (unit == StockUnit.ML || unit == StockUnit.G);
+          case ROLL -> designId.isPresent() && unit == StockUnit.MM;
+          case WHOLE, OFFCUT -> designId.isPresent() && unit.isCounted();
+        };
+    if (!fits || designId.isPresent() == mediumId.isPresent()) {
+      throw new RefusedInput(
+          "Stock",
+          form + " in " + unit,
+          "is no way to keep " + (mediumId.isPresent() ? "a medium" : "a design"),
+          mediumId.isPresent()
+              ? "a pot in millilitres or grams"
+              : "sheets or pieces, an offcut, or a roll by its length");
+    }
+    if ((form == HoldingForm.POT || form == HoldingForm.ROLL) && holds.isEmpty()) {
+      throw new RefusedInput("Holds", "empty", "is missing", "what it holds when it is full");
+    }
+    if (form == HoldingForm.OFFCUT) {
+      new Offcut(offcut); // its outline is one
+    } else if (!offcut.isEmpty()) {
+      throw new RefusedInput("Stock", form.name(), "has no outline", "none; offcuts have one");
+    }
+    if (hand != Hand.NONE && unit != StockUnit.PIECES) {
+      throw new RefusedInput("Hand", hand.name(), "is told of pieces only", Hand.NONE.name());
+    }
+  }
 
   /** What is noted about a stock besides its level. */
   public record Particulars(

@@ -1,5 +1,6 @@
 package craftmap.core.lay.pass;
 
+import craftmap.core.graph.Graph;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.TurnedBox;
 import java.util.ArrayList;
@@ -8,13 +9,9 @@ import org.locationtech.jts.index.hprtree.HPRtree;
 
 /** Which positions disturb each other. */
 final class Conflicts {
-  private final int[][] near;
+  private Conflicts() {}
 
-  private Conflicts(int[][] near) {
-    this.near = near;
-  }
-
-  static Conflicts among(List<StencilPasses.Position> positions) {
+  static Graph among(List<StencilPasses.Position> positions) {
     HPRtree prints = new HPRtree();
     for (int i = 0; i < positions.size(); i++) {
       prints.insert(positions.get(i).print().around().envelope(), i);
@@ -33,29 +30,12 @@ final class Conflicts {
         }
       }
     }
-    int[][] sorted = new int[positions.size()][];
-    for (int i = 0; i < sorted.length; i++) {
-      sorted[i] = near.get(i).stream().mapToInt(k -> k).sorted().distinct().toArray();
-    }
-    return new Conflicts(sorted);
-  }
-
-  /** Of any graph, for those who have one. */
-  static Conflicts of(int[][] near) {
-    return new Conflicts(near);
+    return Graph.of(near);
   }
 
   private static boolean liesOn(StencilPasses.Position sheet, StencilPasses.Position print) {
     double t = Tolerance.EXACT.lengthMm();
     return sheet.sheet().overlaps(print.print(), t)
         || print.again().stream().anyMatch(p -> sheet.sheet().overlaps(p, t));
-  }
-
-  int size() {
-    return near.length;
-  }
-
-  int[] of(int position) {
-    return near[position];
   }
 }

@@ -1,5 +1,6 @@
 package craftmap.core.lay.pass;
 
+import craftmap.core.graph.Colouring;
 import craftmap.core.plane.TurnedBox;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,8 +50,7 @@ public record StencilPasses(List<List<Integer>> passes, int washes, boolean fewe
 
   /** Passes for positions in any order; those along a line best in the order of the line. */
   public static StencilPasses of(List<Position> positions, int usesBetweenWashes) {
-    Conflicts conflicts = Conflicts.among(positions);
-    Colouring colouring = Colouring.of(conflicts);
+    Colouring colouring = Colouring.of(Conflicts.among(positions));
     List<List<Integer>> passes = new ArrayList<>();
     for (int i = 0; i < colouring.colours(); i++) {
       passes.add(new ArrayList<>());

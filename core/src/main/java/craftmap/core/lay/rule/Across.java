@@ -7,6 +7,7 @@ import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;
+import craftmap.core.lay.sheet.Copies;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.lay.sheet.SpoilSearch;
 import craftmap.core.lay.sheet.Trimming;
@@ -304,12 +305,12 @@ public record Across(
     List<Item> items = onFaces.stream().flatMap(List::stream).toList();
     List<Box> shown = items.stream().map(SheetPart::shown).toList();
     List<Box> windows = Trimming.windows(shown, design.printed(), allowanceMm, intoGaps);
-    int[] sheets = Trimming.sheets(windows);
+    Copies copies = Copies.of(windows);
     List<SheetPart> parts = new ArrayList<>();
     for (int f = 0; f < onFaces.size(); f++) {
       for (Item item : onFaces.get(f)) {
         int i = parts.size();
-        parts.add(SheetPart.of(i + 1, f, item, windows.get(i), sheets[i]));
+        parts.add(SheetPart.of(i + 1, f, item, windows.get(i), 1 + copies.of().get(i)));
       }
     }
     return parts;

@@ -1,8 +1,8 @@
 package craftmap.core.lay.rule;
 
 import craftmap.core.design.MotifBox;
+import craftmap.core.lay.sheet.Copies;
 import craftmap.core.lay.sheet.SheetPart;
-import craftmap.core.lay.sheet.Trimming;
 import craftmap.core.plane.Point;
 import java.util.List;
 
@@ -42,6 +42,6 @@ public record AcrossFronts(
 
   @Override
   public int leastSheets() {
-    return Trimming.deepest(parts.stream().map(p -> SheetPart.boxOf(p.shape())).toList());
+    return Copies.of(parts.stream().map(SheetPart::cut).toList()).least();
   }
 }

@@ -193,7 +193,7 @@ final class CoverWork {
   private FromSheets sheeted(List<Laid> laid) {
     List<NestPart> parts = laid.stream().map(Laid::toCut).toList();
     return Cover.isOnePicture(design)
-        ? FromSheets.oneEach(parts)
+        ? FromSheets.ofPicture(parts)
         : FromSheets.nested(parts, wide, tall, repeatAcross, repeatDown);
   }
 

@@ -6,6 +6,7 @@ import craftmap.core.cut.nest.NestStock;
 import craftmap.core.cut.nest.NestTask;
 import craftmap.core.cut.nest.Nested;
 import craftmap.core.cut.nest.Nesting;
+import craftmap.core.lay.sheet.Copies;
 import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,13 +28,18 @@ record FromSheets(List<Taken> taken, int sheets, int least) {
   /** From which sheet, from 1, and how far into it a part begins. */
   record Taken(int sheet, double acrossMm, double downMm) {}
 
-  /** A sheet of its own for every part, each begun where the part says. */
-  static FromSheets oneEach(List<NestPart> parts) {
+  /** Every part from the spot it begins at; those that show other spots share a sheet. */
+  static FromSheets ofPicture(List<NestPart> parts) {
+    Copies copies =
+        Copies.of(
+            parts.stream()
+                .map(p -> new Box(p.acrossMm(), p.downMm(), p.widthMm(), p.heightMm()))
+                .toList());
     List<Taken> taken = new ArrayList<>();
     for (NestPart p : parts) {
-      taken.add(new Taken(taken.size() + 1, p.acrossMm(), p.downMm()));
+      taken.add(new Taken(1 + copies.of().get(taken.size()), p.acrossMm(), p.downMm()));
     }
-    return new FromSheets(taken, taken.size(), taken.size());
+    return new FromSheets(taken, copies.count(), copies.least());
   }
 
   /** As few sheets as are found, the repeats counted from the sheets' corner. */

@@ -1,5 +1,6 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.measure.RefusedInput;
 import java.util.List;
 
 /** What a rule answers: options to choose from, or the reason why there are none. */
@@ -29,6 +30,9 @@ public sealed interface LayAnswer {
 
   /** Nothing can be laid by this rule. */
   record NoRoom(Reason reason) implements LayAnswer {}
+
+  /** What the lay asks for is not accepted, or its design or face has become so that it is not. */
+  record Refused(RefusedInput why) implements LayAnswer {}
 
   /** Why nothing can be laid. */
   enum Reason {

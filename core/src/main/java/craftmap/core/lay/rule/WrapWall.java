@@ -105,7 +105,8 @@ sealed interface WrapWall {
       double inner = Math.min(radiusMm(top), radiusMm(foot));
       double half = Math.abs(b - a) / 2;
       double middle = (a + b) / 2;
-      double low = inner * Math.cos(half);
+      // more than half way round, the ends of the outer arc lie lowest
+      double low = (half > Math.PI / 2 ? outer : inner) * Math.cos(half);
       Point apex = wall.apex();
       double from0 = (outer + low) / 2;
       double turn = Math.toDegrees(middle) + (wall.widerAtTheTop() ? 90 : -90);

@@ -318,7 +318,7 @@ final class WrapWork {
           repeatAcross,
           repeatDown);
     }
-    return FromSheets.oneEach(
+    return FromSheets.ofPicture(
         parts.stream()
             .map(
                 p -> {

@@ -56,54 +56,6 @@ public final class Trimming {
     return windows;
   }
 
-  /** From which sheet each window is cut, from 1: the first on which nothing is in its way. */
-  public static int[] sheets(List<Box> windows) {
-    int[] sheets = new int[windows.size()];
-    for (int i = 0; i < sheets.length; i++) {
-      int sheet = 1;
-      while (isTaken(windows, sheets, i, sheet)) {
-        sheet++;
-      }
-      sheets[i] = sheet;
-    }
-    return sheets;
-  }
-
-  /**
-   * How many windows lie on one spot, at the most: each of them needs a sheet of its own. The spot
-   * can always be slid up and to the left until it meets a left edge and an upper one.
-   */
-  public static int deepest(List<Box> windows) {
-    int most = 0;
-    for (Box across : windows) {
-      for (Box down : windows) {
-        double x = across.leftMm();
-        double y = down.topMm();
-        int here = 0;
-        for (Box w : windows) {
-          boolean covers =
-              w.leftMm() <= x + HAIR
-                  && x < w.rightMm() - HAIR
-                  && w.topMm() <= y + HAIR
-                  && y < w.bottomMm() - HAIR;
-          here += covers ? 1 : 0;
-        }
-        most = Math.max(most, here);
-      }
-    }
-    return most;
-  }
-
-  private static boolean isTaken(List<Box> windows, int[] sheets, int i, int sheet) {
-    for (int j = 0; j < i; j++) {
-      if (sheets[j] == sheet
-          && windows.get(i).overlaps(windows.get(j), Tolerance.EXACT.lengthMm())) {
-        return true;
-      }
-    }
-    return false;
-  }
-
   private void towardsNeighbours(int i) {
     Arrays.fill(grow[i], allowanceMm);
     Box own = shown.get(i);

@@ -7,11 +7,9 @@ import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plane.Box;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
-/** The parts that lays ask for, by the sheet that each lay has them on. */
+/** The parts that lays ask for, in the order of the lays. */
 final class CutParts {
   private final Design design;
   private final Box sheet;
@@ -22,61 +20,49 @@ final class CutParts {
     this.sheet = DesignCut.sheetOf(design);
   }
 
-  static List<List<DesignCut.Piece>> of(Design design, List<DesignCut.Source> lays) {
-    CutParts parts = new CutParts(design);
-    List<List<DesignCut.Piece>> bySheet = new ArrayList<>();
-    lays.forEach(l -> bySheet.addAll(parts.of(l)));
-    return bySheet;
+  /**
+   * A part.
+   *
+   * @param onePicture it shows one of the pictures that are printed on a sheet, and may come from
+   *     any of them; its window is told on the first
+   */
+  record Part(DesignCut.Piece piece, boolean onePicture) {
+    Box window() {
+      return piece.window();
+    }
   }
 
-  private List<List<DesignCut.Piece>> of(DesignCut.Source source) {
+  static List<Part> of(Design design, List<DesignCut.Source> lays) {
+    CutParts parts = new CutParts(design);
+    List<Part> all = new ArrayList<>();
+    lays.forEach(l -> parts.add(l, all));
+    return all;
+  }
+
+  private void add(DesignCut.Source source, List<Part> into) {
     LayReading.Laid laid = source.laid();
-    Map<Integer, List<DesignCut.Piece>> own = new LinkedHashMap<>();
     if (laid.chosen().arrangement() instanceof SheetWork work) {
       for (SheetPart part : work.parts()) {
-        own.computeIfAbsent(part.sheet(), s -> new ArrayList<>())
-            .add(piece(source, laid.faceIds().get(part.front()), part.cut()));
+        boolean one = isOnePicture(part.design());
+        into.add(new Part(piece(source, laid.faceIds().get(part.front()), part.cut()), one));
       }
     } else {
-      for (int i = 0; i < laid.items().size(); i++) {
-        Box window = SheetPart.grown(laid.items().get(i), design.printed(), 0);
-        own.put(i, List.of(piece(source, laid.lay().faceId(), window)));
+      for (var item : laid.items()) {
+        Box window = SheetPart.grown(item, item.design().printed(), 0);
+        into.add(new Part(piece(source, laid.lay().faceId(), window), isOnePicture(item.design())));
       }
     }
-    return intoQuarters(laid, List.copyOf(own.values()));
+  }
+
+  /** Whether what is laid is one of several pictures on a sheet, not the whole of it. */
+  private boolean isOnePicture(Design laidAs) {
+    return design instanceof Napkin n
+        && n.quarters() > 1
+        && laidAs.printed().areaMm2() < 0.9 * sheet.areaMm2();
   }
 
   private DesignCut.Piece piece(DesignCut.Source source, String faceId, Box window) {
     return new DesignCut.Piece(
         ++number, source.pieceId(), source.laid().lay().id(), faceId, window, false);
-  }
-
-  /** One of a napkin's pictures is a quarter of it: four of them come from one. */
-  private List<List<DesignCut.Piece>> intoQuarters(
-      LayReading.Laid laid, List<List<DesignCut.Piece>> units) {
-    boolean whole =
-        laid.chosen().arrangement() instanceof SheetWork work
-            && work.parts().getFirst().design().printed().areaMm2() > 0.9 * sheet.areaMm2();
-    if (!(design instanceof Napkin napkin) || whole) {
-      return units;
-    }
-    Box one = napkin.printed();
-    int across = (int) Math.round(sheet.widthMm() / one.widthMm());
-    List<List<DesignCut.Piece>> napkins = new ArrayList<>();
-    for (int u = 0; u < units.size(); u++) {
-      int quarter = u % napkin.quarters();
-      if (quarter == 0) {
-        napkins.add(new ArrayList<>());
-      }
-      double dx = quarter % across * one.widthMm();
-      double dy = quarter / across * one.heightMm();
-      for (DesignCut.Piece p : units.get(u)) {
-        Box w = p.window();
-        napkins
-            .getLast()
-            .add(p.at(new Box(w.leftMm() + dx, w.topMm() + dy, w.widthMm(), w.heightMm()), false));
-      }
-    }
-    return napkins;
   }
 }

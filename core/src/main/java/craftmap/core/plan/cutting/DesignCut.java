@@ -91,15 +91,16 @@ public record DesignCut(
       int sheets,
       CutWish wish,
       DoublePredicate goOn) {
-    List<List<Piece>> parts = CutParts.of(design, lays);
+    List<CutParts.Part> parts = CutParts.of(design, lays);
     return isPicture(design)
         ? new PictureSheets(design, leftovers, sheets, wish).cut(parts)
-        : new PrintSheets(design, leftovers, sheets, wish).cut(parts, goOn);
+        : new PrintSheets(design, leftovers, sheets, wish)
+            .cut(parts.stream().map(CutParts.Part::piece).toList(), goOn);
   }
 
   /** The parts that lays ask for, before any is placed. */
   public static List<Piece> wanted(Design design, List<Source> lays) {
-    return CutParts.of(design, lays).stream().flatMap(List::stream).toList();
+    return CutParts.of(design, lays).stream().map(CutParts.Part::piece).toList();
   }
 
   /** A picture's parts are where they are on it: there is nothing to look for. */

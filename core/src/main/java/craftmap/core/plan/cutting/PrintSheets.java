@@ -45,8 +45,7 @@ final class PrintSheets {
     return leftover.offcut().areaMm2() > 0.999 * leftover.offcut().box().areaMm2();
   }
 
-  DesignCut cut(List<List<DesignCut.Piece>> bySheet, DoublePredicate goOn) {
-    List<DesignCut.Piece> pieces = bySheet.stream().flatMap(List::stream).toList();
+  DesignCut cut(List<DesignCut.Piece> pieces, DoublePredicate goOn) {
     boolean turns = design.direction() == Direction.ANY_WAY && Cover.repeatOf(design).isEmpty();
     List<NestPart> parts =
         pieces.stream()

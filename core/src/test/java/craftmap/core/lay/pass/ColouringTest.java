@@ -2,6 +2,8 @@ package craftmap.core.lay.pass;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftmap.core.graph.Colouring;
+import craftmap.core.graph.Graph;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.TurnedBox;
 import java.util.ArrayList;
@@ -114,7 +116,7 @@ class ColouringTest {
     near[3] = new int[] {0, 4};
     near[4] = new int[] {1, 3};
     near[5] = new int[] {0, 2};
-    Colouring colouring = Colouring.of(Conflicts.of(near));
+    Colouring colouring = Colouring.of(new Graph(List.of(near)));
     assertThat(colouring.colours()).isEqualTo(2);
     assertThat(colouring.proven()).isTrue();
   }

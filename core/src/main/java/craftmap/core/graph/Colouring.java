@@ -1,4 +1,4 @@
-package craftmap.core.lay.pass;
+package craftmap.core.graph;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -19,8 +19,8 @@ import java.util.List;
  *       are searched, the most pressed position first, a new colour only once.
  * </ol>
  */
-final class Colouring {
-  static final int EXACT_UP_TO = 64;
+public final class Colouring {
+  public static final int EXACT_UP_TO = 64;
 
   /** Steps after which the search gives up; far more than grids of that size have needed. */
   private static final long MOST_STEPS = 3_000_000;
@@ -35,20 +35,20 @@ final class Colouring {
     this.proven = proven;
   }
 
-  int colours() {
+  public int colours() {
     return colours;
   }
 
-  int colourOf(int position) {
+  public int colourOf(int position) {
     return colour[position];
   }
 
   /** True where fewer colours are impossible. */
-  boolean proven() {
+  public boolean proven() {
     return proven;
   }
 
-  static Colouring of(Conflicts graph) {
+  public static Colouring of(Graph graph) {
     int[] colour = new int[graph.size()];
     int most = 0;
     boolean proven = true;
@@ -86,7 +86,7 @@ final class Colouring {
   }
 
   /** Positions that hang together through conflicts. */
-  private static List<List<Integer>> pieces(Conflicts graph) {
+  private static List<List<Integer>> pieces(Graph graph) {
     boolean[] seen = new boolean[graph.size()];
     List<List<Integer>> pieces = new ArrayList<>();
     for (int i = 0; i < graph.size(); i++) {
@@ -116,7 +116,7 @@ final class Colouring {
   private static final class Piece {
     private final int[][] near;
 
-    Piece(Conflicts graph, List<Integer> positions) {
+    Piece(Graph graph, List<Integer> positions) {
       int[] number = new int[graph.size()];
       for (int i = 0; i < positions.size(); i++) {
         number[positions.get(i)] = i;
