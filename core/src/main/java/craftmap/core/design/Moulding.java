@@ -54,7 +54,6 @@ public record Moulding(
     LENGTHS
   }
 
-  private static final LengthRange THICKNESS = new LengthRange(0, false, 100);
   private static final FigureRange STRAIN = new FigureRange("%", 0, 60, 1);
 
   static Moulding read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
@@ -64,7 +63,7 @@ public record Moulding(
             ? PlainSheet.ask(sheet, drawn, 20, 15)
             : PlainSheet.ask(sheet, drawn, 120, 60);
     double stock = form == Form.LENGTHS ? sheet.size("stock", "Length of a stock length", 1000) : 0;
-    double thickness = sheet.length("thickness", "Thickness", 5, THICKNESS);
+    double thickness = sheet.length("thickness", "Thickness", 5, LengthRange.THICKNESS);
     Flexibility flexibility =
         sheet.choice("flexibility", "How it bends", Flexibility.BENDS_WITH_HEAT);
     double strain =

@@ -13,7 +13,7 @@ public record RaisedStencil(
     double thicknessMm,
     Direction direction)
     implements StencilDesign {
-  private static final LengthRange THICKNESS = new LengthRange(0, false, 15);
+  private static final LengthRange THICKNESS = LengthRange.THICKNESS.upTo(15);
 
   static RaisedStencil read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture open = OpenSheet.ask(sheet, drawn);

@@ -15,7 +15,7 @@ public record Texture(Card card, Picture pattern, Tool tool, double pasteMm, Dir
     STAMP
   }
 
-  private static final LengthRange PASTE = new LengthRange(0, false, 15);
+  private static final LengthRange PASTE = LengthRange.THICKNESS.upTo(15);
 
   static Texture read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Tool tool = sheet.choice("tool", "Tool", Tool.PATTERN_ROLLER);

@@ -40,6 +40,10 @@ public final class Room {
 
   private final Face face;
   private final Obstacles obstacles;
+
+  /** What of it belongs to faces that are set into it. */
+  private final List<Geometry> insets;
+
   private final List<Item> taken;
   private final double clearanceMm;
   private final Box plain;
@@ -48,21 +52,28 @@ public final class Room {
   private Geometry free;
   private PreparedGeometry preparedFree;
 
-  private Room(Face face, Obstacles obstacles, List<Item> taken, double clearanceMm) {
+  private Room(
+      Face face, Obstacles obstacles, List<Geometry> insets, List<Item> taken, double clearanceMm) {
     this.face = face;
     this.obstacles = obstacles;
+    this.insets = List.copyOf(insets);
     this.taken = List.copyOf(taken);
     this.clearanceMm = clearanceMm;
     this.plain = plain(face.outline());
   }
 
   public static Room on(Face face, DesignKind kind) {
-    return new Room(face, Obstacles.on(face, kind), List.of(), 0);
+    return on(face, kind, List.of());
+  }
+
+  /** On a face that others are set into. */
+  public static Room on(Face face, DesignKind kind, List<Geometry> insets) {
+    return new Room(face, Obstacles.on(face, kind), insets, List.of(), 0);
   }
 
   /** The same room less what was laid already, each print with a clear border. */
   public Room around(List<Item> laid, double clearMm) {
-    return new Room(face, obstacles, laid, clearMm);
+    return new Room(face, obstacles, insets, laid, clearMm);
   }
 
   public Face face() {
@@ -119,6 +130,7 @@ public final class Room {
     if (free == null) {
       List<Geometry> off = new ArrayList<>();
       obstacles.each().forEach(o -> off.add(o.area()));
+      off.addAll(insets);
       off.addAll(borders());
       Geometry region = face.outline().region();
       free = off.isEmpty() ? region : Planar.difference(region, Planar.union(off));
@@ -126,6 +138,24 @@ public final class Room {
     }
     return free;
   }
+
+  /**
+   * The lines between what may be worked on and what is kept out: where tape goes. The edge of the
+   * face is none of them, and what was laid before stays as it is.
+   */
+  public Geometry linesToKeepOuts() {
+    List<Geometry> off = new ArrayList<>(insets);
+    obstacles.each().forEach(o -> off.add(o.area()));
+    Geometry region = face.outline().region();
+    if (off.isEmpty()) {
+      return GEOMETRY.createGeometryCollection();
+    }
+    Geometry left = Planar.difference(region, Planar.union(off));
+    return Planar.difference(left.getBoundary(), region.getBoundary().buffer(EDGE_MM));
+  }
+
+  /** Nearer to the edge of a face than this is on it. */
+  private static final double EDGE_MM = 0.5;
 
   private List<Geometry> borders() {
     List<Geometry> borders = new ArrayList<>();
@@ -137,7 +167,7 @@ public final class Room {
   }
 
   public boolean keepsClear() {
-    return !taken.isEmpty() || !obstacles.isEmpty();
+    return !taken.isEmpty() || !obstacles.isEmpty() || !insets.isEmpty();
   }
 
   /** A copy laid there, cut by the outline; none where nothing of it is on the face. */

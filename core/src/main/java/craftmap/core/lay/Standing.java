@@ -51,6 +51,13 @@ public record Standing(long[] marks) implements Comparable<Standing> {
     return new Standing(more);
   }
 
+  /** The same for what lies the more evenly, the further its copies keep apart. */
+  public Standing apartBy(double leastMm) {
+    long[] more = marks.clone();
+    more[Criterion.LEAST_GAP_CHANGE.ordinal()] = -Tolerance.EXACT.steps(leastMm);
+    return new Standing(more);
+  }
+
   /** The same for what was to cover and leaves so much bare. */
   public Standing leavingBare(double mm2) {
     long[] more = marks.clone();

@@ -12,6 +12,13 @@ public record LengthRange(double leastMm, boolean leastIncluded, double mostMm) 
   public static final LengthRange PLACE =
       new LengthRange(-Length.LONGEST.mm(), true, Length.LONGEST.mm());
 
+  /** What is told finer than a tape shows: how thick a thing is, how deep a relief. */
+  public static final LengthRange THICKNESS = new LengthRange(0, false, 100);
+
+  public boolean isFine() {
+    return !leastIncluded && mostMm <= THICKNESS.mostMm;
+  }
+
   /** The same range, ending earlier. */
   public LengthRange upTo(double mm) {
     return new LengthRange(leastMm, leastIncluded, mm);

@@ -2,9 +2,7 @@ package craftmap.core.plan;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
-import craftmap.core.design.PaintedZone;
 import craftmap.core.design.StencilDesign;
-import craftmap.core.design.Texture;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Eye;
@@ -21,11 +19,9 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
 import craftmap.core.plane.Box;
-import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Face;
-import craftmap.core.surface.KeepOut;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -33,7 +29,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.locationtech.jts.geom.Geometry;
 
 /**
  * Works out lays one after the other, in the order they are put on: each may go around what lies on
@@ -96,12 +91,7 @@ final class LayReader {
       case LayAnswer.Options options -> {
         // one decision for all its faces: what is laid on one is the same option on the others
         Chosen chosen = Chosen.of(lay, options);
-        List<LayReading> laid = new ArrayList<>();
-        for (int f = 0; f < faces.size(); f++) {
-          Room room = fronts.all().get(f).room();
-          laid.add(laid(room, lay, ids, design, paint, chosen.seenFrom(f), f == 0));
-        }
-        yield laid;
+        yield laid(lay, fronts, ids, design, paint, chosen);
       }
       case LayAnswer why -> {
         LayReading reading = new LayReading.DoesNotFit(lay, design, paint, why);
@@ -165,7 +155,11 @@ final class LayReader {
   }
 
   private Room room(Lay lay, Face face, Optional<Design> design) {
-    Room room = Room.on(face, design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT));
+    Room room =
+        Room.on(
+            face,
+            design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT),
+            PlanFaces.insets(face, places.values()));
     return lay.clearMm().isPresent()
         ? room.around(items(on(face.id())), lay.clearMm().getAsDouble())
         : room;
@@ -189,45 +183,76 @@ final class LayReader {
         fronts);
   }
 
-  private LayReading.Laid laid(
-      Room room,
+  /** On all its faces; what it takes is counted over all of them, and told with each. */
+  private List<LayReading> laid(
       Lay lay,
+      Fronts fronts,
       List<String> faceIds,
       Optional<Design> own,
       Optional<Paint> paint,
-      Chosen options,
-      boolean lead) {
-    LayOption chosen = options.option();
-    Eye.Seen seen = lay.eye().apply(room, chosen.items());
-    Design design = own.orElseGet(() -> chosen.items().getFirst().design());
-    Optional<StencilPasses> passes =
-        design instanceof StencilDesign stencil
-            ? Optional.of(
-                StencilPasses.of(positions(room.face(), seen.items()), stencil.usesBetweenWashes()))
-            : Optional.empty();
-    return new LayReading.Laid(
-        lay,
-        faceIds,
-        lead,
-        design,
-        paint,
-        options.options(),
-        chosen,
-        seen,
-        options.state(),
-        SetOuts.of(room.outline(), tape, lay.rule(), chosen, seen.items()),
-        passes,
-        Clearance.of(room.obstacles(), seen.items()),
-        BreakCrossing.of(room.face().marks().breaks(), seen.items()),
+      Chosen chosen) {
+    List<OnFace> all = new ArrayList<>();
+    for (int f = 0; f < fronts.all().size(); f++) {
+      Room room = fronts.all().get(f).room();
+      Chosen there = chosen.seenFrom(f);
+      Eye.Seen seen = lay.eye().apply(room, there.option().items());
+      all.add(new OnFace(room, there, seen));
+    }
+    Design design = own.orElseGet(() -> all.getFirst().chosen.option().items().getFirst().design());
+    for (OnFace on : all) {
+      on.passes =
+          design instanceof StencilDesign stencil
+              ? Optional.of(
+                  StencilPasses.of(
+                      positions(on.room.face(), on.seen.items()), stencil.usesBetweenWashes()))
+              : Optional.empty();
+    }
+    double masking =
+        all.stream().mapToDouble(on -> Masking.mm(on.room, design, on.seen.items())).sum();
+    Takes takes =
         Takes.of(
             lay,
-            lead,
             design,
-            chosen,
-            seen.items(),
+            chosen.option(),
+            all.getFirst().room.face(),
+            all.stream().map(on -> on.seen.items()).toList(),
             paint,
-            passes,
-            masking(room, design, seen.items())));
+            all.getFirst().passes,
+            masking);
+    List<LayReading> readings = new ArrayList<>();
+    for (OnFace on : all) {
+      readings.add(
+          new LayReading.Laid(
+              lay,
+              faceIds,
+              readings.isEmpty(),
+              design,
+              paint,
+              on.chosen.options(),
+              on.chosen.option(),
+              on.seen,
+              chosen.state(),
+              SetOuts.of(on.room.outline(), tape, lay.rule(), on.chosen.option(), on.seen.items()),
+              on.passes,
+              Clearance.of(on.room.obstacles(), on.seen.items()),
+              BreakCrossing.of(on.room.face().marks().breaks(), on.seen.items()),
+              takes));
+    }
+    return readings;
+  }
+
+  /** What a lay comes to on one face, while it is worked out. */
+  private static final class OnFace {
+    private final Room room;
+    private final Chosen chosen;
+    private final Eye.Seen seen;
+    private Optional<StencilPasses> passes = Optional.empty();
+
+    OnFace(Room room, Chosen chosen, Eye.Seen seen) {
+      this.room = room;
+      this.chosen = chosen;
+      this.seen = seen;
+    }
   }
 
   private static LayReading.PickState pickState(Optional<Pick> pick, LayOption chosen) {
@@ -269,39 +294,4 @@ final class LayReader {
             })
         .toList();
   }
-
-  /**
-   * Tape round every keep-out that a sheet or the work comes to lie on. Paste and colour over an
-   * area are taped along that area's own line; colour that runs out at the edge of the face is not
-   * taped there.
-   */
-  private static double masking(Room room, Design design, List<Item> items) {
-    if (design instanceof Texture) {
-      return room.free().getBoundary().getLength();
-    }
-    if (design instanceof PaintedZone) {
-      Geometry edge = room.outline().region().getBoundary().buffer(EDGE_MM);
-      return items.stream()
-          .mapToDouble(i -> Planar.difference(i.visibleArea().getBoundary(), edge).getLength())
-          .sum();
-    }
-    if (!(design instanceof StencilDesign)) {
-      return 0;
-    }
-    double length = 0;
-    for (KeepOut keepOut : room.face().keepOuts()) {
-      Geometry area = keepOut.area().on(room.outline());
-      boolean under =
-          items.stream()
-              .anyMatch(
-                  i ->
-                      i.design() instanceof StencilDesign s
-                          && i.sheet(s).around().envelope().intersects(area.getEnvelopeInternal())
-                          && i.sheet(s).polygon().intersects(area));
-      length += under ? area.getBoundary().getLength() : 0;
-    }
-    return length;
-  }
-
-  private static final double EDGE_MM = 0.5;
 }

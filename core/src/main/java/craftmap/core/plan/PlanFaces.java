@@ -11,12 +11,15 @@ import craftmap.core.surface.Marks;
 import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.Outline;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Puts the faces of a piece together:
@@ -181,5 +184,16 @@ final class PlanFaces {
                   .toList()));
     }
     return parts;
+  }
+
+  /** The areas of the faces set into this one, where they lie on it. */
+  static List<Geometry> insets(Face face, Collection<PlanFace> all) {
+    return all.stream()
+        .filter(p -> p.setInto().filter(face.id()::equals).isPresent())
+        .map(
+            p ->
+                AffineTransformation.translationInstance(p.at().xMm(), p.at().yMm())
+                    .transform(p.face().outline().region()))
+        .toList();
   }
 }

@@ -6,6 +6,7 @@ import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.FaceMeasure;
@@ -18,8 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Works out a plan, for a shelf and a tape. */
 public final class PlanReader {
@@ -37,7 +36,8 @@ public final class PlanReader {
     plan.lays().forEach(lays::read);
     List<PlanReading.FaceReading> faces =
         places.stream().map(p -> read(p, places, lays.on(p.face().id()))).toList();
-    return new PlanReading(faces, plan.formFaces().joins(), PlanFaces.parts(places));
+    List<LayReading> all = faces.stream().flatMap(f -> f.lays().stream()).toList();
+    return new PlanReading(faces, plan.formFaces().joins(), PlanFaces.parts(places), Pool.of(all));
   }
 
   private PlanReading.FaceReading read(
@@ -47,7 +47,7 @@ public final class PlanReader {
     return new PlanReading.FaceReading(
         place,
         MapGrid.over(face.outline()),
-        FaceMeasure.of(face, insets(face, all)),
+        FaceMeasure.of(face, PlanFaces.insets(face, all)),
         face.outline() instanceof QuadOutline quad
             ? Optional.of(quad.squareness())
             : Optional.empty(),
@@ -56,17 +56,6 @@ public final class PlanReader {
         shared(face, readings),
         face.blemishes().stream().map(b -> BlemishCover.of(b, items)).toList(),
         strayKeepOuts(face));
-  }
-
-  /** The areas of the faces set into this one, where they lie on it. */
-  private static List<Geometry> insets(Face face, List<PlanFace> all) {
-    return all.stream()
-        .filter(p -> p.setInto().filter(face.id()::equals).isPresent())
-        .map(
-            p ->
-                AffineTransformation.translationInstance(p.at().xMm(), p.at().yMm())
-                    .transform(p.face().outline().region()))
-        .toList();
   }
 
   /** Upright faces are read from their top edge; what lies level from the edge one stands at. */

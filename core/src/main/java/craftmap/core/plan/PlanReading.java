@@ -2,6 +2,7 @@ package craftmap.core.plan;
 
 import craftmap.core.form.Join;
 import craftmap.core.lay.BlemishCover;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.FaceMeasure;
@@ -11,12 +12,18 @@ import craftmap.core.surface.outline.Squareness;
 import java.util.List;
 import java.util.Optional;
 
-/** Everything a plan comes to. */
-public record PlanReading(List<FaceReading> faces, List<Join> joins, List<Part> parts) {
+/**
+ * Everything a plan comes to.
+ *
+ * @param pools what all its lays take together, design by design
+ */
+public record PlanReading(
+    List<FaceReading> faces, List<Join> joins, List<Part> parts, List<Pool> pools) {
   public PlanReading {
     faces = List.copyOf(faces);
     joins = List.copyOf(joins);
     parts = List.copyOf(parts);
+    pools = List.copyOf(pools);
   }
 
   /**
@@ -55,6 +62,11 @@ public record PlanReading(List<FaceReading> faces, List<Join> joins, List<Part> 
 
   public FaceReading face(String id) {
     return find(id).orElseThrow();
+  }
+
+  /** What a lay shares of its design with the others; none where it takes nothing off the shelf. */
+  public Optional<Pool> poolOf(String layId, String designId) {
+    return pools.stream().filter(p -> p.design().id().equals(designId) && p.has(layId)).findFirst();
   }
 
   public List<LayReading> lays() {

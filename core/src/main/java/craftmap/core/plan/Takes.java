@@ -28,8 +28,13 @@ import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.StencilPaint;
 import craftmap.core.plane.Planar;
+import craftmap.core.surface.Face;
+import craftmap.core.surface.Finish;
+import craftmap.core.surface.MakeUp;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a lay takes.
@@ -40,7 +45,7 @@ import java.util.Optional;
  * @param pieces single things that are used up
  * @param lengthMm of a roll or of trim, as it is cut
  * @param stockLengths whole stock lengths of trim
- * @param sheets sheets that are opened; none on further faces of the same lay
+ * @param sheets sheets that are opened, for all its faces
  * @param leastSheets no plan needs fewer
  * @param pages office pages that are printed
  * @param sizedMm2 what is sized, wetted or glued over
@@ -108,45 +113,64 @@ public record Takes(
     return paint.map(StencilPaint::volumeMl).orElse(0.0) + paste.map(Paste::volumeMl).orElse(0.0);
   }
 
+  /**
+   * Over all faces of a lay.
+   *
+   * @param face the one it was laid on
+   * @param onFaces the items on each of its faces
+   */
   static Takes of(
       Lay lay,
-      boolean lead,
       Design design,
       LayOption chosen,
-      List<Item> items,
+      Face face,
+      List<List<Item>> onFaces,
       Optional<Paint> paint,
       Optional<StencilPasses> passes,
       double maskingMm) {
+    List<Item> items = onFaces.stream().flatMap(List::stream).toList();
     double printed = items.stream().mapToDouble(Item::printMm2).sum();
     return new Takes(
-        paint.flatMap(p -> paint(lay, design, p, printed)),
-        paste(design, items, printed),
+        paint.flatMap(p -> paint(lay, design, face, p, printed)),
+        paste(design, chosen, items, printed),
         design instanceof Mould mould
             ? Optional.of(castings(mould, items.size()))
             : Optional.empty(),
         pieces(design, chosen, items),
         length(design, chosen, items),
         chosen.arrangement() instanceof FrameSides f ? f.cutting().lengths().size() : 0,
-        lead ? sheets(design, chosen, items) : 0,
-        lead && chosen.arrangement() instanceof SheetWork w ? w.leastSheets() : 0,
+        sheets(design, chosen, items),
+        chosen.arrangement() instanceof SheetWork w ? w.leastSheets() : 0,
         chosen.arrangement() instanceof PageSet p ? p.pages() : 0,
-        sized(design, chosen, items),
+        sized(design, chosen, onFaces),
         film(items),
         maskingMm,
         HandsOn.minutes(lay, design, chosen, items, passes));
   }
 
   private static Optional<StencilPaint> paint(
-      Lay lay, Design design, Paint paint, double printedMm2) {
+      Lay lay, Design design, Face face, Paint paint, double printedMm2) {
+    if (design instanceof PaintedZone) {
+      boolean drinks = face.finish() == Finish.BARE && WOODEN.contains(face.makeUp());
+      return Optional.of(
+          new StencilPaint(
+              printedMm2,
+              lay.coats(),
+              paint.spreadM2PerLitre(),
+              BRUSH_LOSS,
+              face.relief().factor(),
+              drinks ? StencilPaint.FIRST_ON_BARE_WOOD : 1));
+    }
     boolean vinyl = design instanceof CustomCut cut && cut.film() == CustomCut.Film.VINYL;
-    boolean painted =
-        (design instanceof StencilDesign || design instanceof Dots || design instanceof PaintedZone)
-            && !vinyl;
-    double loss = design instanceof PaintedZone ? BRUSH_LOSS : StencilPaint.TYPICAL_LOSS;
+    boolean painted = (design instanceof StencilDesign || design instanceof Dots) && !vinyl;
     return painted && !(design instanceof RaisedStencil)
-        ? Optional.of(new StencilPaint(printedMm2, lay.coats(), paint.spreadM2PerLitre(), loss))
+        ? Optional.of(
+            new StencilPaint(
+                printedMm2, lay.coats(), paint.spreadM2PerLitre(), StencilPaint.TYPICAL_LOSS))
         : Optional.empty();
   }
+
+  private static final Set<MakeUp> WOODEN = EnumSet.of(MakeUp.WOOD, MakeUp.VENEER, MakeUp.BOARD);
 
   /** Whole sheets; a picture by itself is one, or one of the pictures on a napkin. */
   private static int sheets(Design design, LayOption chosen, List<Item> items) {
@@ -161,30 +185,36 @@ public record Takes(
     };
   }
 
-  private static double sized(Design design, LayOption chosen, List<Item> items) {
+  private static double sized(Design design, LayOption chosen, List<List<Item>> onFaces) {
     if (chosen.arrangement() instanceof RollStrips strips) {
       return strips.sizedMm2();
     }
     return switch (design) {
-      case Napkin n -> union(items);
-      case Paper p -> union(items);
-      case CutOut c -> union(items);
+      case Napkin n -> union(onFaces);
+      case Paper p -> union(onFaces);
+      case CutOut c -> union(onFaces);
       default -> 0;
     };
   }
 
-  /** Each spot counted once, however many pieces lie on it. */
-  private static double union(List<Item> items) {
-    return Planar.union(items.stream().map(Item::visibleArea).toList()).getArea();
+  /** Each spot counted once, however many pieces lie on it, by what is really there of them. */
+  private static double union(List<List<Item>> onFaces) {
+    return onFaces.stream()
+        .filter(items -> !items.isEmpty())
+        .mapToDouble(items -> Planar.union(items.stream().map(Item::print).toList()).getArea())
+        .sum();
   }
 
-  private static Optional<Paste> paste(Design design, List<Item> items, double printedMm2) {
+  private static Optional<Paste> paste(
+      Design design, LayOption chosen, List<Item> items, double printedMm2) {
     return switch (design) {
       case RaisedStencil raised -> Optional.of(new Paste(printedMm2, raised.thicknessMm()));
       case Texture texture ->
           Optional.of(
               new Paste(
-                  items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum(),
+                  chosen.arrangement() instanceof RollerStrips strips
+                      ? strips.areaMm2()
+                      : items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum(),
                   texture.pasteMm()));
       default -> Optional.empty();
     };

@@ -1,5 +1,6 @@
 package craftmap.core.design;
 
+import craftmap.core.artwork.SvgReader;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import java.util.HashMap;
@@ -54,6 +55,23 @@ public final class Prints {
 
   public static Design cutOut(double w, double h, MotifBox... motifs) {
     return of(DesignKind.COLLAGE, Map.of(), Map.of(), w, h, motifs);
+  }
+
+  /** A round cut-out: what is drawn is the disc. */
+  public static Design roundCutOut(double across) {
+    String svg =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='%smm' height='%smm' viewBox='0 0 %s %s'><circle cx='%s' cy='%s' r='%s'/></svg>"
+            .formatted(across, across, across, across, across / 2, across / 2, across / 2);
+    return DesignKind.COLLAGE.read(
+        card(),
+        MeasureSheet.blank(),
+        Optional.of(
+            new Picture(
+                across,
+                across,
+                Optional.of(SvgReader.read(svg).silhouette()),
+                Optional.empty(),
+                List.of())));
   }
 
   public static Design foil(double width, double overlap, String coverage) {

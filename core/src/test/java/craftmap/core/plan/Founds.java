@@ -1,6 +1,10 @@
 package craftmap.core.plan;
 
+import craftmap.core.surface.Finish;
+import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Marks;
+import craftmap.core.surface.Relief;
+import java.util.Optional;
 
 /** What was found on faces, for tests. */
 final class Founds {
@@ -23,5 +27,24 @@ final class Founds {
         n.standing(),
         n.ownMarks(),
         marks);
+  }
+
+  /** What a face is made of, and nothing else. */
+  static Found surface(MakeUp makeUp, Finish finish, Relief relief) {
+    Found n = Found.nothing();
+    return new Found(
+        n.name(),
+        n.outline(),
+        makeUp,
+        finish,
+        n.ground(),
+        n.exposure(),
+        n.edgeDepthMm(),
+        Optional.of(relief),
+        n.shown(),
+        n.comesOff(),
+        n.standing(),
+        n.ownMarks(),
+        n.marks());
   }
 }

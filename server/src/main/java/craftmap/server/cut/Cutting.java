@@ -4,6 +4,7 @@ import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.gather.Gathering;
@@ -58,7 +59,7 @@ record Cutting(
 
   /** How much of the shelf's unit one sheet is: a length where it is cut off a roll. */
   static double unitsOf(Design design) {
-    return isOnARoll(design) ? design.picture().orElseThrow().heightMm() : 1;
+    return Pool.perSheet(design);
   }
 
   static int wholeSheets(double quantity, Design design) {

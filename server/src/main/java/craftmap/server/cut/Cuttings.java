@@ -1,11 +1,10 @@
 package craftmap.server.cut;
 
-import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
-import craftmap.core.design.Paper;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.Pieces;
@@ -70,14 +69,6 @@ class Cuttings {
     }
   }
 
-  /** Sheets, or a roll of paper of which as long ones are cut off. */
-  static boolean comesInSheets(Design design) {
-    boolean sheets =
-        design.comes() instanceof Comes.AsSheets
-            || design instanceof Paper && Cutting.isOnARoll(design);
-    return sheets && design.picture().isPresent();
-  }
-
   /** The pieces that are cut together, the one that is looked at first. */
   List<SavedPlan> together(Studio studio, String id, List<String> with) {
     List<SavedPlan> all = new ArrayList<>();
@@ -116,7 +107,7 @@ class Cuttings {
       boolean first = piece.id().equals(together.getFirst().id());
       for (Gathering.DesignNeed need : gathering.gather(studio, piece).designs()) {
         Design design = need.design();
-        if (comesInSheets(design) && (first || byDesign.containsKey(design.id()))) {
+        if (Pool.comesInSheets(design) && (first || byDesign.containsKey(design.id()))) {
           Wanted w =
               byDesign.computeIfAbsent(
                   design.id(), k -> new Wanted(design, new ArrayList<>(), new ArrayList<>()));

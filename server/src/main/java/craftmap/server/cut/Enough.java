@@ -5,7 +5,7 @@ import craftmap.core.lay.rule.Pick;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.DesignCut;
-import craftmap.server.gather.Gathering;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.PlanViews;
@@ -85,7 +85,7 @@ class Enough {
     SavedPlan piece = together.getFirst();
     ways.addAll(smallerAllowances(studio, together, designId));
     ways.addAll(otherChoices(studio, together, designId));
-    for (Gathering.Wanted wanted : now.needs().getFirst().wanted()) {
+    for (Pool.Use wanted : now.needs().getFirst().wanted()) {
       ways.addAll(otherOptions(studio, together, designId, wanted.laid()));
     }
     // where there is enough, what another piece has set aside is of no help

@@ -13,9 +13,11 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
 import craftmap.core.plan.Takes;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** What is not cut from sheets: trim from stock lengths, strips off a roll, castings in batches. */
@@ -37,17 +39,22 @@ final class MadeLists {
     for (LayReading lay : reading.lays()) {
       if (lay instanceof LayReading.Laid laid && laid.lead()) {
         String face = reading.find(laid.lay().faceId()).map(f -> f.face().name()).orElse("");
-        made(tape, laid, face, made);
+        Optional<Pool> pool = reading.poolOf(laid.lay().id(), laid.design().id());
+        made(tape, laid, face, pool, made);
       }
     }
     return made;
   }
 
-  private static void made(TapeDivision tape, LayReading.Laid laid, String face, List<Made> into) {
+  private static void made(
+      TapeDivision tape, LayReading.Laid laid, String face, Optional<Pool> pool, List<Made> into) {
     Design design = laid.design();
     Takes takes = laid.takes();
     if (laid.chosen().arrangement() instanceof FrameSides frame) {
-      into.add(made(laid, face, lengths(tape, frame.cutting()), sides(tape, frame)));
+      List<String> lines = new ArrayList<>(sides(tape, frame));
+      pool.filter(Pool::isShared)
+          .ifPresent(p -> lines.add(Words.say("made.together", p.uses().size(), p.count())));
+      into.add(made(laid, face, lengths(tape, frame.cutting()), lines));
     } else if (laid.chosen().arrangement() instanceof RollStrips strips) {
       into.add(
           made(

@@ -21,7 +21,7 @@ public final class FieldViews {
       case MeasureSheet.LengthEntry e ->
           blank(e, FieldType.LENGTH)
               .withLength(
-                  Measure.of(e.mm(), tape),
+                  e.range().isFine() ? Measure.fine(e.mm(), tape) : Measure.of(e.mm(), tape),
                   e.range().leastIncluded(),
                   e.range().mostMm() < LengthRange.SIZE.mostMm() ? e.range().mostMm() : null);
       case MeasureSheet.CountEntry e ->
@@ -54,7 +54,8 @@ public final class FieldViews {
   /** What stands in a field, as text with its unit. */
   public static String text(MeasureSheet.Entry entry, TapeDivision tape) {
     return switch (entry) {
-      case MeasureSheet.LengthEntry e -> tape.show(e.mm());
+      case MeasureSheet.LengthEntry e ->
+          e.range().isFine() ? Measure.fineText(e.mm(), tape) : tape.show(e.mm());
       case MeasureSheet.CountEntry e -> "" + e.count();
       case MeasureSheet.FigureEntry e -> e.range().show(e.figure());
       case MeasureSheet.ColourEntry e -> e.hex();

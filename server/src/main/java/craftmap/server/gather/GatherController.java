@@ -1,6 +1,7 @@
 package craftmap.server.gather;
 
 import craftmap.core.design.Design;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
 import craftmap.core.supply.Provision;
 import craftmap.server.piece.LayView;
@@ -129,7 +130,7 @@ class GatherController {
         Words.say("designOne", design.kind()),
         need.stock().isEmpty() ? null : need.stock().getFirst().id(),
         shelf.design(studio.id(), design.id()).flatMap(OwnedDesign::pictureAddress).orElse(null),
-        quantity(studio, need, need.quantity()),
+        needText(studio, need),
         need.stock().isEmpty() ? Words.say("stock.none") : quantity(studio, need, need.mine()),
         need.provision() instanceof Provision.Enough,
         need.isUsed()
@@ -146,6 +147,15 @@ class GatherController {
                       lay.id(), lay.faceId(), lay.title(), quantity(studio, need, w.quantity()));
                 })
             .toList());
+  }
+
+  /** For all its lays; where they share sheets that is less than their sum, and said so. */
+  private static String needText(Studio studio, Gathering.DesignNeed need) {
+    String all = quantity(studio, need, need.quantity());
+    double sum = need.wanted().stream().mapToDouble(u -> u.quantity()).sum();
+    return sum > need.quantity() + Tolerance.EXACT.lengthMm()
+        ? Words.say("gather.shared", all, need.wanted().size())
+        : all;
   }
 
   private static String quantity(Studio studio, Gathering.DesignNeed need, double quantity) {

@@ -2,10 +2,10 @@ package craftmap.server.gather;
 
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
-import craftmap.core.lay.Item;
-import craftmap.core.lay.rule.CollageSet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.supply.Claims;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
@@ -16,6 +16,7 @@ import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.CutBook;
+import craftmap.server.stock.Hand;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
@@ -54,14 +55,13 @@ public class GatherService {
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();
     Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
-    Map<String, DesignWishes> byDesign = new LinkedHashMap<>();
     List<LayReading> notLaid = new ArrayList<>();
-    for (LayReading reading : pieces.read(studio, piece.document()).lays()) {
+    PlanReading plan = pieces.read(studio, piece.document());
+    for (LayReading reading : plan.lays()) {
       if (reading instanceof LayReading.Laid laid) {
         laid.paint()
-            .filter(p -> laid.takes().potMl() > 0)
+            .filter(p -> laid.lead() && laid.takes().potMl() > 0)
             .ifPresent(p -> byPot.computeIfAbsent(p.id(), id -> new ArrayList<>()).add(laid));
-        usedUp(laid, byDesign);
       } else {
         notLaid.add(reading);
       }
@@ -69,68 +69,57 @@ public class GatherService {
     List<Gathering.Need> needs = new ArrayList<>();
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
     List<Gathering.DesignNeed> designs =
-        byDesign.values().stream().map(w -> designNeed(studio, piece.id(), w, used, cut)).toList();
+        plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
     return new Gathering(needs, designs, notLaid);
   }
 
-  /** A design and what lays take of it. */
-  private record DesignWishes(Design design, List<Gathering.Wanted> wanted) {}
-
-  /** The pieces of a collage are each of their own design; all else is of the lay's. */
-  private static void usedUp(LayReading.Laid laid, Map<String, DesignWishes> byDesign) {
-    if (laid.chosen().arrangement() instanceof CollageSet) {
-      Map<String, List<Item>> pieces = new LinkedHashMap<>();
-      laid.items()
-          .forEach(i -> pieces.computeIfAbsent(i.design().id(), d -> new ArrayList<>()).add(i));
-      pieces.values().forEach(p -> wish(byDesign, p.getFirst().design(), laid, p.size()));
-    } else {
-      double quantity = laid.takes().offTheShelf(laid.design());
-      if (quantity > 0) {
-        wish(byDesign, laid.design(), laid, quantity);
-      }
-    }
-  }
-
-  private static void wish(
-      Map<String, DesignWishes> byDesign, Design design, LayReading.Laid laid, double quantity) {
-    byDesign
-        .computeIfAbsent(design.id(), id -> new DesignWishes(design, new ArrayList<>()))
-        .wanted()
-        .add(new Gathering.Wanted(laid, quantity));
-  }
-
   private Gathering.DesignNeed designNeed(
-      Studio studio,
-      String pieceId,
-      DesignWishes wishes,
-      Map<String, Use.Booked> used,
-      Set<String> cut) {
-    List<Holding> stock = shelf.stockOf(studio.id(), wishes.design().id());
-    double mine =
-        stock.stream()
-            .mapToDouble(h -> claims.on(h).claims().forPiece(pieceId).doubleValue())
-            .sum();
-    double wanted = wishes.wanted().stream().mapToDouble(Gathering.Wanted::quantity).sum();
+      Studio studio, String pieceId, Pool byItself, Map<String, Use.Booked> used, Set<String> cut) {
+    Design design = byItself.design();
+    List<Holding> stock = shelf.stockOf(studio.id(), design.id());
     StockUnit unit =
-        switch (wishes.design().comes()) {
+        switch (design.comes()) {
           case Comes.AsSheets c -> StockUnit.SHEETS;
           case Comes.ByLength c -> StockUnit.MM;
           default -> StockUnit.PIECES;
         };
     boolean taken =
-        cut.contains(wishes.design().id())
-            || wishes.wanted().stream()
-                .map(w -> used.get(w.laid().lay().id()))
-                .anyMatch(
-                    b -> b != null && shelf.isOf(studio.id(), b.holdingId(), wishes.design().id()));
+        cut.contains(design.id())
+            || byItself.uses().stream()
+                .map(u -> used.get(u.laid().lay().id()))
+                .anyMatch(b -> b != null && shelf.isOf(studio.id(), b.holdingId(), design.id()));
+    // once it is cut, the leftovers it was cut from are gone: it is told as it is by itself
+    Pool pool =
+        taken || !Pool.comesInSheets(design)
+            ? byItself
+            : byItself.with(shelf.leftoversToCut(studio.id(), design.id()));
+    double mine = mine(stock, pieceId);
     return new Gathering.DesignNeed(
-        wishes.design(),
-        unit,
-        wishes.wanted(),
-        stock,
-        mine,
-        taken,
-        Provision.of(taken ? 0 : wanted, mine));
+        design, unit, pool, stock, mine, taken, provision(pool, taken, stock, pieceId));
+  }
+
+  private double mine(List<Holding> stock, String pieceId) {
+    return stock.stream()
+        .mapToDouble(h -> claims.on(h).claims().forPiece(pieceId).doubleValue())
+        .sum();
+  }
+
+  /** Of handed pieces, each hand by itself: four left ones are not two pairs. */
+  private Provision provision(Pool pool, boolean taken, List<Holding> stock, String pieceId) {
+    double mine = mine(stock, pieceId);
+    if (taken || !pool.isHanded()) {
+      return Provision.of(taken ? 0 : pool.quantity(), mine);
+    }
+    double left = mine(ofHand(stock, Hand.LEFT), pieceId);
+    double right = mine(ofHand(stock, Hand.RIGHT), pieceId);
+    double missing = Math.max(0, pool.left() - left) + Math.max(0, pool.right() - right);
+    return missing > 0
+        ? new Provision.Short(missing)
+        : new Provision.Enough(left + right - pool.left() - pool.right());
+  }
+
+  private static List<Holding> ofHand(List<Holding> stock, Hand hand) {
+    return stock.stream().filter(h -> h.hand() == hand).toList();
   }
 
   private Gathering.Need need(
@@ -194,23 +183,62 @@ public class GatherService {
     claims.replace(studio.id(), piece.id(), piece.document().name(), wishes);
   }
 
-  /** From one stock after the other as far as each reaches; what none has, of the last. */
+  /**
+   * What all lays take together, asked for by one after the other until it is all asked for: of
+   * each hand from its own stock.
+   */
   private static List<ClaimBook.Wish> wishes(Gathering.DesignNeed need) {
     List<ClaimBook.Wish> wishes = new ArrayList<>();
-    double[] left = need.stock().stream().mapToDouble(h -> h.level().doubleValue()).toArray();
-    for (Gathering.Wanted wanted : need.wanted()) {
-      double open = wanted.quantity();
-      for (int i = 0; i < left.length && open > 0; i++) {
-        boolean last = i == left.length - 1;
-        double from = last ? open : Math.min(open, left[i]);
-        if (from > 0) {
-          left[i] -= from;
-          open -= from;
-          wishes.add(new ClaimBook.Wish(need.stock().get(i).id(), wanted.laid().lay().id(), from));
-        }
+    if (need.pool().isHanded()) {
+      for (Pool.Use use : need.wanted()) {
+        long right = use.laid().items().stream().filter(i -> i.at().mirrored()).count();
+        String layId = use.laid().lay().id();
+        double left = use.laid().items().size() - right;
+        from(ofHand(need.stock(), Hand.LEFT), layId, left, wishes);
+        from(ofHand(need.stock(), Hand.RIGHT), layId, right, wishes);
       }
+      return wishes;
+    }
+    double open = need.quantity();
+    double[] left = levels(need.stock());
+    for (Pool.Use use : need.wanted()) {
+      double asked = Math.min(open, use.quantity());
+      open -= asked;
+      from(need.stock(), left, use.laid().lay().id(), asked, wishes);
+    }
+    if (open > 0 && !need.wanted().isEmpty()) {
+      // together they take more than each by itself where leftovers run out: the last one asks
+      from(need.stock(), left, need.wanted().getLast().laid().lay().id(), open, wishes);
     }
     return wishes;
+  }
+
+  private static double[] levels(List<Holding> stock) {
+    return stock.stream().mapToDouble(h -> h.level().doubleValue()).toArray();
+  }
+
+  private static void from(
+      List<Holding> stock, String layId, double quantity, List<ClaimBook.Wish> into) {
+    from(stock, levels(stock), layId, quantity, into);
+  }
+
+  /** From one stock after the other as far as each reaches; what none has, of the last. */
+  private static void from(
+      List<Holding> stock,
+      double[] left,
+      String layId,
+      double quantity,
+      List<ClaimBook.Wish> into) {
+    double open = quantity;
+    for (int i = 0; i < left.length && open > 0; i++) {
+      boolean last = i == left.length - 1;
+      double from = last ? open : Math.min(open, left[i]);
+      if (from > 0) {
+        left[i] -= from;
+        open -= from;
+        into.add(new ClaimBook.Wish(stock.get(i).id(), layId, from));
+      }
+    }
   }
 
   /** Books what a lay takes from its pot. */

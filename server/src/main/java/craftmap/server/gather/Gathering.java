@@ -2,6 +2,7 @@ package craftmap.server.gather;
 
 import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.shelf.Pot;
@@ -25,6 +26,7 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
   /**
    * A design that is used up: sheets, pieces, lengths.
    *
+   * @param pool what all its lays take together
    * @param stock what there is of it, the fullest first
    * @param mine what this piece may count on
    * @param isUsed the ledger says that it was taken
@@ -32,7 +34,7 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
   public record DesignNeed(
       Design design,
       StockUnit unit,
-      List<Wanted> wanted,
+      Pool pool,
       List<Holding> stock,
       double mine,
       boolean isUsed,
@@ -41,13 +43,15 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
       return unit == StockUnit.SHEETS;
     }
 
+    /** What all its lays take together; less than their sum where they share sheets. */
     public double quantity() {
-      return wanted.stream().mapToDouble(Wanted::quantity).sum();
+      return pool.quantity();
+    }
+
+    public List<Pool.Use> wanted() {
+      return pool.uses();
     }
   }
-
-  /** What one lay takes of a design. */
-  public record Wanted(LayReading.Laid laid, double quantity) {}
 
   /**
    * One lay's use.

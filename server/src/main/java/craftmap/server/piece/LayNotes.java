@@ -12,6 +12,7 @@ import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.surface.Face;
 import craftmap.server.shelf.Available;
 import craftmap.server.words.Words;
@@ -25,10 +26,13 @@ final class LayNotes {
 
   private final TapeDivision tape;
   private final FreeStock stock;
+  private final Optional<Pool> pool;
 
-  LayNotes(TapeDivision tape, FreeStock stock) {
+  /** With what the lay shares with others of its piece, where that is known. */
+  LayNotes(TapeDivision tape, FreeStock stock, Optional<Pool> pool) {
     this.tape = tape;
     this.stock = stock;
+    this.pool = pool;
   }
 
   List<ReadingView.NoteView> of(Face face, LayReading.Laid laid) {
@@ -67,10 +71,25 @@ final class LayNotes {
     Optional<Available> free = stock.of(laid.design().id());
     double there = free.map(Available::quantity).orElse(0.0);
     String owned = free.map(Available::text).orElse(Words.say("stock.none"));
+    boolean covers =
+        pool.map(p -> free.map(f -> f.covers(p)).orElse(false))
+            .orElse(wanted <= there + Tolerance.EXACT.lengthMm());
+    boolean handed = pool.map(Pool::isHanded).orElse(false);
+    if (!covers && handed) {
+      return Optional.of(
+          look(
+              Words.say(
+                  "stock.shortOfHand",
+                  pool.get().left(),
+                  pool.get().right(),
+                  free.map(f -> (int) f.left()).orElse(0),
+                  free.map(f -> (int) f.right()).orElse(0))));
+    }
+    String together = pool.map(Pool::isShared).orElse(false) ? ".together" : "";
     return Optional.of(
-        wanted <= there + Tolerance.EXACT.lengthMm()
-            ? fine(Words.say("stock.enough", owned))
-            : look(Words.say("stock.short", owned)));
+        covers
+            ? fine(Words.say("stock.enough" + together, owned))
+            : look(Words.say("stock.short" + together, owned)));
   }
 
   private List<ReadingView.NoteView> words(Wording words, LayReading.Laid laid) {

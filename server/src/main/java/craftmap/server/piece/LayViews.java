@@ -35,6 +35,7 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
@@ -58,6 +59,9 @@ final class LayViews {
   private final FreeStock stock;
   private final UnaryOperator<String> faceName;
 
+  /** What lays share with others; nothing while one is looked at by itself. */
+  private List<Pool> pools = List.of();
+
   /** With what faces are called, by their id. */
   LayViews(
       TapeDivision tape,
@@ -68,6 +72,17 @@ final class LayViews {
     this.shelf = shelf;
     this.stock = stock;
     this.faceName = faceName;
+  }
+
+  /** Beside the other lays of its piece. */
+  void among(List<Pool> all) {
+    pools = all;
+  }
+
+  private Optional<Pool> poolOf(LayReading.Laid laid) {
+    return pools.stream()
+        .filter(p -> p.design().id().equals(laid.design().id()) && p.has(laid.lay().id()))
+        .findFirst();
   }
 
   LayView view(Face face, LayReading reading) {
@@ -81,7 +96,7 @@ final class LayViews {
               laid.paint().map(p -> p.colour().hex()).orElse(ArtViews.ownColour(laid.design())),
               where(face, laid),
               Optional.of(laid),
-              new LayNotes(tape, stock).of(face, laid));
+              new LayNotes(tape, stock, poolOf(laid)).of(face, laid));
       case LayReading.DoesNotFit doesNot ->
           view(
               face,
@@ -286,7 +301,7 @@ final class LayViews {
         ml,
         Words.millilitres(ml),
         Counts.coats(laid.lay().coats()),
-        TakesViews.of(tape, laid),
+        TakesViews.of(tape, laid, poolOf(laid)),
         TakesViews.why(tape, laid),
         new SheetViews(tape, shelf, faceName).of(laid));
   }

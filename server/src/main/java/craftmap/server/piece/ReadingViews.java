@@ -58,6 +58,7 @@ final class ReadingViews {
   ReadingView view(PlanDocument.FormDoc form, PlanReading reading) {
     double right = 1;
     double bottom = 1;
+    lays.among(reading.pools());
     reading.faces().forEach(f -> faceNames.put(f.face().id(), f.face().name()));
     Map<String, Integer> partOf = new HashMap<>();
     reading.parts().forEach(p -> p.faceIds().forEach(f -> partOf.put(f, p.number())));

@@ -39,11 +39,13 @@ public final class SetOutViews {
   }
 
   /** Rounding errors are smaller than any division: shown finer than the tape. */
-  private static String rounding(double errorMm, TapeDivision tape) {
+  public static String rounding(double errorMm, TapeDivision tape) {
     return tape.unit() == LengthUnit.INCH
-        ? TapeDivision.INCH_32.divisionsIn(errorMm) == 0
-            ? "1/64\""
-            : TapeDivision.INCH_32.show(errorMm)
+        ? errorMm < Tolerance.EXACT.lengthMm()
+            ? tape.show(0)
+            : TapeDivision.INCH_32.divisionsIn(errorMm) == 0
+                ? "1/64\""
+                : TapeDivision.INCH_32.show(errorMm)
         : Decimals.show(errorMm, 2) + " mm";
   }
 

@@ -3,6 +3,7 @@ package craftmap.server.piece;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.pass.StencilPasses;
@@ -13,11 +14,13 @@ import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Takes;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Says what a lay takes, line by line, each with its why. */
@@ -25,17 +28,19 @@ final class TakesViews {
   private final TapeDivision tape;
   private final LayReading.Laid laid;
   private final Takes takes;
+  private final Optional<Pool> pool;
   private final List<LayView.TakesView> lines = new ArrayList<>();
 
-  private TakesViews(TapeDivision tape, LayReading.Laid laid) {
+  private TakesViews(TapeDivision tape, LayReading.Laid laid, Optional<Pool> pool) {
     this.tape = tape;
+    this.pool = pool;
     this.laid = laid;
     this.takes = laid.takes();
   }
 
   /** Besides positions and what comes out of the pot. */
-  static List<LayView.TakesView> of(TapeDivision tape, LayReading.Laid laid) {
-    TakesViews views = new TakesViews(tape, laid);
+  static List<LayView.TakesView> of(TapeDivision tape, LayReading.Laid laid, Optional<Pool> pool) {
+    TakesViews views = new TakesViews(tape, laid, pool);
     views.easing();
     views.castings();
     views.pieces();
@@ -113,12 +118,16 @@ final class TakesViews {
           alike.entrySet().stream()
               .map(e -> e.getValue() == 1 ? e.getKey() : e.getValue() + " × (" + e.getKey() + ")")
               .collect(Collectors.joining("; "));
+      int count = pool.map(Pool::count).filter(c -> c > 0).orElse(takes.stockLengths());
+      int least = pool.filter(p -> p.count() > 0).map(Pool::least).orElse(frame.cutting().least());
+      int others = pool.map(p -> p.uses().size() - 1).orElse(0);
+      String bound =
+          Words.say(
+              least == count ? "takes.stockLengths.least" : "takes.stockLengths.found", least);
       add(
           "takes.stockLengths",
-          Words.say("takes.stockLengths.text", takes.stockLengths()),
-          Words.say(
-              frame.cutting().isProven() ? "takes.stockLengths.least" : "takes.stockLengths.found",
-              frame.cutting().least()),
+          Words.say("takes.stockLengths.text", count),
+          others == 0 ? bound : Words.say("takes.together", others) + ", " + bound,
           Words.say("why.stockLengths", cuts, tape.show(frame.cutting().longestLeftoverMm())));
     } else if (takes.lengthMm() > 0) {
       add("takes.length", tape.show(takes.lengthMm()), "", Words.say("why.length"));
@@ -127,15 +136,22 @@ final class TakesViews {
 
   private void sheets() {
     if (takes.sheets() > 0) {
-      int least = takes.leastSheets();
+      // with other lays of the piece, where they are known: what one leaves is there for the next
+      int count = pool.map(Pool::count).filter(c -> c > 0).orElse(takes.sheets());
+      int least = pool.filter(p -> p.count() > 0).map(Pool::least).orElse(takes.leastSheets());
+      String bound =
+          least == count || least == 0
+              ? Words.say("takes.sheets.least", count)
+              : Words.say("takes.sheets.found", least);
+      int others = pool.map(p -> p.uses().size() - 1).orElse(0);
       int parts = laid.chosen().arrangement() instanceof SheetWork w ? w.parts().size() : 1;
       add(
           laid.design() instanceof Napkin ? "takes.napkins" : "takes.sheets",
-          "" + takes.sheets(),
-          least == takes.sheets() || least == 0
-              ? Words.say("takes.sheets.least", takes.sheets())
-              : Words.say("takes.sheets.found", least),
-          Words.say("why.sheets", parts, takes.sheets()));
+          "" + count,
+          others == 0 ? bound : Words.say("takes.together", others) + ", " + bound,
+          others == 0
+              ? Words.say("why.sheets", parts, count)
+              : Words.say("why.sheets.together", parts, takes.sheets(), others, count));
     }
   }
 
@@ -192,12 +208,21 @@ final class TakesViews {
               why.add(
                   new LayView.WhyView(
                       Words.millilitres(p.volumeMl()),
-                      Words.say(
-                          "why.paint",
-                          Words.squareCentimetres(p.openAreaMm2()),
-                          Counts.coats(p.coats()),
-                          Decimals.show(p.spreadM2PerLitre(), 1),
-                          Words.percent(p.loss()))));
+                      laid.design() instanceof PaintedZone
+                          ? Words.say(
+                              "why.zonePaint",
+                              Words.squareCentimetres(p.openAreaMm2()),
+                              Decimals.show(p.relief(), 2),
+                              Counts.coats(p.coats()),
+                              Decimals.show(p.firstCoat(), 2),
+                              Decimals.show(p.spreadM2PerLitre(), 1),
+                              Words.percent(p.loss()))
+                          : Words.say(
+                              "why.paint",
+                              Words.squareCentimetres(p.openAreaMm2()),
+                              Counts.coats(p.coats()),
+                              Decimals.show(p.spreadM2PerLitre(), 1),
+                              Words.percent(p.loss()))));
               why.add(
                   new LayView.WhyView(
                       Words.squareCentimetres(p.openAreaMm2()),

@@ -4,7 +4,9 @@ import craftmap.core.design.Design;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
+import craftmap.core.plan.cutting.DesignCut;
 import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Hand;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
@@ -106,11 +108,18 @@ public class ShelfService {
       double quantity = mine.doubleValue();
       available.merge(
           h.designId().get(),
-          new Available(h.unit(), quantity, Available.text(quantity, h.unit(), studio.tape())),
+          new Available(
+              h.unit(),
+              quantity,
+              h.hand() == Hand.LEFT ? quantity : 0,
+              h.hand() == Hand.RIGHT ? quantity : 0,
+              Available.text(quantity, h.unit(), studio.tape())),
           (a, b) ->
               new Available(
                   a.unit(),
                   a.quantity() + b.quantity(),
+                  a.left() + b.left(),
+                  a.right() + b.right(),
                   Available.text(a.quantity() + b.quantity(), a.unit(), studio.tape())));
     }
     return available;
@@ -140,6 +149,13 @@ public class ShelfService {
         .sorted(
             Comparator.comparingDouble((Holding h) -> h.leftover().orElseThrow().areaMm2())
                 .thenComparing(Holding::id))
+        .toList();
+  }
+
+  /** The same as they are cut from. */
+  public List<DesignCut.Leftover> leftoversToCut(String studioId, String designId) {
+    return leftoversOf(studioId, designId).stream()
+        .map(h -> new DesignCut.Leftover(h.id(), h.leftover().orElseThrow()))
         .toList();
   }
 

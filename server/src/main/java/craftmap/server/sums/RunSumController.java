@@ -87,7 +87,7 @@ class RunSumController {
         view,
         setOut.marks().stream().map(m -> SetOutViews.mark(m, tape)).toList(),
         Measure.of(row.gapMm(), tape),
-        Measure.of(setOut.largestErrorMm(), tape));
+        new Measure(setOut.largestErrorMm(), SetOutViews.rounding(setOut.largestErrorMm(), tape)));
   }
 
   private static double read(String field, String text, LengthRange range, TapeDivision tape) {

@@ -104,7 +104,7 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
     if (items.size() < pieces.size()) {
       return Optional.empty();
     }
-    double union = Planar.union(items.stream().map(Item::visibleArea).toList()).getArea();
+    double union = Planar.union(items.stream().map(Item::print).toList()).getArea();
     double free = laying.room().free().getArea();
     double least = leastGap(items);
     CollageSet set =

@@ -110,7 +110,15 @@ public record Roller(Direction direction, double overlapMm) implements LayRule {
     boolean sliver = narrowest < RunRow.SLIVER_SHARE * laying.widthMm();
     return Optional.of(
         new LayOption(
-            new RollerStrips(way, strips, length, length / turn, first, pitch, !down),
+            new RollerStrips(
+                way,
+                strips,
+                length,
+                laying.room().free().getArea(),
+                length / turn,
+                first,
+                pitch,
+                !down),
             items,
             Standing.of(
                 new Standing.Judged(

@@ -4,6 +4,7 @@ package craftmap.core.lay.rule;
  * Strips of a pattern, side by side.
  *
  * @param lengthMm of all strips together, as far as they lie on the face
+ * @param areaMm2 what they pattern together, each spot counted once
  * @param turns of the roller for that
  * @param firstMm where the first strip begins, from the edge the strips are counted from
  */
@@ -11,6 +12,7 @@ public record RollerStrips(
     Way way,
     int strips,
     double lengthMm,
+    double areaMm2,
     double turns,
     double firstMm,
     double pitchMm,

@@ -6,6 +6,7 @@ import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,8 +15,9 @@ import org.locationtech.jts.geom.Envelope;
 
 /**
  * Copies scattered without clumps: no two nearer than the gap, inside the outline, off the
- * keep-outs. Each next copy is the loneliest of a few throws; when many throws in a row find no
- * place, the face is full. The same seed gives the same scatter on any machine.
+ * keep-outs; distances are those between the outlines themselves. Each next copy is the loneliest
+ * of a few throws. A face is full when many throws in a row find no place and a look at every spot
+ * finds none either. The same seed gives the same scatter on any machine.
  *
  * @param gapMm clear distance that is always kept
  * @param amount how it is decided when to stop
@@ -42,6 +44,11 @@ public record Scatter(
   private static final int THROWS = 6;
   private static final int TRIES_UNTIL_FULL = 500;
   private static final int OFFERED = 3;
+
+  /** Gaps are looked for this much finer than copies stand apart. */
+  private static final double FINE = 10;
+
+  private static final int MOST_SPOTS = 60_000;
   private static final double MM2_PER_DM2 = 10_000;
   private static final FigureRange DENSITY = new FigureRange("per dm²", 0.01, 1000, 2);
 
@@ -99,7 +106,8 @@ public record Scatter(
         };
     List<LayOption> options = new ArrayList<>();
     for (int i = 0; i < OFFERED; i++) {
-      List<Item> items = new Thrower(laying, seed + i).items(wanted);
+      // no throw of one number is another's: numbers next to each other share nothing
+      List<Item> items = new Thrower(laying, seed + (long) i * (MOST_SEED + 1)).items(wanted);
       if (!items.isEmpty()) {
         options.add(option(laying, items, i + 1, wanted));
       }
@@ -109,35 +117,33 @@ public record Scatter(
 
   private LayOption option(Laying laying, List<Item> items, int throwing, int wanted) {
     boolean full = items.size() < wanted || amount == Amount.UNTIL_FULL;
-    double apart = Math.max(0, nearest(items) - size(laying));
+    double apart = new Spread(laying.design()).leastGapMm(items);
+    Standing.Judged judged =
+        new Standing.Judged(
+            0,
+            0,
+            true,
+            amount == Amount.UNTIL_FULL ? 0 : wanted - items.size(),
+            0,
+            true,
+            items.size(),
+            throwing);
+    Standing standing = Standing.of(judged);
     return new LayOption(
         new Scattering(items.size(), throwing, apart, full),
         items,
-        Standing.of(new Standing.Judged(0, 0, true, 0, 0, true, items.size(), throwing)),
+        // of as many, those that keep further apart lie more evenly; a full face is as full as it
+        // gets
+        amount == Amount.UNTIL_FULL ? standing : standing.apartBy(apart),
         Optional.empty());
-  }
-
-  private static double nearest(List<Item> items) {
-    double nearest = Double.POSITIVE_INFINITY;
-    Neighbours near = new Neighbours(50);
-    for (Item item : items) {
-      nearest = Math.min(nearest, near.nearestMm(item.centre(), nearest));
-      near.add(item.centre());
-    }
-    return nearest;
-  }
-
-  /** However it is turned, a copy lies within a circle this wide. */
-  private double size(Laying laying) {
-    boolean round = laying.design() instanceof craftmap.core.design.Dots;
-    return round ? laying.widthMm() : Math.hypot(laying.widthMm(), laying.heightMm());
   }
 
   private final class Thrower {
     private final Laying laying;
     private final Dice dice;
     private final Envelope over;
-    private final double apart;
+    private final Spread spread;
+    private final double reach;
     private final Neighbours there;
     private final boolean turns;
 
@@ -145,34 +151,43 @@ public record Scatter(
       this.laying = laying;
       this.dice = new Dice(seed);
       this.over = laying.room().free().getEnvelopeInternal();
-      this.apart = size(laying) + gapMm;
-      this.there = new Neighbours(apart);
+      this.spread = new Spread(laying.design());
+      this.reach = spread.acrossMm() + gapMm;
+      this.there = new Neighbours(reach);
       this.turns = turning == Turning.ANY_WAY && laying.design().handling().turns();
     }
 
     List<Item> items(int most) {
       List<Item> items = new ArrayList<>();
+      boolean fills = amount == Amount.UNTIL_FULL;
       while (items.size() < most) {
-        Optional<Placement> next = next();
+        Optional<Placement> next = next(items, fills ? 1 : THROWS);
         if (next.isEmpty()) {
           break;
         }
-        there.add(next.get().centre());
-        items.add(Item.whole(laying.design(), next.get(), false));
+        add(items, next.get());
+      }
+      if (fills) {
+        fillGaps(items, most);
       }
       return items;
     }
 
+    private void add(List<Item> items, Placement at) {
+      there.add(at.centre());
+      items.add(Item.whole(laying.design(), at, false));
+    }
+
     /** The loneliest of a few throws that find a place. */
-    private Optional<Placement> next() {
+    private Optional<Placement> next(List<Item> items, int throwing) {
       Placement best = null;
       double loneliest = -1;
       int found = 0;
-      for (int tries = 0; tries < TRIES_UNTIL_FULL && found < THROWS; tries++) {
+      for (int tries = 0; tries < TRIES_UNTIL_FULL && found < throwing; tries++) {
         Placement thrown = thrown();
-        double near = there.nearestMm(thrown.centre(), 4 * apart);
-        if (near >= apart && laying.room().isFree(laying.design(), thrown)) {
+        if (isClear(items, thrown)) {
           found++;
+          double near = there.nearestMm(thrown.centre(), 4 * reach);
           if (near > loneliest) {
             loneliest = near;
             best = thrown;
@@ -180,6 +195,46 @@ public record Scatter(
         }
       }
       return Optional.ofNullable(best);
+    }
+
+    private boolean isClear(List<Item> items, Placement at) {
+      double near = there.nearestMm(at.centre(), reach);
+      if (near < reach) {
+        if (near < spread.leastAcrossMm() + gapMm) {
+          return false;
+        }
+        for (Item item : items) {
+          if (item.centre().distanceMm(at.centre()) < reach
+              && spread.gapMm(item.at(), at) < gapMm - Tolerance.EXACT.lengthMm()) {
+            return false;
+          }
+        }
+      }
+      return laying.room().isFree(laying.design(), at);
+    }
+
+    /** Where throws find nothing any more, every spot is looked at once, in no order one sees. */
+    private void fillGaps(List<Item> items, int most) {
+      double step = Math.max(reach / FINE, Math.sqrt(over.getArea() / MOST_SPOTS));
+      int columns = Math.max(1, (int) (over.getWidth() / step));
+      int rows = Math.max(1, (int) (over.getHeight() / step));
+      int[] order = new int[columns * rows];
+      for (int i = 0; i < order.length; i++) {
+        int other = (int) (dice.next() * (i + 1));
+        order[i] = order[other];
+        order[other] = i;
+      }
+      for (int spot : order) {
+        if (items.size() >= most) {
+          return;
+        }
+        double x = over.getMinX() + (spot % columns + 0.5) * over.getWidth() / columns;
+        double y = over.getMinY() + (spot / columns + 0.5) * over.getHeight() / rows;
+        Placement at = Placement.at(new Point(x, y), turns ? dice.next() * 360 : 0);
+        if (isClear(items, at)) {
+          add(items, at);
+        }
+      }
     }
 
     private Placement thrown() {

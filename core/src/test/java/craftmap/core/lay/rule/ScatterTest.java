@@ -7,16 +7,22 @@ import craftmap.core.chance.Dice;
 import craftmap.core.design.Card;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.design.Prints;
 import craftmap.core.design.Rights;
+import craftmap.core.design.Shapes;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class ScatterTest {
@@ -99,5 +105,73 @@ class ScatterTest {
                 DOT)
             .getFirst();
     assertThat(some.items()).hasSize(60); // 6 square decimetres
+  }
+
+  private static Scatter full(double gap, int seed) {
+    return new Scatter(gap, Scatter.Amount.UNTIL_FULL, 40, 4, Scatter.Turning.AS_DRAWN, seed);
+  }
+
+  private static Design dots(double across) {
+    return DesignKind.DOTS.read(
+        Prints.card(),
+        new MeasureSheet(Map.of("diameter", across, "gap", 12.0), Map.of()),
+        Optional.empty());
+  }
+
+  @Test
+  void roundThingsKeepTheDistanceOfTheirRims() {
+    for (Design round : List.of(dots(18), Prints.roundCutOut(18))) {
+      for (int seed = 1; seed <= 5; seed++) {
+        List<Item> items =
+            Bench.lay(full(10, seed), new RectangleOutline(290, 140), round).getFirst().items();
+        // thrown until nothing fits; the sheet holds about 36 at that distance
+        assertThat(items.size()).as(round.kind() + " " + seed).isGreaterThanOrEqualTo(33);
+        double nearest = Double.POSITIVE_INFINITY;
+        for (Item a : items) {
+          for (Item b : items) {
+            if (a != b) {
+              nearest = Math.min(nearest, a.centre().distanceMm(b.centre()));
+            }
+          }
+        }
+        assertThat(nearest).isBetween(28 - 0.01, 29.0);
+      }
+    }
+  }
+
+  @Test
+  void whatIsNotRoundKeepsTheDistanceOfItsOutlines() {
+    Design strip = Shapes.block(60, 12, 80, 30);
+    Scatter any = new Scatter(8, Scatter.Amount.UNTIL_FULL, 40, 4, Scatter.Turning.ANY_WAY, 3);
+    List<Item> items = Bench.lay(any, new RectangleOutline(500, 300), strip).getFirst().items();
+    for (Item a : items) {
+      for (Item b : items) {
+        assertThat(a == b || a.print().distance(b.print()) > 8 - 0.01).isTrue();
+      }
+    }
+    // circles round strips of 60 would have room for about 25
+    assertThat(items.size()).isGreaterThan(40);
+  }
+
+  @Test
+  void throwsNextToEachOtherShareNothing() {
+    Set<Point> seen = new HashSet<>();
+    for (int seed = 1; seed <= 4; seed++) {
+      for (LayOption option : Bench.lay(full(10, seed), new RectangleOutline(290, 140), dots(18))) {
+        assertThat(seen.add(option.items().getFirst().centre())).isTrue();
+      }
+    }
+  }
+
+  @Test
+  void ofAsManyTheMoreEvenThrowComesFirst() {
+    for (int i = 0; i < 6; i++) {
+      Scatter rule = new Scatter(4, Scatter.Amount.COUNT, 14, 4, Scatter.Turning.AS_DRAWN, 1 + i);
+      List<Double> apart =
+          Bench.lay(rule, new RectangleOutline(400, 300), dots(18)).stream()
+              .map(o -> ((Scattering) o.arrangement()).leastApartMm())
+              .toList();
+      assertThat(apart).isSortedAccordingTo(Comparator.reverseOrder());
+    }
   }
 }
