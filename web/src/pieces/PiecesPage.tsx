@@ -193,9 +193,7 @@ function Card({
     >
       <Link
         to={`/pieces/${piece.id}/${stop?.path ?? 'survey'}`}
-        aria-label={
-          piece.route ? `${piece.name}. Next: ${piece.route.nextText}` : `${piece.name}`
-        }
+        aria-label={piece.route ? `${piece.name}. Next: ${piece.route.nextText}` : `${piece.name}`}
       >
         <Flex justify="center" align="center" py="5" bg="paper" minH="250px">
           {piece.reading ? (
@@ -223,31 +221,31 @@ function Card({
 function Way({ route }: { route: RouteView }) {
   const { settled, next } = route;
   return (
-          <Flex align="center" gap="0" mt="2" aria-hidden>
-            {STOPS.map((s, i) => (
-              <Flex key={s.stop} align="center">
-                {i > 0 && (
-                  <Box
-                    w="40px"
-                    borderTopWidth="2px"
-                    borderColor={settled.includes(s.stop) ? 'sea' : 'fold'}
-                    borderStyle={settled.includes(s.stop) ? 'solid' : 'dashed'}
-                  />
-                )}
-                <Box
-                  w="10px"
-                  h="10px"
-                  borderRadius="full"
-                  borderWidth="2px"
-                  borderColor={s.stop === next && !settled.includes(s.stop) ? 'ochre' : 'sea'}
-                  bg={settled.includes(s.stop) ? 'sea' : s.stop === next ? 'ochre' : 'sheet'}
-                />
-              </Flex>
-            ))}
-            <Text ml="3" fontSize="13px" color="soft">
-              {STOPS.find((s) => s.stop === next)?.name}
-            </Text>
-          </Flex>
+    <Flex align="center" gap="0" mt="2" aria-hidden>
+      {STOPS.map((s, i) => (
+        <Flex key={s.stop} align="center">
+          {i > 0 && (
+            <Box
+              w="40px"
+              borderTopWidth="2px"
+              borderColor={settled.includes(s.stop) ? 'sea' : 'fold'}
+              borderStyle={settled.includes(s.stop) ? 'solid' : 'dashed'}
+            />
+          )}
+          <Box
+            w="10px"
+            h="10px"
+            borderRadius="full"
+            borderWidth="2px"
+            borderColor={s.stop === next && !settled.includes(s.stop) ? 'ochre' : 'sea'}
+            bg={settled.includes(s.stop) ? 'sea' : s.stop === next ? 'ochre' : 'sheet'}
+          />
+        </Flex>
+      ))}
+      <Text ml="3" fontSize="13px" color="soft">
+        {STOPS.find((s) => s.stop === next)?.name}
+      </Text>
+    </Flex>
   );
 }
 

@@ -81,7 +81,7 @@ class CutTest extends LayingJourney {
   @Test
   void tooLittlePaperForTheScreenIsMadeEnough() {
     page.navigate("/sums");
-    stock("lattice-shells", "SPOILED", 2);
+    stock("lattice-shells", "SPOILED", 1);
     go("/pieces/folding-screen/cut");
     Locator paper = cut("lattice-shells");
     assertThat(paper).containsText("One part has no sheet to be cut from. 1 sheet more would do.");
@@ -98,7 +98,7 @@ class CutTest extends LayingJourney {
 
     button("Undo").click();
     assertThat(paper).containsText("1 sheet more would do.");
-    stock("lattice-shells", "BOUGHT", 2);
+    stock("lattice-shells", "BOUGHT", 1);
   }
 
   @Test

@@ -286,7 +286,11 @@ class ShelfApiTest extends ServerTest {
     assertThat(get(at + "/level?day=2020-01-01").body().path("levelText").asString())
         .isEqualTo("0 g");
     Answer refused =
-        put(at, Map.of("place", "x", "openedOn", "2026-05-01", "expiresOn", "2026-04-01"));
+        change(
+            "PUT",
+            at,
+            Map.of("place", "x", "openedOn", "2026-05-01", "expiresOn", "2026-04-01"),
+            get(at).body().at("/holding/version").asLong());
     assertThat(refused.detail()).contains("before it was opened");
   }
 
@@ -397,13 +401,15 @@ class ShelfApiTest extends ServerTest {
     assertThat(tool.path("text").asString()).contains("15 %");
     String id = tool.path("id").asString();
     JsonNode changed =
-        put(
+        change(
+                "PUT",
                 "/api/tools/" + id,
                 Map.of(
                     "name",
                     "Little sponge",
                     "answers",
-                    Map.of("numbers", Map.of("loss", 21.0), "choices", Map.of("kind", "SPONGE"))))
+                    Map.of("numbers", Map.of("loss", 21.0), "choices", Map.of("kind", "SPONGE"))),
+                tool.path("version").asLong())
             .body();
     assertThat(changed.path("text").asString()).contains("21 %");
     assertThat(delete("/api/tools/" + id).status()).isEqualTo(204);

@@ -23,7 +23,7 @@ public record AdhesiveStencil(
     return new AdhesiveStencil(
         card,
         open,
-        sheet.distance("gap", "Gap it was drawn for", 12),
+        NaturalGap.ask(sheet, open.printed(0), "Gap it was drawn for", 12),
         sheet.count("uses", "Uses between washes", 3, 1, 100),
         sheet.count("usesInAll", "Uses before it stops sticking", 25, 1, 1000),
         PlainSheet.direction(sheet, Direction.UPRIGHT));

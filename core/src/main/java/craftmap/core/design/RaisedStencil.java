@@ -20,7 +20,7 @@ public record RaisedStencil(
     return new RaisedStencil(
         card,
         open,
-        sheet.distance("gap", "Gap it was drawn for", 20),
+        NaturalGap.ask(sheet, open.printed(0), "Gap it was drawn for", 20),
         sheet.count("uses", "Uses between washes", 1, 1, 100),
         sheet.length("thickness", "Thickness of the sheet", 2.5, THICKNESS),
         PlainSheet.direction(sheet, Direction.UPRIGHT));

@@ -9,6 +9,7 @@ import java.util.Optional;
  * A plain stencil sheet.
  *
  * @param registerPitchMm from register mark to register mark; 0 where it has none
+ * @param registerDownMm the same from row to row
  */
 public record Stencil(
     Card card,
@@ -16,11 +17,13 @@ public record Stencil(
     double naturalGapMm,
     int usesBetweenWashes,
     double registerPitchMm,
+    double registerDownMm,
     Direction direction)
     implements StencilDesign {
   public Stencil {
     naturalGapMm = LengthRange.DISTANCE.check("Natural gap", naturalGapMm);
     registerPitchMm = LengthRange.DISTANCE.check("Register marks", registerPitchMm);
+    registerDownMm = LengthRange.DISTANCE.check("Register marks down", registerDownMm);
     if (usesBetweenWashes < 1) {
       throw new RefusedInput(
           "Uses between washes", "" + usesBetweenWashes, "is not a count", "1 or more");
@@ -32,9 +35,10 @@ public record Stencil(
     return new Stencil(
         card,
         open,
-        sheet.distance("gap", "Gap it was drawn for", 24),
+        NaturalGap.ask(sheet, open.printed(0), "Gap it was drawn for", 24),
         sheet.count("uses", "Uses between washes", 5, 1, 100),
         sheet.distance("register", "Register marks apart; 0 for none", 0),
+        sheet.distance("registerDown", "Register marks from row to row; 0 for none", 0),
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 

@@ -33,6 +33,7 @@ public record Standing(long[] marks) implements Comparable<Standing> {
   public static Standing of(Judged j) {
     long[] marks = new long[Criterion.values().length];
     marks[Criterion.CLEAR_OF_KEEP_OUTS.ordinal()] = j.onKeepOuts;
+    marks[Criterion.SHOWS_A_WHOLE.ordinal()] = j.parts > 0 && j.wholes == 0 ? 1 : 0;
     marks[Criterion.NO_SLIVER.ordinal()] = j.slivers;
     marks[Criterion.SYMMETRICAL.ordinal()] = j.symmetrical ? 0 : 1;
     marks[Criterion.WHOLE_MOTIFS.ordinal()] = j.parts;
@@ -48,6 +49,13 @@ public record Standing(long[] marks) implements Comparable<Standing> {
     long[] more = marks.clone();
     more[Criterion.LEAST_SPOILT.ordinal()] = spoilt;
     more[Criterion.FEWEST_SHEETS.ordinal()] = sheets;
+    return new Standing(more);
+  }
+
+  /** The same for runs along sides whose gaps differ. */
+  public Standing differing(double mm) {
+    long[] more = marks.clone();
+    more[Criterion.SIDES_DIFFER_LEAST.ordinal()] = Tolerance.EXACT.steps(mm);
     return new Standing(more);
   }
 

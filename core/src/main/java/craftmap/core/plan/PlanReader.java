@@ -55,6 +55,7 @@ public final class PlanReader {
         readings,
         shared(face, readings),
         face.blemishes().stream().map(b -> BlemishCover.of(b, items)).toList(),
+        PlanFaces.insets(face, all),
         strayKeepOuts(face));
   }
 

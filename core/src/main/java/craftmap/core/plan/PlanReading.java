@@ -11,6 +11,7 @@ import craftmap.core.surface.MapGrid;
 import craftmap.core.surface.outline.Squareness;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * Everything a plan comes to.
@@ -32,6 +33,7 @@ public record PlanReading(
    * @param squareness where it was taped out of square
    * @param datum the edge that the eye reads first: set out from it
    * @param shared lays that are painted through the same sheet
+   * @param insets what of it belongs to faces that are set into it
    * @param strayKeepOuts keep-outs that lie beside the face since it was made smaller
    */
   public record FaceReading(
@@ -43,8 +45,10 @@ public record PlanReading(
       List<LayReading> lays,
       List<SharedSheet> shared,
       List<BlemishCover> blemishes,
+      List<Geometry> insets,
       List<KeepOut> strayKeepOuts) {
     public FaceReading {
+      insets = List.copyOf(insets);
       lays = List.copyOf(lays);
       shared = List.copyOf(shared);
       blemishes = List.copyOf(blemishes);

@@ -7,6 +7,7 @@ import craftmap.core.design.EnlargedImage;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
+import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.Transfer;
 import craftmap.core.lay.Obstacles;
@@ -17,6 +18,7 @@ import craftmap.core.lay.rule.EdgeLine;
 import craftmap.core.lay.rule.Frame;
 import craftmap.core.lay.rule.Grid;
 import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Laying;
 import craftmap.core.lay.rule.Ring;
@@ -49,17 +51,30 @@ public record Proposal(LayRule rule, LayAnswer answer) {
 
   /** A first guess. */
   public static Optional<Proposal> of(Face face, Design design, List<LayReading> alreadyLaid) {
+    return in(Room.on(face, design.kind()), design, alreadyLaid);
+  }
+
+  /** The same for a room, with what is set into its face left out. */
+  public static Optional<Proposal> in(Room room, Design design, List<LayReading> alreadyLaid) {
     return RuleKind.suiting(design).stream()
         .findFirst()
-        .map(kind -> rule(kind, face, design, alreadyLaid))
-        .map(
-            rule -> new Proposal(rule, rule.lay(new Laying(Room.on(face, design.kind()), design))));
+        .map(kind -> rule(kind, room.face(), design, alreadyLaid))
+        .map(rule -> new Proposal(rule, rule.lay(new Laying(room, design))));
+  }
+
+  /** What the best of its options takes. */
+  public Takes takes(Face face, Design design) {
+    LayOption best = ((LayAnswer.Options) answer).best();
+    Lay lay = Lay.fresh("tried", face.id(), Optional.of(design.id()), rule, Optional.empty(), 1);
+    return Takes.of(
+        lay, design, best, face, List.of(best.items()), Optional.empty(), Optional.empty(), 0);
   }
 
   /** A rule of a kind, with measures that suit the design and the face. */
   public static LayRule ofKind(
       RuleKind kind, Face face, Design design, List<LayReading> alreadyLaid) {
     double gap = gap(design);
+    double down = gapDown(design);
     double w = face.outline().widthMm();
     double h = face.outline().heightMm();
     double half = design.printHeightMm() / 2;
@@ -71,7 +86,7 @@ public record Proposal(LayRule rule, LayAnswer answer) {
           new Grid(
               design instanceof Dots ? Grid.Pattern.BRICK : Grid.Pattern.HALF_DROP,
               new RunWish(gap, 0, TYPICAL_CHANGE),
-              gap,
+              down,
               Grid.Quarter.NOT_TURNED,
               Grid.Cut.CUT_AT_THE_EDGE);
       case SINGLE -> new Single(Optional.empty(), 0, false, 1, false);
@@ -108,7 +123,7 @@ public record Proposal(LayRule rule, LayAnswer answer) {
               new craftmap.core.measure.MeasureSheet(
                   java.util.Map.of("size", Math.round(w * 0.6) + 0.0), java.util.Map.of()),
               List.of(),
-              "Saltmarsh");
+              "Welcome");
     };
   }
 
@@ -172,12 +187,22 @@ public record Proposal(LayRule rule, LayAnswer answer) {
     return Math.clamp(Math.min(w, h) / 18, 8, 40);
   }
 
+  /** As its register marks have it, else as it was drawn. */
   private static double gap(Design design) {
     return switch (design) {
+      case Stencil s when s.registerPitchMm() >= s.printWidthMm() ->
+          s.registerPitchMm() - s.printWidthMm();
       case StencilDesign stencil -> stencil.naturalGapMm();
       case Dots dots -> dots.gapMm();
       default -> Math.max(10, design.printWidthMm() * 0.4);
     };
+  }
+
+  /** From row to row; where no marks tell, as from motif to motif. */
+  private static double gapDown(Design design) {
+    return design instanceof Stencil s && s.registerDownMm() >= s.printHeightMm()
+        ? s.registerDownMm() - s.printHeightMm()
+        : gap(design);
   }
 
   private static Run run(Face face, Design design, List<LayReading> alreadyLaid) {

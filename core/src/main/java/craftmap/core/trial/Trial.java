@@ -1,5 +1,6 @@
 package craftmap.core.trial;
 
+import craftmap.core.design.Comes;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
@@ -16,20 +17,23 @@ import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
+import craftmap.core.lay.Room;
+import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
-import craftmap.core.measure.RefusedInput;
+import craftmap.core.lay.rule.RollStrips;
+import craftmap.core.lay.rule.RollerStrips;
+import craftmap.core.lay.rule.SheetCover;
+import craftmap.core.lay.rule.Wrapping;
+import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Proposal;
 import craftmap.core.plan.Takes;
 import craftmap.core.plane.Box;
-import craftmap.core.plane.Point;
 import craftmap.core.supply.StockUnit;
 import craftmap.core.surface.Face;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.locationtech.jts.geom.Geometry;
 
 /**
  * A design tried on a face.
@@ -38,10 +42,8 @@ import org.locationtech.jts.geom.Geometry;
  *     nothing is used up
  */
 public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) {
-  /** Sheets side by side overlap by this much until a lay says otherwise. */
-  private static final double OVERLAP_MM = 8;
-
-  private static final int MOST_DOTS = 3000;
+  /** More copies than these cannot be told apart on a small picture. */
+  private static final int MOST_SHOWN = 3000;
 
   public Trial {
     placed = List.copyOf(placed);
@@ -92,29 +94,97 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
   /** A zone over the face. */
   public record Zone(double areaMm2) implements Verdict {}
 
+  /** On a face with nothing set into it. */
   public static Trial of(Face face, Design design, List<LayReading> alreadyLaid) {
+    return of(Room.on(face, design.kind()), design, alreadyLaid);
+  }
+
+  /**
+   * Tries a design. Whatever is laid by a rule is laid here as it will be there, so that both say
+   * the same; a single thing is only looked for a place.
+   */
+  public static Trial of(Room room, Design design, List<LayReading> alreadyLaid) {
+    Face face = room.face();
     FreeRegion region = new FreeRegion(face, design.kind());
     return switch (design) {
-      case StencilDesign stencil -> row(face, stencil, alreadyLaid);
+      case StencilDesign stencil -> row(room, stencil, alreadyLaid);
       case Transfer transfer -> single(region, transfer, new Need(StockUnit.SHEETS, 1));
       case CutOut cutOut -> single(region, cutOut, new Need(StockUnit.PIECES, 1));
-      case Moulding moulding -> moulding(region, moulding);
+      case Moulding moulding when moulding.form() != Moulding.Form.LENGTHS ->
+          moulding(region, moulding);
       case Mould mould -> casting(region, mould);
-      case Napkin napkin -> napkin(region, napkin);
-      case Paper paper -> paper(region, paper);
-      case FoilRoll foil -> strips(region, foil.widthMm(), foil.overlapMm(), 1);
-      case PlasterFabric fabric ->
-          strips(region, fabric.widthMm(), fabric.overlapMm(), fabric.layers());
-      case Texture texture -> texture(region, texture);
       case EnlargedImage image -> enlarged(region, image);
-      case Dots dots -> dots(region, dots);
-      case PaintedZone zone ->
-          new Trial(new Zone(region.area().getArea()), List.of(), Optional.empty());
+      case Moulding trim -> laid(room, trim, alreadyLaid);
+      case Napkin napkin -> laid(room, napkin, alreadyLaid);
+      case Paper paper -> laid(room, paper, alreadyLaid);
+      case FoilRoll foil -> laid(room, foil, alreadyLaid);
+      case PlasterFabric fabric -> laid(room, fabric, alreadyLaid);
+      case Texture texture -> laid(room, texture, alreadyLaid);
+      case Dots dots -> laid(room, dots, alreadyLaid);
+      case PaintedZone zone -> laid(room, zone, alreadyLaid);
     };
   }
 
-  private static Trial row(Face face, StencilDesign stencil, List<LayReading> alreadyLaid) {
-    Proposal proposal = Proposal.of(face, stencil, alreadyLaid).orElseThrow();
+  private static Trial laid(Room room, Design design, List<LayReading> alreadyLaid) {
+    Proposal proposal = Proposal.in(room, design, alreadyLaid).orElseThrow();
+    if (!(proposal.answer() instanceof LayAnswer.Options options)) {
+      return new Trial(new NoRow(proposal.answer()), List.of(), Optional.empty());
+    }
+    LayOption best = options.best();
+    Takes takes = proposal.takes(room.face(), design);
+    List<Placed> placed = best.items().stream().limit(MOST_SHOWN).map(Trial::upright).toList();
+    double wanted = takes.offTheShelf(design);
+    Optional<Need> need =
+        wanted > 0 ? unit(design).map(u -> new Need(u, wanted)) : Optional.empty();
+    return new Trial(verdict(design, best, takes), placed, need);
+  }
+
+  /** As small pictures show it: turned by the nearest quarter. */
+  private static Placed upright(Item item) {
+    double turn = 90 * Math.rint(item.at().turnDeg() / 90) % 360;
+    boolean lies = turn % 180 != 0;
+    double w = item.box().widthMm();
+    double h = item.box().heightMm();
+    return new Placed(Box.around(item.centre(), lies ? h : w, lies ? w : h), turn);
+  }
+
+  private static Optional<StockUnit> unit(Design design) {
+    return switch (design.comes()) {
+      case Comes.AsSheets c -> Optional.of(StockUnit.SHEETS);
+      case Comes.AsPieces c -> Optional.of(StockUnit.PIECES);
+      case Comes.ByLength c -> Optional.of(StockUnit.MM);
+      case Comes.AsTool c -> Optional.empty();
+      case Comes.ByHand c -> Optional.empty();
+    };
+  }
+
+  private static Verdict verdict(Design design, LayOption best, Takes takes) {
+    return switch (best.arrangement()) {
+      case SheetCover cover -> new Covers(takes.sheets());
+      case Wrapping wrap -> new Covers(takes.sheets());
+      case RollStrips strips ->
+          new Strips(strips.strips(), design instanceof PlasterFabric p ? p.layers() : 1);
+      case FrameSides frame -> new AllRound(frame.lengthMm());
+      case RollerStrips strips ->
+          new Pasted(
+              strips.strips(),
+              strips.turns(),
+              takes.paste().map(Takes.Paste::volumeMl).orElse(0.0));
+      case ZoneArea zone -> new Zone(zone.areaMm2());
+      default ->
+          design instanceof Dots
+              ? new Dotted(best.items().size())
+              : design instanceof Texture
+                  ? new Pasted(
+                      best.items().size(),
+                      best.items().size(),
+                      takes.paste().map(Takes.Paste::volumeMl).orElse(0.0))
+                  : new Covers(takes.sheets());
+    };
+  }
+
+  private static Trial row(Room room, StencilDesign stencil, List<LayReading> alreadyLaid) {
+    Proposal proposal = Proposal.in(room, stencil, alreadyLaid).orElseThrow();
     if (!(proposal.answer() instanceof LayAnswer.Options options)) {
       return new Trial(new NoRow(proposal.answer()), List.of(), Optional.empty());
     }
@@ -155,12 +225,8 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
   }
 
   private static Trial moulding(FreeRegion region, Moulding moulding) {
-    if (moulding.form() != Moulding.Form.LENGTHS) {
-      boolean pair = moulding.form() == Moulding.Form.HANDED_PAIR;
-      return single(region, moulding, new Need(StockUnit.PIECES, pair ? 2 : 1));
-    }
-    double round = region.area().getBoundary().getLength();
-    return new Trial(new AllRound(round), List.of(), Optional.of(new Need(StockUnit.MM, round)));
+    boolean pair = moulding.form() == Moulding.Form.HANDED_PAIR;
+    return single(region, moulding, new Need(StockUnit.PIECES, pair ? 2 : 1));
   }
 
   private static Trial casting(FreeRegion region, Mould mould) {
@@ -172,61 +238,6 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
                 at.centred(), mould.volumeMl() * (1 + Takes.CASTING_LOSS), mould.batchMinutes())
             : verdict(stand);
     return new Trial(verdict, tried(stand), Optional.empty());
-  }
-
-  private static Trial napkin(FreeRegion region, Napkin napkin) {
-    Standpoint one =
-        Standpoint.of(region, napkin.printWidthMm(), napkin.printHeightMm(), napkin.direction());
-    if (one instanceof Standpoint.At at) {
-      return new Trial(
-          new Fits(at.centred(), at.placed().turnDeg() != 0),
-          List.of(at.placed()),
-          Optional.of(new Need(StockUnit.SHEETS, 1)));
-    }
-    List<Placed> panels =
-        Cover.withSheets(
-            region,
-            napkin.printWidthMm(),
-            napkin.printHeightMm(),
-            OVERLAP_MM,
-            napkin.direction().liesSideways());
-    int sheets = Math.ceilDiv(panels.size(), napkin.quarters());
-    return new Trial(new Covers(sheets), panels, Optional.of(new Need(StockUnit.SHEETS, sheets)));
-  }
-
-  private static Trial paper(FreeRegion region, Paper paper) {
-    if (paper.rollMm().isPresent()) {
-      return strips(region, paper.printWidthMm(), OVERLAP_MM, 1);
-    }
-    List<Placed> panels =
-        Cover.withSheets(
-            region,
-            paper.printWidthMm(),
-            paper.printHeightMm(),
-            OVERLAP_MM,
-            paper.direction().liesSideways());
-    return new Trial(
-        new Covers(panels.size()), panels, Optional.of(new Need(StockUnit.SHEETS, panels.size())));
-  }
-
-  private static Trial strips(FreeRegion region, double widthMm, double overlapMm, int layers) {
-    if (overlapMm >= widthMm) {
-      throw new RefusedInput("Overlap", overlapMm + " mm", "is as wide as the strip", "less");
-    }
-    List<Placed> strips = Cover.withStrips(region, widthMm, overlapMm);
-    return new Trial(
-        new Strips(strips.size(), layers),
-        strips,
-        Optional.of(new Need(StockUnit.MM, layers * Cover.lengthMm(strips))));
-  }
-
-  private static Trial texture(FreeRegion region, Texture texture) {
-    List<Placed> strips = Cover.withStrips(region, texture.printWidthMm(), 0);
-    double ml = region.area().getArea() * texture.pasteMm() / 1000 * (1 + Takes.PASTE_LOSS);
-    return new Trial(
-        new Pasted(strips.size(), Cover.lengthMm(strips) / texture.turnMm(), ml),
-        strips,
-        Optional.empty());
   }
 
   private static Trial enlarged(FreeRegion region, EnlargedImage image) {
@@ -254,26 +265,5 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
             ? new Enlarged(smaller, image.pages(smaller))
             : verdict(stand);
     return new Trial(verdict, tried(stand), Optional.empty());
-  }
-
-  /** Rows half a pitch over, so that dots stand as far apart as the pitch every way. */
-  private static Trial dots(FreeRegion region, Dots dots) {
-    double pitch = dots.diameterMm() + dots.gapMm();
-    double row = pitch * Math.sqrt(3) / 2;
-    List<Placed> placed = new ArrayList<>();
-    Geometry area = region.area();
-    if (area.getArea() / (pitch * row) <= MOST_DOTS) {
-      boolean over = false;
-      for (double y = pitch / 2; y < region.heightMm(); y += row) {
-        for (double x = over ? pitch : pitch / 2; x < region.widthMm(); x += pitch) {
-          Box dot = Box.around(new Point(x, y), dots.diameterMm(), dots.diameterMm());
-          if (region.holds(dot)) {
-            placed.add(new Placed(dot, 0));
-          }
-        }
-        over = !over;
-      }
-    }
-    return new Trial(new Dotted(placed.size()), placed, Optional.empty());
   }
 }

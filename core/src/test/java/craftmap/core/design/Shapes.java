@@ -41,6 +41,7 @@ public final class Shapes {
         24,
         uses,
         0,
+        0,
         Direction.UPRIGHT);
   }
 }

@@ -140,7 +140,10 @@ public final class OptionWords {
                   : Words.say("option.partsInRows", wrap.round(), wrap.rows()));
       case CollageSet collage ->
           Words.say("option", collage.way(), collage.count(), collage.throwing());
-      case RollStrips strips -> Words.say("option", strips.way(), strips.strips());
+      case RollStrips strips ->
+          strips.level()
+              ? Words.say("option.across", Words.say("option", strips.way(), strips.strips()))
+              : Words.say("option", strips.way(), strips.strips());
       case PageSet pages -> Words.say("option", pages.way(), pages.columns(), pages.rows());
       case ZoneArea zone -> Words.say("option", zone.way());
     };
@@ -344,6 +347,8 @@ public final class OptionWords {
                   ? tape.show(Math.max(row.startMarginMm(), row.endMarginMm()))
                   : "";
           case NOTHING_BARE,
+              SHOWS_A_WHOLE,
+              SIDES_DIFFER_LEAST,
               LEAST_SPOILT,
               FEWEST_SHEETS,
               NO_SLIVER,
@@ -353,6 +358,13 @@ public final class OptionWords {
               LISTED_EARLIER ->
               "";
         };
+    if (behindBy.get() == Criterion.LEAST_GAP_CHANGE
+        && option.arrangement() instanceof Scattering s) {
+      return Words.say("reason.lessEven", tape.show(s.leastApartMm()));
+    }
+    if (behindBy.get() == Criterion.FEWEST_SHEETS && option.arrangement() instanceof RollStrips) {
+      return Words.say("reason.longerRoll");
+    }
     return Words.say("reason", behindBy.get(), argument);
   }
 

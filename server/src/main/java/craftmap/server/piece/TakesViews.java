@@ -8,6 +8,7 @@ import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.GridPattern;
 import craftmap.core.lay.rule.RunRow;
 import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.measure.Decimals;
@@ -56,18 +57,35 @@ final class TakesViews {
 
   /** Marks on the sheet lay one pitch; the row may want another. */
   private void easing() {
-    if (laid.design() instanceof Stencil s
-        && s.registerPitchMm() > 0
-        && laid.chosen().arrangement() instanceof RunRow row
-        && row.count() > 1) {
-      double ease = row.pitchMm() - s.registerPitchMm();
-      add(
-          "takes.easing",
-          (ease > 0 ? "+" : "") + Decimals.show(ease, 2) + " mm",
-          Words.say(ease < 0 ? "takes.easing.closer" : "takes.easing.wider"),
-          Words.say("why.easing", tape.show(row.pitchMm()), tape.show(s.registerPitchMm())));
+    if (!(laid.design() instanceof Stencil s)) {
+      return;
+    }
+    if (laid.chosen().arrangement() instanceof RunRow row && row.count() > 1) {
+      easing("takes.easing", row.pitchMm(), s.registerPitchMm());
+    }
+    if (laid.chosen().arrangement() instanceof GridPattern grid) {
+      if (grid.columns() > 1) {
+        easing("takes.easing", s.printWidthMm() + grid.gapAcrossMm(), s.registerPitchMm());
+      }
+      if (grid.rows() > 1) {
+        easing("takes.easingDown", s.printHeightMm() + grid.gapDownMm(), s.registerDownMm());
+      }
     }
   }
+
+  private void easing(String key, double pitchMm, double marksMm) {
+    double ease = pitchMm - marksMm;
+    if (marksMm > 0 && Math.abs(ease) > SEEN_MM) {
+      add(
+          key,
+          (ease > 0 ? "+" : "−") + Decimals.show(Math.abs(ease), 2) + " mm",
+          Words.say(ease < 0 ? "takes.easing.closer" : "takes.easing.wider"),
+          Words.say("why.easing", tape.show(pitchMm), tape.show(marksMm)));
+    }
+  }
+
+  /** Nobody eases a sheet by less. */
+  private static final double SEEN_MM = 0.005;
 
   private void castings() {
     takes

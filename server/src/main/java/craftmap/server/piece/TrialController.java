@@ -2,6 +2,7 @@ package craftmap.server.piece;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.lay.Room;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.TapeDivision;
@@ -161,7 +162,7 @@ class TrialController {
       Optional<Available> available,
       TapeDivision tape) {
     Design d = owned.design();
-    Trial trial = Trial.of(face.face(), d, face.lays());
+    Trial trial = Trial.of(Room.on(face.face(), d.kind(), face.insets()), d, face.lays());
     TrialWords said = TrialWords.of(trial, tape);
     StockVerdict stock = stock(trial, available);
     return new TrialView(

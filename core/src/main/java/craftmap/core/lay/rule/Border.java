@@ -238,15 +238,16 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
             sides,
             items,
             Standing.of(
-                new Standing.Judged(
-                    Laying.onKeepOuts(items),
-                    Laying.slivers(items) + wanted - items.size(),
-                    true,
-                    parts,
-                    Math.abs(sides.changeMm(wish.gapMm())) + sides.differMm(),
-                    true,
-                    items.size() - parts,
-                    sides.way().ordinal())),
+                    new Standing.Judged(
+                        Laying.onKeepOuts(items),
+                        Laying.slivers(items) + wanted - items.size(),
+                        true,
+                        parts,
+                        sides.changeMm(wish.gapMm()),
+                        true,
+                        items.size() - parts,
+                        sides.way().ordinal()))
+                .differing(sides.differMm()),
             Optional.empty()));
   }
 

@@ -9,6 +9,7 @@ import craftmap.core.lay.Placement;
 import craftmap.core.lay.Standing;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.lay.sheet.SpoilSearch;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
@@ -104,7 +105,13 @@ final class CoverWork {
                 lineFrom - rule.bleedMm(),
                 lineFrom + lineSize + rule.bleedMm())
             : Seams.Length.alone(-rule.bleedMm(), size + rule.bleedMm());
-    return Seams.of(line, over, across ? wide : tall, rule.overlapMm(), repeat);
+    double sheet = across ? wide : tall;
+    double length = size + 2 * rule.bleedMm();
+    if (repeat == 0 && !Tolerance.EXACT.greater(length, sheet)) {
+      // what one sheet reaches has no seam to line up: what shows of it is free
+      return Optional.of(new Seams(-rule.bleedMm(), length, 1, length, rule.overlapMm()));
+    }
+    return Seams.of(line, over, sheet, rule.overlapMm(), repeat);
   }
 
   private Way way(Seams.Line across) {

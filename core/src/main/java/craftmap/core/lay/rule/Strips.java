@@ -10,7 +10,6 @@ import craftmap.core.lay.Standing;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
@@ -22,20 +21,31 @@ import org.locationtech.jts.geom.Geometry;
 
 /**
  * Foil or plaster fabric over what is free, in strips off the roll that run one way and lie over
- * each other.
+ * each other. Of ways that leave no sliver, the one that takes least of the roll comes first.
  *
  * @param insetMm a rim left bare
  * @param spareMm each strip is cut longer by this, at both ends together
  * @param share of the area that is covered, 1 for all of it; broken foil needs less of the roll
  */
-public record Strips(Roller.Direction direction, double insetMm, double spareMm, double share)
+public record Strips(Running running, double insetMm, double spareMm, double share)
     implements LayRule {
+  /** Which way the strips run. */
+  public enum Running {
+    DOWN,
+    ACROSS,
+    WHICHEVER_IS_BETTER
+  }
+
   private static final int MOST_STRIPS = 400;
+
+  /** Nobody chooses between ways that take less than this more or less of a roll. */
+  private static final double LENGTHS_TOLD_APART_MM = 10;
+
   private static final FigureRange SHARE = new FigureRange("%", 5, 100, 0);
 
   static Strips read(MeasureSheet sheet) {
     return new Strips(
-        sheet.choice("direction", "Strips run", Roller.Direction.DOWN),
+        sheet.choice("direction", "Strips run", Running.WHICHEVER_IS_BETTER),
         sheet.distance("inset", "Rim left bare", 0),
         sheet.length("spare", "Each cut longer by", 10, LengthRange.DISTANCE.upTo(200)),
         sheet.figure("share", "Covered", 100, SHARE) / 100);
@@ -49,7 +59,7 @@ public record Strips(Roller.Direction direction, double insetMm, double spareMm,
   @Override
   public RuleNote note() {
     return RuleNote.of(kind())
-        .put("direction", direction)
+        .put("direction", running)
         .put("inset", insetMm)
         .put("spare", spareMm)
         .put("share", share * 100)
@@ -71,33 +81,44 @@ public record Strips(Roller.Direction direction, double insetMm, double spareMm,
     if (area.getArea() < 1 || !(laying.design() instanceof StripRoll roll)) {
       return new LayAnswer.NoRoom(LayAnswer.Reason.NOTHING_FREE);
     }
-    boolean down = direction == Roller.Direction.DOWN;
-    Envelope e = area.getEnvelopeInternal();
-    double from = down ? e.getMinX() : e.getMinY();
-    double to = down ? e.getMaxX() : e.getMaxY();
-    if ((to - from) / (roll.widthMm() - roll.overlapMm()) > MOST_STRIPS) {
-      return new LayAnswer.NoRoom(LayAnswer.Reason.TOO_MANY);
-    }
     List<LayOption> options = new ArrayList<>();
-    Seams.Length over = Seams.Length.alone(from, to);
-    for (Seams.Line line :
-        List.of(Seams.Line.SHEET_CENTRED, Seams.Line.SEAM_CENTRED, Seams.Line.FROM_START)) {
-      Way way =
-          switch (line) {
-            case SHEET_CENTRED -> Way.STRIPS_ON_CENTRE;
-            case SEAM_CENTRED -> Way.STRIPS_JOINT_ON_CENTRE;
-            case FROM_START, EVEN -> Way.STRIPS_FROM_EDGE;
-          };
-      Seams.of(line, over, roll.widthMm(), roll.overlapMm(), 0)
-          .flatMap(s -> option(laying.design(), roll, way, s, area))
-          .ifPresent(options::add);
+    boolean tooMany = false;
+    for (boolean down : ways()) {
+      Envelope e = area.getEnvelopeInternal();
+      double from = down ? e.getMinX() : e.getMinY();
+      double to = down ? e.getMaxX() : e.getMaxY();
+      if ((to - from) / (roll.widthMm() - roll.overlapMm()) > MOST_STRIPS) {
+        tooMany = true;
+        continue;
+      }
+      Seams.Length over = Seams.Length.alone(from, to);
+      for (Seams.Line line :
+          List.of(Seams.Line.SHEET_CENTRED, Seams.Line.SEAM_CENTRED, Seams.Line.FROM_START)) {
+        Way way =
+            switch (line) {
+              case SHEET_CENTRED -> Way.STRIPS_ON_CENTRE;
+              case SEAM_CENTRED -> Way.STRIPS_JOINT_ON_CENTRE;
+              case FROM_START, EVEN -> Way.STRIPS_FROM_EDGE;
+            };
+        Seams.of(line, over, roll.widthMm(), roll.overlapMm(), 0)
+            .flatMap(s -> option(laying.design(), roll, way, s, area, down))
+            .ifPresent(options::add);
+      }
     }
-    return LayAnswer.of(options, LayAnswer.Reason.NOTHING_FREE);
+    return LayAnswer.of(
+        options, tooMany ? LayAnswer.Reason.TOO_MANY : LayAnswer.Reason.NOTHING_FREE);
+  }
+
+  private List<Boolean> ways() {
+    return switch (running) {
+      case DOWN -> List.of(true);
+      case ACROSS -> List.of(false);
+      case WHICHEVER_IS_BETTER -> List.of(true, false);
+    };
   }
 
   private Optional<LayOption> option(
-      Design design, StripRoll roll, Way way, Seams seams, Geometry area) {
-    boolean down = direction == Roller.Direction.DOWN;
+      Design design, StripRoll roll, Way way, Seams seams, Geometry area, boolean down) {
     Envelope e = area.getEnvelopeInternal();
     List<Item> items = new ArrayList<>();
     double length = 0;
@@ -144,18 +165,14 @@ public record Strips(Roller.Direction direction, double insetMm, double spareMm,
                 area.getArea(),
                 seams.firstMm(),
                 roll.widthMm() - roll.overlapMm(),
-                !down),
+                !down,
+                running == Running.WHICHEVER_IS_BETTER),
             items,
             Standing.of(
-                new Standing.Judged(
-                    0,
-                    slivers,
-                    way.symmetrical(),
-                    0,
-                    Tolerance.EXACT.lengthMm() * Math.rint(length),
-                    true,
-                    0,
-                    way.ordinal())),
+                    new Standing.Judged(
+                        0, slivers, way.symmetrical(), 0, 0, true, 0, way.ordinal()))
+                .cutting(0, (int) Math.ceil(length / LENGTHS_TOLD_APART_MM))
+                .leavingBare(Bare.of(area, items).areaMm2()),
             Optional.empty()));
   }
 }

@@ -167,4 +167,25 @@ class BorderTest {
     double shares = cut.stream().mapToDouble(Item::share).sum();
     assertThat(shares).isCloseTo(4, within(1e-6)); // two halves in each corner
   }
+
+  @Test
+  void sidesThatDifferLeastComeFirstThenTheGapNearestToTheWish() {
+    Random random = new Random(33);
+    for (int i = 0; i < 60; i++) {
+      double w = 300 + random.nextDouble() * 700;
+      double h = 250 + random.nextDouble() * 500;
+      double motif = 30 + random.nextDouble() * 30;
+      Border border = new Border(12, new RunWish(8 + random.nextDouble() * 12, 0, 0.25));
+      List<LayOption> open =
+          Bench.lay(border, new RectangleOutline(w, h), Shapes.block(motif, 24, 90, 60)).stream()
+              .filter(o -> o.arrangement().way() == Way.BORDER_OPEN)
+              .filter(o -> o.items().stream().allMatch(Item::isWhole))
+              .toList();
+      for (int k = 1; k < open.size(); k++) {
+        double before = ((BorderSides) open.get(k - 1).arrangement()).differMm();
+        double after = ((BorderSides) open.get(k).arrangement()).differMm();
+        assertThat(before).isLessThanOrEqualTo(after + 1e-6);
+      }
+    }
+  }
 }

@@ -233,4 +233,14 @@ class CoverTest {
         .isCloseTo(Math.PI * 90 * 90, within(60.0));
     assertThat(of(lid).parts().getFirst().cut().widthMm()).isCloseTo(188, within(0.1));
   }
+
+  @Test
+  void aRoundLidIsCutRoundTheMotifAndNotRoundItsBox() {
+    // in the box around the lid the gull would fit anywhere; the lid has no corners
+    Design gull = Prints.paper(300, 300, Prints.motif("gull", 5, 170, 170, 96, 96));
+    for (LayOption option : Bench.lay(rule(5, 4), new OvalOutline(150, 150), gull)) {
+      assertThat(of(option).spoilt()).isEmpty();
+      assertThat(of(option).parts().getFirst().whole()).hasSize(1);
+    }
+  }
 }

@@ -3,6 +3,9 @@ package craftmap.core.lay.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.design.Design;
+import craftmap.core.design.MotifBox;
+import craftmap.core.design.Prints;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
 import craftmap.core.lay.Item;
@@ -182,5 +185,57 @@ class GridAndSingleTest {
             .items()
             .getFirst();
     assertThat(item.isWhole()).isTrue();
+  }
+
+  @Test
+  void whereAMotifCanShowWholeOneThatCutsThemAllIsNotTheBest() {
+    // a motif more than half as large as the face
+    for (double[] face : new double[][] {{390, 260}, {452.5, 301.7}, {610, 388}}) {
+      Stencil big = Shapes.block(170, 110, 240, 180);
+      Grid grid =
+          new Grid(
+              Grid.Pattern.STRAIGHT,
+              new RunWish(20, 0, 0.15),
+              20,
+              Grid.Quarter.NOT_TURNED,
+              Grid.Cut.CUT_AT_THE_EDGE);
+      List<GridPattern> ranked =
+          Bench.lay(grid, new RectangleOutline(face[0], face[1]), big).stream()
+              .map(o -> (GridPattern) o.arrangement())
+              .toList();
+      if (ranked.stream().anyMatch(g -> g.wholes() > 0)) {
+        assertThat(ranked.getFirst().wholes()).isPositive();
+      }
+      int lastWhole = -1;
+      for (int k = 0; k < ranked.size(); k++) {
+        lastWhole = ranked.get(k).wholes() > 0 ? k : lastWhole;
+      }
+      for (int k = 0; k < lastWhole; k++) {
+        assertThat(ranked.get(k).wholes()).isPositive();
+      }
+    }
+  }
+
+  @Test
+  void aDiscForALidIsCutWhereTheNamedPartShowsWhole() {
+    Design gulls =
+        Prints.paper(
+            500,
+            700,
+            Prints.motif("gull", 5, 40, 520, 90, 70),
+            Prints.motif("shell", 2, 300, 60, 60, 60));
+    List<LayOption> options =
+        Bench.lay(new Single(Optional.empty(), 0, false, 1, false), OvalOutline.circle(160), gulls);
+    Stand best = (Stand) options.getFirst().arrangement();
+    assertThat(best.way()).isEqualTo(Way.STAND_ON_MOTIF);
+    assertThat(best.spoilt()).extracting(MotifBox::name).doesNotContain("gull");
+    // the middle of the sheet shows neither
+    Stand centre =
+        options.stream()
+            .map(o -> (Stand) o.arrangement())
+            .filter(s -> s.way() == Way.STAND_CENTRE)
+            .findFirst()
+            .orElseThrow();
+    assertThat(centre.spoilt()).extracting(MotifBox::name).contains("gull");
   }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.Prints;
+import craftmap.core.lay.Criterion;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.Room;
@@ -16,6 +17,7 @@ import craftmap.core.surface.Marks;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class StripsPagesAndZoneTest {
@@ -29,7 +31,7 @@ class StripsPagesAndZoneTest {
   @Test
   void foilIsTheSizedAreaInStripsOffTheRoll() {
     Design foil = Prints.foil(80, 5, "COMPLETE");
-    Strips rule = new Strips(Roller.Direction.DOWN, 0, 10, 1);
+    Strips rule = new Strips(Strips.Running.DOWN, 0, 10, 1);
     LayOption best = Bench.lay(rule, TOP, foil).getFirst();
     RollStrips strips = (RollStrips) best.arrangement();
     assertThat(strips.strips()).isEqualTo(6);
@@ -42,7 +44,7 @@ class StripsPagesAndZoneTest {
   @Test
   void aroundWhatIsThereTheSizedAreaIsLessTheItems() {
     Design foil = Prints.foil(80, 5, "COMPLETE");
-    Strips rule = new Strips(Roller.Direction.DOWN, 0, 0, 1);
+    Strips rule = new Strips(Strips.Running.DOWN, 0, 0, 1);
     LayAnswer.Options options = (LayAnswer.Options) rule.lay(new Laying(around(foil), foil));
     RollStrips strips = (RollStrips) options.best().arrangement();
     // the photo with 5 mm all round it, its corners rounded
@@ -55,7 +57,7 @@ class StripsPagesAndZoneTest {
     RollStrips broken =
         (RollStrips)
             Bench.lay(
-                    new Strips(Roller.Direction.ACROSS, 0, 0, 0.65),
+                    new Strips(Strips.Running.ACROSS, 0, 0, 0.65),
                     TOP,
                     Prints.foil(80, 5, "BROKEN"))
                 .getFirst()
@@ -64,7 +66,7 @@ class StripsPagesAndZoneTest {
     RollStrips gauze =
         (RollStrips)
             Bench.lay(
-                    new Strips(Roller.Direction.ACROSS, 0, 0, 1),
+                    new Strips(Strips.Running.ACROSS, 0, 0, 1),
                     TOP,
                     Prints.plasterFabric(100, 15, 3))
                 .getFirst()
@@ -105,5 +107,28 @@ class StripsPagesAndZoneTest {
     double area = ((ZoneArea) option.arrangement()).areaMm2();
     assertThat(option.items().getFirst().printMm2()).isCloseTo(area, within(1.0));
     assertThat(area).isCloseTo(360 * 260 - 110 * 90, within(150.0));
+  }
+
+  @Test
+  void stripsRunBothWaysAndTheShorterOneOffTheRollComesFirst() {
+    Random random = new Random(15);
+    Strips either = new Strips(Strips.Running.WHICHEVER_IS_BETTER, 0, 10, 1);
+    for (int i = 0; i < 60; i++) {
+      double w = 120 + random.nextDouble() * 900;
+      double h = 120 + random.nextDouble() * 900;
+      List<LayOption> options =
+          Bench.lay(either, new RectangleOutline(w, h), Prints.plasterFabric(150, 20, 2));
+      List<RollStrips> strips = options.stream().map(o -> (RollStrips) o.arrangement()).toList();
+      assertThat(strips.stream().map(RollStrips::level).distinct()).hasSize(2);
+      for (int k = 1; k < strips.size(); k++) {
+        if (options.get(k).behindBy().equals(Optional.of(Criterion.FEWEST_SHEETS))) {
+          assertThat(strips.get(k).lengthMm()).isGreaterThan(strips.getFirst().lengthMm());
+        }
+        // each is told from the others when it is picked
+        for (int m = 0; m < k; m++) {
+          assertThat(options.get(k).asPick()).isNotEqualTo(options.get(m).asPick());
+        }
+      }
+    }
   }
 }
