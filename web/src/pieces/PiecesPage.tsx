@@ -253,8 +253,9 @@ function Way({ route }: { route: RouteView }) {
 function CardActions({ piece, archived }: { piece: PieceCard; archived: boolean }) {
   const client = useQueryClient();
   const path = { params: { path: { id: piece.id } } };
+  const [sure, setSure] = useState(false);
   const act = useMutation({
-    mutationFn: (what: 'copy' | 'archive' | 'restore') => {
+    mutationFn: async (what: 'copy' | 'archive' | 'restore' | 'delete') => {
       switch (what) {
         case 'copy':
           return ask(api.POST('/api/pieces/{id}/copy', path));
@@ -262,6 +263,8 @@ function CardActions({ piece, archived }: { piece: PieceCard; archived: boolean 
           return ask(api.POST('/api/pieces/{id}/archive', path));
         case 'restore':
           return ask(api.POST('/api/pieces/{id}/restore', path));
+        case 'delete':
+          return ask(api.DELETE('/api/pieces/{id}', path), true);
       }
     },
     onSettled: () => client.invalidateQueries({ queryKey: ['pieces'] }),
@@ -284,6 +287,17 @@ function CardActions({ piece, archived }: { piece: PieceCard; archived: boolean 
       >
         {archived ? 'Take out again' : 'Put away'}
       </Button>
+      {archived && (
+        <Button
+          size="xs"
+          look={sure ? 'warn' : 'plain'}
+          aria-label={sure ? `Delete ${piece.name} for good` : `Delete ${piece.name}`}
+          onClick={() => (sure ? act.mutate('delete') : setSure(true))}
+          onBlur={() => setSure(false)}
+        >
+          {sure ? 'Delete for good' : 'Delete…'}
+        </Button>
+      )}
       <a href={`/api/pieces/${piece.id}/export`} aria-label={`${piece.name} as a file`}>
         <Text as="span" color="sea" fontSize="sm" fontWeight="500" px="2">
           As a file

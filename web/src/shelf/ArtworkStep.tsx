@@ -51,6 +51,13 @@ export function ArtworkStep({ drawn, artwork, onArtwork }: Props) {
     onSuccess: take,
   });
   const [over, setOver] = useState(false);
+  const without = () => {
+    if (artwork) {
+      // a picture that a design still has is kept by the server; nobody needs to hear of it
+      api.DELETE('/api/artworks/{id}', { params: { path: { id: artwork.id } } }).catch(() => null);
+    }
+    onArtwork(null);
+  };
   const files = (list: FileList | null) => {
     const file = list?.[0];
     if (file) {
@@ -116,7 +123,7 @@ export function ArtworkStep({ drawn, artwork, onArtwork }: Props) {
         <Button size="xs" onClick={() => input.current?.click()} disabled={read.isPending}>
           Another file…
         </Button>
-        <Button size="xs" look="warn" onClick={() => onArtwork(null)}>
+        <Button size="xs" look="warn" onClick={without}>
           Without a picture
         </Button>
       </Flex>

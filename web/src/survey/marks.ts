@@ -78,7 +78,7 @@ export function addMark(
             ...f.keepOuts,
             {
               id,
-              name: f.keepOuts.length === 0 ? 'Lock plate' : `Keep-out ${f.keepOuts.length + 1}`,
+              name: `Keep-out ${f.keepOuts.length + 1}`,
               area: area('UPRIGHT', at),
               forbids: [],
             },

@@ -8,7 +8,7 @@ import { usePlan } from '../../plan/PlanProvider';
 /** The ground's colour: one of the pots on the shelf, or any other. */
 export function GroundField({ face }: { face: FaceView }) {
   const plan = usePlan();
-  const pots = usePots().data ?? [];
+  const pots = (usePots().data ?? []).filter((p) => p.ground);
   const set = (ground: string, gesture?: string) =>
     plan.change(
       (now) => withFace(now, face.id, (f) => ({ ...f, ground })),

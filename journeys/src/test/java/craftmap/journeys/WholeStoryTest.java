@@ -56,7 +56,7 @@ class WholeStoryTest extends Journey {
     Locator left = field("From the left edge").first();
     left.fill(lockLeft);
     left.press("Tab");
-    eventually(() -> savedPlan().contains("\"name\":\"Lock plate\""));
+    eventually(() -> savedPlan().contains("\"name\":\"Keep-out 1\""));
     button("Put a blemish by clicking on the map").click();
     clickFace(0.7, 0.6);
     assertThat(page.getByLabel("Kind of blemish 1")).isVisible();

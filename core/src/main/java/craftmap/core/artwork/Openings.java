@@ -19,7 +19,7 @@ import org.locationtech.jts.index.hprtree.HPRtree;
  */
 final class Openings {
   /** A pair of strokes whose boxes meet may cross; a sheet of artwork has far fewer of them. */
-  private static final int MOST_CROSSINGS = 400_000;
+  private static final int MOST_CROSSINGS = 60_000;
 
   private static final String FIELD = "Artwork";
 

@@ -5,6 +5,9 @@ import java.util.Arrays;
 
 /** Lists of numbers as SVG attributes hold them, parted by spaces or commas. */
 final class SvgNumbers {
+  /** Nothing that is drawn lies further; what does makes arithmetic overflow. */
+  static final double FURTHEST = 1e9;
+
   private SvgNumbers() {}
 
   /**
@@ -25,7 +28,11 @@ final class SvgNumbers {
         count < 0
             ? numbers.length >= -2 * count && numbers.length % 2 == 0
             : numbers.length == count;
-    if (!counted || !Arrays.stream(numbers).allMatch(Double::isFinite)) {
+    if (!Arrays.stream(numbers).allMatch(n -> Math.abs(n) <= FURTHEST)) {
+      throw new RefusedInput(
+          field, shown(text), "lies further than any page reaches", "numbers up to 1e9");
+    }
+    if (!counted) {
       throw new RefusedInput(field, shown(text), "has the wrong number of numbers", accepted);
     }
     return numbers;

@@ -154,7 +154,7 @@ final class SvgPath {
     }
     at = token.end();
     double number = Double.parseDouble(token.group(2));
-    if (!Double.isFinite(number)) {
+    if (!(Math.abs(number) <= SvgNumbers.FURTHEST)) {
       throw refused("has a number beyond all measure at character " + (at + 1));
     }
     return number;

@@ -18,6 +18,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -120,6 +121,16 @@ class ArtworkController {
     return view(artworks.get(studio.id(), id), openings, studio.tape());
   }
 
+  @DeleteMapping("/{id}")
+  ResponseEntity<Void> delete(@PathVariable String id) {
+    artworks.delete(studios.current().id(), id);
+    return ResponseEntity.noContent().build();
+  }
+
+  /** Opened by itself, a drawing is shown and may do nothing. */
+  private static final String BY_ITSELF =
+      "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'; sandbox";
+
   /** Never changes; an SVG is shown as a picture and may do nothing by itself. */
   @GetMapping("/{id}")
   ResponseEntity<byte[]> content(@PathVariable String id) {
@@ -127,6 +138,7 @@ class ArtworkController {
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(artwork.mediaType()))
         .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
+        .header("Content-Security-Policy", BY_ITSELF)
         .body(artwork.content());
   }
 

@@ -131,6 +131,20 @@ public class Artworks {
     return ofPicture(image, w, h, known);
   }
 
+  /** Deletes artwork that is no design's picture; plans still know designs that were taken away. */
+  @Transactional
+  public void delete(String studioId, String id) {
+    get(studioId, id);
+    rows.usedBy(studioId, id).stream()
+        .findFirst()
+        .ifPresent(
+            design -> {
+              throw new RefusedInput(
+                  FIELD, "of " + design, "is still its picture", "artwork that no design has");
+            });
+    rows.deleteById(id);
+  }
+
   /** What a file shows, not kept yet. */
   static StoredArtwork read(byte[] file) {
     return looksLikeText(file) ? readSvg(file) : readPicture(file);

@@ -1,11 +1,10 @@
 package craftmap.server.cut;
 
 import craftmap.core.measure.Decimals;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
+import craftmap.server.fields.Csv;
+import craftmap.server.piece.ReadingView;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The cutting list as rows, one for each part and each rest; lengths in plain millimetres. */
 final class CutListCsv {
@@ -14,50 +13,55 @@ final class CutListCsv {
   private CutListCsv() {}
 
   static String of(CutViews.CutsView cuts) {
-    StringWriter out = new StringWriter();
-    try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.DEFAULT)) {
-      printer.printRecord(
-          "design",
-          "sheet",
-          "part",
-          "for",
-          "face",
-          "width mm",
-          "height mm",
-          "from left mm",
-          "from top mm");
-      for (CutViews.DesignCutView design : cuts.designs()) {
-        for (CutViews.SheetToCut sheet : design.sheets()) {
-          for (CutViews.PieceToCut p : sheet.pieces()) {
-            printer.printRecord(
-                design.name(),
-                sheet.title(),
-                p.number(),
-                p.pieceName() == null ? "" : p.pieceName(),
-                p.faceName(),
-                mm(p.box().widthMm()),
-                mm(p.box().heightMm()),
-                mm(p.box().leftMm()),
-                mm(p.box().topMm()));
-          }
-          for (CutViews.RestView rest : sheet.rests()) {
-            printer.printRecord(
-                design.name(),
-                sheet.title(),
-                "rest",
-                "",
-                "",
-                mm(rest.box().widthMm()),
-                mm(rest.box().heightMm()),
-                mm(rest.box().leftMm()),
-                mm(rest.box().topMm()));
-          }
+    List<List<?>> rows = new ArrayList<>();
+    for (CutViews.DesignCutView design : cuts.designs()) {
+      for (CutViews.SheetToCut sheet : design.sheets()) {
+        for (CutViews.PieceToCut p : sheet.pieces()) {
+          rows.add(
+              row(
+                  design.name(),
+                  sheet.title(),
+                  "" + p.number(),
+                  p.pieceName() == null ? "" : p.pieceName(),
+                  p.faceName(),
+                  p.box()));
+        }
+        for (CutViews.RestView rest : sheet.rests()) {
+          rows.add(row(design.name(), sheet.title(), "rest", "", "", rest.box()));
         }
       }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
     }
-    return out.toString();
+    return Csv.of(
+        List.of(
+            "design",
+            "sheet",
+            "part",
+            "for",
+            "face",
+            "width mm",
+            "height mm",
+            "from left mm",
+            "from top mm"),
+        rows);
+  }
+
+  private static List<?> row(
+      String design,
+      String sheet,
+      String part,
+      String piece,
+      String face,
+      ReadingView.BoxView box) {
+    return List.of(
+        design,
+        sheet,
+        part,
+        piece,
+        face,
+        mm(box.widthMm()),
+        mm(box.heightMm()),
+        mm(box.leftMm()),
+        mm(box.topMm()));
   }
 
   private static String mm(double value) {

@@ -14,6 +14,7 @@ import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
 import craftmap.core.plan.Takes;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,7 +61,7 @@ final class MadeLists {
           made(
               laid,
               face,
-              Words.say("made.strips", strips.strips(), tape.show(strips.usedMm())),
+              Words.say("made.strips", strips.strips(), Measure.longText(strips.usedMm(), tape)),
               List.of(
                   Words.say(
                       "made.each", tape.show(strips.lengthMm() / Math.max(1, strips.strips()))))));
@@ -81,7 +82,12 @@ final class MadeLists {
       into.add(
           made(laid, face, Words.say("made.cutPieces", halved(laid).size()), sizes(tape, laid)));
     } else if (design.comes() instanceof Comes.ByLength && takes.lengthMm() > 0) {
-      into.add(made(laid, face, Words.say("made.length", tape.show(takes.lengthMm())), List.of()));
+      into.add(
+          made(
+              laid,
+              face,
+              Words.say("made.length", Measure.longText(takes.lengthMm(), tape)),
+              List.of()));
     }
   }
 

@@ -9,6 +9,7 @@ import craftmap.core.plan.cutting.Pool;
 import craftmap.core.supply.Claims;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
+import craftmap.server.piece.PieceGone;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanMoved;
 import craftmap.server.piece.SavedPlan;
@@ -153,6 +154,15 @@ public class GatherService {
     } else {
       claim(moved.studio(), moved.piece());
     }
+  }
+
+  /** Nothing is kept for a piece that is deleted; what it used stays used. */
+  @EventListener
+  @Transactional
+  public void forget(PieceGone gone) {
+    claims.release(gone.pieceId());
+    ledger.forget(gone.studio().id(), gone.pieceId());
+    cuts.forget(gone.studio().id(), gone.pieceId());
   }
 
   /** Asks anew for what is still to be taken, once something was. */

@@ -6,7 +6,9 @@ import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
@@ -19,7 +21,7 @@ class SecurityConfig {
   SecurityFilterChain chain(HttpSecurity http) {
     return http.authorizeHttpRequests(r -> r.anyRequest().permitAll())
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        .csrf(csrf -> csrf.spa())
+        .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens()))
         .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
         .headers(
             h ->
@@ -30,6 +32,7 @@ class SecurityConfig {
                             p.policy(
                                 "camera=(), microphone=(), geolocation=(), payment=(), usb=()"))
                     .crossOriginOpenerPolicy(Customizer.withDefaults())
+                    .crossOriginResourcePolicy(p -> p.policy(CrossOriginResourcePolicy.SAME_ORIGIN))
                     .frameOptions(f -> f.deny())
                     .httpStrictTransportSecurity(s -> s.disable()))
         .formLogin(f -> f.disable())
@@ -38,5 +41,12 @@ class SecurityConfig {
         .requestCache(c -> c.disable())
         .anonymous(Customizer.withDefaults())
         .build();
+  }
+
+  /** Read by our own pages, and never sent along from another site's. */
+  private static CookieCsrfTokenRepository tokens() {
+    CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    tokens.setCookieCustomizer(c -> c.sameSite("Strict"));
+    return tokens;
   }
 }

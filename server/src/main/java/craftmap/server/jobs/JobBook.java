@@ -14,6 +14,7 @@ class JobBook {
   /** Whoever works on a job says so more often than this. */
   static final Duration SILENT = Duration.ofSeconds(20);
 
+  private static final int LONGEST_NAME = 200;
   private static final Duration KEPT = Duration.ofDays(7);
 
   private final JdbcClient jdbc;
@@ -38,8 +39,21 @@ class JobBook {
             insert into job (id, studio_id, kind, title, state, share, failure, begun_at, seen_at)
             values (?, ?, ?, ?, 'RUNNING', 0, '', ?, ?)
             """)
-        .params(id, studioId, kind.name(), title, now(), now())
+        .params(id, studioId, kind.name(), cut(title), now(), now())
         .update();
+  }
+
+  private static String cut(String text) {
+    return text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) : text;
+  }
+
+  /** A long name keeps its ending. */
+  private static String cutName(String name) {
+    int dot = name.lastIndexOf('.');
+    String ending = dot < 0 || name.length() - dot > 12 ? "" : name.substring(dot);
+    return name.length() > LONGEST_NAME
+        ? name.substring(0, LONGEST_NAME - ending.length()) + ending
+        : name;
   }
 
   /** Says how far it is; false where somebody asked it to stop. */
@@ -65,7 +79,7 @@ class JobBook {
             state == JobState.DONE ? 1.0 : 0.0,
             result.content(),
             result.mediaType(),
-            result.fileName(),
+            result.fileName() == null ? null : cutName(result.fileName()),
             now(),
             id)
         .update();

@@ -3,6 +3,7 @@ package craftmap.server.lists;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.supply.StockUnit;
+import craftmap.server.fields.Csv;
 import craftmap.server.shelf.Designs;
 import craftmap.server.shelf.Media;
 import craftmap.server.shelf.OwnedDesign;
@@ -12,16 +13,11 @@ import craftmap.server.stock.Holding;
 import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
 import craftmap.server.studio.Studio;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -137,20 +133,10 @@ class ShelfExport {
     rows.forEach(r -> others.addAll(r.keySet()));
     RowReader.COMMON.forEach(others::remove);
     columns.addAll(others);
-    StringWriter out = new StringWriter();
-    try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.DEFAULT)) {
-      printer.printRecord(columns);
-      for (Map<String, String> row : rows) {
-        printer.printRecord(columns.stream().map(c -> guarded(row.getOrDefault(c, ""))).toList());
-      }
-    } catch (IOException impossible) {
-      throw new UncheckedIOException(impossible);
-    }
-    return out.toString();
-  }
-
-  /** A table program would run what begins like a formula. */
-  private static String guarded(String cell) {
-    return !cell.isEmpty() && "=+@\t".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+    return Csv.of(
+        columns,
+        rows.stream()
+            .map(row -> columns.stream().map(c -> row.getOrDefault(c, "")).toList())
+            .toList());
   }
 }

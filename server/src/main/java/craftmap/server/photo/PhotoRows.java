@@ -3,6 +3,7 @@ package craftmap.server.photo;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface PhotoRows extends JpaRepository<PhotoRow, String> {
@@ -20,4 +21,8 @@ interface PhotoRows extends JpaRepository<PhotoRow, String> {
   Optional<PhotoRow> findByStudioIdAndId(String studioId, String id);
 
   long countByStudioIdAndPieceId(String studioId, String pieceId);
+
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query("delete from PhotoRow p where p.studioId = :studioId and p.pieceId = :pieceId")
+  int forget(String studioId, String pieceId);
 }

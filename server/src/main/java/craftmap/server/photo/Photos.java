@@ -1,6 +1,7 @@
 package craftmap.server.photo;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.piece.PieceGone;
 import craftmap.server.piece.Pieces;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -94,6 +96,13 @@ public class Photos {
     seen.check(row.version(), row.changedAt(), Words.say("photo.one"));
     row.describe(stage, caption, faceId);
     return rows.saveAndFlush(row).photo();
+  }
+
+  /** The photos of a piece that is deleted go with it. */
+  @EventListener
+  @Transactional
+  public void forget(PieceGone gone) {
+    rows.forget(gone.studio().id(), gone.pieceId());
   }
 
   @Transactional

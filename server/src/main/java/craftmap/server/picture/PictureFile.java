@@ -16,6 +16,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.Locale;
+import java.util.concurrent.Semaphore;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -36,9 +37,16 @@ public final class PictureFile {
   /** WebP is decoded whole before it can be made smaller. */
   private static final long MOST_WEBP_PIXELS = 24_000_000;
 
+  /** A progressive JPEG is held whole, six bytes for each pixel, until its last scan is read. */
+  private static final long MOST_PROGRESSIVE_PIXELS = 24_000_000;
+
+  /** One picture is decoded at a time: four large ones at once would take four times the memory. */
+  private static final Semaphore ONE_AT_A_TIME = new Semaphore(1);
+
   private static final int LONGEST_SIDE = 30_000;
   private static final String ACCEPTED =
-      "a JPEG, PNG or WebP picture of at most 25 MB and 60 megapixels";
+      "a JPEG, PNG or WebP picture of at most 25 MB and 60 megapixels, 24 where it is WebP or"
+          + " progressive";
 
   private PictureFile() {}
 
@@ -55,14 +63,38 @@ public final class PictureFile {
       throw new RefusedInput(field, file.length / 1024 / 1024 + " MB", "is too large", ACCEPTED);
     }
     String format = formatOf(field, file);
+    byte[] plain = format.equals("PNG") ? PngChunks.withoutTexts(file) : file;
+    ONE_AT_A_TIME.acquireUninterruptibly();
     try {
-      BufferedImage decoded = decode(field, file, format, longerSidePx);
-      return upright(scaled(decoded, longerSidePx), orientation(file));
+      BufferedImage decoded = decode(field, plain, format, longerSidePx);
+      return upright(scaled(decoded, longerSidePx), orientation(plain));
     } catch (RefusedInput refused) {
       throw refused;
     } catch (IOException | RuntimeException broken) {
       throw new RefusedInput(field, format, "is broken and cannot be read", ACCEPTED);
+    } finally {
+      ONE_AT_A_TIME.release();
     }
+  }
+
+  /** Whether its frame says that it is sent in scans that grow sharper one by one. */
+  private static boolean isProgressive(byte[] jpeg) {
+    int at = 2;
+    while (at + 4 < jpeg.length && (jpeg[at] & 0xFF) == 0xFF) {
+      int marker = jpeg[at + 1] & 0xFF;
+      if (marker == 0xC2 || marker == 0xC6 || marker == 0xCA || marker == 0xCE) {
+        return true;
+      }
+      boolean startOfScan = marker == 0xDA;
+      boolean frame = marker >= 0xC0 && marker <= 0xCF && marker != 0xC4 && marker != 0xC8;
+      if (startOfScan || frame && marker != 0xCC) {
+        return false;
+      }
+      boolean bare = marker == 0xFF || marker == 0x01 || marker >= 0xD0 && marker <= 0xD8;
+      int length = (jpeg[at + 2] & 0xFF) << 8 | jpeg[at + 3] & 0xFF;
+      at += bare ? (marker == 0xFF ? 1 : 2) : 2 + length;
+    }
+    return false;
   }
 
   /** What the content says it is, whatever the name says. */
@@ -105,7 +137,12 @@ public final class PictureFile {
         reader.setInput(in, true, true);
         int longer = Math.max(reader.getWidth(0), reader.getHeight(0));
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-        long most = format.equals("WebP") ? MOST_WEBP_PIXELS : MOST_PIXELS;
+        long most =
+            format.equals("WebP")
+                ? MOST_WEBP_PIXELS
+                : format.equals("JPEG") && isProgressive(file)
+                    ? MOST_PROGRESSIVE_PIXELS
+                    : MOST_PIXELS;
         if (pixels > most || longer > LONGEST_SIDE) {
           throw new RefusedInput(
               field,

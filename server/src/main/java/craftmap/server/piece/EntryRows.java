@@ -3,6 +3,8 @@ package craftmap.server.piece;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.NativeQuery;
 
 interface EntryRows extends JpaRepository<EntryRow, Long> {
   /** The youngest entry made on top of another: where redo goes. */
@@ -14,4 +16,15 @@ interface EntryRows extends JpaRepository<EntryRow, Long> {
 
   /** The latest changes of a piece, newest first. */
   List<EntryRow> findFirst10ByPieceIdOrderByMadeAtDescIdDesc(String pieceId);
+
+  /** Before they go: entries point to each other. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @NativeQuery(
+      "update plan_entry set parent_id = null where studio_id = :studioId and piece_id = :pieceId")
+  int letGo(String studioId, String pieceId);
+
+  /** The whole history of a piece. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @NativeQuery("delete from plan_entry where studio_id = :studioId and piece_id = :pieceId")
+  int forget(String studioId, String pieceId);
 }

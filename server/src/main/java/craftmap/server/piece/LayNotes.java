@@ -144,7 +144,9 @@ final class LayNotes {
     return switch (clearance) {
       case Clearance.Clear clear ->
           Double.isFinite(clear.byMm())
-              ? fine(Words.say("clear.by", name, tape.show(clear.byMm())))
+              ? tape.divisionsIn(clear.byMm()) == 0
+                  ? look(Words.say("clear.touches", name))
+                  : fine(Words.say("clear.by", name, tape.show(clear.byMm())))
               : fine(Words.say("clear.far", name));
       case Clearance.Lands lands ->
           stop(

@@ -27,6 +27,7 @@ import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.Optional;
 
@@ -127,10 +128,12 @@ public final class OptionWords {
           Words.say(
               "option",
               cover.way(),
-              Words.say(
-                  cover.turned() ? "option.sheetsTurned" : "option.sheets",
-                  cover.columns(),
-                  cover.rows()));
+              cover.columns() * cover.rows() == 1
+                  ? Words.say(cover.turned() ? "option.sheetTurned" : "option.sheet")
+                  : Words.say(
+                      cover.turned() ? "option.sheetsTurned" : "option.sheets",
+                      cover.columns(),
+                      cover.rows()));
       case Wrapping wrap ->
           Words.say(
               "option",
@@ -160,7 +163,12 @@ public final class OptionWords {
   }
 
   private static String wholes(int wholes, int parts) {
-    return parts == 0 ? Words.say("option.whole", wholes) : Words.say("option.part", wholes, parts);
+    if (parts == 0) {
+      return Words.say("option.whole", wholes);
+    }
+    return wholes == 0
+        ? Words.say("option.onlyParts", parts)
+        : Words.say("option.part", wholes, parts);
   }
 
   private static String sides(BorderSides sides) {
@@ -239,7 +247,7 @@ public final class OptionWords {
       case RollStrips strips ->
           Words.say(
               "detail.rollStrips",
-              tape.show(strips.usedMm()),
+              Measure.longText(strips.usedMm(), tape),
               Words.squareCentimetres(strips.sizedMm2()));
       case PageSet pages ->
           Words.say(

@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -147,6 +148,12 @@ class PieceController {
   ResponseEntity<PieceView> restore(@PathVariable String id) {
     Studio studio = studios.current();
     return answer(HttpStatus.OK, studio, pieces.archive(studio, id, false));
+  }
+
+  @DeleteMapping("/pieces/{id}")
+  ResponseEntity<Void> delete(@PathVariable String id) {
+    pieces.delete(studios.current(), id);
+    return ResponseEntity.noContent().build();
   }
 
   @PostMapping("/edits")

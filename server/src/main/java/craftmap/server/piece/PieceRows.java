@@ -32,6 +32,15 @@ interface PieceRows extends JpaRepository<PieceRow, String> {
   @NativeQuery("update piece set held = held + 1 where studio_id = :studioId and id = :id")
   int hold(String studioId, String id);
 
+  /** Before its history goes: it has no current entry any more. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @NativeQuery("update piece set current_entry_id = null where studio_id = :studioId and id = :id")
+  int forget(String studioId, String id);
+
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @NativeQuery("delete from piece where studio_id = :studioId and id = :id")
+  int delete(String studioId, String id);
+
   /** Into the archive at a time, or out of it with none; nothing else of it is touched. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
   @Query("update PieceRow p set p.archivedAt = :at where p.studioId = :studioId and p.id = :id")

@@ -73,6 +73,27 @@ public class Pieces {
   }
 
   /**
+   * Deletes a piece that was put away, with its history, its photos and what is kept for it. What
+   * was booked for it stays in the ledger.
+   */
+  @Guarded
+  public void delete(Studio studio, String id) {
+    hold(studio, id);
+    if (!row(studio, id).isArchived()) {
+      throw new RefusedInput(
+          "Piece",
+          get(studio, id).document().name(),
+          "is being worked on",
+          "one that was put away");
+    }
+    events.publishEvent(new PieceGone(studio, id));
+    pieces.forget(studio.id(), id);
+    entries.letGo(studio.id(), id);
+    entries.forget(studio.id(), id);
+    pieces.delete(studio.id(), id);
+  }
+
+  /**
    * Takes hold of a piece until this change ends. Whoever books for a piece, or changes what it
    * asks for, does so one after the other, and sees what was done before.
    */

@@ -32,11 +32,24 @@ final class PlanJson {
     if (!(tree instanceof ObjectNode plan)) {
       throw new RefusedInput("Plan", "no object", "is not a plan", "the plan of a piece");
     }
-    if (plan.path("schema").asInt() == 1) {
-      fromOneToTwo(plan);
+    try {
+      if (plan.path("schema").asInt() == 1) {
+        fromOneToTwo(plan);
+      }
+      if (plan.path("schema").asInt() == 2) {
+        fromTwoToThree(plan);
+      }
+    } catch (ClassCastException | NullPointerException | IllegalArgumentException other) {
+      throw new RefusedInput(
+          "Plan",
+          "schema " + plan.path("schema").asInt(),
+          "is not as plans of that age are written",
+          "a plan with the schema it was written with, up to " + PlanDocument.SCHEMA);
     }
-    if (plan.path("schema").asInt() == 2) {
-      fromTwoToThree(plan);
+    int schema = plan.path("schema").asInt();
+    if (schema != PlanDocument.SCHEMA) {
+      throw new RefusedInput(
+          "Plan", "schema " + schema, "is not known here", "1 to " + PlanDocument.SCHEMA);
     }
     return json.treeToValue(plan, PlanDocument.class);
   }

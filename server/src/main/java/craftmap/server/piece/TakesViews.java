@@ -16,6 +16,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Takes;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -148,7 +149,7 @@ final class TakesViews {
           others == 0 ? bound : Words.say("takes.together", others) + ", " + bound,
           Words.say("why.stockLengths", cuts, tape.show(frame.cutting().longestLeftoverMm())));
     } else if (takes.lengthMm() > 0) {
-      add("takes.length", tape.show(takes.lengthMm()), "", Words.say("why.length"));
+      add("takes.length", Measure.longText(takes.lengthMm(), tape), "", Words.say("why.length"));
     }
   }
 
@@ -198,7 +199,7 @@ final class TakesViews {
 
   private void masking() {
     if (takes.maskingMm() > 0) {
-      add("takes.masking", tape.show(takes.maskingMm()), "", Words.say("why.masking"));
+      add("takes.masking", Measure.longText(takes.maskingMm(), tape), "", Words.say("why.masking"));
     }
   }
 

@@ -5,6 +5,7 @@ import craftmap.core.lay.rule.LayOption;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.trial.Trial;
 import craftmap.server.piece.TrialController.Fit;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 
 /** What a trial comes to, in words. */
@@ -30,12 +31,7 @@ record TrialWords(Fit fit, String text) {
           yes(
               fits.centred() ? "trial.centred" : "trial.aside",
               fits.turned() ? Words.say("trial.turned") : "");
-      case Trial.TooLarge large ->
-          large.tooWideMm() > 0 && large.tooTallMm() > 0
-              ? no("trial.tooLarge", tape.show(large.tooWideMm()), tape.show(large.tooTallMm()))
-              : large.tooWideMm() > 0
-                  ? no("trial.tooLong", tape.show(large.tooWideMm()))
-                  : no("trial.tooTall", tape.show(large.tooTallMm()));
+      case Trial.TooLarge large -> tooLarge(large, tape);
       case Trial.InTheWay way ->
           new TrialWords(Fit.DOES_NOT_FIT, Words.say("trial.inTheWay", way.keepOut()));
       case Trial.Covers covers ->
@@ -59,6 +55,23 @@ record TrialWords(Fit fit, String text) {
     };
   }
 
+  /** What the tape does not show is not told as too much. */
+  private static TrialWords tooLarge(Trial.TooLarge large, TapeDivision tape) {
+    boolean wide = tape.divisionsIn(large.tooWideMm()) > 0;
+    boolean tall = tape.divisionsIn(large.tooTallMm()) > 0;
+    if (wide && tall) {
+      return no("trial.tooLarge", tape.show(large.tooWideMm()), tape.show(large.tooTallMm()));
+    }
+    if (wide || tall) {
+      return wide
+          ? no("trial.tooLong", tape.show(large.tooWideMm()))
+          : no("trial.tooTall", tape.show(large.tooTallMm()));
+    }
+    return large.tooWideMm() >= large.tooTallMm()
+        ? no("trial.tooLong", Measure.fineText(large.tooWideMm(), tape))
+        : no("trial.tooTall", Measure.fineText(large.tooTallMm(), tape));
+  }
+
   private static TrialWords row(Trial.Row row) {
     LayAnswer.Options options = (LayAnswer.Options) row.proposal().answer();
     LayOption best = options.best();
@@ -67,7 +80,11 @@ record TrialWords(Fit fit, String text) {
     }
     return row.part() == 0
         ? yes("trial.fits", row.whole())
-        : new TrialWords(Fit.FITS_PARTLY, Words.say("trial.fitsPart", row.whole(), row.part()));
+        : new TrialWords(
+            Fit.FITS_PARTLY,
+            row.whole() == 0
+                ? Words.say("trial.onlyParts", row.part())
+                : Words.say("trial.fitsPart", row.whole(), row.part()));
   }
 
   private static TrialWords yes(String key, Object... args) {

@@ -7,6 +7,7 @@ import craftmap.core.design.StencilDesign;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Role;
 import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.stock.Holding;
@@ -17,6 +18,7 @@ import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
@@ -30,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ShelfController {
+  private static final Set<Role> GROUNDS = EnumSet.of(Role.PAINT, Role.STAIN, Role.GLAZE);
+
   private final Studios studios;
   private final ShelfService shelf;
   private final ShelfSearch search;
@@ -69,6 +73,7 @@ class ShelfController {
    * A pot that can be painted from.
    *
    * @param fullShare level over what the pot holds, 0 to 1
+   * @param ground whether a face can be painted with it, as with size or paste it cannot
    */
   record PotView(
       String id,
@@ -78,7 +83,8 @@ class ShelfController {
       double holdsMl,
       double fullShare,
       String levelText,
-      String spreadText) {}
+      String spreadText,
+      boolean ground) {}
 
   /**
    * One thing on the shelf.
@@ -261,6 +267,7 @@ class ShelfController {
         pot.holdsMl(),
         pot.holding().fullShare(),
         Words.millilitres(pot.levelMl()),
-        Words.say("pot.spread", Decimals.show(pot.medium().spreadM2PerLitre(), 2)));
+        Words.say("pot.spread", Decimals.show(pot.medium().spreadM2PerLitre(), 2)),
+        GROUNDS.contains(pot.medium().role()));
   }
 }

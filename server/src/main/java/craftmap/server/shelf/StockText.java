@@ -3,6 +3,7 @@ package craftmap.server.shelf;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.stock.Holding;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.math.BigDecimal;
 
@@ -12,7 +13,7 @@ final class StockText {
 
   static String of(BigDecimal quantity, StockUnit unit, TapeDivision tape) {
     return switch (unit) {
-      case MM -> tape.show(quantity.doubleValue());
+      case MM -> Measure.longText(quantity.doubleValue(), tape);
       case ML -> Words.millilitres(quantity.doubleValue());
       case SHEETS, PIECES, G -> unit.show(quantity);
     };

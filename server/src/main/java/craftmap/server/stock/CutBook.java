@@ -125,6 +125,18 @@ public class CutBook {
     }
   }
 
+  /** A piece is no more: its cuts cannot be taken back. What they moved stays moved. */
+  @Transactional
+  public void forget(String studioId, String pieceId) {
+    jdbc.sql(
+            """
+            delete cut_piece from cut_piece join cut on cut.id = cut_piece.cut_id
+            where cut.studio_id = ? and cut_piece.piece_id = ?
+            """)
+        .params(studioId, pieceId)
+        .update();
+  }
+
   /** Puts back what was taken, and takes away the leftovers it left unless they were used since. */
   @Transactional
   public void takeBack(String studioId, String pieceId, String designId, String note, String by) {

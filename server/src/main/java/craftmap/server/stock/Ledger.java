@@ -187,6 +187,12 @@ public class Ledger {
             .takingBack(used));
   }
 
+  /** The lays of a piece are no more: their uses cannot be taken back. The entries stay. */
+  @Transactional
+  public void forget(String studioId, String pieceId) {
+    jdbc.update("delete from lay_use where studio_id = ? and piece_id = ?", studioId, pieceId);
+  }
+
   private Optional<Long> standing(String pieceId, String layId) {
     return jdbc
         .queryForList(

@@ -68,7 +68,7 @@ public record Cover(
           case TORN -> 15;
         };
     return new Cover(
-        sheet.choice("unit", "Laid as", Unit.WHOLE_SHEET),
+        sheet.choice("unit", "One part is", Unit.WHOLE_SHEET),
         join,
         join == Join.BUTTED
             ? 0

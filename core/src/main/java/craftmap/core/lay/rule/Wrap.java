@@ -27,7 +27,7 @@ public record Wrap(
 
   static Wrap read(MeasureSheet sheet) {
     return new Wrap(
-        sheet.choice("unit", "Laid as", Cover.Unit.WHOLE_SHEET),
+        sheet.choice("unit", "One part is", Cover.Unit.WHOLE_SHEET),
         sheet.length("overlap", "Overlap", 6, LengthRange.DISTANCE.upTo(100)),
         sheet.distance("foot", "Above the foot", 0),
         sheet.length("bleed", "Over the rim, to trim", 3, LengthRange.DISTANCE.upTo(100)),
