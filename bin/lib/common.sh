@@ -94,6 +94,20 @@ free_port() {
   return 1
 }
 
+# Whether a process runs; one that has ended and that nobody has asked after has no command.
+is_alive() {
+  local word
+  IFS= read -r -d '' word 2>/dev/null <"/proc/$1/cmdline" && [ -n "$word" ]
+}
+
+# Digits alone, few enough to be counted with, from 1 to 65535.
+is_port() {
+  case $1 in
+    '' | *[!0-9]* | ??????*) return 1 ;;
+  esac
+  [ "$((10#$1))" -ge 1 ] && [ "$((10#$1))" -le 65535 ]
+}
+
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 # What would be built: sources newer than the stamp, or no stamp at all.

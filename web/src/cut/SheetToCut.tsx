@@ -59,7 +59,7 @@ function Cuts({ cuts }: { cuts: SheetCut['cuts'] }) {
       <Text fontSize="13px" color="soft">
         Cuts, in this order
       </Text>
-      <Box as="ol" listStyleType="none">
+      <Box as="ol" listStyleType="none" aria-label="Cuts, in this order">
         {cuts.map((cut) => (
           <Flex as="li" key={cut.text} gap="2" fontSize="13px" py="0.5">
             <Text as="span" color="sea" fontWeight="700" minW="5">
@@ -78,7 +78,7 @@ function Cuts({ cuts }: { cuts: SheetCut['cuts'] }) {
 /** The cutting list: what, for where, and how far in from two edges. */
 function Parts({ sheet, locked, onLock }: Props) {
   return (
-    <Box as="ol" listStyleType="none" mt="1">
+    <Box as="ol" listStyleType="none" mt="1" aria-label={`Parts of ${sheet.title}`}>
       {sheet.pieces.map((p) => (
         <Flex
           as="li"

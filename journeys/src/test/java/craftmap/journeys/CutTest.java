@@ -56,7 +56,9 @@ class CutTest extends LayingJourney {
     go("/pieces/wardrobe/cut");
     Locator marsh = cut("great-marsh");
     assertThat(marsh).containsText("1 sheet, 1 is the least possible");
-    assertThat(marsh.getByRole(AriaRole.LISTITEM)).hasCount(7);
+    Locator parts =
+        marsh.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Parts of Sheet 1"));
+    assertThat(parts.getByRole(AriaRole.LISTITEM)).hasCount(7);
     assertThat(marsh).containsText("Drawer 1");
     everyoneCanUseIt();
     in(marsh, "It is cut; keep one leftover").click();

@@ -70,8 +70,13 @@ class CutController {
     this.enough = enough;
   }
 
-  /** Which rests are kept. */
-  record CutDone(List<CutBooking.Kept> kept) {}
+  /**
+   * Which rests are kept.
+   *
+   * @param kept none where absent
+   */
+  record CutDone(
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<CutBooking.Kept> kept) {}
 
   /**
    * A way to make it enough.

@@ -260,7 +260,8 @@ class CutterController {
   /** How a file that was sent was cut. */
   @GetMapping("/api/cutter/cuts/{jobId}")
   RunView run(@PathVariable String jobId) {
-    return json.readValue(jobs.result(studios.current(), jobId).content(), RunView.class);
+    return json.readValue(
+        jobs.result(studios.current(), jobId, JobKind.CUTTER).content(), RunView.class);
   }
 
   private static RunView view(Cutter.State state, Cutter.Run run) {

@@ -1,5 +1,6 @@
 package craftmap.server.http;
 
+import craftmap.server.database.NoDatabase;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.webmvc.error.ErrorController;
@@ -16,11 +17,19 @@ class ErrorPages implements ErrorController {
   @RequestMapping("/error")
   ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
     Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+    Object failure = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
+    if (failure instanceof Throwable t && NoDatabase.isWhy(t)) {
+      return refusal(HttpStatus.SERVICE_UNAVAILABLE, NoDatabase.SENTENCE);
+    }
     HttpStatus status = code instanceof Integer c ? HttpStatus.resolve(c) : HttpStatus.NOT_FOUND;
     HttpStatus told = status == null ? HttpStatus.INTERNAL_SERVER_ERROR : status;
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(told, sentence(told));
-    problem.setTitle(told.getReasonPhrase());
-    return ResponseEntity.status(told)
+    return refusal(told, sentence(told));
+  }
+
+  private static ResponseEntity<ProblemDetail> refusal(HttpStatus status, String sentence) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
+    problem.setTitle(status.getReasonPhrase());
+    return ResponseEntity.status(status)
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
         .body(problem);
   }

@@ -1,6 +1,7 @@
 package craftmap.server.http;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.database.NoDatabase;
 import java.util.List;
 import java.util.NoSuchElementException;
 import org.slf4j.Logger;
@@ -59,7 +60,20 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail ourBug(Exception bug) {
+  ResponseEntity<ProblemDetail> failed(Exception failure) {
+    return NoDatabase.isWhy(failure) ? noDatabase() : ResponseEntity.of(ourBug(failure)).build();
+  }
+
+  private static ResponseEntity<ProblemDetail> noDatabase() {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, NoDatabase.SENTENCE);
+    problem.setTitle("No database");
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, "" + NoDatabase.AGAIN_AFTER_SECONDS)
+        .body(problem);
+  }
+
+  private static ProblemDetail ourBug(Exception bug) {
     LOG.error("unexpected", bug);
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(

@@ -133,6 +133,16 @@ public class Jobs implements DisposableBean {
         .orElseThrow(() -> new NoSuchElementException("Job " + id + " left no file."));
   }
 
+  /** What a job of this kind left; a job of another kind left something else. */
+  public JobResult result(Studio studio, String id, JobKind kind) {
+    Job job = get(studio, id);
+    if (job.kind() != kind) {
+      throw new NoSuchElementException(
+          "Job " + id + " left no such thing: it is " + job.title() + ".");
+    }
+    return result(studio, id);
+  }
+
   @Override
   public void destroy() {
     pulse.shutdownNow();

@@ -1,6 +1,7 @@
 package craftmap.server.lists;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.fields.Csv;
 import java.io.IOException;
 import java.io.StringReader;
 import java.nio.ByteBuffer;
@@ -124,7 +125,7 @@ record CsvTable(List<String> columns, List<Row> rows) {
   private static Row row(CSVRecord record, List<String> columns, long line) {
     Map<String, String> cells = new LinkedHashMap<>();
     for (int i = 0; i < record.size(); i++) {
-      String cell = record.get(i);
+      String cell = Csv.plain(record.get(i));
       if (cell.isEmpty()) {
         continue;
       }
