@@ -1,11 +1,12 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef } from 'react';
 import {
+  BackSide,
   Box3,
   BufferAttribute,
   BufferGeometry,
   CanvasTexture,
-  DoubleSide,
+  FrontSide,
   type PerspectiveCamera,
   SRGBColorSpace,
   Vector3,
@@ -106,8 +107,11 @@ function roomOf(folded: ReadonlyArray<FoldedFace>): Box3 {
   return box;
 }
 
-/** Insets lie a hair before the face they are set into, so that both can be seen. */
-const INSET_LIFT_MM = 1.5;
+/**
+ * How far a face stands off one it may lie on, so that both can be seen: an inset from what it is set
+ * into, a lid's rim from the wall it reaches over.
+ */
+const LIFT_MM = 0.7;
 
 function FoldedMesh({
   face,
@@ -148,14 +152,14 @@ function FoldedMesh({
     for (let i = 0; i < position.count; i++) {
       const x = (folded.inRoom[3 * i] ?? 0) - middle.x;
       const y = (folded.inRoom[3 * i + 1] ?? 0) - middle.y;
-      const z = (folded.inRoom[3 * i + 2] ?? 0) - middle.z + (face.setInto ? INSET_LIFT_MM : 0);
+      const z = (folded.inRoom[3 * i + 2] ?? 0) - middle.z;
       const flatX = (place?.[0] ?? 0) + (folded.onFace[2 * i] ?? 0) - net.width / 2;
       const flatY = net.height / 2 - (place?.[1] ?? 0) - (folded.onFace[2 * i + 1] ?? 0);
-      const flatZ = face.setInto ? INSET_LIFT_MM : 0;
-      position.setXYZ(i, flatX + (x - flatX) * t, flatY + (y - flatY) * t, flatZ + (z - flatZ) * t);
+      position.setXYZ(i, flatX + (x - flatX) * t, flatY + (y - flatY) * t, z * t);
     }
     position.needsUpdate = true;
     geometry.computeVertexNormals();
+    standOff(geometry, folded.layer * LIFT_MM);
     geometry.computeBoundingSphere();
     invalidate();
   }, [geometry, folded, face, net, box, fold, invalidate]);
@@ -171,19 +175,45 @@ function FoldedMesh({
   }, [picture]);
   useEffect(() => () => texture?.dispose(), [texture]);
 
+  // what is laid on a face is not seen from behind it: there is the bare inside, in its shade
+  const closer = {
+    polygonOffset: folded.layer > 0,
+    polygonOffsetFactor: -2 * folded.layer,
+    polygonOffsetUnits: -4 * folded.layer,
+  };
   return (
-    <mesh geometry={geometry}>
-      <meshLambertMaterial
-        key={texture ? 'picture' : 'plain'}
-        map={texture}
-        color={texture ? '#ffffff' : face.ground}
-        side={DoubleSide}
-        polygonOffset={face.setInto !== undefined}
-        polygonOffsetFactor={-2}
-        polygonOffsetUnits={-4}
-      />
-    </mesh>
+    <>
+      <mesh geometry={geometry}>
+        <meshLambertMaterial
+          key={texture ? 'picture' : 'plain'}
+          map={texture}
+          color={texture ? '#ffffff' : face.ground}
+          side={FrontSide}
+          {...closer}
+        />
+      </mesh>
+      <mesh geometry={geometry}>
+        <meshLambertMaterial color={face.ground} side={BackSide} />
+      </mesh>
+    </>
   );
+}
+
+/** Moves every corner outwards along the way its surface faces. */
+function standOff(geometry: BufferGeometry, mm: number) {
+  if (mm === 0) {
+    return;
+  }
+  const position = geometry.getAttribute('position') as BufferAttribute;
+  const normal = geometry.getAttribute('normal') as BufferAttribute;
+  for (let i = 0; i < position.count; i++) {
+    position.setXYZ(
+      i,
+      position.getX(i) + normal.getX(i) * mm,
+      position.getY(i) + normal.getY(i) * mm,
+      position.getZ(i) + normal.getZ(i) * mm,
+    );
+  }
 }
 
 /** The eye: walks round the piece, comes nearer, and stands back far enough to see all of it. */

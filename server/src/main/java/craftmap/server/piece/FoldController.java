@@ -30,31 +30,42 @@ class FoldController {
    * @param onFace x and y in turn, in millimetres on the face
    * @param inRoom x, y and z in turn, in millimetres on the standing piece
    * @param flat whether the face stays a plane
+   * @param layer how many faces it may lie on: what it is set into, what its part comes off
    */
   record FoldedFace(
       String faceId,
       List<Double> onFace,
       List<Double> inRoom,
       List<Integer> triangles,
-      boolean flat) {}
+      boolean flat,
+      int layer) {}
 
   @GetMapping
   List<FoldedFace> fold(@PathVariable String id) {
     Studio studio = studios.current();
-    return PlanMapper.toPlan(pieces.get(studio, id).document()).faces().stream()
+    List<PlanFace> faces = PlanMapper.toPlan(pieces.get(studio, id).document()).faces();
+    return faces.stream()
         .filter(f -> f.pose().isPresent())
-        .map(FoldController::face)
+        .map(f -> face(f, layer(f, faces)))
         .toList();
   }
 
-  private static FoldedFace face(PlanFace f) {
+  private static int layer(PlanFace face, List<PlanFace> faces) {
+    return face.setInto()
+        .flatMap(into -> faces.stream().filter(f -> f.face().id().equals(into)).findFirst())
+        .map(parent -> layer(parent, faces) + 1)
+        .orElse(face.comesOff().isPresent() ? 1 : 0);
+  }
+
+  private static FoldedFace face(PlanFace f, int layer) {
     FoldMesh mesh = FoldMesh.of(f.face().outline(), f.pose().orElseThrow());
     return new FoldedFace(
         f.face().id(),
         mesh.onFace().stream().flatMap(FoldController::numbers).toList(),
         mesh.inRoom().stream().flatMap(FoldController::numbers).toList(),
         mesh.triangles().stream().flatMap(t -> List.of(t[0], t[1], t[2]).stream()).toList(),
-        f.pose().orElseThrow().isFlat());
+        f.pose().orElseThrow().isFlat(),
+        layer);
   }
 
   private static java.util.stream.Stream<Double> numbers(Point p) {
