@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 
 /** The application as a person starts it: bin/start on a data folder of its own. */
@@ -15,7 +17,7 @@ final class App implements AutoCloseable {
   private final Process process;
   private final Path data;
   private final int port;
-  private final List<String> said = new ArrayList<>();
+  private final List<String> said = new CopyOnWriteArrayList<>();
 
   private App(Process process, Path data, int port) {
     this.process = process;
@@ -36,13 +38,20 @@ final class App implements AutoCloseable {
   }
 
   static App start(Path data, String... options) {
+    return start(data, Map.of(), options);
+  }
+
+  /** The same with some of its surroundings changed. */
+  static App start(Path data, Map<String, String> surroundings, String... options) {
     try {
       int port = freePort();
       List<String> command = new ArrayList<>();
       command.add(home().resolve("bin/start").toString());
       command.addAll(List.of("--port", "" + port, "--data", data.toString()));
       command.addAll(List.of(options));
-      Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+      ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+      builder.environment().putAll(surroundings);
+      Process process = builder.start();
       App app = new App(process, data, port);
       Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
       app.awaitAddress();
@@ -58,7 +67,7 @@ final class App implements AutoCloseable {
     for (String line = out.readLine(); line != null; line = out.readLine()) {
       said.add(line);
       if (line.startsWith("Craft Map is at ")) {
-        Thread.ofVirtual().start(() -> out.lines().forEach(l -> {}));
+        Thread.ofVirtual().start(() -> out.lines().forEach(said::add));
         return;
       }
     }
@@ -67,14 +76,36 @@ final class App implements AutoCloseable {
 
   /** Runs bin/start to its end and gives what it said; for starts that are refused. */
   static String refusal(String... options) {
+    return refusal(Map.of(), options);
+  }
+
+  /** The same with some of its surroundings changed. */
+  static String refusal(Map<String, String> surroundings, String... options) {
     try {
       List<String> command = new ArrayList<>();
       command.add(home().resolve("bin/start").toString());
       command.addAll(List.of(options));
-      Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+      ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+      builder.environment().putAll(surroundings);
+      Process process = builder.start();
       String said = new String(process.getInputStream().readAllBytes());
       return process.waitFor() + ": " + said.strip();
     } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  /** What bin/start has said so far. */
+  List<String> said() {
+    return List.copyOf(said);
+  }
+
+  /** Ends the database alone, the hard way. */
+  void killDatabase() {
+    try {
+      long pid = Long.parseLong(Files.readString(data.resolve("db/pid")).strip());
+      ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+    } catch (IOException broken) {
       throw new IllegalStateException(broken);
     }
   }

@@ -11,6 +11,9 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -94,11 +97,99 @@ class StartTest {
     }
     assertThat(App.refusal("--port", "eighty"))
         .isEqualTo("1: Craft Map: --port (eighty) is not a port. Give a number from 1 to 65535.");
+    String endless = "9".repeat(40);
+    assertThat(App.refusal("--port", endless))
+        .isEqualTo(
+            "1: Craft Map: --port (%s) is not a port. Give a number from 1 to 65535."
+                .formatted(endless));
     assertThat(App.refusal("--colour"))
         .isEqualTo("1: Craft Map: does not know '--colour'. bin/start --help lists what it knows.");
     assertThat(App.refusal("--data", "/proc/craftmap"))
         .isEqualTo(
             "1: Craft Map: cannot write to /proc/craftmap. Give a folder you own with --data DIR.");
     assertThat(App.refusal("--help")).startsWith("0: Starts Craft Map").contains("--empty");
+  }
+
+  @Test
+  void aDatabaseThatDiesIsStartedAgainAndNothingIsLost() throws Exception {
+    try (App app = App.start(folder, "--empty")) {
+      addChest(app, "Before the database died");
+      app.killDatabase();
+      // whoever asks meanwhile is told, or is answered once it is back; nobody meets a failure
+      Instant latest = Instant.now().plus(Duration.ofMinutes(2));
+      while (!app.said().contains("The database is back.")) {
+        HttpResponse<String> answer = answer(app, "/api/pieces");
+        assertThat(answer.statusCode()).as(answer.body()).isIn(200, 503);
+        if (answer.statusCode() == 503) {
+          assertThat(answer.body()).contains("The database does not answer just now");
+          assertThat(answer.headers().firstValue("Retry-After")).isPresent();
+        }
+        assertThat(Instant.now()).as("%s", app.said()).isBefore(latest);
+      }
+      assertThat(app.said()).contains("The database has stopped. Starting it again.");
+      assertThat(get(app, "/api/pieces")).contains("Before the database died");
+    }
+  }
+
+  private static HttpResponse<String> answer(App app, String path)
+      throws IOException, InterruptedException {
+    return HttpClient.newHttpClient()
+        .send(
+            HttpRequest.newBuilder(URI.create(app.address() + path)).build(),
+            HttpResponse.BodyHandlers.ofString());
+  }
+
+  @Test
+  void whatLiesInTheFolderIsNeverDeleted() throws Exception {
+    Path data = folder.resolve("It's a studio");
+    try (App app = App.start(data, "--empty")) {
+      addChest(app, "Still there");
+      assertThat(
+              PosixFilePermissions.toString(
+                  Files.getPosixFilePermissions(data.resolve("server.log"))))
+          .isEqualTo("rw-------");
+    }
+    Files.delete(data.resolve("db/founded"));
+    Files.writeString(data.resolve("db/password"), "it's a \\ pass'word\n");
+    try (App app = App.start(data, "--empty")) {
+      assertThat(get(app, "/api/pieces")).contains("Still there");
+    }
+    // what no studio was founded in is set aside, and is told where
+    Path half = folder.resolve("half");
+    Files.createDirectories(half.resolve("db/data"));
+    Files.writeString(half.resolve("db/data/ibdata1"), "half of something");
+    try (App app = App.start(half, "--empty")) {
+      String told =
+          app.said().stream().filter(l -> l.contains("set aside as")).findFirst().orElseThrow();
+      Path aside = Path.of(told.replaceFirst(".* set aside as (.*)\\.$", "$1"));
+      assertThat(aside.resolve("ibdata1")).hasContent("half of something");
+    }
+  }
+
+  @Test
+  void aFullDiskLeavesNothingRunningAndAStudioOpensWithLittleRoom() throws Exception {
+    Path tools = Files.createDirectory(folder.resolve("tools"));
+    Path df = tools.resolve("df");
+    Files.writeString(df, "#!/bin/sh\necho Filesystem\necho /dev/x 900000 800000 102400 89% /\n");
+    Files.setPosixFilePermissions(df, PosixFilePermissions.fromString("rwxr-xr-x"));
+    Map<String, String> littleRoom = Map.of("PATH", tools + ":" + System.getenv("PATH"));
+    Path data = folder.resolve("studio");
+    assertThat(App.refusal(littleRoom, "--data", data.toString(), "--empty"))
+        .contains("has 100 MB left and a new studio needs 300 MB");
+    try (App app = App.start(data, "--empty")) {
+      addChest(app, "On a small disk");
+    }
+    try (App app = App.start(data, littleRoom)) {
+      assertThat(app.said()).anyMatch(l -> l.contains("has only 100 MB left"));
+      assertThat(get(app, "/api/pieces")).contains("On a small disk");
+    }
+    // a place that takes no byte, as a full disk does
+    Files.deleteIfExists(data.resolve("db/port"));
+    Files.createSymbolicLink(data.resolve("db/port"), Path.of("/dev/full"));
+    assertThat(App.refusal("--data", data.toString())).contains("is full. Free some space");
+    assertThat(
+            ProcessHandle.allProcesses()
+                .filter(p -> p.info().commandLine().orElse("").contains(data.toString())))
+        .isEmpty();
   }
 }

@@ -254,6 +254,42 @@ class HostileFilesTest extends ServerTest {
   }
 
   @Test
+  void strokesThatCrossEachOtherAHundredThousandTimesAreNotCutApart() {
+    StringBuilder grid = new StringBuilder();
+    for (int i = 0; i < 320; i++) {
+      double at = 1 + i * 0.3;
+      grid.append("<path d='M0 %sL100 %sL100 %sL0 %sZ'/>".formatted(at, at, at + 0.1, at + 0.1));
+      grid.append("<path d='M%s 0L%s 100L%s 100L%s 0Z'/>".formatted(at, at, at + 0.1, at + 0.1));
+    }
+    Answer answer =
+        upload("/api/artworks?openings=true", svg("" + grid).getBytes(StandardCharsets.UTF_8));
+    assertThat(answer.status()).as(answer.detail()).isIn(201, 422);
+    if (answer.status() == 201) {
+      assertThat(answer.body().has("openings")).isFalse();
+      assertThat(answer.body().path("noOpenings").asString()).contains("Give ");
+    }
+  }
+
+  @Test
+  void textsThatUnpackToTwoGigabytesAreNotUnpacked() {
+    byte[] png = SamplePictures.pngWithPackedText(120, 90, 2_000);
+    assertThat(png.length).isLessThan(3_000_000);
+    System.gc();
+    long start = used();
+    pools().forEach(MemoryPoolMXBean::resetPeakUsage);
+    Answer answer = upload("/api/artworks", png);
+    assertThat(answer.status()).as(answer.detail()).isEqualTo(201);
+    assertThat(peak() - start).isLessThan(MOST_MEMORY);
+  }
+
+  @Test
+  void aProgressiveJpegThatClaimsFarMoreThanItHoldsIsRefused() {
+    Answer answer = upload("/api/artworks", SamplePictures.progressiveJpegClaiming(7_700, 7_700));
+    assertThat(answer.status()).isEqualTo(422);
+    assertThat(answer.detail()).contains("Give ");
+  }
+
+  @Test
   void aTangleIsKeptAsAPictureButNothingCanBeCutFromIt() {
     StringBuilder tangle = new StringBuilder("<path d='M0 0");
     Random random = new Random(1);

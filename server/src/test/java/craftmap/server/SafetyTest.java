@@ -51,6 +51,17 @@ class SafetyTest extends ServerTest {
     assertThat(answer.header("X-Frame-Options")).isEqualTo("DENY");
     assertThat(answer.header("Referrer-Policy")).isEqualTo("no-referrer");
     assertThat(answer.header("Server")).isEmpty();
+    assertThat(answer.header("Cross-Origin-Resource-Policy")).isEqualTo("same-origin");
+  }
+
+  @Test
+  void theTokenIsForThisSiteOnlyArtworkRunsNothingAndNoIndexIsKept() {
+    assertThat(get("/").header("Set-Cookie")).contains("SameSite=Strict");
+    String picture = get("/api/designs/fern-band").body().path("picture").asString();
+    Answer artwork = get(picture);
+    assertThat(artwork.status()).isEqualTo(200);
+    assertThat(artwork.header("Content-Security-Policy")).contains("sandbox");
+    assertThat(get("/actuator").status()).isEqualTo(404);
   }
 
   @Test

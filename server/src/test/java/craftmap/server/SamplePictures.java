@@ -10,7 +10,12 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 
 /** Small pictures made for the tests. */
 final class SamplePictures {
@@ -62,6 +67,58 @@ final class SamplePictures {
     crc.update(file, 12, 17);
     ByteBuffer.wrap(file).putInt(29, (int) crc.getValue());
     return file;
+  }
+
+  /** A PNG with a packed text of so many megabytes of the same letter. */
+  static byte[] pngWithPackedText(int width, int height, int megabytes) {
+    byte[] plain = png(width, height);
+    ByteArrayOutputStream packed = new ByteArrayOutputStream();
+    packed.writeBytes("Comment\0\0".getBytes(StandardCharsets.ISO_8859_1));
+    byte[] letters = new byte[1024 * 1024];
+    try (DeflaterOutputStream deflated = new DeflaterOutputStream(packed)) {
+      for (int i = 0; i < megabytes; i++) {
+        deflated.write(letters);
+      }
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+    int afterHead = 33;
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write(plain, 0, afterHead);
+    CRC32 crc = new CRC32();
+    byte[] name = "zTXt".getBytes(StandardCharsets.US_ASCII);
+    crc.update(name);
+    crc.update(packed.toByteArray());
+    out.writeBytes(ByteBuffer.allocate(4).putInt(packed.size()).array());
+    out.writeBytes(name);
+    out.writeBytes(packed.toByteArray());
+    out.writeBytes(ByteBuffer.allocate(4).putInt((int) crc.getValue()).array());
+    out.write(plain, afterHead, plain.length - afterHead);
+    return out.toByteArray();
+  }
+
+  /** A small progressive JPEG whose frame says that it is far larger. */
+  static byte[] progressiveJpegClaiming(int width, int height) {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+    try (ImageOutputStream to = ImageIO.createImageOutputStream(out)) {
+      ImageWriteParam param = writer.getDefaultWriteParam();
+      param.setProgressiveMode(ImageWriteParam.MODE_DEFAULT);
+      writer.setOutput(to);
+      writer.write(null, new IIOImage(image(16, 16), null, null), param);
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    } finally {
+      writer.dispose();
+    }
+    byte[] file = out.toByteArray();
+    for (int i = 2; i < file.length - 9; i++) {
+      if ((file[i] & 0xFF) == 0xFF && (file[i + 1] & 0xFF) == 0xC2) {
+        ByteBuffer.wrap(file).putShort(i + 5, (short) height).putShort(i + 7, (short) width);
+        return file;
+      }
+    }
+    throw new IllegalStateException("impossible state: no progressive frame");
   }
 
   private static BufferedImage image(int width, int height) {

@@ -2,11 +2,16 @@ package craftmap.server.database;
 
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 
 /** Whether something failed because the database could not be reached. */
 public final class NoDatabase {
   /** The class of connection exceptions in the SQL standard's states. */
   private static final String CONNECTION = "08";
+
+  private static final String CLOSED = "Connection is closed";
 
   /** Seconds after which asking again is worth it: a database is started anew in about these. */
   public static final int AGAIN_AFTER_SECONDS = 3;
@@ -18,13 +23,29 @@ public final class NoDatabase {
 
   public static boolean isWhy(Throwable failure) {
     for (Throwable t = failure; t != null; t = t.getCause() == t ? null : t.getCause()) {
-      if (t instanceof SQLTransientConnectionException
-          || t instanceof SQLException sql
-              && sql.getSQLState() != null
-              && sql.getSQLState().startsWith(CONNECTION)) {
-        return true;
+      switch (t) {
+        case CannotCreateTransactionException e -> {
+          return true;
+        }
+        case CannotGetJdbcConnectionException e -> {
+          return true;
+        }
+        case TransactionSystemException e when isWhy(e.getApplicationException()) -> {
+          return true;
+        }
+        case SQLException sql when isLost(sql) -> {
+          return true;
+        }
+        default -> {}
       }
     }
     return false;
+  }
+
+  private static boolean isLost(SQLException sql) {
+    return sql instanceof SQLTransientConnectionException
+        || sql.getSQLState() != null && sql.getSQLState().startsWith(CONNECTION)
+        // the pool says no more of one that broke in somebody's hands
+        || CLOSED.equals(sql.getMessage());
   }
 }

@@ -33,6 +33,9 @@ class WholeBodies extends RequestBodyAdviceAdapter {
       MethodParameter parameter,
       Type type,
       Class<? extends HttpMessageConverter<?>> converter) {
+    if (body == null) {
+      throw new RefusedInput("Body", "null", "is nothing", "an object");
+    }
     check(body, "");
     return body;
   }

@@ -162,12 +162,14 @@ class HoldingRow implements Persistable<String> {
         points.stream().map(p -> new double[] {p.xMm(), p.yMm()}).toList());
   }
 
-  /** The corners of an offcut as they are kept. */
+  /** The corners of an offcut as they are kept; what is no corner is left out. */
   static List<Point> points(String offcut) {
     List<Point> points = new ArrayList<>();
     if (offcut != null) {
       for (JsonNode p : JSON.readTree(offcut)) {
-        points.add(new Point(p.get(0).asDouble(), p.get(1).asDouble()));
+        if (p.path(0).isNumber() && p.path(1).isNumber()) {
+          points.add(new Point(p.path(0).asDouble(), p.path(1).asDouble()));
+        }
       }
     }
     return points;
