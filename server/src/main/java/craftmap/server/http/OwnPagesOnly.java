@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Set;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -25,14 +24,11 @@ final class OwnPagesOnly extends OncePerRequestFilter {
     String host = request.getHeader(HttpHeaders.HOST);
     String origin = request.getHeader(HttpHeaders.ORIGIN);
     if (!isOwnHost(host) || (origin != null && !origin.equals("http://" + host))) {
-      response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-      response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-      response
-          .getWriter()
-          .write(
-              """
-              {"title":"Not from here","status":403,\
-              "detail":"This address answers only its own pages, at 127.0.0.1 or localhost."}""");
+      Refusal.send(
+          response,
+          HttpServletResponse.SC_FORBIDDEN,
+          "Not from here",
+          "This address answers only its own pages, at 127.0.0.1 or localhost.");
       return;
     }
     chain.doFilter(request, response);

@@ -39,14 +39,12 @@ class PlainRefusals implements WebServerFactoryCustomizer<TomcatServletWebServer
         Writer writer = response.getReporter();
         if (writer != null) {
           writer.write(
-              """
-              {"title":"%s","status":%d,"detail":"%s"}"""
-                  .formatted(
-                      status < 500 ? "Not readable" : "Our mistake",
-                      status,
-                      status < 500
-                          ? "The request is not what is expected here."
-                          : "Something went wrong on our side."));
+              Refusal.json(
+                  status < 500 ? "Not readable" : "Our mistake",
+                  status,
+                  status < 500
+                      ? "The request is not what is expected here."
+                      : "Something went wrong on our side."));
           response.finishResponse();
         }
       } catch (IOException gone) {

@@ -1,5 +1,6 @@
 package craftmap.server.studio;
 
+import craftmap.server.http.Refusal;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -55,23 +56,21 @@ class NotYetFounded extends OncePerRequestFilter {
       chain.doFilter(request, response);
       return;
     }
-    response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
     response.setHeader(HttpHeaders.RETRY_AFTER, AGAIN_AFTER_SECONDS);
     response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
     response.setHeader("Content-Security-Policy", "default-src 'none'; frame-ancestors 'none'");
     response.setCharacterEncoding("utf-8");
     String accept = request.getHeader(HttpHeaders.ACCEPT);
     if (accept != null && accept.contains(MediaType.TEXT_HTML_VALUE)) {
+      response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
       response.setContentType(MediaType.TEXT_HTML_VALUE);
       response.getWriter().write(PAGE);
     } else {
-      response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-      response
-          .getWriter()
-          .write(
-              """
-              {"title":"Getting ready","status":503,\
-              "detail":"The studio is being set up. Ask again in a moment."}""");
+      Refusal.send(
+          response,
+          HttpServletResponse.SC_SERVICE_UNAVAILABLE,
+          "Getting ready",
+          "The studio is being set up. Ask again in a moment.");
     }
   }
 }
