@@ -1,5 +1,6 @@
 package craftmap.core.artwork;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
@@ -10,6 +11,8 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.awt.image.BufferedImage;
 import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
 
 /** Painted shapes on a sheet, in the order they were painted, in millimetres. */
 public final class Drawing {
@@ -82,6 +85,11 @@ public final class Drawing {
   /** The outline of all that is painted, whatever its colour. */
   public Artwork silhouette() {
     return Openings.silhouette(shapes, widthMm, heightMm);
+  }
+
+  /** The outline of all that is painted in another colour than the bare sheet has. */
+  Geometry ink(Optional<Colour> bare) {
+    return Openings.ink(shapes, widthMm, heightMm, bare).outline();
   }
 
   /** The drawing as an SVG file that has nothing in it but plain shapes. */

@@ -1,5 +1,7 @@
 package craftmap.core.artwork;
 
+import craftmap.core.colour.Colour;
+import craftmap.core.colour.Lab;
 import craftmap.core.measure.RefusedInput;
 import java.awt.Shape;
 import java.awt.geom.Area;
@@ -9,6 +11,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.index.hprtree.HPRtree;
 
@@ -28,13 +32,27 @@ final class Openings {
   private record Part(Shape shape, boolean opens, Envelope box) {}
 
   static Artwork of(List<PaintedShape> shapes, double widthMm, double heightMm) {
-    return of(parts(shapes), widthMm, heightMm, "has no dark filled shape, so nothing would print");
+    return of(
+        parts(shapes, ink -> !ink.isLight()),
+        widthMm,
+        heightMm,
+        "has no dark filled shape, so nothing would print");
   }
 
   /** All that is painted, light or dark. */
   static Artwork silhouette(List<PaintedShape> shapes, double widthMm, double heightMm) {
-    List<Part> parts = parts(shapes).stream().map(p -> new Part(p.shape(), true, p.box())).toList();
-    return of(parts, widthMm, heightMm, "has nothing painted on it");
+    return ink(shapes, widthMm, heightMm, Optional.empty());
+  }
+
+  /** All that is painted but what is painted in the colour of the bare sheet. */
+  static Artwork ink(
+      List<PaintedShape> shapes, double widthMm, double heightMm, Optional<Colour> bare) {
+    Optional<Lab> sheet = bare.map(Colour::lab);
+    return of(
+        parts(shapes, ink -> sheet.isEmpty() || !PrintedInk.alike(ink.colour(), sheet.get())),
+        widthMm,
+        heightMm,
+        "has nothing painted on it");
   }
 
   private static Artwork of(List<Part> parts, double widthMm, double heightMm, String empty) {
@@ -64,11 +82,11 @@ final class Openings {
     return Artwork.of(areas);
   }
 
-  private static List<Part> parts(List<PaintedShape> shapes) {
+  private static List<Part> parts(List<PaintedShape> shapes, Predicate<Ink> opens) {
     List<Part> parts = new ArrayList<>();
     for (PaintedShape s : shapes) {
-      s.fill().ifPresent(ink -> add(parts, s.path(), !ink.isLight()));
-      s.line().ifPresent(ink -> add(parts, s.pen().createStrokedShape(s.path()), !ink.isLight()));
+      s.fill().ifPresent(ink -> add(parts, s.path(), opens.test(ink)));
+      s.line().ifPresent(ink -> add(parts, s.pen().createStrokedShape(s.path()), opens.test(ink)));
     }
     return parts;
   }

@@ -39,6 +39,17 @@ public sealed interface Design
         .orElseGet(() -> Planar.polygon(printed()));
   }
 
+  /** What of an area on its sheet nothing shows through: less than all where a carrier is clear. */
+  default Geometry hidden(Geometry area) {
+    return picture()
+        .flatMap(Picture::ink)
+        .map(
+            ink ->
+                Planar.intersection(
+                    Planar.intersection(area, Planar.polygon(printed())), ink.area()))
+        .orElseGet(() -> Planar.intersection(area, shape()));
+  }
+
   default double shapeMm2() {
     return picture()
         .flatMap(Picture::shape)

@@ -10,7 +10,7 @@ public enum DesignKind {
   STENCIL_ROLL(Drawn.OPENINGS),
   RAISED_STENCIL(Drawn.OPENINGS),
   CUSTOM_CUT(Drawn.OPENINGS),
-  TRANSFER(Drawn.PICTURE),
+  TRANSFER(Drawn.INK),
   NAPKIN(Drawn.PICTURE),
   PAPER(Drawn.PICTURE),
   COLLAGE(Drawn.OUTLINE),
@@ -29,6 +29,8 @@ public enum DesignKind {
     OPENINGS,
     /** A thing on a bare sheet: what is painted is the thing. */
     OUTLINE,
+    /** Ink on a clear carrier: the whole sheet is laid, what is printed stays. */
+    INK,
     /** The whole sheet. */
     PICTURE,
     /** There is no picture. */

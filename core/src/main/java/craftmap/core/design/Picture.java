@@ -1,6 +1,7 @@
 package craftmap.core.design;
 
 import craftmap.core.artwork.Artwork;
+import craftmap.core.artwork.PrintedInk;
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthRange;
@@ -14,19 +15,31 @@ import java.util.Optional;
  *
  * @param shape openings of a stencil, or the outline of a thing; none where the whole sheet counts
  * @param background the colour it is printed on, where it has one
+ * @param ink what is printed on a clear carrier; none where the whole sheet hides what is under it
  */
 public record Picture(
     double widthMm,
     double heightMm,
     Optional<Artwork> shape,
     Optional<Colour> background,
-    List<MotifBox> motifs) {
+    List<MotifBox> motifs,
+    Optional<PrintedInk> ink) {
   /**
    * What may differ between a symmetrical shape and its mirror image: hand-drawn is never exact.
    */
   private static final double SYMMETRICAL_WITHIN = 0.03;
 
   private static final double OVER_THE_EDGE_MM = 0.01;
+
+  /** A sheet that hides whatever it lies on. */
+  public Picture(
+      double widthMm,
+      double heightMm,
+      Optional<Artwork> shape,
+      Optional<Colour> background,
+      List<MotifBox> motifs) {
+    this(widthMm, heightMm, shape, background, motifs, Optional.empty());
+  }
 
   public Picture {
     widthMm = LengthRange.SIZE.check("Sheet width", widthMm);

@@ -4,12 +4,10 @@ import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.surface.Blemish;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 
 /**
- * How much of a blemish lies under paint: the blemish's disc less all prints on it.
+ * How much of a blemish lies under paint, paper or ink: its disc less what hides it.
  *
  * @param share of the blemish's area that is covered, 0 to 1
  */
@@ -25,8 +23,6 @@ public record BlemishCover(Blemish blemish, double share, State state) {
   private static final double COVERED_FROM = 0.99;
 
   private static final double BARE_UP_TO = 0.01;
-  private static final int QUADRANT_SEGMENTS = 16;
-  private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   public static BlemishCover of(Blemish blemish, List<Item> items) {
     Geometry disc = disc(blemish);
@@ -35,7 +31,7 @@ public record BlemishCover(Blemish blemish, double share, State state) {
     Geometry open = disc;
     for (Item item : items) {
       if (!open.isEmpty() && item.visible().overlaps(box, 0)) {
-        open = Planar.difference(open, item.print());
+        open = Planar.difference(open, item.hidden(disc));
       }
     }
     double share = Math.clamp(1 - open.getArea() / whole, 0, 1);
@@ -43,9 +39,7 @@ public record BlemishCover(Blemish blemish, double share, State state) {
   }
 
   static Geometry disc(Blemish blemish) {
-    return GEOMETRY
-        .createPoint(new Coordinate(blemish.centre().xMm(), blemish.centre().yMm()))
-        .buffer(blemish.diameterMm() / 2, QUADRANT_SEGMENTS);
+    return Planar.disc(blemish.centre(), blemish.diameterMm());
   }
 
   private static State stateOf(double share) {

@@ -65,6 +65,21 @@ public record Item(
     return clip.map(c -> Planar.intersection(placed, c)).orElse(placed);
   }
 
+  /** What of an area on the face is hidden under the print. */
+  public Geometry hidden(Geometry area) {
+    Geometry shown = clip.map(c -> Planar.intersection(area, c)).orElse(area);
+    Point middle = design.printed().centre();
+    return shown.isEmpty()
+        ? shown
+        : at.from(middle).transform(design.hidden(at.onto(middle).transform(shown)));
+  }
+
+  /** Whether it lies over any of a disc. */
+  public boolean liesOver(Point middle, double diameterMm) {
+    return visible().overlaps(Box.around(middle, diameterMm, diameterMm), 0)
+        && hidden(Planar.disc(middle, diameterMm)).getArea() > 0;
+  }
+
   /** What of the sheet shows, in the sheet's own coordinates. */
   public Geometry onSheet() {
     return at.onto(design.printed().centre()).transform(visibleArea());

@@ -1,6 +1,5 @@
 package craftmap.core.lay;
 
-import craftmap.core.plane.Planar;
 import craftmap.core.surface.Blemish;
 import java.util.List;
 import java.util.Optional;
@@ -67,7 +66,7 @@ public final class Slide {
       Geometry disc = BlemishCover.disc(blemish);
       for (Item item : items) {
         if (item.visibleArea().getEnvelopeInternal().intersects(disc.getEnvelopeInternal())) {
-          covered += Planar.intersection(disc, item.print()).getArea();
+          covered += item.hidden(disc).getArea();
         }
       }
     }

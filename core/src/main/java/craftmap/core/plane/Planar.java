@@ -17,6 +17,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * than anyone can see, as {@link OverlayNGRobust} climbs its ladder.
  */
 public final class Planar {
+  private static final int QUADRANT_SEGMENTS = 16;
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   private Planar() {}
@@ -30,7 +31,7 @@ public final class Planar {
   }
 
   public static Geometry union(List<Geometry> areas) {
-    return OverlayNGRobust.union(areas);
+    return areas.isEmpty() ? GEOMETRY.createPolygon() : OverlayNGRobust.union(areas);
   }
 
   /** The area inside a contour and outside its openings. */
@@ -51,6 +52,13 @@ public final class Planar {
           .forEach(p -> line.add(new Coordinate(p.xMm(), p.yMm())));
     }
     return GEOMETRY.createLineString(line.toArray(Coordinate[]::new));
+  }
+
+  /** A round area, as a polygon of 64 sides. */
+  public static Geometry disc(Point middle, double diameterMm) {
+    return GEOMETRY
+        .createPoint(new Coordinate(middle.xMm(), middle.yMm()))
+        .buffer(diameterMm / 2, QUADRANT_SEGMENTS);
   }
 
   /** The area inside straight lines from point to point and back. */

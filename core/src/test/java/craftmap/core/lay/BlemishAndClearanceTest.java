@@ -3,12 +3,19 @@ package craftmap.core.lay;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.artwork.PrintedInk;
+import craftmap.core.artwork.SvgReader;
 import craftmap.core.colour.Colour;
+import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.design.Picture;
+import craftmap.core.design.Prints;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Contour;
+import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.Blemish;
@@ -20,6 +27,7 @@ import craftmap.core.surface.Marks;
 import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -49,6 +57,58 @@ class BlemishAndClearanceTest {
         .isEqualTo(BlemishCover.State.COVERED);
     assertThat(cover(120, 100, itemAt(100, 100), itemAt(100, 100)).share())
         .isCloseTo(0.5, within(1e-9));
+  }
+
+  /** A transfer of which only a disc in a corner of its sheet is printed. */
+  private static Item transfer(Point at, double turnDeg) {
+    String svg =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='120mm'"
+            + " viewBox='0 0 200 120'><circle cx='40' cy='30' r='25' fill='#eef'/></svg>";
+    Picture sheet =
+        new Picture(
+            200,
+            120,
+            Optional.empty(),
+            Optional.empty(),
+            List.of(),
+            Optional.of(PrintedInk.of(() -> SvgReader.read(svg), Optional.empty())));
+    Design design =
+        DesignKind.TRANSFER.read(Prints.card(), MeasureSheet.blank(), Optional.of(sheet));
+    return Item.whole(design, Placement.at(at, turnDeg), false);
+  }
+
+  @Test
+  void aTransferHidesByItsInkAndNotByItsClearSheet() {
+    Item upright = transfer(new Point(300, 200), 0);
+    assertThat(cover(240, 170, upright).state()).isEqualTo(BlemishCover.State.COVERED);
+    assertThat(cover(300, 200, upright).state()).isEqualTo(BlemishCover.State.BARE);
+    assertThat(cover(265, 170, upright).share()).isBetween(0.4, 0.5);
+    Item upsideDown = transfer(new Point(300, 200), 180);
+    assertThat(cover(360, 230, upsideDown).state()).isEqualTo(BlemishCover.State.COVERED);
+    assertThat(cover(240, 170, upsideDown).state()).isEqualTo(BlemishCover.State.BARE);
+  }
+
+  @Test
+  void whatIsCutOffHidesNothing() {
+    Item cut =
+        Item.cutTo(
+                transfer(new Point(300, 200), 0).design(),
+                Placement.at(new Point(300, 200)),
+                Planar.polygon(new Box(240, 0, 400, 400)),
+                false)
+            .orElseThrow();
+    assertThat(cover(240, 170, cut).share()).isCloseTo(0.5, within(1e-6));
+    assertThat(cover(225, 170, cut).state()).isEqualTo(BlemishCover.State.BARE);
+  }
+
+  @Test
+  void aHoleLiesUnderAPrintWhereAnyOfItDoes() {
+    Item sheet = transfer(new Point(300, 200), 0);
+    assertThat(sheet.liesOver(new Point(240, 170), 6)).isTrue();
+    assertThat(sheet.liesOver(new Point(240, 197), 6)).isTrue();
+    assertThat(sheet.liesOver(new Point(240, 199), 6)).isFalse();
+    assertThat(itemAt(100, 100).liesOver(new Point(122, 100), 6)).isTrue();
+    assertThat(itemAt(100, 100).liesOver(new Point(124, 100), 6)).isFalse();
   }
 
   @Test

@@ -2,10 +2,13 @@ package craftmap.server.artwork;
 
 import craftmap.core.artwork.Drawing;
 import craftmap.core.artwork.Pixels;
+import craftmap.core.artwork.PrintedInk;
 import craftmap.core.artwork.SvgReader;
+import craftmap.core.colour.Colour;
 import craftmap.server.picture.PictureFile;
 import java.awt.image.BufferedImage;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 
 /**
  * A drawing or a picture at its size.
@@ -34,6 +37,13 @@ public record StoredArtwork(
   /** What it looks like. */
   public Pixels pixels() {
     return form == ArtworkForm.SVG ? drawing().pixels(LOOKED_AT_PX) : pixelsOf(picture());
+  }
+
+  /** What is printed on a clear carrier of that colour. */
+  public PrintedInk ink(Optional<Colour> bare) {
+    return form == ArtworkForm.SVG
+        ? PrintedInk.of(this::drawing, bare)
+        : PrintedInk.of(this::pixels, widthMm, heightMm, bare);
   }
 
   /** For printing: as fine as it is kept, a drawing as fine as pages show. */

@@ -112,23 +112,18 @@ final class MarkViews {
 
   /** How many of the holes lie under a print, to be pierced from the back. */
   private String covered(Hole h) {
-    long under = h.centres().stream().filter(this::underAPrint).count();
+    long under = h.centres().stream().filter(c -> underAPrint(c, h.diameterMm())).count();
     return under == 0
         ? ""
         : Words.say(under == 1 ? "hole.covered.one" : "hole.covered.many", under);
   }
 
-  private boolean underAPrint(Point p) {
+  private boolean underAPrint(Point middle, double diameterMm) {
     return reading.lays().stream()
         .filter(LayReading.Laid.class::isInstance)
         .map(LayReading.Laid.class::cast)
         .flatMap(l -> l.items().stream())
-        .anyMatch(
-            i ->
-                p.xMm() >= i.visible().leftMm()
-                    && p.xMm() <= i.visible().rightMm()
-                    && p.yMm() >= i.visible().topMm()
-                    && p.yMm() <= i.visible().bottomMm());
+        .anyMatch(i -> i.liesOver(middle, diameterMm));
   }
 
   ReadingView.BreakView broken(Break b) {

@@ -112,8 +112,10 @@ public class Designs {
   /** What is known of a picture counts also where there is no file of it. */
   private static Design withWhatIsTold(String id, DesignGiven given, Design taped) {
     boolean isPicture =
-        given.kind().drawn() == DesignKind.Drawn.PICTURE
-            || given.kind().drawn() == DesignKind.Drawn.OUTLINE;
+        switch (given.kind().drawn()) {
+          case INK, OUTLINE, PICTURE -> true;
+          case OPENINGS, NOTHING -> false;
+        };
     boolean told = given.background() != null || !given.motifs().isEmpty();
     if (!isPicture || !told || taped.picture().isEmpty()) {
       return taped;
@@ -142,15 +144,19 @@ public class Designs {
             ? switch (given.kind().drawn()) {
               case OPENINGS -> Optional.of(artwork.drawing().openings());
               case OUTLINE -> Optional.of(artwork.drawing().silhouette());
-              case PICTURE, NOTHING -> Optional.<Artwork>empty();
+              case INK, PICTURE, NOTHING -> Optional.<Artwork>empty();
             }
             : Optional.empty();
+    Optional<Colour> ground = Optional.ofNullable(given.background()).map(Colour::new);
     return new Picture(
         artwork.widthMm(),
         artwork.heightMm(),
         shape,
-        Optional.ofNullable(given.background()).map(Colour::new),
-        given.motifBoxes());
+        ground,
+        given.motifBoxes(),
+        given.kind().drawn() == DesignKind.Drawn.INK
+            ? Optional.of(artwork.ink(ground))
+            : Optional.empty());
   }
 
   @Transactional

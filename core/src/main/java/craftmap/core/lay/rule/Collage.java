@@ -9,7 +9,9 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Planar;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
@@ -79,24 +81,30 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
     if (inside.isEmpty()) {
       return new LayAnswer.NoRoom(LayAnswer.Reason.NOTHING_FREE);
     }
+    List<Spread> spreads = spreads(pieces);
     List<LayOption> options = new ArrayList<>();
     if (spacing == Spacing.GAP) {
       CollageRows.place(pieces, inside, amountMm)
-          .flatMap(p -> option(laying, Way.COLLAGE_IN_ROWS, 1, p, pieces))
+          .flatMap(p -> option(laying, Way.COLLAGE_IN_ROWS, 1, p, pieces, spreads))
           .ifPresent(options::add);
     }
     for (int t = 0; t < THROWN; t++) {
       int number = t + 1;
-      new CollageThrow(this, pieces, inside, seed + t)
+      new CollageThrow(this, pieces, spreads, inside, seed + t)
           .thrown()
-          .flatMap(p -> option(laying, Way.COLLAGE_LOOSE, number, p, pieces))
+          .flatMap(p -> option(laying, Way.COLLAGE_LOOSE, number, p, pieces, spreads))
           .ifPresent(options::add);
     }
     return LayAnswer.of(options, LayAnswer.Reason.DOES_NOT_HOLD_ALL);
   }
 
   private Optional<LayOption> option(
-      Laying laying, Way way, int throwing, List<Placement> places, List<Design> pieces) {
+      Laying laying,
+      Way way,
+      int throwing,
+      List<Placement> places,
+      List<Design> pieces,
+      List<Spread> spreads) {
     List<Item> items = new ArrayList<>();
     for (int i = 0; i < places.size(); i++) {
       laying.room().place(pieces.get(i), places.get(i)).ifPresent(items::add);
@@ -106,7 +114,7 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
     }
     double union = Planar.union(items.stream().map(Item::print).toList()).getArea();
     double free = laying.room().free().getArea();
-    double least = leastGap(items);
+    double least = leastGap(items, spreads);
     CollageSet set =
         new CollageSet(way, items.size(), throwing, union, Math.max(0, 1 - union / free), least);
     return Optional.of(
@@ -126,13 +134,20 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
             Optional.empty()));
   }
 
-  private static double leastGap(List<Item> items) {
+  /** Of each piece; many are of one design. */
+  private static List<Spread> spreads(List<Design> pieces) {
+    Map<Design, Spread> known = new IdentityHashMap<>();
+    return pieces.stream().map(d -> known.computeIfAbsent(d, Spread::new)).toList();
+  }
+
+  private static double leastGap(List<Item> items, List<Spread> spreads) {
     double least = Double.POSITIVE_INFINITY;
     for (int i = 0; i < items.size(); i++) {
       for (int k = 0; k < i; k++) {
         least =
             Math.min(
-                least, CollageThrow.gap(items.get(i).box().around(), items.get(k).box().around()));
+                least,
+                spreads.get(i).signedGapMm(items.get(i).at(), spreads.get(k), items.get(k).at()));
       }
     }
     return Double.isInfinite(least) ? 0 : least;

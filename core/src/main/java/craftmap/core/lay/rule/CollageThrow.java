@@ -4,10 +4,12 @@ import craftmap.core.chance.Dice;
 import craftmap.core.design.Design;
 import craftmap.core.design.Direction;
 import craftmap.core.design.MotifBox;
-import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Convex;
+import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -30,22 +32,26 @@ final class CollageThrow {
 
   private final Collage rule;
   private final List<Design> pieces;
+  private final List<Spread> spreads;
   private final Geometry inside;
   private final org.locationtech.jts.geom.prep.PreparedGeometry prepared;
   private final Envelope over;
   private final Dice dice;
-  private final Placement[] places;
-  private final Box[] boxes;
+  private final Lying[] lying;
 
-  CollageThrow(Collage rule, List<Design> pieces, Geometry inside, long seed) {
+  /** How a piece lies: the thread around it, and the box around that to look at first. */
+  private record Lying(Placement at, Convex thread, Envelope box) {}
+
+  CollageThrow(
+      Collage rule, List<Design> pieces, List<Spread> spreads, Geometry inside, long seed) {
     this.rule = rule;
     this.pieces = pieces;
+    this.spreads = spreads;
     this.inside = inside;
     this.prepared = org.locationtech.jts.geom.prep.PreparedGeometryFactory.prepare(inside);
     this.over = inside.getEnvelopeInternal();
     this.dice = new Dice(seed);
-    this.places = new Placement[pieces.size()];
-    this.boxes = new Box[pieces.size()];
+    this.lying = new Lying[pieces.size()];
   }
 
   /** Where all lie; none where they do not all find a place. */
@@ -59,7 +65,7 @@ final class CollageThrow {
             .toList();
     for (int i : order) {
       best(i, THROWS, 0);
-      if (places[i] == null) {
+      if (lying[i] == null) {
         return Optional.empty();
       }
     }
@@ -70,11 +76,11 @@ final class CollageThrow {
       }
     }
     for (int i : order) {
-      if (cost(i, places[i], boxes[i]) > tolerated()) {
+      if (cost(i, lying[i]) > tolerated()) {
         return Optional.empty();
       }
     }
-    return Optional.of(List.of(places));
+    return Optional.of(Arrays.stream(lying).map(Lying::at).toList());
   }
 
   private double tolerated() {
@@ -83,15 +89,15 @@ final class CollageThrow {
 
   /** The best of some throws, about where it lies now or anywhere. */
   private void best(int i, int throwing, double reach) {
-    double least = places[i] == null ? OUTSIDE : cost(i, places[i], boxes[i]);
+    double least = lying[i] == null ? OUTSIDE : cost(i, lying[i]);
     for (int t = 0; t < throwing; t++) {
       Placement at = reach == 0 ? anywhere(i) : near(i, reach);
-      Box box = Item.box(pieces.get(i), at).around();
-      double cost = cost(i, at, box);
+      Convex thread = spreads.get(i).at(at);
+      Lying there = new Lying(at, thread, thread.envelope());
+      double cost = cost(i, there);
       if (cost < least) {
         least = cost;
-        places[i] = at;
-        boxes[i] = box;
+        lying[i] = there;
       }
     }
   }
@@ -105,8 +111,9 @@ final class CollageThrow {
   }
 
   private Placement near(int i, double reach) {
-    Point p = places[i].centre();
-    return Placement.at(p.movedBy(dice.aside() * reach, dice.aside() * reach), places[i].turnDeg());
+    Placement now = lying[i].at();
+    return Placement.at(
+        now.centre().movedBy(dice.aside() * reach, dice.aside() * reach), now.turnDeg());
   }
 
   /** What has a top keeps it up, but for hanging a little askew. */
@@ -118,24 +125,29 @@ final class CollageThrow {
   }
 
   /** Nothing where it lies well; more the worse it lies. */
-  private double cost(int i, Placement at, Box box) {
-    double cost = prepared.covers(Item.box(pieces.get(i), at).polygon()) ? 0 : OUTSIDE;
-    if (cost > 0) {
-      return cost;
+  private double cost(int i, Lying here) {
+    if (!prepared.covers(here.thread().polygon())) {
+      return OUTSIDE;
     }
+    double cost = 0;
     double wish = rule.wishMm();
     double nearest = Double.POSITIVE_INFINITY;
-    for (int k = 0; k < boxes.length; k++) {
-      if (k == i || boxes[k] == null) {
+    for (int k = 0; k < lying.length; k++) {
+      if (k == i || lying[k] == null) {
         continue;
       }
-      double gap = gap(box, boxes[k]);
+      // what lies further off by its box is no nearer by its outline
+      double atLeast = here.box().distance(lying[k].box());
+      if (atLeast > 0 && atLeast >= nearest && atLeast >= wish) {
+        continue;
+      }
+      double gap = spreads.get(i).signedGapMm(here.at(), spreads.get(k), lying[k].at());
       nearest = Math.min(nearest, gap);
       if (gap < wish) {
         cost += 10 * (wish - gap);
       }
       if (gap < 0) {
-        cost += covered(i, at, box, k);
+        cost += covered(i, here, k);
       }
     }
     if (nearest > wish && !Double.isInfinite(nearest)) {
@@ -145,36 +157,27 @@ final class CollageThrow {
   }
 
   /** Later pieces lie over earlier ones: what matters of the lower one stays bare. */
-  private double covered(int i, Placement at, Box box, int k) {
+  private double covered(int i, Lying here, int k) {
     int lower = Math.min(i, k);
-    Placement lies = lower == i ? at : places[k];
-    Box upper = lower == i ? boxes[k] : box;
+    Lying below = lower == i ? here : lying[k];
+    Lying above = lower == i ? lying[k] : here;
     for (MotifBox motif : Cover.motifsFromPrint(pieces.get(lower))) {
       if (motif.importance() >= MATTERS_FROM
-          && upper.overlaps(onFace(pieces.get(lower), lies, motif.box()), 0.01)) {
+          && above.thread().distanceMm(onFace(pieces.get(lower), below.at(), motif.box()))
+              < -0.01) {
         return ON_WHAT_MATTERS;
       }
     }
     return 0;
   }
 
-  private Box onFace(Design d, Placement at, Box motif) {
-    double dx = motif.centre().xMm() - d.printWidthMm() / 2;
-    double dy = motif.centre().yMm() - d.printHeightMm() / 2;
-    double c = craftmap.core.plane.Turns.cos(at.turnDeg());
-    double s = craftmap.core.plane.Turns.sin(at.turnDeg());
-    return new craftmap.core.plane.TurnedBox(
-            at.centre().movedBy(dx * c - dy * s, dx * s + dy * c),
+  private static Convex onFace(Design d, Placement at, Box motif) {
+    Box fromMiddle =
+        new Box(
+            motif.leftMm() - d.printWidthMm() / 2,
+            motif.topMm() - d.printHeightMm() / 2,
             motif.widthMm(),
-            motif.heightMm(),
-            at.turnDeg())
-        .around();
-  }
-
-  /** The clear distance between two boxes; below 0 by as much as they lie over each other. */
-  static double gap(Box a, Box b) {
-    double dx = Math.max(b.leftMm() - a.rightMm(), a.leftMm() - b.rightMm());
-    double dy = Math.max(b.topMm() - a.bottomMm(), a.topMm() - b.bottomMm());
-    return dx > 0 && dy > 0 ? Math.hypot(dx, dy) : Math.max(dx, dy);
+            motif.heightMm());
+    return Convex.around(Planar.polygon(fromMiddle), 0).placed(at.turnDeg(), at.centre());
   }
 }

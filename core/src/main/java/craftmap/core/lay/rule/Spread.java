@@ -3,17 +3,15 @@ package craftmap.core.lay.rule;
 import craftmap.core.design.Design;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
+import craftmap.core.plane.Convex;
 import craftmap.core.plane.Point;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.index.strtree.STRtree;
-import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
- * How far copies of a design lie apart: between circles by their middles, between others by the
+ * How far copies of designs lie apart: between circles by their middles, between others by the
  * outlines that a thread around them would have.
  */
 final class Spread {
@@ -21,28 +19,23 @@ final class Spread {
   private static final double ROUND = 0.97;
 
   private static final double COARSE_MM = 0.05;
+  private static final Point MIDDLE = new Point(0, 0);
 
-  private final Geometry hull;
-  private final Point middle;
+  private final Convex thread;
   private final double radius;
   private final double inner;
   private final boolean round;
 
   Spread(Design design) {
-    this.middle = design.printed().centre();
-    Geometry around = DouglasPeuckerSimplifier.simplify(design.shape().convexHull(), COARSE_MM);
-    double far = 0;
-    for (Coordinate c : around.getCoordinates()) {
-      far = Math.max(far, Math.hypot(c.x - middle.xMm(), c.y - middle.yMm()));
-    }
-    this.round = around.getArea() > ROUND * Math.PI * far * far;
-    this.radius = far;
-    this.hull =
-        AffineTransformation.translationInstance(-middle.xMm(), -middle.yMm()).transform(around);
-    this.inner =
-        round
-            ? far
-            : hull.getBoundary().distance(hull.getFactory().createPoint(new Coordinate(0, 0)));
+    Point middle = design.printed().centre();
+    this.thread =
+        Convex.around(
+            AffineTransformation.translationInstance(-middle.xMm(), -middle.yMm())
+                .transform(design.shape()),
+            COARSE_MM);
+    this.radius = thread.furthestMm(MIDDLE);
+    this.round = thread.areaMm2() > ROUND * Math.PI * radius * radius;
+    this.inner = round ? radius : thread.edgeMm(MIDDLE);
   }
 
   /** However it is turned, a copy lies within a circle this wide. */
@@ -55,17 +48,21 @@ final class Spread {
     return 2 * inner;
   }
 
-  /** The clear distance between two copies; 0 where they touch or lie on each other. */
-  double gapMm(Placement a, Placement b) {
-    return round
-        ? Math.max(0, a.centre().distanceMm(b.centre()) - 2 * radius)
-        : at(a).distance(at(b));
+  /** The thread around a copy as it lies. */
+  Convex at(Placement p) {
+    return thread.placed(p.turnDeg(), p.centre());
   }
 
-  private Geometry at(Placement p) {
-    return AffineTransformation.rotationInstance(StrictMath.toRadians(p.turnDeg()))
-        .translate(p.centre().xMm(), p.centre().yMm())
-        .transform(hull);
+  /** The clear distance between two copies; 0 where they touch or lie on each other. */
+  double gapMm(Placement a, Placement b) {
+    return Math.max(0, signedGapMm(a, this, b));
+  }
+
+  /** The same to a copy of any design, below 0 by as much as they lie over each other. */
+  double signedGapMm(Placement here, Spread other, Placement there) {
+    return round && other.round
+        ? here.centre().distanceMm(there.centre()) - radius - other.radius
+        : at(here).distanceMm(other.at(there));
   }
 
   /** The smallest clear distance between any two; 0 where there is only one. */

@@ -68,6 +68,33 @@ class CollageTest {
     }
   }
 
+  @ParameterizedTest
+  @ValueSource(ints = {11, 12, 13})
+  void roundOnesAreSpacedByTheirCurvesAndLieCloserThanTheirBoxesWould(int seed) {
+    List<Design> rounds = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      rounds.add(Prints.roundCutOut(i % 2 == 0 ? 97.3 : 71.9));
+    }
+    int closer = 0;
+    for (LayOption option : lay(gap(6.4, seed), new RectangleOutline(411.7, 303.1), rounds)) {
+      CollageSet set = (CollageSet) option.arrangement();
+      List<Item> items = option.items();
+      double least = Double.POSITIVE_INFINITY;
+      for (int i = 0; i < items.size(); i++) {
+        for (int k = 0; k < i; k++) {
+          double radii = (items.get(i).box().widthMm() + items.get(k).box().widthMm()) / 2;
+          double gap = items.get(i).centre().distanceMm(items.get(k).centre()) - radii;
+          least = Math.min(least, gap);
+          closer +=
+              items.get(i).box().around().distanceMm(items.get(k).box().around()) < 6.3 ? 1 : 0;
+        }
+      }
+      assertThat(set.leastGapMm()).isCloseTo(least, within(1e-3));
+      assertThat(least).isGreaterThan(6.4 - 1);
+    }
+    assertThat(closer).as("neighbours across a corner").isPositive();
+  }
+
   @Test
   void theUnionIsTheFaceLessTheGroundThatIsLeft() {
     for (LayOption option :
