@@ -4,13 +4,18 @@ import craftmap.core.colour.Colour;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Planar;
+import craftmap.core.plane.Point;
 import java.util.Optional;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 
-/** Dots and hand-placed spots, in rows or scattered. */
-public record Dots(Card card, Colour colour, double diameterMm, double gapMm, Way way)
+/**
+ * Dots and hand-placed spots, in rows or scattered.
+ *
+ * @param shape of one dot; asked for so often that it is drawn once
+ */
+public record Dots(
+    Card card, Colour colour, double diameterMm, double gapMm, Way way, Geometry shape)
     implements Design {
   /** How they stand. */
   public enum Way {
@@ -18,16 +23,18 @@ public record Dots(Card card, Colour colour, double diameterMm, double gapMm, Wa
     SCATTERED
   }
 
-  private static final int QUADRANT_SEGMENTS = 8;
   private static final LengthRange DIAMETER = new LengthRange(0, false, 300);
 
   static Dots read(Card card, MeasureSheet sheet) {
+    Colour colour = new Colour(sheet.colour("colour", "Colour", "#B1492A"));
+    double across = sheet.length("diameter", "Diameter of a dot", 8, DIAMETER);
     return new Dots(
         card,
-        new Colour(sheet.colour("colour", "Colour", "#B1492A")),
-        sheet.length("diameter", "Diameter of a dot", 8, DIAMETER),
+        colour,
+        across,
         sheet.distance("gap", "Gap between dots", 12),
-        sheet.choice("way", "They stand", Way.ROWS));
+        sheet.choice("way", "They stand", Way.ROWS),
+        Planar.disc(new Point(across / 2, across / 2), across));
   }
 
   @Override
@@ -43,12 +50,6 @@ public record Dots(Card card, Colour colour, double diameterMm, double gapMm, Wa
   @Override
   public Box printed() {
     return new Box(0, 0, diameterMm, diameterMm);
-  }
-
-  @Override
-  public Geometry shape() {
-    double r = diameterMm / 2;
-    return new GeometryFactory().createPoint(new Coordinate(r, r)).buffer(r, QUADRANT_SEGMENTS);
   }
 
   @Override

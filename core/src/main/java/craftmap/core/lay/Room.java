@@ -12,10 +12,18 @@ import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
+import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateSequence;
+import org.locationtech.jts.geom.CoordinateSequenceFilter;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -51,6 +59,7 @@ public final class Room {
   private PreparedGeometry preparedInside;
   private Geometry free;
   private PreparedGeometry preparedFree;
+  private PointOnGeometryLocator locateFree;
 
   private Room(
       Face face, Obstacles obstacles, List<Geometry> insets, List<Item> taken, double clearanceMm) {
@@ -135,6 +144,7 @@ public final class Room {
       Geometry region = face.outline().region();
       free = off.isEmpty() ? region : Planar.difference(region, Planar.union(off));
       preparedFree = PreparedGeometryFactory.prepare(free);
+      locateFree = new IndexedPointInAreaLocator(free);
     }
     return free;
   }
@@ -159,11 +169,21 @@ public final class Room {
 
   private List<Geometry> borders() {
     List<Geometry> borders = new ArrayList<>();
+    Map<Design, Geometry> onSheet = new IdentityHashMap<>();
     for (Item item : taken) {
-      Geometry coarse = DouglasPeuckerSimplifier.simplify(item.print(), COARSE_MM / 2);
-      borders.add(coarse.buffer(clearanceMm + COARSE_MM));
+      if (item.isWhole() && item.at().scale() == 1) {
+        // a border is the same however the print is turned: it is drawn once for many copies
+        Geometry border = onSheet.computeIfAbsent(item.design(), d -> border(d.shape()));
+        borders.add(item.at().from(item.design().printed().centre()).transform(border));
+      } else {
+        borders.add(border(item.print()));
+      }
     }
     return borders;
+  }
+
+  private Geometry border(Geometry print) {
+    return DouglasPeuckerSimplifier.simplify(print, COARSE_MM / 2).buffer(clearanceMm + COARSE_MM);
   }
 
   public boolean keepsClear() {
@@ -213,9 +233,45 @@ public final class Room {
   /** True where the whole print lies free. */
   public boolean isFree(Design design, Placement at) {
     free();
-    Geometry polygon = Item.box(design, at).polygon();
-    return preparedFree.covers(polygon)
-        || (preparedFree.intersects(polygon) && preparedFree.covers(Item.wholePrint(design, at)));
+    return preparedFree.covers(Item.box(design, at).polygon())
+        || (cornersAreFree(design, at) && preparedFree.covers(Item.wholePrint(design, at)));
+  }
+
+  /** A corner that lies outside is found long before the whole print is looked at. */
+  private boolean cornersAreFree(Design design, Placement at) {
+    AffineTransformation onFace = at.from(design.printed().centre());
+    CornersInside corners = new CornersInside(locateFree, onFace);
+    design.shape().apply(corners);
+    return !corners.isDone();
+  }
+
+  /** Looks at one corner after the other until one lies outside. */
+  private static final class CornersInside implements CoordinateSequenceFilter {
+    private final PointOnGeometryLocator area;
+    private final AffineTransformation onFace;
+    private final Coordinate there = new Coordinate();
+    private boolean outside;
+
+    CornersInside(PointOnGeometryLocator area, AffineTransformation onFace) {
+      this.area = area;
+      this.onFace = onFace;
+    }
+
+    @Override
+    public void filter(CoordinateSequence corners, int i) {
+      onFace.transform(corners.getCoordinate(i), there);
+      outside = area.locate(there) == Location.EXTERIOR;
+    }
+
+    @Override
+    public boolean isDone() {
+      return outside;
+    }
+
+    @Override
+    public boolean isGeometryChanged() {
+      return false;
+    }
   }
 
   /** Judged by the print itself: the empty corners of its box may lie outside. */

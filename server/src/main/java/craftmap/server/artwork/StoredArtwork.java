@@ -10,33 +10,88 @@ import java.awt.image.BufferedImage;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
-/**
- * A drawing or a picture at its size.
- *
- * @param trueSize false until one measure of it is known
- */
-public record StoredArtwork(
-    String id,
-    ArtworkForm form,
-    byte[] content,
-    String mediaType,
-    double widthMm,
-    double heightMm,
-    boolean trueSize) {
+/** A drawing or a picture at its size. Its content never changes, so it is read but once. */
+public final class StoredArtwork {
   private static final int LOOKED_AT_PX = 900;
+  private static final int COLOURS_PX = 400;
   private static final int PRINTED_PX = 2400;
+
+  private final String id;
+  private final ArtworkForm form;
+  private final byte[] content;
+  private final String mediaType;
+  private final double widthMm;
+  private final double heightMm;
+  private final boolean trueSize;
+  private volatile Drawing drawing;
+
+  StoredArtwork(
+      String id,
+      ArtworkForm form,
+      byte[] content,
+      String mediaType,
+      double widthMm,
+      double heightMm,
+      boolean trueSize) {
+    this.id = id;
+    this.form = form;
+    this.content = content;
+    this.mediaType = mediaType;
+    this.widthMm = widthMm;
+    this.heightMm = heightMm;
+    this.trueSize = trueSize;
+  }
+
+  public String id() {
+    return id;
+  }
+
+  public ArtworkForm form() {
+    return form;
+  }
+
+  public byte[] content() {
+    return content;
+  }
+
+  public String mediaType() {
+    return mediaType;
+  }
+
+  public double widthMm() {
+    return widthMm;
+  }
+
+  public double heightMm() {
+    return heightMm;
+  }
+
+  /** False until one measure of it is known. */
+  public boolean trueSize() {
+    return trueSize;
+  }
 
   /** The drawing; only SVG is one. */
   public Drawing drawing() {
     if (form != ArtworkForm.SVG) {
       throw new IllegalStateException("impossible state: a picture is no drawing");
     }
-    return SvgReader.read(new String(content, StandardCharsets.UTF_8));
+    Drawing known = drawing;
+    if (known == null) {
+      known = SvgReader.read(new String(content, StandardCharsets.UTF_8));
+      drawing = known;
+    }
+    return known;
   }
 
   /** What it looks like. */
   public Pixels pixels() {
     return form == ArtworkForm.SVG ? drawing().pixels(LOOKED_AT_PX) : pixelsOf(picture());
+  }
+
+  /** Coarsely what it looks like, as much as tells its colours. */
+  public Pixels colours() {
+    return form == ArtworkForm.SVG ? drawing().pixels(COLOURS_PX) : pixels();
   }
 
   /** What is printed on a clear carrier of that colour. */

@@ -100,11 +100,19 @@ public class Designs {
 
   /** What the core makes of a design as it is told, without keeping it. */
   public DesignReading read(String studioId, String id, DesignGiven given) {
+    return read(id, given, artwork(studioId, given));
+  }
+
+  private Optional<StoredArtwork> artwork(String studioId, DesignGiven given) {
+    return given.artwork().map(a -> artworks.get(studioId, a));
+  }
+
+  private static DesignReading read(String id, DesignGiven given, Optional<StoredArtwork> artwork) {
     MeasureSheet sheet = given.answers().sheet();
     Optional<Picture> picture =
         given.kind().drawn() == DesignKind.Drawn.NOTHING
             ? Optional.empty()
-            : given.artwork().map(a -> picture(artworks.get(studioId, a), given));
+            : artwork.map(a -> picture(a, given));
     Design design = given.kind().read(given.card(id), sheet, picture);
     return new DesignReading(picture.isEmpty() ? withWhatIsTold(id, given, design) : design, sheet);
   }
@@ -186,8 +194,8 @@ public class Designs {
   }
 
   private OwnedDesign write(String studioId, DesignRow row, DesignGiven given) {
-    Design design = read(studioId, row.getId(), given).design();
-    Optional<StoredArtwork> artwork = given.artwork().map(a -> artworks.get(studioId, a));
+    Optional<StoredArtwork> artwork = artwork(studioId, given);
+    Design design = read(row.getId(), given, artwork).design();
     row.write(given, design, Looks.of(given, design, artwork), clock.instant());
     rows.save(row);
     return new OwnedDesign(design, row.given(), row.version());

@@ -32,7 +32,7 @@ record Looks(Optional<String> background, String families, String shade) {
     Optional<String> ground = Optional.ofNullable(given.background());
     List<Colour> colours = new ArrayList<>();
     if (artwork.isPresent()) {
-      Pixels pixels = artwork.get().pixels();
+      Pixels pixels = artwork.get().colours();
       Palette.of(pixels).shares().stream()
           .filter(s -> s.share() >= LEAST_SHARE)
           .limit(MOST)

@@ -1,25 +1,30 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.lay.Placement;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
-/** Points kept in square cells, to find the nearest one without looking at all. */
+/**
+ * Placed copies kept in square cells by their middles, to find the nearest without looking at all.
+ */
 final class Neighbours {
   private final double cellMm;
-  private final Map<Long, List<Point>> cells = new HashMap<>();
+  private final Map<Long, List<Placement>> cells = new HashMap<>();
 
   Neighbours(double cellMm) {
     this.cellMm = cellMm;
   }
 
-  void add(Point p) {
-    cells.computeIfAbsent(key(cell(p.xMm()), cell(p.yMm())), k -> new ArrayList<>()).add(p);
+  void add(Placement placed) {
+    Point p = placed.centre();
+    cells.computeIfAbsent(key(cell(p.xMm()), cell(p.yMm())), k -> new ArrayList<>()).add(placed);
   }
 
-  /** The distance to the nearest point; {@code most} where none is nearer than that. */
+  /** The distance to the nearest middle; {@code most} where none is nearer than that. */
   double nearestMm(Point p, double most) {
     double nearest = most;
     long x = cell(p.xMm());
@@ -28,14 +33,30 @@ final class Neighbours {
       for (long dx = -ring; dx <= ring; dx++) {
         for (long dy = -ring; dy <= ring; dy++) {
           if (Math.max(Math.abs(dx), Math.abs(dy)) == ring) {
-            for (Point other : cells.getOrDefault(key(x + dx, y + dy), List.of())) {
-              nearest = Math.min(nearest, p.distanceMm(other));
+            for (Placement other : cells.getOrDefault(key(x + dx, y + dy), List.of())) {
+              nearest = Math.min(nearest, p.distanceMm(other.centre()));
             }
           }
         }
       }
     }
     return nearest;
+  }
+
+  /** Whether any whose middle is nearer than a cell is wide is like that. */
+  boolean anyNear(Point p, Predicate<Placement> like) {
+    long x = cell(p.xMm());
+    long y = cell(p.yMm());
+    for (long dx = -1; dx <= 1; dx++) {
+      for (long dy = -1; dy <= 1; dy++) {
+        for (Placement other : cells.getOrDefault(key(x + dx, y + dy), List.of())) {
+          if (p.distanceMm(other.centre()) < cellMm && like.test(other)) {
+            return true;
+          }
+        }
+      }
+    }
+    return false;
   }
 
   private long cell(double mm) {

@@ -161,7 +161,7 @@ public record Scatter(
       List<Item> items = new ArrayList<>();
       boolean fills = amount == Amount.UNTIL_FULL;
       while (items.size() < most) {
-        Optional<Placement> next = next(items, fills ? 1 : THROWS);
+        Optional<Placement> next = next(fills ? 1 : THROWS);
         if (next.isEmpty()) {
           break;
         }
@@ -174,18 +174,18 @@ public record Scatter(
     }
 
     private void add(List<Item> items, Placement at) {
-      there.add(at.centre());
+      there.add(at);
       items.add(Item.whole(laying.design(), at, false));
     }
 
     /** The loneliest of a few throws that find a place. */
-    private Optional<Placement> next(List<Item> items, int throwing) {
+    private Optional<Placement> next(int throwing) {
       Placement best = null;
       double loneliest = -1;
       int found = 0;
       for (int tries = 0; tries < TRIES_UNTIL_FULL && found < throwing; tries++) {
         Placement thrown = thrown();
-        if (isClear(items, thrown)) {
+        if (isClear(thrown)) {
           found++;
           double near = there.nearestMm(thrown.centre(), 4 * reach);
           if (near > loneliest) {
@@ -197,20 +197,17 @@ public record Scatter(
       return Optional.ofNullable(best);
     }
 
-    private boolean isClear(List<Item> items, Placement at) {
+    private boolean isClear(Placement at) {
       double near = there.nearestMm(at.centre(), reach);
-      if (near < reach) {
-        if (near < spread.leastAcrossMm() + gapMm) {
-          return false;
-        }
-        for (Item item : items) {
-          if (item.centre().distanceMm(at.centre()) < reach
-              && spread.gapMm(item.at(), at) < gapMm - Tolerance.EXACT.lengthMm()) {
-            return false;
-          }
-        }
+      if (near < spread.leastAcrossMm() + gapMm - Tolerance.EXACT.lengthMm()) {
+        return false;
       }
-      return laying.room().isFree(laying.design(), at);
+      boolean crowded =
+          near < reach
+              && there.anyNear(
+                  at.centre(),
+                  other -> spread.gapMm(other, at) < gapMm - Tolerance.EXACT.lengthMm());
+      return !crowded && laying.room().isFree(laying.design(), at);
     }
 
     /** Where throws find nothing any more, every spot is looked at once, in no order one sees. */
@@ -231,7 +228,7 @@ public record Scatter(
         double x = over.getMinX() + (spot % columns + 0.5) * over.getWidth() / columns;
         double y = over.getMinY() + (spot / columns + 0.5) * over.getHeight() / rows;
         Placement at = Placement.at(new Point(x, y), turns ? dice.next() * 360 : 0);
-        if (isClear(items, at)) {
+        if (isClear(at)) {
           add(items, at);
         }
       }
