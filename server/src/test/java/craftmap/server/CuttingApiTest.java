@@ -26,9 +26,14 @@ class CuttingApiTest extends ServerTest {
     save(chest, laid.path("document"), "Laid a transfer", null);
     JsonNode before = get(base + "/cuts").body().at("/designs/0");
     assertThat(before.path("isCut").asBoolean()).isFalse();
-    assertThat(before.path("sheetsText").asString()).isEqualTo("1 sheet, 1 is the least possible");
+    assertThat(before.path("sheetsText").asString())
+        .isEqualTo("1 sheet, 1 is the least possible for parts laid like this");
     JsonNode sheet = before.at("/sheets/0");
     assertThat(sheet.path("pieces")).hasSize(2); // it comes in two parts
+    // which are no cut where they meet
+    assertThat(sheet.path("cuts").findValuesAsString("text"))
+        .filteredOn(text -> text.endsWith("no cut, here the parts it comes in meet"))
+        .hasSize(1);
     assertThat(get(base + "/route").body().path("next").asString()).isEqualTo("CUT");
 
     ObjectNode nonsense = json.createObjectNode();

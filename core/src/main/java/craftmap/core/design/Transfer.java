@@ -2,6 +2,7 @@ package craftmap.core.design;
 
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import java.util.Optional;
 
@@ -19,6 +20,24 @@ public record Transfer(
         plain.printed(rim),
         Joint.ask(sheet, plain),
         PlainSheet.direction(sheet, Direction.UPRIGHT));
+  }
+
+  /**
+   * Whether two of the parts it comes in meet along that line of its sheet: nothing is cut there.
+   */
+  public boolean isJoint(boolean across, double atMm) {
+    return joint.isPresent() && joint.get().upright() != across && meets(joint.get(), atMm);
+  }
+
+  private boolean meets(Joint parts, double atMm) {
+    double from = parts.upright() ? printed.leftMm() : printed.topMm();
+    double size = parts.upright() ? printed.widthMm() : printed.heightMm();
+    for (int i = 1; i < parts.parts(); i++) {
+      if (Tolerance.EXACT.sameLength(from + parts.atMm(i, size), atMm)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   @Override

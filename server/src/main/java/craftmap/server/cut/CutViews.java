@@ -1,6 +1,8 @@
 package craftmap.server.cut;
 
 import craftmap.core.cut.nest.StraightCuts;
+import craftmap.core.design.Design;
+import craftmap.core.design.Transfer;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.PlanReading;
 import craftmap.core.plan.cutting.DesignCut;
@@ -49,7 +51,7 @@ final class CutViews {
   /**
    * What is cut from one design.
    *
-   * @param sheetsText "5 sheets, 5 is the least possible"
+   * @param sheetsText "5 sheets, 5 is the least possible for parts laid like this"
    * @param onHandText owned, kept for these pieces, needed
    * @param isCut its sheets are booked
    * @param isSearched the plan was searched for rather than found at once
@@ -186,15 +188,16 @@ final class CutViews {
         sheet.leftoverId().isPresent(),
         sheet.pieces().stream().map(p -> piece(cutting, p)).toList(),
         sheet.rests().stream().map(r -> new RestView(size(r), box(r))).toList(),
-        cuts(sheet, whole),
+        cuts(cutting.cut().design(), sheet, whole),
         Words.percent(DesignCut.scrapMm2(whole, sheet) / whole.areaMm2()));
   }
 
-  private List<CutView> cuts(DesignCut.Sheet sheet, Box whole) {
+  private List<CutView> cuts(Design design, DesignCut.Sheet sheet, Box whole) {
     List<CutView> cuts = new ArrayList<>();
     sheet
         .straightCuts(whole)
-        .ifPresent(o -> o.cuts().forEach(c -> cuts.add(cut(letters(cuts.size()), c, whole))));
+        .ifPresent(
+            o -> o.cuts().forEach(c -> cuts.add(cut(letters(cuts.size()), design, c, whole))));
     return cuts;
   }
 
@@ -204,12 +207,13 @@ final class CutViews {
     return i < 26 ? last : letters(i / 26 - 1) + last;
   }
 
-  private CutView cut(String letters, StraightCuts.Cut cut, Box whole) {
+  private CutView cut(String letters, Design design, StraightCuts.Cut cut, Box whole) {
     Box b = cut.through();
+    boolean joint = design instanceof Transfer t && t.isJoint(cut.across(), cut.atMm());
+    String text = joint ? Words.say("cut.joint", cutText(cut, whole)) : cutText(cut, whole);
     return cut.across()
-        ? new CutView(letters, cutText(cut, whole), b.leftMm(), cut.atMm(), b.rightMm(), cut.atMm())
-        : new CutView(
-            letters, cutText(cut, whole), cut.atMm(), b.topMm(), cut.atMm(), b.bottomMm());
+        ? new CutView(letters, text, b.leftMm(), cut.atMm(), b.rightMm(), cut.atMm())
+        : new CutView(letters, text, cut.atMm(), b.topMm(), cut.atMm(), b.bottomMm());
   }
 
   /**

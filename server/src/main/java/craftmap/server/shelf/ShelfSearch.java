@@ -231,7 +231,7 @@ public class ShelfSearch {
   }
 
   /** A pair wants one of each hand. */
-  private static String pairs(List<Holding> whole) {
+  private static BigDecimal pairs(List<Holding> whole) {
     BigDecimal left = BigDecimal.ZERO;
     BigDecimal right = BigDecimal.ZERO;
     for (Holding h : whole) {
@@ -241,7 +241,7 @@ public class ShelfSearch {
         right = right.add(h.level());
       }
     }
-    return left.min(right).stripTrailingZeros().toPlainString();
+    return left.min(right);
   }
 
   private static boolean isByHand(DesignKind kind) {

@@ -1,0 +1,110 @@
+package craftmap.server.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.text.MessageFormat;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+class WordsTest {
+  private static final ResourceBundle ALL =
+      ResourceBundle.getBundle("craftmap.server.words.words", Locale.ENGLISH);
+  private static final Pattern ONE_OF_MANY = Pattern.compile("(?<![\\d.,/])1 (\\p{L}+s)\\b");
+
+  /** What ends like many and is one. */
+  private static final Set<String> NO_MANY =
+      Set.of("was", "lies", "bends", "does", "is", "across", "as", "this", "stays", "takes");
+
+  /** Said only of two and more: there is another message for one, or there can be no one. */
+  private static final Set<String> OF_MANY_ONLY =
+      Set.of(
+          "cut.short",
+          "cutter.accepted.TOO_LONG",
+          "cutter.mat",
+          "cutter.mats",
+          "cutter.sheets",
+          "detail.pages",
+          "detail.pieces",
+          "detail.seamsInFront",
+          "detail.sheets",
+          "detail.strips",
+          "fact.joint.text",
+          "gather.shared",
+          "note.meetsAcross",
+          "option.PAGES_LYING",
+          "option.PAGES_UPRIGHT",
+          "option.WORDS",
+          "option.partsInRows",
+          "option.rows",
+          "option.sheets",
+          "option.sheetsTurned",
+          "shared",
+          "takes.pieces.text",
+          "trial.strips",
+          "trueSize.how",
+          "trueSize.pages",
+          "words.islands",
+          "words.thin",
+          "lay.where.cover",
+          "made.quarters");
+
+  private static String ofOne(String key) {
+    Integer[] ones = Collections.nCopies(8, 1).toArray(Integer[]::new);
+    return new MessageFormat(ALL.getString(key), Locale.ENGLISH).format(ones);
+  }
+
+  @Test
+  void noMessageSaysOneOfWhatIsMany() {
+    List<String> wrong = new ArrayList<>();
+    for (String key : new TreeSet<>(ALL.keySet())) {
+      boolean hasOne = key.endsWith(".many") && ALL.containsKey(key.replaceAll("many$", "one"));
+      if (hasOne || OF_MANY_ONLY.contains(key) || !ALL.getString(key).contains("{")) {
+        continue;
+      }
+      Matcher said = ONE_OF_MANY.matcher(ofOne(key));
+      while (said.find()) {
+        if (!NO_MANY.contains(said.group(1))) {
+          wrong.add(key + ": " + ofOne(key));
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+  }
+
+  @Test
+  void everyMessageOfManyHasOneOfOne() {
+    assertThat(ALL.keySet())
+        .filteredOn(key -> key.endsWith(".many"))
+        .isNotEmpty()
+        .allSatisfy(key -> assertThat(ALL.containsKey(key.replaceAll("many$", "one"))).isTrue());
+  }
+
+  @Test
+  void whatIsListedAsOfManyOnlyIsThere() {
+    assertThat(OF_MANY_ONLY).allSatisfy(key -> assertThat(ALL.containsKey(key)).as(key).isTrue());
+  }
+
+  @Test
+  void figuresAreRoundedByTheirSize() {
+    assertThat(Words.millilitres(0.376)).isEqualTo("0.38 ml");
+    assertThat(Words.millilitres(12.34)).isEqualTo("12.3 ml");
+    assertThat(Words.millilitres(381.4)).isEqualTo("381 ml");
+    assertThat(Words.minutes(119.4)).isEqualTo("119 min");
+    assertThat(Words.minutes(150)).isEqualTo("2.5 h");
+    assertThat(Words.minutes(4320)).isEqualTo("3 days");
+    assertThat(Words.percent(0.0312)).isEqualTo("3.1 %");
+    assertThat(Words.percent(0.312)).isEqualTo("31 %");
+    assertThat(Words.change(0.031)).isEqualTo("+3.1 %");
+    assertThat(Words.change(-0.2)).isEqualTo("-20 %");
+    assertThat(Words.smallArea(12.3)).isEqualTo("12.3 mm²");
+    assertThat(Words.smallArea(123)).isEqualTo("1.2 cm²");
+  }
+}
