@@ -15,7 +15,7 @@ with_progress() {
   local what=$1 log=$2
   shift 2
   printf '%s ' "$what"
-  "$@" >"$log" 2>&1 9>&- &
+  "$@" >"$log" 2>&1 7>&- 9>&- &
   local pid=$! waited=0
   while kill -0 "$pid" 2>/dev/null; do
     sleep 0.2

@@ -90,7 +90,7 @@ start_database() {
     --bind-address=127.0.0.1 --port="$port" --log-error="$dir/log.err" \
     --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
     --innodb-buffer-pool-size=64M --max-connections=60 --performance-schema=OFF \
-    --loose-innodb-flush-log-at-trx-commit=1 >/dev/null 2>&1 </dev/null 9>&- &
+    --loose-innodb-flush-log-at-trx-commit=1 >/dev/null 2>&1 </dev/null 7>&- 9>&- &
   pid=$!
   # whatever goes wrong from here on, nothing is left running that nobody knows of
   trap 'kill "$pid" 2>/dev/null && wait "$pid" || true' EXIT

@@ -3,6 +3,7 @@ import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 export type PieceView = Schemas['PieceView'];
+export type Drawn = Schemas['Drawn'];
 export type PieceCard = Schemas['PieceCard'];
 export type PlanDocument = Schemas['PlanDocument'];
 export type FaceDoc = Schemas['FaceDoc'];

@@ -1,7 +1,7 @@
 import { Box, Flex, Heading, Spinner, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { type ArtworkView, api, ask, upload } from '../api/client';
+import { type ArtworkView, api, ask, type Drawn, upload } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { LengthField } from '../common/LengthField';
@@ -10,7 +10,7 @@ import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
 
 type Props = {
-  readonly drawn: 'OPENINGS' | 'OUTLINE' | 'PICTURE';
+  readonly drawn: Exclude<Drawn, 'NOTHING'>;
   readonly artwork: ArtworkView | null;
   readonly onArtwork: (id: string | null) => void;
 };
@@ -24,6 +24,7 @@ const ASK = {
   OPENINGS:
     'A drawing as SVG: what is dark is cut out, white is sheet again. Or a photo of the sheet.',
   OUTLINE: 'A drawing as SVG, whose outline is the thing; or a PNG, JPEG or WebP picture.',
+  INK: 'An SVG, PNG, JPEG or WebP file of the whole sheet. Where it is clear or has the colour of the bare carrier, it hides nothing.',
   PICTURE: 'An SVG, PNG, JPEG or WebP file of the whole sheet.',
 } as const;
 

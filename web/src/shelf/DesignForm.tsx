@@ -2,7 +2,15 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, ask, type DesignGiven, type DesignKind, type DesignView, seen } from '../api/client';
+import {
+  api,
+  ask,
+  type DesignGiven,
+  type DesignKind,
+  type DesignView,
+  type Drawn,
+  seen,
+} from '../api/client';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { ColourField } from '../common/ColourField';
@@ -108,8 +116,6 @@ export function ChangeDesignPage() {
   );
 }
 
-type Drawn = 'OPENINGS' | 'OUTLINE' | 'PICTURE' | 'NOTHING';
-
 function DesignForm({
   start,
   designId,
@@ -134,6 +140,11 @@ function DesignForm({
   const [price, setPrice] = useState('');
   const set = (change: Partial<DesignGiven>) => setGiven({ ...given, ...change });
   const artwork = useArtwork(given.artworkId ?? null, drawn === 'OPENINGS');
+  // a drawing is clear where nothing is painted; of a photo of a transfer the carrier's colour counts
+  const askGround =
+    given.artworkId &&
+    (drawn === 'PICTURE' ||
+      (drawn === 'INK' && artwork.data?.form === 'PICTURE' && artwork.data.background));
   const sized = given.artworkId === undefined || artwork.data?.trueSize === true;
   const named = { ...given, name: given.name.trim() === '' ? 'new design' : given.name };
   const reading = useDesignReading(sized ? named : null);
@@ -295,9 +306,9 @@ function DesignForm({
               })
             }
           />
-          {drawn === 'PICTURE' && given.artworkId && (
+          {askGround && (
             <ColourField
-              label="Background"
+              label={drawn === 'INK' ? 'Bare carrier' : 'Background'}
               value={given.background ?? artwork.data?.background?.hex ?? '#F6F1E6'}
               typical={given.background === undefined}
               onColour={(background) => set({ background })}

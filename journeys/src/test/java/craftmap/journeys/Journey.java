@@ -21,8 +21,10 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
 
-/** A person with a browser. All journeys share one application and one Chromium. */
+/** A person with a browser. All journeys of a fork share one application and one Chromium. */
+@ExtendWith(KeepsWhatFailed.class)
 abstract class Journey {
   private static App app;
   private static Browser browser;
@@ -34,6 +36,7 @@ abstract class Journey {
   @BeforeEach
   void open() {
     context = newWindow();
+    KeepsWhatFailed.begin(context);
     page = newPage(context);
     setTape("INCH_16");
   }
@@ -42,6 +45,10 @@ abstract class Journey {
   void nothingWasComplainedOf() {
     context.close();
     Assertions.assertThat(complaints).as("what the browser complained of").isEmpty();
+  }
+
+  BrowserContext context() {
+    return context;
   }
 
   static synchronized App app() {

@@ -52,10 +52,16 @@ public final class PrintedInk {
    * The pixels that are there and have not the colour of the bare carrier.
    *
    * @param picture read when it is needed
+   * @param bare where it is not told, it is the ground that the picture itself shows
    */
   public static PrintedInk of(
       Supplier<Pixels> picture, double widthMm, double heightMm, Optional<Colour> bare) {
-    return new PrintedInk(() -> area(picture.get(), widthMm, heightMm, bare));
+    return new PrintedInk(
+        () -> {
+          Pixels pixels = picture.get();
+          Optional<Colour> carrier = bare.or(() -> Background.of(pixels).map(Background::colour));
+          return area(pixels, widthMm, heightMm, carrier);
+        });
   }
 
   /** In the coordinates of the sheet; may be empty. */

@@ -76,6 +76,9 @@ class PrintedInkTest {
     assertThat(isInk(ink, 50, 40)).isTrue();
     assertThat(isInk(ink, 150, 75)).isTrue();
     assertThat(isInk(ink, 100, 50)).isFalse();
+    assertThat(PrintedInk.of(() -> picture, 200, 100, Optional.empty()).area().getArea())
+        .as("with the ground found on the picture's own rim")
+        .isCloseTo(ink.getArea(), within(1.0));
     Pixels clear = drawing("<circle cx='150' cy='50' r='30' fill='#803020'/>").pixels(300);
     assertThat(PrintedInk.of(() -> clear, 200, 100, Optional.empty()).area().getArea())
         .isCloseTo(Math.PI * 900, within(30.0));

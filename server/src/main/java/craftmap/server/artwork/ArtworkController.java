@@ -5,8 +5,8 @@ import craftmap.core.design.Repeat;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Point;
 import craftmap.server.picture.PictureFile;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -31,11 +31,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/artworks")
 class ArtworkController {
-  private final Studios studios;
   private final Artworks artworks;
 
-  ArtworkController(Studios studios, Artworks artworks) {
-    this.studios = studios;
+  ArtworkController(Artworks artworks) {
     this.artworks = artworks;
   }
 
@@ -90,8 +88,9 @@ class ArtworkController {
 
   @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<ArtworkView> add(
-      @RequestParam(defaultValue = "false") boolean openings, InputStream file) throws IOException {
-    Studio studio = studios.current();
+      Asker asker, @RequestParam(defaultValue = "false") boolean openings, InputStream file)
+      throws IOException {
+    Studio studio = asker.studio();
     byte[] bytes = file.readNBytes(PictureFile.MOST_BYTES + 1);
     return ResponseEntity.status(HttpStatus.CREATED)
         .body(keep(studio, Artworks.read(bytes), openings));
@@ -99,10 +98,11 @@ class ArtworkController {
 
   @PostMapping("/{id}/fitted")
   ResponseEntity<ArtworkView> fit(
+      Asker asker,
       @PathVariable String id,
       @RequestParam(defaultValue = "false") boolean openings,
       @RequestBody Fitting fitting) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     return ResponseEntity.status(HttpStatus.CREATED)
         .body(keep(studio, artworks.fitted(studio.id(), id, fitting), openings));
   }
@@ -116,14 +116,16 @@ class ArtworkController {
 
   @GetMapping("/{id}/reading")
   ArtworkView reading(
-      @PathVariable String id, @RequestParam(defaultValue = "false") boolean openings) {
-    Studio studio = studios.current();
+      Asker asker,
+      @PathVariable String id,
+      @RequestParam(defaultValue = "false") boolean openings) {
+    Studio studio = asker.studio();
     return view(artworks.get(studio.id(), id), openings, studio.tape());
   }
 
   @DeleteMapping("/{id}")
-  ResponseEntity<Void> delete(@PathVariable String id) {
-    artworks.delete(studios.current().id(), id);
+  ResponseEntity<Void> delete(Asker asker, @PathVariable String id) {
+    artworks.delete(asker.studio().id(), id);
     return ResponseEntity.noContent().build();
   }
 
@@ -133,8 +135,8 @@ class ArtworkController {
 
   /** Never changes; an SVG is shown as a picture and may do nothing by itself. */
   @GetMapping("/{id}")
-  ResponseEntity<byte[]> content(@PathVariable String id) {
-    StoredArtwork artwork = artworks.get(studios.current().id(), id);
+  ResponseEntity<byte[]> content(Asker asker, @PathVariable String id) {
+    StoredArtwork artwork = artworks.get(asker.studio().id(), id);
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(artwork.mediaType()))
         .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())

@@ -94,7 +94,12 @@ public final class StoredArtwork {
     return form == ArtworkForm.SVG ? drawing().pixels(COLOURS_PX) : pixels();
   }
 
-  /** What is printed on a clear carrier of that colour. */
+  /**
+   * What is printed on a clear carrier.
+   *
+   * @param bare the colour of the carrier; a drawing is clear where nothing is painted, of a
+   *     picture it is the colour that most of the rim has
+   */
   public PrintedInk ink(Optional<Colour> bare) {
     return form == ArtworkForm.SVG
         ? PrintedInk.of(this::drawing, bare)

@@ -9,9 +9,8 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
-import craftmap.server.shelf.Person;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
@@ -33,7 +32,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -42,7 +40,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/pieces/{id}/cuts")
 class CutController {
-  private final Studios studios;
   private final Pieces pieces;
   private final PlanViews views;
   private final GatherService gathering;
@@ -52,7 +49,6 @@ class CutController {
   private final Enough enough;
 
   CutController(
-      Studios studios,
       Pieces pieces,
       PlanViews views,
       GatherService gathering,
@@ -60,7 +56,6 @@ class CutController {
       CutBooking booking,
       CutSearch search,
       Enough enough) {
-    this.studios = studios;
     this.pieces = pieces;
     this.views = views;
     this.gathering = gathering;
@@ -92,8 +87,8 @@ class CutController {
 
   @GetMapping
   CutViews.CutsView cuts(
-      @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
-    Studio studio = studios.current();
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
+    Studio studio = asker.studio();
     List<SavedPlan> together = cuttings.together(studio, id, with);
     Map<String, PlanReading> readings = new LinkedHashMap<>();
     together.forEach(p -> readings.put(p.id(), pieces.read(studio, p.document())));
@@ -108,24 +103,25 @@ class CutController {
   /** The cutting list on paper. */
   @GetMapping(value = "/print", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> print(
+      Asker asker,
       @PathVariable String id,
       @RequestParam(defaultValue = "") List<String> with,
       @RequestParam(defaultValue = "A4") Paper paper)
       throws IOException {
-    String title = Words.say("cut.list", pieces.get(studios.current(), id).document().name());
+    String title = Words.say("cut.list", pieces.get(asker.studio(), id).document().name());
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, inline(title + ".pdf"))
-        .body(CutSheetsPdf.pdf(title, cuts(id, with), paper));
+        .body(CutSheetsPdf.pdf(title, cuts(asker, id, with), paper));
   }
 
   /** The same as rows, in millimetres. */
   @GetMapping(value = "/list.csv", produces = "text/csv")
   ResponseEntity<byte[]> list(
-      @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
-    String title = Words.say("cut.list", pieces.get(studios.current(), id).document().name());
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
+    String title = Words.say("cut.list", pieces.get(asker.studio(), id).document().name());
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, inline(title + ".csv"))
-        .body(CutListCsv.of(cuts(id, with)).getBytes(StandardCharsets.UTF_8));
+        .body(CutListCsv.of(cuts(asker, id, with)).getBytes(StandardCharsets.UTF_8));
   }
 
   private static String inline(String name) {
@@ -166,35 +162,33 @@ class CutController {
   /** Books it as cut: sheets used, rests kept. */
   @PutMapping("/{designId}")
   CutViews.CutsView done(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String designId,
       @RequestParam(defaultValue = "") List<String> with,
-      @RequestBody CutDone done,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+      @RequestBody CutDone done) {
+    Studio studio = asker.studio();
     List<CutBooking.Kept> kept = done.kept() == null ? List.of() : done.kept();
-    booking.book(studio, cuttings.together(studio, id, with), designId, kept, Person.of(person));
-    return cuts(id, with);
+    booking.book(studio, cuttings.together(studio, id, with), designId, kept, asker.person());
+    return cuts(asker, id, with);
   }
 
   @DeleteMapping("/{designId}")
-  CutViews.CutsView notDone(
-      @PathVariable String id,
-      @PathVariable String designId,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
-    booking.takeBack(studio, pieces.get(studio, id), designId, Person.of(person));
-    return cuts(id, List.of());
+  CutViews.CutsView notDone(Asker asker, @PathVariable String id, @PathVariable String designId) {
+    Studio studio = asker.studio();
+    booking.takeBack(studio, pieces.get(studio, id), designId, asker.person());
+    return cuts(asker, id, List.of());
   }
 
   /** Looks for a better plan; the job says how far it is, and the plan is kept when it is done. */
   @PostMapping("/{designId}/searches")
   ResponseEntity<Job> search(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String designId,
       @RequestParam(defaultValue = "") List<String> with,
       @RequestBody KeptPlans.WishDoc wish) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     return ResponseEntity.status(HttpStatus.ACCEPTED)
         .body(search.begin(studio, cuttings.together(studio, id, with), designId, wish));
   }
@@ -202,21 +196,23 @@ class CutController {
   /** Back to the plan that is found at once. */
   @DeleteMapping("/{designId}/searches")
   CutViews.CutsView forget(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String designId,
       @RequestParam(defaultValue = "") List<String> with) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     search.forget(studio, cuttings.together(studio, id, with), designId);
-    return cuts(id, with);
+    return cuts(asker, id, with);
   }
 
   /** What would make it enough; nothing where it is. */
   @GetMapping("/{designId}/remedies")
   List<RemedyView> remedies(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String designId,
       @RequestParam(defaultValue = "") List<String> with) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     return enough.of(studio, cuttings.together(studio, id, with), designId).stream()
         .map(
             r ->

@@ -14,8 +14,8 @@ import craftmap.server.jobs.JobResult;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.nio.charset.StandardCharsets;
@@ -39,21 +39,13 @@ import tools.jackson.databind.json.JsonMapper;
 class CutterController {
   private static final String LAYS = "/api/pieces/{id}/lays/{layId}/mats";
 
-  private final Studios studios;
   private final Pieces pieces;
   private final CutterSheets sheets;
   private final Cutter cutter;
   private final Jobs jobs;
   private final JsonMapper json;
 
-  CutterController(
-      Studios studios,
-      Pieces pieces,
-      CutterSheets sheets,
-      Cutter cutter,
-      Jobs jobs,
-      JsonMapper json) {
-    this.studios = studios;
+  CutterController(Pieces pieces, CutterSheets sheets, Cutter cutter, Jobs jobs, JsonMapper json) {
     this.pieces = pieces;
     this.sheets = sheets;
     this.cutter = cutter;
@@ -105,8 +97,8 @@ class CutterController {
   record OwnFile(String name, String content) {}
 
   @GetMapping("/api/cutter")
-  CutterView cutter() {
-    TapeDivision tape = studios.current().tape();
+  CutterView cutter(Asker asker) {
+    TapeDivision tape = asker.studio().tape();
     Cutter.State state = cutter.state();
     return new CutterView(
         state.name(),
@@ -116,8 +108,8 @@ class CutterController {
   }
 
   @GetMapping("/api/pieces/{id}/mats")
-  List<CuttableView> cuttable(@PathVariable String id) {
-    Studio studio = studios.current();
+  List<CuttableView> cuttable(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     return sheets.of(studio, pieces.get(studio, id)).stream()
         .map(
             c ->
@@ -135,10 +127,11 @@ class CutterController {
 
   @GetMapping(LAYS)
   MatsView mats(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String layId,
       @ParameterObject CutterSheets.MatWish wish) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     CutterPlan plan = plan(studio, pieces.get(studio, id), layId, wish);
     List<MatView> mats = new ArrayList<>();
     for (CutterPlan.Mat mat : plan.mats()) {
@@ -173,21 +166,23 @@ class CutterController {
 
   @GetMapping(value = LAYS + "/{mat}/lines.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> svg(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String layId,
       @PathVariable int mat,
       @ParameterObject CutterSheets.MatWish wish) {
-    OneMat one = mat(id, layId, mat, wish);
+    OneMat one = mat(asker, id, layId, mat, wish);
     return file(one.name() + ".svg", CutterSvg.of(one.name(), one.mat(), one.paths()));
   }
 
   @GetMapping(value = LAYS + "/{mat}/lines.plt", produces = "application/vnd.hp-hpgl")
   ResponseEntity<byte[]> plotterFile(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String layId,
       @PathVariable int mat,
       @ParameterObject CutterSheets.MatWish wish) {
-    OneMat one = mat(id, layId, mat, wish);
+    OneMat one = mat(asker, id, layId, mat, wish);
     return file(one.name() + ".plt", one.asPlotterFile());
   }
 
@@ -198,8 +193,8 @@ class CutterController {
     }
   }
 
-  private OneMat mat(String id, String layId, int mat, CutterSheets.MatWish wish) {
-    Studio studio = studios.current();
+  private OneMat mat(Asker asker, String id, String layId, int mat, CutterSheets.MatWish wish) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     CutterPlan plan = plan(studio, piece, layId, wish);
     return new OneMat(
@@ -222,22 +217,23 @@ class CutterController {
   /** Sends one mat to the cutter. */
   @PostMapping(LAYS + "/{mat}/cuts")
   ResponseEntity<Job> cut(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String layId,
       @PathVariable int mat,
       @ParameterObject CutterSheets.MatWish wish) {
-    OneMat one = mat(id, layId, mat, wish);
-    return send(studios.current(), one.name(), one.asPlotterFile());
+    OneMat one = mat(asker, id, layId, mat, wish);
+    return send(asker.studio(), one.name(), one.asPlotterFile());
   }
 
   /** Sends a plotter file that was made elsewhere. */
   @PostMapping("/api/cutter/cuts")
-  ResponseEntity<Job> cut(@RequestBody OwnFile file) {
+  ResponseEntity<Job> cut(Asker asker, @RequestBody OwnFile file) {
     if (file.content() == null || file.content().isBlank()) {
       throw new RefusedInput(
           Words.say("cutter.file"), "" + file.name(), "is empty", "a plotter file (HPGL)");
     }
-    return send(studios.current(), "" + file.name(), file.content());
+    return send(asker.studio(), "" + file.name(), file.content());
   }
 
   private ResponseEntity<Job> send(Studio studio, String title, String plotterFile) {
@@ -259,9 +255,9 @@ class CutterController {
 
   /** How a file that was sent was cut. */
   @GetMapping("/api/cutter/cuts/{jobId}")
-  RunView run(@PathVariable String jobId) {
+  RunView run(Asker asker, @PathVariable String jobId) {
     return json.readValue(
-        jobs.result(studios.current(), jobId, JobKind.CUTTER).content(), RunView.class);
+        jobs.result(asker.studio(), jobId, JobKind.CUTTER).content(), RunView.class);
   }
 
   private static RunView view(Cutter.State state, Cutter.Run run) {

@@ -7,8 +7,8 @@ import craftmap.server.artwork.Artworks;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.ShelfService;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -33,15 +33,12 @@ class ExchangeController {
   private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
   private static final MediaType DXF = MediaType.parseMediaType("image/vnd.dxf");
 
-  private final Studios studios;
   private final Pieces pieces;
   private final PieceFiles files;
   private final ShelfService shelf;
   private final Artworks artworks;
 
-  ExchangeController(
-      Studios studios, Pieces pieces, PieceFiles files, ShelfService shelf, Artworks artworks) {
-    this.studios = studios;
+  ExchangeController(Pieces pieces, PieceFiles files, ShelfService shelf, Artworks artworks) {
     this.pieces = pieces;
     this.files = files;
     this.shelf = shelf;
@@ -51,35 +48,36 @@ class ExchangeController {
   record Imported(String id, String name) {}
 
   @GetMapping(value = "/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
-  ResponseEntity<byte[]> export(@PathVariable String id) {
-    Studio studio = studios.current();
+  ResponseEntity<byte[]> export(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     return file(
         piece.document().name() + ".json", MediaType.APPLICATION_JSON, files.write(studio, piece));
   }
 
   @PostMapping(value = "/import", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  ResponseEntity<Imported> read(InputStream file) throws IOException {
+  ResponseEntity<Imported> read(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(PieceFiles.MOST_BYTES + 1);
-    SavedPlan piece = files.read(studios.current(), bytes);
+    SavedPlan piece = files.read(asker.studio(), bytes);
     return ResponseEntity.status(HttpStatus.CREATED)
         .body(new Imported(piece.id(), piece.document().name()));
   }
 
   @GetMapping(value = "/{id}/map.svg", produces = "image/svg+xml")
-  ResponseEntity<byte[]> map(@PathVariable String id) {
-    Studio studio = studios.current();
+  ResponseEntity<byte[]> map(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
-    String svg = MapSvg.map(piece.document().name(), reading(piece), d -> pictureOf(studio, d));
+    String svg =
+        MapSvg.map(piece.document().name(), reading(asker, piece), d -> pictureOf(studio, d));
     return file(piece.document().name() + ", map.svg", SVG, bytes(svg));
   }
 
   /** The lines to cut for one lay, at true size. */
   @GetMapping(value = "/{id}/lays/{layId}/cut.svg", produces = "image/svg+xml")
-  ResponseEntity<byte[]> cut(@PathVariable String id, @PathVariable String layId) {
-    SavedPlan piece = pieces.get(studios.current(), id);
+  ResponseEntity<byte[]> cut(Asker asker, @PathVariable String id, @PathVariable String layId) {
+    SavedPlan piece = pieces.get(asker.studio(), id);
     LayReading lay =
-        reading(piece).lays().stream()
+        reading(asker, piece).lays().stream()
             .filter(l -> l.lay().id().equals(layId))
             .findFirst()
             .orElseThrow(() -> new NoSuchElementException("There is no lay " + layId + "."));
@@ -87,17 +85,19 @@ class ExchangeController {
   }
 
   @GetMapping(value = "/{id}/templates.svg", produces = "image/svg+xml")
-  ResponseEntity<byte[]> templates(@PathVariable String id) {
-    SavedPlan piece = pieces.get(studios.current(), id);
-    String svg = MapSvg.templates(piece.document().name(), reading(piece));
+  ResponseEntity<byte[]> templates(Asker asker, @PathVariable String id) {
+    SavedPlan piece = pieces.get(asker.studio(), id);
+    String svg = MapSvg.templates(piece.document().name(), reading(asker, piece));
     return file(piece.document().name() + ", templates.svg", SVG, bytes(svg));
   }
 
   @GetMapping(value = "/{id}/templates.dxf", produces = "image/vnd.dxf")
-  ResponseEntity<byte[]> dxf(@PathVariable String id) {
-    SavedPlan piece = pieces.get(studios.current(), id);
+  ResponseEntity<byte[]> dxf(Asker asker, @PathVariable String id) {
+    SavedPlan piece = pieces.get(asker.studio(), id);
     return file(
-        piece.document().name() + ", templates.dxf", DXF, bytes(TemplatesDxf.of(reading(piece))));
+        piece.document().name() + ", templates.dxf",
+        DXF,
+        bytes(TemplatesDxf.of(reading(asker, piece))));
   }
 
   /** The picture itself, so that the file needs nothing beside it. */
@@ -114,8 +114,8 @@ class ExchangeController {
                     + Base64.getEncoder().encodeToString(a.content()));
   }
 
-  private PlanReading reading(SavedPlan piece) {
-    return pieces.read(studios.current(), piece.document());
+  private PlanReading reading(Asker asker, SavedPlan piece) {
+    return pieces.read(asker.studio(), piece.document());
   }
 
   private static byte[] bytes(String text) {

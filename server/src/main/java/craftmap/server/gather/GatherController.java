@@ -10,10 +10,9 @@ import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Available;
 import craftmap.server.shelf.OwnedDesign;
-import craftmap.server.shelf.Person;
 import craftmap.server.shelf.ShelfService;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -21,7 +20,6 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -29,19 +27,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/pieces/{id}")
 class GatherController {
-  private final Studios studios;
   private final Pieces pieces;
   private final PlanViews views;
   private final GatherService gathering;
   private final ShelfService shelf;
 
-  GatherController(
-      Studios studios,
-      Pieces pieces,
-      PlanViews views,
-      GatherService gathering,
-      ShelfService shelf) {
-    this.studios = studios;
+  GatherController(Pieces pieces, PlanViews views, GatherService gathering, ShelfService shelf) {
     this.pieces = pieces;
     this.views = views;
     this.gathering = gathering;
@@ -110,8 +101,8 @@ class GatherController {
       List<LayView.WhyView> why) {}
 
   @GetMapping("/gather")
-  GatherView gather(@PathVariable String id) {
-    Studio studio = studios.current();
+  GatherView gather(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     List<LayView> lays =
         views.view(studio, piece).faces().stream().flatMap(f -> f.lays().stream()).toList();
@@ -163,21 +154,15 @@ class GatherController {
   }
 
   @PutMapping("/lays/{layId}/done")
-  GatherView done(
-      @PathVariable String id,
-      @PathVariable String layId,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    gathering.done(studios.current(), id, layId, Person.of(person));
-    return gather(id);
+  GatherView done(Asker asker, @PathVariable String id, @PathVariable String layId) {
+    gathering.done(asker.studio(), id, layId, asker.person());
+    return gather(asker, id);
   }
 
   @DeleteMapping("/lays/{layId}/done")
-  GatherView notDone(
-      @PathVariable String id,
-      @PathVariable String layId,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    gathering.notDone(studios.current(), id, layId, Person.of(person));
-    return gather(id);
+  GatherView notDone(Asker asker, @PathVariable String id, @PathVariable String layId) {
+    gathering.notDone(asker.studio(), id, layId, asker.person());
+    return gather(asker, id);
   }
 
   private static NeedView need(Gathering.Need need, List<LayView> lays) {

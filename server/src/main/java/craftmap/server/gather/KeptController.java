@@ -7,8 +7,8 @@ import craftmap.server.shelf.Quantities;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Holdings;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,13 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class KeptController {
-  private final Studios studios;
   private final Pieces pieces;
   private final Holdings holdings;
   private final ClaimBook claims;
 
-  KeptController(Studios studios, Pieces pieces, Holdings holdings, ClaimBook claims) {
-    this.studios = studios;
+  KeptController(Pieces pieces, Holdings holdings, ClaimBook claims) {
     this.pieces = pieces;
     this.holdings = holdings;
     this.claims = claims;
@@ -44,8 +42,11 @@ class KeptController {
   /** Keeps some of a stock for a piece; 0 lets it go. */
   @PutMapping("/pieces/{id}/kept/{holdingId}")
   ResponseEntity<Void> keep(
-      @PathVariable String id, @PathVariable String holdingId, @RequestBody Keep keep) {
-    Studio studio = studios.current();
+      Asker asker,
+      @PathVariable String id,
+      @PathVariable String holdingId,
+      @RequestBody Keep keep) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     Holding holding = holdings.get(studio.id(), holdingId);
     claims.keep(
@@ -58,8 +59,9 @@ class KeptController {
   }
 
   @GetMapping("/designs/{id}/uses")
-  List<UseOnPiece> usesOfDesign(@PathVariable String id) {
+  List<UseOnPiece> usesOfDesign(Asker asker, @PathVariable String id) {
     return uses(
+        asker,
         lay ->
             id.equals(lay.designId())
                 || id.equals(lay.cornerDesignId())
@@ -67,12 +69,13 @@ class KeptController {
   }
 
   @GetMapping("/holdings/{id}/uses")
-  List<UseOnPiece> usesOfPot(@PathVariable String id) {
-    return uses(lay -> id.equals(lay.paintId()));
+  List<UseOnPiece> usesOfPot(Asker asker, @PathVariable String id) {
+    return uses(asker, lay -> id.equals(lay.paintId()));
   }
 
-  private List<UseOnPiece> uses(java.util.function.Predicate<PlanDocument.LayDoc> wanted) {
-    Studio studio = studios.current();
+  private List<UseOnPiece> uses(
+      Asker asker, java.util.function.Predicate<PlanDocument.LayDoc> wanted) {
+    Studio studio = asker.studio();
     List<UseOnPiece> uses = new ArrayList<>();
     for (SavedPlan piece : pieces.all(studio, false)) {
       List<PlanDocument.LayDoc> lays = piece.document().lays().stream().filter(wanted).toList();

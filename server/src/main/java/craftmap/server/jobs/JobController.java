@@ -1,6 +1,6 @@
 package craftmap.server.jobs;
 
-import craftmap.server.studio.Studios;
+import craftmap.server.studio.Asker;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -16,27 +16,25 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{id}")
 class JobController {
-  private final Studios studios;
   private final Jobs jobs;
 
-  JobController(Studios studios, Jobs jobs) {
-    this.studios = studios;
+  JobController(Jobs jobs) {
     this.jobs = jobs;
   }
 
   @GetMapping
-  Job job(@PathVariable String id) {
-    return jobs.get(studios.current(), id);
+  Job job(Asker asker, @PathVariable String id) {
+    return jobs.get(asker.studio(), id);
   }
 
   @DeleteMapping
-  Job stop(@PathVariable String id) {
-    return jobs.stop(studios.current(), id);
+  Job stop(Asker asker, @PathVariable String id) {
+    return jobs.stop(asker.studio(), id);
   }
 
   @GetMapping("/file")
-  ResponseEntity<byte[]> file(@PathVariable String id) {
-    JobResult result = jobs.result(studios.current(), id);
+  ResponseEntity<byte[]> file(Asker asker, @PathVariable String id) {
+    JobResult result = jobs.result(asker.studio(), id);
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(result.mediaType()))
         .header(

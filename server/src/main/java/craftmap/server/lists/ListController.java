@@ -1,9 +1,8 @@
 package craftmap.server.lists;
 
 import craftmap.server.paper.Paper;
-import craftmap.server.shelf.Person;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.InputStream;
@@ -17,7 +16,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -28,19 +26,12 @@ import org.springframework.web.bind.annotation.RestController;
 class ListController {
   private static final int MOST_LINES_SENT = 500;
 
-  private final Studios studios;
   private final ShelfImport imports;
   private final ShelfExport exports;
   private final ShelfFiles files;
   private final ShelfLabels labels;
 
-  ListController(
-      Studios studios,
-      ShelfImport imports,
-      ShelfExport exports,
-      ShelfFiles files,
-      ShelfLabels labels) {
-    this.studios = studios;
+  ListController(ShelfImport imports, ShelfExport exports, ShelfFiles files, ShelfLabels labels) {
     this.imports = imports;
     this.exports = exports;
     this.files = files;
@@ -68,58 +59,55 @@ class ListController {
   record TakenView(int things) {}
 
   @PostMapping(value = "/lists", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  ResponseEntity<JobView> read(InputStream file) throws IOException {
+  ResponseEntity<JobView> read(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(CsvTable.MOST_BYTES + 1);
     return ResponseEntity.status(HttpStatus.ACCEPTED)
-        .body(view(imports.read(studios.current(), bytes)));
+        .body(view(imports.read(asker.studio(), bytes)));
   }
 
   @GetMapping("/lists/{id}")
-  JobView job(@PathVariable String id) {
-    return view(imports.job(studios.current(), id));
+  JobView job(Asker asker, @PathVariable String id) {
+    return view(imports.job(asker.studio(), id));
   }
 
   @PostMapping("/lists/{id}/import")
-  ResponseEntity<JobView> take(
-      @PathVariable String id,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  ResponseEntity<JobView> take(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     ImportJob job = imports.job(studio, id);
-    imports.begin(studio, job, Person.of(person));
+    imports.begin(studio, job, asker.person());
     return ResponseEntity.status(HttpStatus.ACCEPTED).body(view(job));
   }
 
   @GetMapping("/list.csv")
-  ResponseEntity<byte[]> csv() {
+  ResponseEntity<byte[]> csv(Asker asker) {
     return file(
-        exports.csv(studios.current()).getBytes(StandardCharsets.UTF_8), "shelf.csv", "text/csv");
+        exports.csv(asker.studio()).getBytes(StandardCharsets.UTF_8), "shelf.csv", "text/csv");
   }
 
   @GetMapping("/file")
-  ResponseEntity<ShelfFile> json() {
+  ResponseEntity<ShelfFile> json(Asker asker) {
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename("shelf.json").build().toString())
-        .body(files.write(studios.current()));
+        .body(files.write(asker.studio()));
   }
 
   @PostMapping(value = "/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  ResponseEntity<TakenView> readJson(
-      InputStream file, @RequestHeader(name = Person.HEADER, required = false) String person)
-      throws IOException {
+  ResponseEntity<TakenView> readJson(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(ShelfFiles.MOST_BYTES + 1);
     return ResponseEntity.status(HttpStatus.CREATED)
-        .body(new TakenView(files.read(studios.current(), bytes, Person.of(person))));
+        .body(new TakenView(files.read(asker.studio(), bytes, asker.person())));
   }
 
   /** Labels of everything on the shelf, or of some stocks. */
   @GetMapping("/labels.pdf")
   ResponseEntity<byte[]> labels(
+      Asker asker,
       @RequestParam(defaultValue = "") List<String> holdings,
       @RequestParam(defaultValue = "A4") Paper paper)
       throws IOException {
-    return file(labels.pdf(studios.current(), holdings, paper), "labels.pdf", "application/pdf");
+    return file(labels.pdf(asker.studio(), holdings, paper), "labels.pdf", "application/pdf");
   }
 
   private static ResponseEntity<byte[]> file(byte[] bytes, String name, String type) {

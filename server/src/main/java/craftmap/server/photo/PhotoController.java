@@ -2,8 +2,8 @@ package craftmap.server.photo;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.picture.PictureFile;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
@@ -31,11 +31,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class PhotoController {
-  private final Studios studios;
   private final Photos photos;
 
-  PhotoController(Studios studios, Photos photos) {
-    this.studios = studios;
+  PhotoController(Photos photos) {
     this.photos = photos;
   }
 
@@ -57,12 +55,13 @@ class PhotoController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId) {}
 
   @GetMapping("/pieces/{id}/photos")
-  List<PhotoView> photos(@PathVariable String id) {
-    return photos.ofPiece(studios.current(), id).stream().map(PhotoController::view).toList();
+  List<PhotoView> photos(Asker asker, @PathVariable String id) {
+    return photos.ofPiece(asker.studio(), id).stream().map(PhotoController::view).toList();
   }
 
   @PostMapping(value = "/pieces/{id}/photos", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<PhotoView> add(
+      Asker asker,
       @PathVariable String id,
       @RequestParam Stage stage,
       @RequestParam(defaultValue = "") String caption,
@@ -70,13 +69,14 @@ class PhotoController {
       InputStream file)
       throws IOException {
     byte[] bytes = file.readNBytes(PictureFile.MOST_BYTES + 1);
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     Photo added = photos.add(studio, id, stage, caption, Optional.ofNullable(faceId), bytes);
     return ResponseEntity.status(HttpStatus.CREATED).body(view(added));
   }
 
   @PutMapping("/photos/{id}")
   PhotoView describe(
+      Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody PhotoWords words) {
@@ -85,7 +85,7 @@ class PhotoController {
     }
     return view(
         photos.describe(
-            studios.current(),
+            asker.studio(),
             id,
             Version.of(ifMatch),
             words.stage(),
@@ -94,19 +94,19 @@ class PhotoController {
   }
 
   @DeleteMapping("/photos/{id}")
-  ResponseEntity<Void> remove(@PathVariable String id) {
-    photos.remove(studios.current(), id);
+  ResponseEntity<Void> remove(Asker asker, @PathVariable String id) {
+    photos.remove(asker.studio(), id);
     return ResponseEntity.noContent().build();
   }
 
   @GetMapping(value = "/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
-  ResponseEntity<byte[]> picture(@PathVariable String id) {
-    return jpeg(photos.picture(studios.current(), id));
+  ResponseEntity<byte[]> picture(Asker asker, @PathVariable String id) {
+    return jpeg(photos.picture(asker.studio(), id));
   }
 
   @GetMapping(value = "/photos/{id}/thumbnail", produces = MediaType.IMAGE_JPEG_VALUE)
-  ResponseEntity<byte[]> thumbnail(@PathVariable String id) {
-    return jpeg(photos.thumbnail(studios.current(), id));
+  ResponseEntity<byte[]> thumbnail(Asker asker, @PathVariable String id) {
+    return jpeg(photos.thumbnail(asker.studio(), id));
   }
 
   /** A photo's picture never changes. */

@@ -4,8 +4,8 @@ import craftmap.core.form.FoldMesh;
 import craftmap.core.form.Vec;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plane.Point;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,11 +16,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/pieces/{id}/fold")
 class FoldController {
-  private final Studios studios;
   private final Pieces pieces;
 
-  FoldController(Studios studios, Pieces pieces) {
-    this.studios = studios;
+  FoldController(Pieces pieces) {
     this.pieces = pieces;
   }
 
@@ -41,8 +39,8 @@ class FoldController {
       int layer) {}
 
   @GetMapping
-  List<FoldedFace> fold(@PathVariable String id) {
-    Studio studio = studios.current();
+  List<FoldedFace> fold(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     List<PlanFace> faces = PlanMapper.toPlan(pieces.get(studio, id).document()).faces();
     return faces.stream()
         .filter(f -> f.pose().isPresent())

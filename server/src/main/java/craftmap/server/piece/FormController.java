@@ -2,8 +2,8 @@ package craftmap.server.piece;
 
 import craftmap.core.form.FormKind;
 import craftmap.core.surface.outline.OutlineKind;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.util.Arrays;
 import java.util.List;
@@ -16,11 +16,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class FormController {
-  private final Studios studios;
   private final PlanViews views;
 
-  FormController(Studios studios, PlanViews views) {
-    this.studios = studios;
+  FormController(PlanViews views) {
     this.views = views;
   }
 
@@ -32,8 +30,8 @@ class FormController {
   record Choices(List<FormChoice> forms, List<OutlineChoice> outlines) {}
 
   @GetMapping("/forms")
-  Choices forms() {
-    Studio studio = studios.current();
+  Choices forms(Asker asker) {
+    Studio studio = asker.studio();
     return new Choices(
         Arrays.stream(FormKind.values()).map(k -> choice(studio, k)).toList(),
         Arrays.stream(OutlineKind.values())

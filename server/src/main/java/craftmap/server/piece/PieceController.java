@@ -1,8 +1,8 @@
 package craftmap.server.piece;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -28,12 +28,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class PieceController {
-  private final Studios studios;
   private final Pieces pieces;
   private final PlanViews views;
 
-  PieceController(Studios studios, Pieces pieces, PlanViews views) {
-    this.studios = studios;
+  PieceController(Pieces pieces, PlanViews views) {
     this.pieces = pieces;
     this.views = views;
   }
@@ -84,8 +82,8 @@ class PieceController {
   record EditQuestion(PlanDocument document, PlanEdits.Edit edit) {}
 
   @PostMapping("/pieces")
-  ResponseEntity<PieceView> start(@RequestBody NewPiece fresh) {
-    Studio studio = studios.current();
+  ResponseEntity<PieceView> start(Asker asker, @RequestBody NewPiece fresh) {
+    Studio studio = asker.studio();
     if (fresh.form() == null) {
       throw new RefusedInput("Form", "empty", "is missing", "a form with its measures");
     }
@@ -93,17 +91,18 @@ class PieceController {
   }
 
   @GetMapping("/pieces/{id}")
-  ResponseEntity<PieceView> piece(@PathVariable String id) {
-    Studio studio = studios.current();
+  ResponseEntity<PieceView> piece(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.get(studio, id));
   }
 
   @PutMapping("/pieces/{id}")
   ResponseEntity<PieceView> save(
+      Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody PlanChange change) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     if (change.document() == null) {
       throw new RefusedInput("Document", "empty", "is missing", "the whole plan");
     }
@@ -120,39 +119,39 @@ class PieceController {
 
   @PostMapping("/pieces/{id}/undo")
   ResponseEntity<PieceView> undo(
-      @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
-    Studio studio = studios.current();
+      Asker asker, @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
+    Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.undo(studio, id, Version.of(ifMatch).number()));
   }
 
   @PostMapping("/pieces/{id}/redo")
   ResponseEntity<PieceView> redo(
-      @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
-    Studio studio = studios.current();
+      Asker asker, @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
+    Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.redo(studio, id, Version.of(ifMatch).number()));
   }
 
   @PostMapping("/pieces/{id}/copy")
-  ResponseEntity<PieceView> copy(@PathVariable String id) {
-    Studio studio = studios.current();
+  ResponseEntity<PieceView> copy(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     return answer(HttpStatus.CREATED, studio, pieces.copy(studio, id));
   }
 
   @PostMapping("/pieces/{id}/archive")
-  ResponseEntity<PieceView> archive(@PathVariable String id) {
-    Studio studio = studios.current();
+  ResponseEntity<PieceView> archive(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.archive(studio, id, true));
   }
 
   @PostMapping("/pieces/{id}/restore")
-  ResponseEntity<PieceView> restore(@PathVariable String id) {
-    Studio studio = studios.current();
+  ResponseEntity<PieceView> restore(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.archive(studio, id, false));
   }
 
   @DeleteMapping("/pieces/{id}")
-  ResponseEntity<Void> delete(@PathVariable String id) {
-    pieces.delete(studios.current(), id);
+  ResponseEntity<Void> delete(Asker asker, @PathVariable String id) {
+    pieces.delete(asker.studio(), id);
     return ResponseEntity.noContent().build();
   }
 
@@ -165,27 +164,27 @@ class PieceController {
   }
 
   @PostMapping("/lay-edits")
-  LayEdits.LayEdited editLay(@RequestBody LayEditQuestion question) {
+  LayEdits.LayEdited editLay(Asker asker, @RequestBody LayEditQuestion question) {
     if (question.document() == null || question.edit() == null) {
       throw new RefusedInput("Edit", "empty", "is missing", "a plan and what to change in it");
     }
-    return pieces.edit(studios.current(), question.document(), question.edit());
+    return pieces.edit(asker.studio(), question.document(), question.edit());
   }
 
   @PostMapping("/readings")
-  ReadingView read(@RequestBody PlanDocument document) {
-    return views.view(studios.current(), document, PlanViews.NO_PIECE);
+  ReadingView read(Asker asker, @RequestBody PlanDocument document) {
+    return views.view(asker.studio(), document, PlanViews.NO_PIECE);
   }
 
   @PostMapping("/readings/lay")
-  LayView readLay(@RequestBody LayQuestion question) {
-    return views.view(studios.current(), question);
+  LayView readLay(Asker asker, @RequestBody LayQuestion question) {
+    return views.view(asker.studio(), question);
   }
 
   /** The first options of a lay, each with its items. */
   @PostMapping("/readings/options")
-  List<LayView.OptionItems> readOptions(@RequestBody LayQuestion question) {
-    return views.options(studios.current(), question);
+  List<LayView.OptionItems> readOptions(Asker asker, @RequestBody LayQuestion question) {
+    return views.options(asker.studio(), question);
   }
 
   private ResponseEntity<PieceView> answer(HttpStatus status, Studio studio, SavedPlan saved) {

@@ -13,8 +13,8 @@ import craftmap.core.trial.Trial;
 import craftmap.server.shelf.Available;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -35,12 +35,10 @@ import org.springframework.web.bind.annotation.RestController;
 class TrialController {
   private static final int AT_ONCE = 60;
 
-  private final Studios studios;
   private final ShelfService shelf;
   private final Pieces pieces;
 
-  TrialController(Studios studios, ShelfService shelf, Pieces pieces) {
-    this.studios = studios;
+  TrialController(ShelfService shelf, Pieces pieces) {
     this.shelf = shelf;
     this.pieces = pieces;
   }
@@ -110,12 +108,13 @@ class TrialController {
 
   @GetMapping("/pieces/{id}/faces/{faceId}/trials")
   TrialsView trials(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String faceId,
       @RequestParam(defaultValue = "") Set<DesignKind> kinds,
       @RequestParam(defaultValue = "") String words,
       @RequestParam(defaultValue = "0") int from) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     PlanReading reading = pieces.read(studio, pieces.get(studio, id).document());
     PlanReading.FaceReading face =
         reading.faces().stream()

@@ -6,8 +6,8 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -26,23 +26,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/pieces/{id}")
 class PrintController {
-  private final Studios studios;
   private final Pieces pieces;
   private final PlanViews views;
 
-  PrintController(Studios studios, Pieces pieces, PlanViews views) {
-    this.studios = studios;
+  PrintController(Pieces pieces, PlanViews views) {
     this.pieces = pieces;
     this.views = views;
   }
 
   @GetMapping(value = "/faces/{faceId}/print", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> face(
+      Asker asker,
       @PathVariable String id,
       @PathVariable String faceId,
       @RequestParam(defaultValue = "A4") Paper paper)
       throws IOException {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     ReadingView.FaceView view =
         views.view(studio, piece).faces().stream()
@@ -57,8 +56,9 @@ class PrintController {
 
   @GetMapping(value = "/print/map", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> map(
-      @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) throws IOException {
-    Studio studio = studios.current();
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper)
+      throws IOException {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     String name = piece.document().name();
     return pdf(
@@ -69,8 +69,9 @@ class PrintController {
 
   @GetMapping(value = "/print/labels", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> labels(
-      @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) throws IOException {
-    Studio studio = studios.current();
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper)
+      throws IOException {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     String name = piece.document().name();
     return pdf(

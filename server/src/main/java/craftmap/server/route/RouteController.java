@@ -11,8 +11,8 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -31,13 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class RouteController {
-  private final Studios studios;
   private final Pieces pieces;
   private final PlanViews views;
   private final GatherService gathering;
 
-  RouteController(Studios studios, Pieces pieces, PlanViews views, GatherService gathering) {
-    this.studios = studios;
+  RouteController(Pieces pieces, PlanViews views, GatherService gathering) {
     this.pieces = pieces;
     this.views = views;
     this.gathering = gathering;
@@ -76,9 +74,10 @@ class RouteController {
    */
   @GetMapping("/pieces")
   List<PieceCard> pieces(
+      Asker asker,
       @RequestParam(defaultValue = "false") boolean archived,
       @RequestParam(defaultValue = "") String find) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     List<String> words =
         Arrays.stream(find.toLowerCase(Locale.ENGLISH).strip().split("\\s+"))
             .filter(w -> !w.isEmpty())
@@ -107,8 +106,8 @@ class RouteController {
   }
 
   @GetMapping("/pieces/{id}/route")
-  RouteView route(@PathVariable String id) {
-    Studio studio = studios.current();
+  RouteView route(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     return Standing.of(gathering.gather(studio, piece), views.view(studio, piece));
   }

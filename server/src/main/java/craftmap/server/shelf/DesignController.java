@@ -14,8 +14,8 @@ import craftmap.server.stock.Holding;
 import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
 import craftmap.server.stock.Ledger;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -39,7 +39,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/designs")
 class DesignController {
-  private final Studios studios;
   private final Designs designs;
   private final Shelving shelving;
   private final Holdings holdings;
@@ -47,13 +46,7 @@ class DesignController {
   private final Ledger ledger;
 
   DesignController(
-      Studios studios,
-      Designs designs,
-      Shelving shelving,
-      Holdings holdings,
-      ClaimBook claims,
-      Ledger ledger) {
-    this.studios = studios;
+      Designs designs, Shelving shelving, Holdings holdings, ClaimBook claims, Ledger ledger) {
     this.designs = designs;
     this.shelving = shelving;
     this.holdings = holdings;
@@ -134,24 +127,22 @@ class DesignController {
   }
 
   @PostMapping("/reading")
-  DesignReadingView read(@RequestBody DesignGiven given) {
-    Studio studio = studios.current();
+  DesignReadingView read(Asker asker, @RequestBody DesignGiven given) {
+    Studio studio = asker.studio();
     return reading(designs.read(studio.id(), "new", given), studio.tape());
   }
 
   @PostMapping
-  ResponseEntity<DesignView> add(
-      @RequestBody NewDesign body,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  ResponseEntity<DesignView> add(Asker asker, @RequestBody NewDesign body) {
+    Studio studio = asker.studio();
     String id =
-        shelving.putUp(studio, body.design(), body.quantity(), body.stock(), Person.of(person));
-    return ResponseEntity.status(HttpStatus.CREATED).body(design(id));
+        shelving.putUp(studio, body.design(), body.quantity(), body.stock(), asker.person());
+    return ResponseEntity.status(HttpStatus.CREATED).body(design(asker, id));
   }
 
   @GetMapping("/{id}")
-  DesignView design(@PathVariable String id) {
-    Studio studio = studios.current();
+  DesignView design(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     OwnedDesign owned = designs.get(studio.id(), id);
     List<Holding> stock = holdings.ofDesign(studio.id(), id);
     return new DesignView(
@@ -180,25 +171,23 @@ class DesignController {
 
   @PutMapping("/{id}")
   DesignView change(
+      Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody DesignGiven given) {
-    designs.change(studios.current().id(), id, Version.of(ifMatch), given);
-    return design(id);
+    designs.change(asker.studio().id(), id, Version.of(ifMatch), given);
+    return design(asker, id);
   }
 
   @DeleteMapping("/{id}")
-  ResponseEntity<Void> takeAway(@PathVariable String id) {
-    designs.takeAway(studios.current().id(), id);
+  ResponseEntity<Void> takeAway(Asker asker, @PathVariable String id) {
+    designs.takeAway(asker.studio().id(), id);
     return ResponseEntity.noContent().build();
   }
 
   @PostMapping("/{id}/purchases")
-  DesignView buy(
-      @PathVariable String id,
-      @RequestBody Purchase purchase,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  DesignView buy(Asker asker, @PathVariable String id, @RequestBody Purchase purchase) {
+    Studio studio = asker.studio();
     StockGiven stock = Optional.ofNullable(purchase.stock()).orElse(StockGiven.NOTHING);
     shelving.buyDesign(
         studio.id(),
@@ -206,16 +195,13 @@ class DesignController {
         purchase.quantity(),
         stock.particulars(),
         studio.tape(),
-        Person.of(person));
-    return design(id);
+        asker.person());
+    return design(asker, id);
   }
 
   @PostMapping("/{id}/offcuts")
-  DesignView keepOffcut(
-      @PathVariable String id,
-      @RequestBody NewOffcut offcut,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  DesignView keepOffcut(Asker asker, @PathVariable String id, @RequestBody NewOffcut offcut) {
+    Studio studio = asker.studio();
     shelving.keepOffcut(
         studio.id(),
         id,
@@ -225,8 +211,8 @@ class DesignController {
         Optional.ofNullable(offcut.cutFrom()).filter(c -> !c.isEmpty()),
         StockGiven.at(offcut.place()).particulars(),
         offcut.note(),
-        Person.of(person));
-    return design(id);
+        asker.person());
+    return design(asker, id);
   }
 
   private DesignHoldingView holding(Holding h, OwnedDesign owned, TapeDivision tape) {

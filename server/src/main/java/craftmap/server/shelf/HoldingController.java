@@ -8,8 +8,8 @@ import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Holdings;
 import craftmap.server.stock.Ledger;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -34,7 +34,6 @@ import org.springframework.web.bind.annotation.RestController;
 class HoldingController {
   private static final double DEFAULT_DENSITY = 1;
 
-  private final Studios studios;
   private final Holdings holdings;
   private final Ledger ledger;
   private final ClaimBook claims;
@@ -42,13 +41,7 @@ class HoldingController {
   private final Shelving shelving;
 
   HoldingController(
-      Studios studios,
-      Holdings holdings,
-      Ledger ledger,
-      ClaimBook claims,
-      Designs designs,
-      Shelving shelving) {
-    this.studios = studios;
+      Holdings holdings, Ledger ledger, ClaimBook claims, Designs designs, Shelving shelving) {
     this.holdings = holdings;
     this.ledger = ledger;
     this.claims = claims;
@@ -92,8 +85,8 @@ class HoldingController {
   record LevelAt(LocalDate day, String levelText) {}
 
   @GetMapping
-  LedgerView ledger(@PathVariable String id) {
-    Studio studio = studios.current();
+  LedgerView ledger(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     Holding h = holdings.get(studio.id(), id);
     Optional<OwnedMedium> medium = shelving.mediumOf(studio.id(), h);
     String name =
@@ -112,11 +105,8 @@ class HoldingController {
   }
 
   @PostMapping("/entries")
-  LedgerView book(
-      @PathVariable String id,
-      @RequestBody NewEntry entry,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  LedgerView book(Asker asker, @PathVariable String id, @RequestBody NewEntry entry) {
+    Studio studio = asker.studio();
     Holding h = holdings.get(studio.id(), id);
     if (entry.kind() == null || entry.kind().way() == EntryKind.Way.EITHER) {
       throw new RefusedInput(
@@ -134,16 +124,13 @@ class HoldingController {
         id,
         Booking.of(entry.kind(), quantity, h.unit()),
         entry.note(),
-        Person.of(person));
-    return ledger(id);
+        asker.person());
+    return ledger(asker, id);
   }
 
   @PostMapping("/level")
-  LedgerView correct(
-      @PathVariable String id,
-      @RequestBody LevelFound found,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  LedgerView correct(Asker asker, @PathVariable String id, @RequestBody LevelFound found) {
+    Studio studio = asker.studio();
     Holding h = holdings.get(studio.id(), id);
     BigDecimal level = level(found, h, studio);
     String note =
@@ -151,8 +138,8 @@ class HoldingController {
             ? Words.say(
                 "correct." + found.how().name(), StockText.of(level, h.unit(), studio.tape()))
             : found.note();
-    ledger.correct(studio.id(), id, level, note, Person.of(person));
-    return ledger(id);
+    ledger.correct(studio.id(), id, level, note, asker.person());
+    return ledger(asker, id);
   }
 
   private BigDecimal level(LevelFound found, Holding h, Studio studio) {
@@ -186,17 +173,18 @@ class HoldingController {
 
   @PutMapping
   LedgerView describe(
+      Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody StockGiven given) {
-    holdings.describe(studios.current().id(), id, Version.of(ifMatch), given.particulars());
-    return ledger(id);
+    holdings.describe(asker.studio().id(), id, Version.of(ifMatch), given.particulars());
+    return ledger(asker, id);
   }
 
   /** The level at the end of a day, by the clock of this machine. */
   @GetMapping("/level")
-  LevelAt levelAt(@PathVariable String id, @RequestParam LocalDate day) {
-    Studio studio = studios.current();
+  LevelAt levelAt(Asker asker, @PathVariable String id, @RequestParam LocalDate day) {
+    Studio studio = asker.studio();
     Holding h = holdings.get(studio.id(), id);
     BigDecimal level =
         ledger.levelBefore(

@@ -10,8 +10,8 @@ import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holdings;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -31,15 +31,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/media")
 class MediumController {
-  private final Studios studios;
   private final Media media;
   private final Shelving shelving;
   private final Holdings holdings;
   private final ClaimBook claims;
 
-  MediumController(
-      Studios studios, Media media, Shelving shelving, Holdings holdings, ClaimBook claims) {
-    this.studios = studios;
+  MediumController(Media media, Shelving shelving, Holdings holdings, ClaimBook claims) {
     this.media = media;
     this.shelving = shelving;
     this.holdings = holdings;
@@ -97,25 +94,23 @@ class MediumController {
   }
 
   @PostMapping("/reading")
-  MediumReadingView read(@RequestBody MediumGiven given) {
+  MediumReadingView read(Asker asker, @RequestBody MediumGiven given) {
     Media.MediumReading read = media.read(given);
-    return reading(given, read, studios.current().tape());
+    return reading(given, read, asker.studio().tape());
   }
 
   @PostMapping
-  ResponseEntity<MediumView> add(
-      @RequestBody NewMedium body,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  ResponseEntity<MediumView> add(Asker asker, @RequestBody NewMedium body) {
+    Studio studio = asker.studio();
     String id =
         shelving.putUp(
-            studio, body.medium(), body.holds(), body.level(), body.stock(), Person.of(person));
-    return ResponseEntity.status(HttpStatus.CREATED).body(medium(id));
+            studio, body.medium(), body.holds(), body.level(), body.stock(), asker.person());
+    return ResponseEntity.status(HttpStatus.CREATED).body(medium(asker, id));
   }
 
   @GetMapping("/{id}")
-  MediumView medium(@PathVariable String id) {
-    Studio studio = studios.current();
+  MediumView medium(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
     OwnedMedium owned = media.get(studio.id(), id);
     return new MediumView(
         id,
@@ -129,27 +124,20 @@ class MediumController {
 
   @PutMapping("/{id}")
   MediumView change(
+      Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody MediumGiven given) {
-    media.change(studios.current().id(), id, Version.of(ifMatch), given);
-    return medium(id);
+    media.change(asker.studio().id(), id, Version.of(ifMatch), given);
+    return medium(asker, id);
   }
 
   @PostMapping("/{id}/pots")
-  MediumView buy(
-      @PathVariable String id,
-      @RequestBody NewPotOf pot,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
-    Studio studio = studios.current();
+  MediumView buy(Asker asker, @PathVariable String id, @RequestBody NewPotOf pot) {
+    Studio studio = asker.studio();
     shelving.buyPot(
-        studio,
-        media.get(studio.id(), id),
-        pot.holds(),
-        pot.level(),
-        pot.stock(),
-        Person.of(person));
-    return medium(id);
+        studio, media.get(studio.id(), id), pot.holds(), pot.level(), pot.stock(), asker.person());
+    return medium(asker, id);
   }
 
   private static MediumReadingView reading(

@@ -12,8 +12,8 @@ import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Holdings;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -34,13 +34,11 @@ import org.springframework.web.bind.annotation.RestController;
 class ShelfController {
   private static final Set<Role> GROUNDS = EnumSet.of(Role.PAINT, Role.STAIN, Role.GLAZE);
 
-  private final Studios studios;
   private final ShelfService shelf;
   private final ShelfSearch search;
   private final Holdings holdings;
 
-  ShelfController(Studios studios, ShelfService shelf, ShelfSearch search, Holdings holdings) {
-    this.studios = studios;
+  ShelfController(ShelfService shelf, ShelfSearch search, Holdings holdings) {
     this.shelf = shelf;
     this.search = search;
     this.holdings = holdings;
@@ -122,19 +120,20 @@ class ShelfController {
   record CodeView(String code, String holdingId, String name, String page) {}
 
   @GetMapping("/stencils")
-  List<StencilView> stencils() {
-    Studio studio = studios.current();
+  List<StencilView> stencils(Asker asker) {
+    Studio studio = asker.studio();
     return shelf.stencils(studio.id()).stream().map(s -> view(s, studio.tape())).toList();
   }
 
   @GetMapping("/pots")
-  List<PotView> pots() {
-    return shelf.pots(studios.current().id()).stream().map(ShelfController::view).toList();
+  List<PotView> pots(Asker asker) {
+    return shelf.pots(asker.studio().id()).stream().map(ShelfController::view).toList();
   }
 
   /** Everything that is looked for, designs first, then offcuts, pots and tools. */
   @GetMapping("/shelf")
   List<CardView> look(
+      Asker asker,
       @RequestParam(defaultValue = "") String words,
       @RequestParam(defaultValue = "") Set<ShelfSearch.Thing> things,
       @RequestParam(defaultValue = "") Set<DesignKind> kinds,
@@ -143,7 +142,7 @@ class ShelfController {
       @RequestParam(defaultValue = "false") boolean enough,
       @RequestParam(required = false) Double mostWidthMm,
       @RequestParam(required = false) Double mostHeightMm) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     return search
         .find(
             studio,
@@ -180,11 +179,11 @@ class ShelfController {
 
   /** What the code on a label stands for. */
   @GetMapping("/shelf/code")
-  CodeView code(@RequestParam String text) {
+  CodeView code(Asker asker, @RequestParam String text) {
     if (!ShelfCode.looksLike(text)) {
       throw new RefusedInput("Code", text, "is no code from a label", "a code such as 22K-7");
     }
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     ShelfCode code = ShelfCode.read(text);
     Holding holding =
         holdings

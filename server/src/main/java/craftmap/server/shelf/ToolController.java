@@ -5,8 +5,8 @@ import craftmap.core.medium.Tool;
 import craftmap.server.fields.Answers;
 import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
 import java.util.List;
@@ -26,11 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/tools")
 class ToolController {
-  private final Studios studios;
   private final Tools tools;
 
-  ToolController(Studios studios, Tools tools) {
-    this.studios = studios;
+  ToolController(Tools tools) {
     this.tools = tools;
   }
 
@@ -46,39 +44,40 @@ class ToolController {
       List<FieldView> fields) {}
 
   @GetMapping
-  List<ToolView> tools() {
-    Studio studio = studios.current();
+  List<ToolView> tools(Asker asker) {
+    Studio studio = asker.studio();
     return tools.all(studio.id()).stream().map(t -> view(t, studio)).toList();
   }
 
   @PostMapping("/reading")
-  List<FieldView> read(@RequestBody ToolGiven given) {
+  List<FieldView> read(Asker asker, @RequestBody ToolGiven given) {
     Answers answers = given.answers() == null ? Answers.NONE : given.answers();
     MeasureSheet sheet = answers.sheet();
     Tool.read("new", given.name(), sheet);
-    return FieldViews.of(sheet, studios.current().tape());
+    return FieldViews.of(sheet, asker.studio().tape());
   }
 
   @PostMapping
-  ResponseEntity<ToolView> add(@RequestBody ToolGiven given) {
-    Studio studio = studios.current();
+  ResponseEntity<ToolView> add(Asker asker, @RequestBody ToolGiven given) {
+    Studio studio = asker.studio();
     return ResponseEntity.status(HttpStatus.CREATED)
         .body(view(tools.add(studio.id(), given.name(), given.answers()), studio));
   }
 
   @PutMapping("/{id}")
   ToolView change(
+      Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody ToolGiven given) {
-    Studio studio = studios.current();
+    Studio studio = asker.studio();
     return view(
         tools.change(studio.id(), id, Version.of(ifMatch), given.name(), given.answers()), studio);
   }
 
   @DeleteMapping("/{id}")
-  ResponseEntity<Void> takeAway(@PathVariable String id) {
-    tools.takeAway(studios.current().id(), id);
+  ResponseEntity<Void> takeAway(Asker asker, @PathVariable String id) {
+    tools.takeAway(asker.studio().id(), id);
     return ResponseEntity.noContent().build();
   }
 

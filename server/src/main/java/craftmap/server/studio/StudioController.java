@@ -63,8 +63,8 @@ class StudioController {
   }
 
   @GetMapping("/studio")
-  StudioView studio() {
-    return view(studios.current());
+  StudioView studio(Asker asker) {
+    return view(asker.studio());
   }
 
   @PutMapping("/studio/tape")
@@ -73,8 +73,8 @@ class StudioController {
   }
 
   @PostMapping("/lengths")
-  Measure read(@RequestBody LengthQuestion question) {
-    TapeDivision tape = studios.current().tape();
+  Measure read(Asker asker, @RequestBody LengthQuestion question) {
+    TapeDivision tape = asker.studio().tape();
     LengthRange range = question.kind().range;
     LengthRange asked = question.mostMm() == null ? range : range.upTo(question.mostMm());
     Length length = LengthReader.read(question.field(), question.text(), tape.unit(), asked);
@@ -87,8 +87,8 @@ class StudioController {
   record BetweenAnswer(Measure distance, Measure across, Measure down) {}
 
   @PostMapping("/lengths/between")
-  BetweenAnswer between(@RequestBody BetweenQuestion q) {
-    TapeDivision tape = studios.current().tape();
+  BetweenAnswer between(Asker asker, @RequestBody BetweenQuestion q) {
+    TapeDivision tape = asker.studio().tape();
     Point from = new Point(place(q.fromXMm()), place(q.fromYMm()));
     Point to = new Point(place(q.toXMm()), place(q.toYMm()));
     return new BetweenAnswer(

@@ -12,7 +12,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.server.piece.LayView;
 import craftmap.server.piece.OptionWords;
 import craftmap.server.piece.SetOutViews;
-import craftmap.server.studio.Studios;
+import craftmap.server.studio.Asker;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -26,11 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sums")
 class RunSumController {
-  private final Studios studios;
 
-  RunSumController(Studios studios) {
-    this.studios = studios;
-  }
+  RunSumController() {}
 
   /**
    * The question, each length in any notation of the tape.
@@ -53,8 +50,8 @@ class RunSumController {
       LayView.OptionView option, List<LayView.MarkView> marks, Measure gap, Measure largestError) {}
 
   @PostMapping("/run")
-  RunAnswer run(@RequestBody RunQuestion question) {
-    TapeDivision tape = studios.current().tape();
+  RunAnswer run(Asker asker, @RequestBody RunQuestion question) {
+    TapeDivision tape = asker.studio().tape();
     double length = read("Length", question.length(), LengthRange.SIZE, tape);
     double motif = read("Motif", question.motif(), LengthRange.SIZE, tape);
     double gap = read("Gap", question.gap(), LengthRange.DISTANCE, tape);

@@ -1,10 +1,9 @@
 package craftmap.server.supplier;
 
 import craftmap.core.medium.GenericMedium;
-import craftmap.server.shelf.Person;
 import craftmap.server.stock.Price;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.util.List;
 import org.springframework.http.ResponseEntity;
@@ -14,7 +13,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -23,12 +21,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class SupplierController {
-  private final Studios studios;
   private final PriceList prices;
   private final Supplies supplies;
 
-  SupplierController(Studios studios, PriceList prices, Supplies supplies) {
-    this.studios = studios;
+  SupplierController(PriceList prices, Supplies supplies) {
     this.prices = prices;
     this.supplies = supplies;
   }
@@ -65,24 +61,20 @@ class SupplierController {
   }
 
   @PostMapping("/supplier/{sku}/shelf")
-  TakenTo toShelf(
-      @PathVariable String sku,
-      @RequestBody Taking taking,
-      @RequestHeader(name = Person.HEADER, required = false) String person) {
+  TakenTo toShelf(Asker asker, @PathVariable String sku, @RequestBody Taking taking) {
     return new TakenTo(
-        supplies.toShelf(
-            studios.current(), sku, taking.pack(), taking.quantity(), Person.of(person)));
+        supplies.toShelf(asker.studio(), sku, taking.pack(), taking.quantity(), asker.person()));
   }
 
   @PostMapping("/supplier/{sku}/shopping")
-  ShoppingView toShoppingList(@PathVariable String sku, @RequestBody Taking taking) {
-    supplies.toShoppingList(studios.current(), sku, taking.pack(), taking.quantity());
-    return shopping();
+  ShoppingView toShoppingList(Asker asker, @PathVariable String sku, @RequestBody Taking taking) {
+    supplies.toShoppingList(asker.studio(), sku, taking.pack(), taking.quantity());
+    return shopping(asker);
   }
 
   @GetMapping("/shopping")
-  ShoppingView shopping() {
-    Studio studio = studios.current();
+  ShoppingView shopping(Asker asker) {
+    Studio studio = asker.studio();
     List<ShoppingLine> lines = supplies.shoppingList(studio);
     long total = lines.stream().filter(l -> !l.isDone()).mapToLong(ShoppingLine::totalMinor).sum();
     return new ShoppingView(
@@ -101,14 +93,14 @@ class SupplierController {
   }
 
   @PutMapping("/shopping/{id}")
-  ShoppingView change(@PathVariable String id, @RequestBody ShoppingChange change) {
-    supplies.change(studios.current(), id, change.quantity(), change.done());
-    return shopping();
+  ShoppingView change(Asker asker, @PathVariable String id, @RequestBody ShoppingChange change) {
+    supplies.change(asker.studio(), id, change.quantity(), change.done());
+    return shopping(asker);
   }
 
   @DeleteMapping("/shopping/{id}")
-  ResponseEntity<Void> takeOff(@PathVariable String id) {
-    supplies.takeOff(studios.current(), id);
+  ResponseEntity<Void> takeOff(Asker asker, @PathVariable String id) {
+    supplies.takeOff(asker.studio(), id);
     return ResponseEntity.noContent().build();
   }
 

@@ -7,8 +7,8 @@ import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,13 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/pieces/{id}/prints")
 class TrueSizeController {
-  private final Studios studios;
   private final Pieces pieces;
   private final TrueSizePrints prints;
   private final Jobs jobs;
 
-  TrueSizeController(Studios studios, Pieces pieces, TrueSizePrints prints, Jobs jobs) {
-    this.studios = studios;
+  TrueSizeController(Pieces pieces, TrueSizePrints prints, Jobs jobs) {
     this.pieces = pieces;
     this.prints = prints;
     this.jobs = jobs;
@@ -44,8 +42,8 @@ class TrueSizeController {
 
   @GetMapping
   List<PrintView> possible(
-      @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) {
-    Studio studio = studios.current();
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     List<PrintView> possible = new ArrayList<>();
     for (TrueSizePrints.What what : TrueSizePrints.What.values()) {
@@ -67,8 +65,9 @@ class TrueSizeController {
 
   /** The job's file is the print. */
   @PostMapping
-  ResponseEntity<Job> print(@PathVariable String id, @RequestBody TrueSizePrints.PrintWish wish) {
-    Studio studio = studios.current();
+  ResponseEntity<Job> print(
+      Asker asker, @PathVariable String id, @RequestBody TrueSizePrints.PrintWish wish) {
+    Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     List<Spread> spreads = prints.mustHave(studio, piece, wish);
     String title =

@@ -1,0 +1,43 @@
+package craftmap.server.studio;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AskersTest {
+  @ParameterizedTest
+  @CsvSource(
+      nullValues = "none",
+      delimiter = '|',
+      value = {
+        "none | ''",
+        "Wren | Wren",
+        "J%C3%B8rn%20of%20the%20Marsh | Jørn of the Marsh",
+        "%20Wren%0D%0ASet-Cookie%3A%20x | WrenSet-Cookie: x",
+        "%ZZ | ''",
+      })
+  void theNameIsWhatThePageSaysAndNeverMoreThanALine(String header, String name) {
+    assertThat(Askers.person(header)).isEqualTo(name);
+  }
+
+  @Test
+  void nothingThatAnswersFindsOutForItselfWhoAsks() {
+    JavaClasses server =
+        new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("craftmap.server");
+    noClasses()
+        .that()
+        .resideOutsideOfPackages("..studio..", "..demo..")
+        .should()
+        .dependOnClassesThat()
+        .areAssignableTo(Studios.class)
+        .check(server);
+  }
+}
