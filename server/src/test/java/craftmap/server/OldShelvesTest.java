@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -16,6 +17,7 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import tools.jackson.databind.JsonNode;
 
 /** A shelf that an earlier version kept comes along with its levels and its ledger. */
+@Tag("database")
 class OldShelvesTest extends ServerTest {
   private static final String SVG =
       "<svg width='120mm' height='80mm' viewBox='0 0 120 80'>"

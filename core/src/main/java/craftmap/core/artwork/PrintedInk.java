@@ -9,13 +9,15 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.locationtech.jts.geom.Geometry;
 
 /**
  * What of a clear carrier is printed, and so hides what lies under it. It is worked out when it is
- * first asked for: few prints ever lie on damage.
+ * first asked for: few prints ever lie on damage. Two are the same where they are of the same
+ * picture and the same carrier.
  */
 public final class PrintedInk {
   /** Damage is some millimetres wide; so many pixels are finer than that on any sheet. */
@@ -24,20 +26,27 @@ public final class PrintedInk {
   private static final double ALIKE = 10;
   private static final int HALF = 128;
 
+  private final String of;
+  private final Optional<Colour> bare;
   private final Supplier<Geometry> source;
   private volatile Geometry known;
 
-  private PrintedInk(Supplier<Geometry> source) {
+  private PrintedInk(String of, Optional<Colour> bare, Supplier<Geometry> source) {
+    this.of = of;
+    this.bare = bare;
     this.source = source;
   }
 
   /**
    * Everything painted but what has the colour of the bare carrier.
    *
+   * @param of which picture it is
    * @param drawing read when it is needed
    */
-  public static PrintedInk of(Supplier<Drawing> drawing, Optional<Colour> bare) {
+  public static PrintedInk of(String of, Supplier<Drawing> drawing, Optional<Colour> bare) {
     return new PrintedInk(
+        of,
+        bare,
         () -> {
           Drawing drawn = drawing.get();
           try {
@@ -51,12 +60,15 @@ public final class PrintedInk {
   /**
    * The pixels that are there and have not the colour of the bare carrier.
    *
+   * @param of which picture it is
    * @param picture read when it is needed
    * @param bare where it is not told, it is the ground that the picture itself shows
    */
   public static PrintedInk of(
-      Supplier<Pixels> picture, double widthMm, double heightMm, Optional<Colour> bare) {
+      String of, Supplier<Pixels> picture, double widthMm, double heightMm, Optional<Colour> bare) {
     return new PrintedInk(
+        of,
+        bare,
         () -> {
           Pixels pixels = picture.get();
           Optional<Colour> carrier = bare.or(() -> Background.of(pixels).map(Background::colour));
@@ -72,6 +84,21 @@ public final class PrintedInk {
       known = area;
     }
     return area;
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof PrintedInk ink && ink.of.equals(of) && ink.bare.equals(bare);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(of, bare);
+  }
+
+  @Override
+  public String toString() {
+    return "ink of " + of + bare.map(c -> " but " + c.hex()).orElse("");
   }
 
   /** Whether a colour would not be told from the bare carrier. */

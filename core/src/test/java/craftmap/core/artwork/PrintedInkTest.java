@@ -30,6 +30,7 @@ class PrintedInkTest {
   void lightInkIsInkToo() {
     Geometry ink =
         PrintedInk.of(
+                "a",
                 () ->
                     drawing(
                         "<circle cx='50' cy='50' r='20' fill='#ffffff'/>"
@@ -48,18 +49,18 @@ class PrintedInkTest {
             "<rect width='200' height='100' fill='#f4eedc'/>"
                 + "<circle cx='50' cy='50' r='30' fill='#204060'/>"
                 + "<circle cx='50' cy='50' r='10' fill='#f4eedc'/>");
-    Geometry ink = PrintedInk.of(() -> sheet, CREAM).area();
+    Geometry ink = PrintedInk.of("a", () -> sheet, CREAM).area();
     assertThat(ink.getArea()).isCloseTo(Math.PI * 800, within(2.0));
     assertThat(isInk(ink, 50, 50)).isFalse();
     assertThat(isInk(ink, 50, 70)).isTrue();
-    assertThat(PrintedInk.of(() -> sheet, Optional.empty()).area().getArea())
+    assertThat(PrintedInk.of("a", () -> sheet, Optional.empty()).area().getArea())
         .isCloseTo(20_000, within(1e-6));
   }
 
   @Test
   void aSheetOfBareCarrierHidesNothing() {
     Drawing bare = drawing("<rect width='200' height='100' fill='#f4eedc'/>");
-    assertThat(PrintedInk.of(() -> bare, CREAM).area().isEmpty()).isTrue();
+    assertThat(PrintedInk.of("a", () -> bare, CREAM).area().isEmpty()).isTrue();
   }
 
   @Test
@@ -70,18 +71,28 @@ class PrintedInkTest {
                     + "<rect x='20' y='20' width='60' height='40' fill='#204060'/>"
                     + "<circle cx='150' cy='50' r='30' fill='#803020'/>")
             .pixels(400);
-    Geometry ink = PrintedInk.of(() -> picture, 200, 100, CREAM).area();
+    Geometry ink = PrintedInk.of("a", () -> picture, 200, 100, CREAM).area();
     // half a pixel of half a millimetre along 388 mm of outline
     assertThat(ink.getArea()).isCloseTo(2400 + Math.PI * 900, within(97.0));
     assertThat(isInk(ink, 50, 40)).isTrue();
     assertThat(isInk(ink, 150, 75)).isTrue();
     assertThat(isInk(ink, 100, 50)).isFalse();
-    assertThat(PrintedInk.of(() -> picture, 200, 100, Optional.empty()).area().getArea())
+    assertThat(PrintedInk.of("a", () -> picture, 200, 100, Optional.empty()).area().getArea())
         .as("with the ground found on the picture's own rim")
         .isCloseTo(ink.getArea(), within(1.0));
     Pixels clear = drawing("<circle cx='150' cy='50' r='30' fill='#803020'/>").pixels(300);
-    assertThat(PrintedInk.of(() -> clear, 200, 100, Optional.empty()).area().getArea())
+    assertThat(PrintedInk.of("a", () -> clear, 200, 100, Optional.empty()).area().getArea())
         .isCloseTo(Math.PI * 900, within(30.0));
+  }
+
+  @Test
+  void inkOfTheSamePictureIsTheSameWhereverItIsReadAgain() {
+    Drawing sheet = drawing("<circle cx='50' cy='50' r='20'/>");
+    PrintedInk ink = PrintedInk.of("a", () -> sheet, CREAM);
+    PrintedInk again = PrintedInk.of("a", () -> sheet, CREAM);
+    assertThat(ink).isEqualTo(again).hasToString(again.toString()).hasSameHashCodeAs(again);
+    assertThat(ink).isNotEqualTo(PrintedInk.of("b", () -> sheet, CREAM));
+    assertThat(ink).isNotEqualTo(PrintedInk.of("a", () -> sheet, Optional.empty()));
   }
 
   @Test
@@ -89,6 +100,7 @@ class PrintedInkTest {
     AtomicInteger read = new AtomicInteger();
     PrintedInk ink =
         PrintedInk.of(
+            "a",
             () -> {
               read.incrementAndGet();
               return drawing("<circle cx='50' cy='50' r='20'/>");
@@ -106,7 +118,7 @@ class PrintedInkTest {
       scribble.append(i % 2 == 0 ? "L200 " : "L0 ").append(i * 100.0 / 900);
     }
     String path = scribble.append("' stroke-width='1'/>").toString();
-    Geometry ink = PrintedInk.of(() -> drawing(path), Optional.empty()).area();
+    Geometry ink = PrintedInk.of("a", () -> drawing(path), Optional.empty()).area();
     assertThat(ink.getArea()).isBetween(18_000.0, 20_000.0);
   }
 }

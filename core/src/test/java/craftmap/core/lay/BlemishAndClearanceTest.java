@@ -71,7 +71,7 @@ class BlemishAndClearanceTest {
             Optional.empty(),
             Optional.empty(),
             List.of(),
-            Optional.of(PrintedInk.of(() -> SvgReader.read(svg), Optional.empty())));
+            Optional.of(PrintedInk.of("a", () -> SvgReader.read(svg), Optional.empty())));
     Design design =
         DesignKind.TRANSFER.read(Prints.card(), MeasureSheet.blank(), Optional.of(sheet));
     return Item.whole(design, Placement.at(at, turnDeg), false);

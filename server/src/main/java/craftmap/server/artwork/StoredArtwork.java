@@ -102,8 +102,8 @@ public final class StoredArtwork {
    */
   public PrintedInk ink(Optional<Colour> bare) {
     return form == ArtworkForm.SVG
-        ? PrintedInk.of(this::drawing, bare)
-        : PrintedInk.of(this::pixels, widthMm, heightMm, bare);
+        ? PrintedInk.of(id, this::drawing, bare)
+        : PrintedInk.of(id, this::pixels, widthMm, heightMm, bare);
   }
 
   /** For printing: as fine as it is kept, a drawing as fine as pages show. */

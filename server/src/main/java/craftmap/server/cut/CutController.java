@@ -4,6 +4,7 @@ import craftmap.core.plan.PlanReading;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.jobs.Job;
+import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanDocument;
@@ -45,7 +46,8 @@ class CutController {
   private final GatherService gathering;
   private final Cuttings cuttings;
   private final CutBooking booking;
-  private final CutSearch search;
+  private final PlanSeeker seeker;
+  private final Jobs jobs;
   private final Enough enough;
 
   CutController(
@@ -54,14 +56,16 @@ class CutController {
       GatherService gathering,
       Cuttings cuttings,
       CutBooking booking,
-      CutSearch search,
+      PlanSeeker seeker,
+      Jobs jobs,
       Enough enough) {
     this.pieces = pieces;
     this.views = views;
     this.gathering = gathering;
     this.cuttings = cuttings;
     this.booking = booking;
-    this.search = search;
+    this.seeker = seeker;
+    this.jobs = jobs;
     this.enough = enough;
   }
 
@@ -188,9 +192,19 @@ class CutController {
       @PathVariable String designId,
       @RequestParam(defaultValue = "") List<String> with,
       @RequestBody KeptPlans.WishDoc wish) {
-    Studio studio = asker.studio();
+    PlanSeeker.Sought sought = sought(id, with, designId, wish);
+    Cutting now = seeker.open(asker.studio(), sought);
     return ResponseEntity.status(HttpStatus.ACCEPTED)
-        .body(search.begin(studio, cuttings.together(studio, id, with), designId, wish));
+        .body(
+            jobs.begin(
+                asker, seeker, Words.say("cut.searching", now.cut().design().name()), sought));
+  }
+
+  private static PlanSeeker.Sought sought(
+      String id, List<String> with, String designId, KeptPlans.WishDoc wish) {
+    List<String> together = new ArrayList<>(List.of(id));
+    together.addAll(with);
+    return new PlanSeeker.Sought(together, designId, wish);
   }
 
   /** Back to the plan that is found at once. */
@@ -200,8 +214,7 @@ class CutController {
       @PathVariable String id,
       @PathVariable String designId,
       @RequestParam(defaultValue = "") List<String> with) {
-    Studio studio = asker.studio();
-    search.forget(studio, cuttings.together(studio, id, with), designId);
+    seeker.forget(asker.studio(), sought(id, with, designId, KeptPlans.WishDoc.PLAIN));
     return cuts(asker, id, with);
   }
 

@@ -1,7 +1,7 @@
 package craftmap.server.cutter;
 
 import craftmap.core.plane.Point;
-import craftmap.server.jobs.JobWork;
+import craftmap.server.jobs.JobWorker;
 import java.util.List;
 
 /** A cutter with a blade. */
@@ -14,7 +14,7 @@ interface Cutter {
    *
    * @throws craftmap.core.measure.RefusedInput where the cutter does not take it
    */
-  Run cut(String plotterFile, JobWork.Progress progress);
+  Run cut(String plotterFile, JobWorker.Progress progress);
 
   record State(String name, double matWidthMm, double matLengthMm) {}
 

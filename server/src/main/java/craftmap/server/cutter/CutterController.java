@@ -9,8 +9,6 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Point;
 import craftmap.server.jobs.Job;
-import craftmap.server.jobs.JobKind;
-import craftmap.server.jobs.JobResult;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
@@ -25,7 +23,6 @@ import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,13 +39,21 @@ class CutterController {
   private final Pieces pieces;
   private final CutterSheets sheets;
   private final Cutter cutter;
+  private final CutterOperator operator;
   private final Jobs jobs;
   private final JsonMapper json;
 
-  CutterController(Pieces pieces, CutterSheets sheets, Cutter cutter, Jobs jobs, JsonMapper json) {
+  CutterController(
+      Pieces pieces,
+      CutterSheets sheets,
+      Cutter cutter,
+      CutterOperator operator,
+      Jobs jobs,
+      JsonMapper json) {
     this.pieces = pieces;
     this.sheets = sheets;
     this.cutter = cutter;
+    this.operator = operator;
     this.jobs = jobs;
     this.json = json;
   }
@@ -223,7 +228,7 @@ class CutterController {
       @PathVariable int mat,
       @ParameterObject CutterSheets.MatWish wish) {
     OneMat one = mat(asker, id, layId, mat, wish);
-    return send(asker.studio(), one.name(), one.asPlotterFile());
+    return send(asker, one.name(), one.asPlotterFile());
   }
 
   /** Sends a plotter file that was made elsewhere. */
@@ -233,31 +238,21 @@ class CutterController {
       throw new RefusedInput(
           Words.say("cutter.file"), "" + file.name(), "is empty", "a plotter file (HPGL)");
     }
-    return send(asker.studio(), "" + file.name(), file.content());
+    return send(asker, "" + file.name(), file.content());
   }
 
-  private ResponseEntity<Job> send(Studio studio, String title, String plotterFile) {
-    Job job =
-        jobs.begin(
-            studio,
-            JobKind.CUTTER,
-            title,
-            progress -> {
-              Cutter.State state = cutter.state();
-              Cutter.Run run = cutter.cut(plotterFile, progress);
-              return new JobResult(
-                  json.writeValueAsBytes(view(state, run)),
-                  MediaType.APPLICATION_JSON_VALUE,
-                  "cut.json");
-            });
-    return ResponseEntity.status(HttpStatus.ACCEPTED).body(job);
+  private ResponseEntity<Job> send(Asker asker, String title, String plotterFile) {
+    return ResponseEntity.status(HttpStatus.ACCEPTED)
+        .body(jobs.begin(asker, operator, title, new CutterOperator.Order(plotterFile)));
   }
 
   /** How a file that was sent was cut. */
   @GetMapping("/api/cutter/cuts/{jobId}")
   RunView run(Asker asker, @PathVariable String jobId) {
-    return json.readValue(
-        jobs.result(asker.studio(), jobId, JobKind.CUTTER).content(), RunView.class);
+    CutterOperator.Done done =
+        json.readValue(
+            jobs.result(asker.studio(), jobId, operator).content(), CutterOperator.Done.class);
+    return view(done.state(), done.run());
   }
 
   private static RunView view(Cutter.State state, Cutter.Run run) {

@@ -2,7 +2,7 @@ package craftmap.server.cutter;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
-import craftmap.server.jobs.JobWork;
+import craftmap.server.jobs.JobWorker;
 import craftmap.server.words.Words;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -46,7 +46,7 @@ class SocketCutter implements Cutter {
   }
 
   @Override
-  public Run cut(String plotterFile, JobWork.Progress progress) {
+  public Run cut(String plotterFile, JobWorker.Progress progress) {
     byte[] bytes = plotterFile.getBytes(StandardCharsets.UTF_8);
     try (Socket socket = open();
         BufferedReader in = reader(socket)) {
@@ -65,7 +65,7 @@ class SocketCutter implements Cutter {
     }
   }
 
-  private static Run run(String[] accepted, BufferedReader in, JobWork.Progress progress)
+  private static Run run(String[] accepted, BufferedReader in, JobWorker.Progress progress)
       throws IOException {
     int count = Integer.parseInt(accepted[1]);
     List<Stroke> strokes = new ArrayList<>();

@@ -11,7 +11,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
  */
 public record Job(
     String id,
-    JobKind kind,
+    String kind,
     String title,
     JobState state,
     double share,

@@ -2,7 +2,6 @@ package craftmap.server.lists;
 
 import craftmap.server.paper.Paper;
 import craftmap.server.studio.Asker;
-import craftmap.server.studio.Studio;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.InputStream;
@@ -24,21 +23,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/shelf")
 class ListController {
-  private static final int MOST_LINES_SENT = 500;
-
-  private final ShelfImport imports;
+  private final ShelfLists lists;
   private final ShelfExport exports;
   private final ShelfFiles files;
   private final ShelfLabels labels;
 
-  ListController(ShelfImport imports, ShelfExport exports, ShelfFiles files, ShelfLabels labels) {
-    this.imports = imports;
+  ListController(ShelfLists lists, ShelfExport exports, ShelfFiles files, ShelfLabels labels) {
+    this.lists = lists;
     this.exports = exports;
     this.files = files;
     this.labels = labels;
   }
 
-  record ListLineView(long line, ImportJob.Effect effect, String name, String text) {}
+  record ListLineView(long line, ListLines.Effect effect, String name, String text) {}
 
   /**
    * A list on its way.
@@ -47,7 +44,7 @@ class ListController {
    */
   record JobView(
       String id,
-      ImportJob.ListState state,
+      ShelfLists.ListState state,
       int total,
       int done,
       int fresh,
@@ -61,21 +58,17 @@ class ListController {
   @PostMapping(value = "/lists", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<JobView> read(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(CsvTable.MOST_BYTES + 1);
-    return ResponseEntity.status(HttpStatus.ACCEPTED)
-        .body(view(imports.read(asker.studio(), bytes)));
+    return ResponseEntity.status(HttpStatus.ACCEPTED).body(view(lists.read(asker, bytes)));
   }
 
   @GetMapping("/lists/{id}")
   JobView job(Asker asker, @PathVariable String id) {
-    return view(imports.job(asker.studio(), id));
+    return view(lists.standing(asker, id));
   }
 
   @PostMapping("/lists/{id}/import")
   ResponseEntity<JobView> take(Asker asker, @PathVariable String id) {
-    Studio studio = asker.studio();
-    ImportJob job = imports.job(studio, id);
-    imports.begin(studio, job, asker.person());
-    return ResponseEntity.status(HttpStatus.ACCEPTED).body(view(job));
+    return ResponseEntity.status(HttpStatus.ACCEPTED).body(view(lists.take(asker, id)));
   }
 
   @GetMapping("/list.csv")
@@ -123,27 +116,21 @@ class ListController {
         .body(bytes);
   }
 
-  private static JobView view(ImportJob job) {
-    ImportJob.Standing s = job.standing();
+  private static JobView view(ShelfLists.Standing s) {
     boolean busy =
-        s.state() == ImportJob.ListState.READING || s.state() == ImportJob.ListState.IMPORTING;
+        s.state() == ShelfLists.ListState.READING || s.state() == ShelfLists.ListState.IMPORTING;
     return new JobView(
-        job.id(),
+        s.id(),
         s.state(),
         s.total(),
         s.done(),
-        s.fresh(),
-        s.adding(),
-        s.errors(),
-        s.failure().isEmpty() ? null : s.failure(),
+        s.outcome().map(ListReading.Outcome::fresh).orElse(0),
+        s.outcome().map(ListReading.Outcome::adding).orElse(0),
+        s.outcome().map(ListReading.Outcome::errors).orElse(0),
+        s.failure().orElse(null),
         busy
             ? List.of()
-            : s.lines().stream()
-                .sorted(
-                    java.util.Comparator.comparing(
-                            (ImportJob.Line l) -> l.effect() != ImportJob.Effect.ERROR)
-                        .thenComparing(ImportJob.Line::line))
-                .limit(MOST_LINES_SENT)
+            : s.outcome().map(ListReading.Outcome::lines).orElse(List.of()).stream()
                 .map(l -> new ListLineView(l.line(), l.effect(), l.name(), l.text()))
                 .toList());
   }

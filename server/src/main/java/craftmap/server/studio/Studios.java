@@ -17,7 +17,12 @@ public class Studios {
   }
 
   public Studio current() {
-    return rows.findById(ONLY)
+    return get(ONLY);
+  }
+
+  /** One that is known by its id, such as from a row of its own. */
+  public Studio get(String id) {
+    return rows.findById(id)
         .map(StudioRow::toStudio)
         .orElseThrow(() -> new IllegalStateException("impossible state: no studio was founded"));
   }

@@ -1,8 +1,6 @@
 package craftmap.server.truesize;
 
 import craftmap.server.jobs.Job;
-import craftmap.server.jobs.JobKind;
-import craftmap.server.jobs.JobResult;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
@@ -13,7 +11,6 @@ import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -29,11 +26,13 @@ import org.springframework.web.bind.annotation.RestController;
 class TrueSizeController {
   private final Pieces pieces;
   private final TrueSizePrints prints;
+  private final TrueSizePrinter printer;
   private final Jobs jobs;
 
-  TrueSizeController(Pieces pieces, TrueSizePrints prints, Jobs jobs) {
+  TrueSizeController(Pieces pieces, TrueSizePrints prints, TrueSizePrinter printer, Jobs jobs) {
     this.pieces = pieces;
     this.prints = prints;
+    this.printer = printer;
     this.jobs = jobs;
   }
 
@@ -69,20 +68,11 @@ class TrueSizeController {
       Asker asker, @PathVariable String id, @RequestBody TrueSizePrints.PrintWish wish) {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
-    List<Spread> spreads = prints.mustHave(studio, piece, wish);
+    prints.mustHave(studio, piece, wish);
     String title =
         Words.say(
             "trueSize.title", piece.document().name(), Words.say("trueSize.what", wish.what()));
-    Job job =
-        jobs.begin(
-            studio,
-            JobKind.PRINT,
-            title,
-            progress ->
-                new JobResult(
-                    TrueSizePages.pdf(title, spreads, progress),
-                    MediaType.APPLICATION_PDF_VALUE,
-                    title + ".pdf"));
+    Job job = jobs.begin(asker, printer, title, new TrueSizePrinter.Order(id, wish));
     return ResponseEntity.status(HttpStatus.ACCEPTED).body(job);
   }
 }

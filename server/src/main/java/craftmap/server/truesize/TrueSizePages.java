@@ -1,7 +1,7 @@
 package craftmap.server.truesize;
 
 import craftmap.core.measure.RefusedInput;
-import craftmap.server.jobs.JobWork;
+import craftmap.server.jobs.JobWorker;
 import craftmap.server.paper.Fonts;
 import craftmap.server.words.Words;
 import java.io.ByteArrayOutputStream;
@@ -45,7 +45,7 @@ final class TrueSizePages {
     return spreads.stream().mapToInt(s -> s.layout().pages()).sum();
   }
 
-  static byte[] pdf(String title, List<Spread> spreads, JobWork.Progress progress)
+  static byte[] pdf(String title, List<Spread> spreads, JobWorker.Progress progress)
       throws IOException {
     int all = pages(spreads);
     if (all > MOST_PAGES) {
