@@ -97,8 +97,8 @@ CREATE TABLE holding (
   INDEX holding_changed (studio_id, changes)
 ) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;
 
--- Servers take numbers in blocks of this size.
-CREATE SEQUENCE holding_number START WITH 1 INCREMENT BY 50 CACHE 10;
+-- Each server of a cluster steps over the numbers of the others by itself.
+CREATE SEQUENCE holding_number START WITH 1 INCREMENT BY 0;
 
 -- What was there before: stencils become designs with one sheet, pots become media in a pot.
 INSERT INTO artwork (id, studio_id, form, content, media_type, width_mm, height_mm, true_size, made_at)

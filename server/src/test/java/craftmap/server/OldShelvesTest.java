@@ -1,6 +1,7 @@
 package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import craftmap.server.shelf.Designs;
 import craftmap.server.studio.Studios;
@@ -8,10 +9,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import tools.jackson.databind.JsonNode;
@@ -24,6 +27,8 @@ class OldShelvesTest extends ServerTest {
           + "<rect x='20' y='20' width='30' height='30'/></svg>";
 
   @Autowired private JdbcTemplate database;
+  @Autowired private Flyway flyway;
+  @Autowired private FlywayMigrationStrategy migrations;
   @Autowired private Designs designs;
   @Autowired private Studios studios;
 
@@ -71,6 +76,25 @@ class OldShelvesTest extends ServerTest {
           .isEqualTo("10.5");
     } finally {
       TestDatabase.run("stop", dir);
+    }
+  }
+
+  /** As a studio stands that was founded while the third migration still read otherwise. */
+  @Test
+  void aDatabaseThatRanTheThirdMigrationAsItWasIsOpened() {
+    String noted = "update flyway_schema_history set checksum = ? where version = '3'";
+    int now =
+        database.queryForObject(
+            "select checksum from flyway_schema_history where version = '3'", Integer.class);
+    try {
+      database.update(noted, -956221694);
+      migrations.migrate(flyway);
+      assertThat(flyway.validateWithResult().validationSuccessful).isTrue();
+      // whatever else was changed in a migration that was run is refused as before
+      database.update(noted, 12345);
+      assertThatExceptionOfType(FlywayException.class).isThrownBy(() -> migrations.migrate(flyway));
+    } finally {
+      database.update(noted, now);
     }
   }
 

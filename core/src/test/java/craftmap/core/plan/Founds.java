@@ -1,5 +1,7 @@
 package craftmap.core.plan;
 
+import craftmap.core.lay.rule.Pick;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Marks;
@@ -7,11 +9,16 @@ import craftmap.core.surface.Relief;
 import java.util.Optional;
 
 /** What was found on faces, for tests. */
-final class Founds {
+public final class Founds {
   private Founds() {}
 
+  /** The picked option of what was put by hand. */
+  public static Pick placedByHand() {
+    return new Pick(Way.STAND_PLACED, 1, 1);
+  }
+
   /** Marks, and nothing else. */
-  static Found with(Marks marks) {
+  public static Found with(Marks marks) {
     Found n = Found.nothing();
     return new Found(
         n.name(),

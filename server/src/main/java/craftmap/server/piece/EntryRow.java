@@ -25,6 +25,10 @@ class EntryRow {
   @Column(name = "parent_id")
   private Long parentId;
 
+  /** The version of the piece that it was made as; ids are given out in no order of time. */
+  @Column(name = "made_as")
+  private long madeAs;
+
   @Column(columnDefinition = "LONGTEXT")
   private String document;
 
@@ -39,6 +43,7 @@ class EntryRow {
   EntryRow(
       PieceRow piece,
       Long parentId,
+      long madeAs,
       String document,
       String summary,
       String gesture,
@@ -46,6 +51,7 @@ class EntryRow {
     this.studioId = piece.studioId();
     this.pieceId = piece.id();
     this.parentId = parentId;
+    this.madeAs = madeAs;
     this.document = document;
     this.summary = summary;
     this.gesture = gesture;

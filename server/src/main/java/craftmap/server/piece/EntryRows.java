@@ -8,14 +8,14 @@ import org.springframework.data.jpa.repository.NativeQuery;
 
 interface EntryRows extends JpaRepository<EntryRow, Long> {
   /** The youngest entry made on top of another: where redo goes. */
-  Optional<EntryRow> findFirstByPieceIdAndParentIdOrderByIdDesc(String pieceId, Long parentId);
+  Optional<EntryRow> findFirstByPieceIdAndParentIdOrderByMadeAsDesc(String pieceId, Long parentId);
 
   boolean existsByParentId(Long parentId);
 
   Optional<EntryRow> findByPieceIdAndId(String pieceId, Long id);
 
   /** The latest changes of a piece, newest first. */
-  List<EntryRow> findFirst10ByPieceIdOrderByMadeAtDescIdDesc(String pieceId);
+  List<EntryRow> findFirst10ByPieceIdOrderByMadeAsDesc(String pieceId);
 
   /** Before they go: entries point to each other. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)

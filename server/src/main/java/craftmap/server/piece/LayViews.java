@@ -7,6 +7,8 @@ import craftmap.core.design.MotifBox;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.Texture;
+import craftmap.core.finding.Finding;
+import craftmap.core.finding.LayFindings;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
@@ -96,7 +98,7 @@ final class LayViews {
               laid.paint().map(p -> p.colour().hex()).orElse(ArtViews.ownColour(laid.design())),
               where(face, laid),
               Optional.of(laid),
-              new LayNotes(tape, stock, poolOf(laid)).of(face, laid));
+              notes(face, laid));
       case LayReading.DoesNotFit doesNot ->
           view(
               face,
@@ -106,7 +108,7 @@ final class LayViews {
               doesNot.paint().map(p -> p.colour().hex()).orElse("#6C6A62"),
               why(doesNot.why()),
               Optional.empty(),
-              List.of(LayNotes.stop(why(doesNot.why()))));
+              List.of(FindingWords.stop("does-not-fit", why(doesNot.why()))));
       case LayReading.Missing missing -> {
         String text =
             Words.say(
@@ -119,9 +121,16 @@ final class LayViews {
             "#6C6A62",
             text,
             Optional.empty(),
-            List.of(LayNotes.stop(text)));
+            List.of(FindingWords.stop("missing", text)));
       }
     };
+  }
+
+  private List<ReadingView.NoteView> notes(Face face, LayReading.Laid laid) {
+    List<Finding> found = new ArrayList<>(LayFindings.of(face, laid, tape));
+    LayFindings.againstTheShelf(face, laid, poolOf(laid), () -> stock.of(laid.design().id()))
+        .ifPresent(found::add);
+    return new FindingWords(tape).notes(found);
   }
 
   private LayView view(

@@ -1,5 +1,6 @@
 package craftmap.server.piece;
 
+import craftmap.core.finding.FaceFindings;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
@@ -16,7 +17,6 @@ import craftmap.core.surface.Zone;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Geometry;
 
@@ -161,17 +161,7 @@ final class MarkViews {
         b.note(),
         b.photoId().orElse(null),
         cover.state(),
-        say(cover));
-  }
-
-  static String say(BlemishCover cover) {
-    String kind = cover.blemish().kind();
-    String shown =
-        cover.state() == BlemishCover.State.BARE
-            ? kind.substring(0, 1).toUpperCase(Locale.ENGLISH) + kind.substring(1)
-            : kind;
-    return Words.say(
-        "blemish", cover.state(), shown, cover.blemish().number(), Words.percent(cover.share()));
+        new FindingWords(tape).text(FaceFindings.blemish(cover, face.id())));
   }
 
   private ReadingView.MarkFieldView place(String key, String word, double mm) {

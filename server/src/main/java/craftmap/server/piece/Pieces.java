@@ -201,6 +201,7 @@ public class Pieces {
             new EntryRow(
                 piece,
                 null,
+                piece.version() + 1,
                 json.write(document),
                 Words.say("summary.new"),
                 null,
@@ -244,7 +245,13 @@ public class Pieces {
       entry =
           entries.save(
               new EntryRow(
-                  piece, current.id(), text, summary, gesture.orElse(null), clock.instant()));
+                  piece,
+                  current.id(),
+                  version + 1,
+                  text,
+                  summary,
+                  gesture.orElse(null),
+                  clock.instant()));
     }
     move(studio, id, version, entry.id());
     return told(studio, get(studio, id));
@@ -267,7 +274,7 @@ public class Pieces {
     hold(studio, id);
     PieceRow piece = row(studio, id);
     entries
-        .findFirstByPieceIdAndParentIdOrderByIdDesc(id, piece.currentEntryId())
+        .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(id, piece.currentEntryId())
         .ifPresent(next -> move(studio, id, version, next.id()));
     return told(studio, get(studio, id));
   }
@@ -286,7 +293,7 @@ public class Pieces {
           new Clash.Theirs(
               theirs.version(),
               current(theirs).madeAt(),
-              entries.findFirst10ByPieceIdOrderByMadeAtDescIdDesc(id).stream()
+              entries.findFirst10ByPieceIdOrderByMadeAsDesc(id).stream()
                   .filter(e -> !e.id().equals(entryId))
                   .limit(5)
                   .map(EntryRow::summary)
@@ -304,7 +311,7 @@ public class Pieces {
         piece.isArchived(),
         entry.parentId() == null ? Optional.empty() : Optional.of(entry.summary()),
         entries
-            .findFirstByPieceIdAndParentIdOrderByIdDesc(piece.id(), entry.id())
+            .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(piece.id(), entry.id())
             .map(EntryRow::summary));
   }
 

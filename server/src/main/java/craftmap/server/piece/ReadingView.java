@@ -187,8 +187,12 @@ public record ReadingView(
       BlemishCover.State state,
       String text) {}
 
-  /** Something to know: fine, worth a look, or wrong. */
-  public record NoteView(NoteLevel level, String text) {}
+  /**
+   * Something to know: fine, worth a look, or wrong.
+   *
+   * @param rule by which it was found
+   */
+  public record NoteView(NoteLevel level, String rule, String text) {}
 
   public enum NoteLevel {
     FINE,

@@ -1,22 +1,18 @@
 package craftmap.server.piece;
 
-import craftmap.core.lay.BlemishCover;
+import craftmap.core.finding.FaceFindings;
 import craftmap.core.measure.Decimals;
-import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Part;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.PlanReading;
-import craftmap.core.plan.SharedSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Contour;
 import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.FaceMeasure;
 import craftmap.core.surface.Finish;
-import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OutlineNote;
 import craftmap.core.surface.outline.QuadOutline;
@@ -43,15 +39,16 @@ final class ReadingViews {
 
   private static final double EXAGGERATED = 6;
   private static final double LABEL_FLATNESS_MM = 1;
-  private static final double MM_PER_FOOT = 12 * 25.4;
 
   private final TapeDivision tape;
+  private final FindingWords words;
   private final LayViews lays;
   private final Map<String, String> faceNames = new HashMap<>();
 
   ReadingViews(
       TapeDivision tape, Function<String, Optional<OwnedDesign>> designs, FreeStock stock) {
     this.tape = tape;
+    this.words = new FindingWords(tape);
     this.lays = new LayViews(tape, designs, stock, id -> faceNames.getOrDefault(id, ""));
   }
 
@@ -143,52 +140,7 @@ final class ReadingViews {
         face.marks().zones().stream().map(marks::zone).toList(),
         reading.lays().stream().map(l -> lays.view(face, l)).toList(),
         new GuideViews(tape).of(reading),
-        notes(reading));
-  }
-
-  private List<ReadingView.NoteView> notes(PlanReading.FaceReading reading) {
-    List<ReadingView.NoteView> notes = new ArrayList<>();
-    for (KeepOut stray : reading.strayKeepOuts()) {
-      notes.add(note(ReadingView.NoteLevel.LOOK, Words.say("stray", Words.lower(stray.name()))));
-    }
-    reading
-        .squareness()
-        .filter(Squareness::measureAgain)
-        .ifPresent(
-            s ->
-                notes.add(
-                    note(
-                        ReadingView.NoteLevel.STOP,
-                        Words.say("square.again", signed(s.closureMm().getAsDouble())))));
-    reading
-        .squareness()
-        .filter(s -> Math.abs(s.farEdgeDepartsMm(reading.datum())) >= tape.mm())
-        .ifPresent(s -> notes.add(note(ReadingView.NoteLevel.LOOK, datumText(s, reading.datum()))));
-    reading.shared().forEach(s -> notes.add(shared(s, reading)));
-    for (BlemishCover cover : reading.blemishes()) {
-      notes.add(note(levelOf(cover.state()), MarkViews.say(cover)));
-    }
-    return notes;
-  }
-
-  /** What is painted through one sheet is planned together. */
-  private static ReadingView.NoteView shared(SharedSheet s, PlanReading.FaceReading reading) {
-    String name =
-        reading.lays().stream()
-            .filter(LayReading.Laid.class::isInstance)
-            .map(LayReading.Laid.class::cast)
-            .filter(l -> l.lay().id().equals(s.layIds().getFirst()))
-            .map(l -> l.design().name())
-            .findFirst()
-            .orElse("");
-    return note(
-        ReadingView.NoteLevel.FINE,
-        Words.say(
-            "shared",
-            s.layIds().size(),
-            name,
-            Counts.passes(s.passes().passes()),
-            Counts.washes(s.passes().washes())));
+        words.notes(FaceFindings.of(reading, tape)));
   }
 
   private static List<PlanDocument.PointDoc> corners(Outline outline) {
@@ -272,7 +224,7 @@ final class ReadingViews {
         Math.abs(lean) < tape.mm() / 2
             ? Words.say("square.level")
             : Words.say(lean > 0 ? "square.lowRight" : "square.lowLeft", fine(Math.abs(lean))),
-        datumText(s, reading.datum()),
+        datumText(s, reading.datum(), reading.face().id()),
         s.closureMm().isPresent()
             ? Words.say("square.closure", fine(s.diagonalMm()), signed(s.closureMm().getAsDouble()))
             : null,
@@ -282,24 +234,10 @@ final class ReadingViews {
         extent.heightMm());
   }
 
-  private String datumText(Squareness s, Edge datum) {
-    double departs = s.farEdgeDepartsMm(datum);
-    String edge = Words.say("edge", datum);
-    return Math.abs(departs) < tape.mm() / 2
-        ? Words.say("square.datumTrue", edge)
-        : Words.say(
-            "square.datum",
-            edge,
-            fine(Math.abs(departs)),
-            Words.say(departs > 0 ? "square.away" : "square.towards"),
-            perLength(Math.abs(s.farEdgeDepartsMmPerMetre(datum))));
-  }
-
-  /** A run-out for each foot, or for each metre. */
-  private String perLength(double mmPerMetre) {
-    return tape.unit() == LengthUnit.INCH
-        ? Words.say("square.perFoot", fine(mmPerMetre * MM_PER_FOOT / 1000))
-        : Words.say("square.perMetre", Decimals.show(mmPerMetre, 1));
+  private String datumText(Squareness s, Edge datum, String faceId) {
+    return Math.abs(s.farEdgeDepartsMm(datum)) < tape.mm() / 2
+        ? Words.say("square.datumTrue", Words.say("edge", datum))
+        : words.text(FaceFindings.datum(s, datum, faceId));
   }
 
   private static String plus(String figure) {
@@ -310,23 +248,8 @@ final class ReadingViews {
     return (mm > 0 ? "+" : "") + fine(mm);
   }
 
-  /** Differences are smaller than what a tape shows well: an inch tape reads them in 32nds. */
   private String fine(double mm) {
-    return switch (tape.unit()) {
-      case INCH -> TapeDivision.INCH_32.show(mm);
-      case MM -> TapeDivision.MM_HALF.show(mm);
-      case CM -> TapeDivision.CM_TENTH.show(mm);
-    };
-  }
-
-  private static ReadingView.NoteLevel levelOf(BlemishCover.State state) {
-    return state == BlemishCover.State.COVERED
-        ? ReadingView.NoteLevel.FINE
-        : ReadingView.NoteLevel.LOOK;
-  }
-
-  private static ReadingView.NoteView note(ReadingView.NoteLevel level, String text) {
-    return new ReadingView.NoteView(level, text);
+    return FindingWords.fine(tape, mm);
   }
 
   private Measure measure(double mm) {

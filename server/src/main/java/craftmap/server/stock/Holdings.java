@@ -12,9 +12,10 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.util.List;
 import java.util.NoSuchElementException;
-import java.util.Objects;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,11 +46,11 @@ public class Holdings {
       order by h.number
       """;
 
-  /** The step of the sequence in the database. */
-  private static final long BLOCK = 50;
+  /** So many numbers are fetched together. */
+  private static final int BLOCK = 50;
 
   private final Lately<List<Holding>> lately = new Lately<>();
-  private final Numbers numbers = new Numbers();
+  private final Queue<Long> numbers = new ConcurrentLinkedQueue<>();
   private final HoldingRows rows;
   private final JdbcTemplate jdbc;
   private final Clock clock;
@@ -127,23 +128,16 @@ public class Holdings {
         .toHolding(BigDecimal.ZERO);
   }
 
-  /** Numbers come in blocks; what is left of one when the server stops is never used. */
+  /** Numbers are fetched together; those not given out when the server stops are never used. */
   private long nextNumber() {
-    synchronized (numbers) {
-      if (numbers.next == numbers.end) {
-        numbers.next =
-            Objects.requireNonNull(
-                jdbc.queryForObject("select next value for holding_number", Long.class));
-        numbers.end = numbers.next + BLOCK;
-      }
-      return numbers.next++;
+    Long next = numbers.poll();
+    while (next == null) {
+      numbers.addAll(
+          jdbc.queryForList(
+              "select next value for holding_number from seq_1_to_" + BLOCK, Long.class));
+      next = numbers.poll();
     }
-  }
-
-  /** Numbers of a block that are not given out yet. */
-  private static final class Numbers {
-    private long next;
-    private long end;
+    return next;
   }
 
   /** Describes it, unless somebody else did since this version of it. */

@@ -19,6 +19,7 @@ import java.util.TreeMap;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,7 +51,8 @@ public class Ledger {
   public List<LedgerEntry> entries(String studioId, String holdingId) {
     List<LedgerEntry> entries = new ArrayList<>();
     BigDecimal level = BigDecimal.ZERO;
-    for (LedgerRow row : ledger.findByStudioIdAndHoldingIdOrderByIdAsc(studioId, holdingId)) {
+    for (LedgerRow row :
+        ledger.findByStudioIdAndHoldingIdOrderByMadeAtAscIdAsc(studioId, holdingId)) {
       level = level.add(row.quantity());
       entries.add(row.toEntry(level));
     }
@@ -127,14 +129,21 @@ public class Ledger {
           row.setString(6, checkedName(by));
           row.setTimestamp(7, now, Calendar.getInstance(TimeZone.getTimeZone("UTC")));
         });
-    jdbc.batchUpdate(
-        "update holding set level = level + ? where id = ?",
-        openings.all(),
-        OPENINGS_AT_ONCE,
-        (row, o) -> {
-          row.setBigDecimal(1, o.booking().change());
-          row.setString(2, o.holding().id());
-        });
+    // nothing else was booked on them yet: their level is what their entries add up to
+    List<String> fresh = openings.all().stream().map(o -> o.holding().id()).distinct().toList();
+    for (int from = 0; from < fresh.size(); from += OPENINGS_AT_ONCE) {
+      List<String> some = fresh.subList(from, Math.min(fresh.size(), from + OPENINGS_AT_ONCE));
+      JdbcClient.create(jdbc)
+          .sql(
+              """
+              update holding h
+              join (select holding_id, sum(quantity) as level from ledger_entry
+                    where holding_id in (:some) group by holding_id) e on e.holding_id = h.id
+              set h.level = e.level
+              """)
+          .param("some", some)
+          .update();
+    }
     openings.clear();
   }
 

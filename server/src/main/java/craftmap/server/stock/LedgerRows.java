@@ -8,7 +8,8 @@ import org.springframework.data.jpa.repository.NativeQuery;
 import org.springframework.data.jpa.repository.Query;
 
 interface LedgerRows extends JpaRepository<LedgerRow, Long> {
-  List<LedgerRow> findByStudioIdAndHoldingIdOrderByIdAsc(String studioId, String holdingId);
+  List<LedgerRow> findByStudioIdAndHoldingIdOrderByMadeAtAscIdAsc(
+      String studioId, String holdingId);
 
   @Query(
       """

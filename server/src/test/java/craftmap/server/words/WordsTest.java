@@ -2,6 +2,10 @@ package craftmap.server.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.text.MessageFormat;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -37,8 +41,11 @@ class WordsTest {
           "detail.sheets",
           "detail.strips",
           "fact.joint.text",
+          "finding.break-crossed",
+          "finding.plies",
+          "finding.seam-meets-across",
+          "finding.sheet-shared",
           "gather.shared",
-          "note.meetsAcross",
           "option.PAGES_LYING",
           "option.PAGES_UPRIGHT",
           "option.WORDS",
@@ -46,13 +53,10 @@ class WordsTest {
           "option.rows",
           "option.sheets",
           "option.sheetsTurned",
-          "shared",
           "takes.pieces.text",
           "trial.strips",
           "trueSize.how",
           "trueSize.pages",
-          "words.islands",
-          "words.thin",
           "lay.where.cover",
           "made.quarters");
 
@@ -85,6 +89,19 @@ class WordsTest {
         .filteredOn(key -> key.endsWith(".many"))
         .isNotEmpty()
         .allSatisfy(key -> assertThat(ALL.containsKey(key.replaceAll("many$", "one"))).isTrue());
+  }
+
+  /** Of a key that stands twice only the last is ever said. */
+  @Test
+  void noKeyStandsTwice() throws IOException {
+    try (BufferedReader in =
+        new BufferedReader(
+            new InputStreamReader(
+                Words.class.getResourceAsStream("words.properties"), StandardCharsets.UTF_8))) {
+      assertThat(in.lines().filter(l -> l.contains("=")).map(l -> l.substring(0, l.indexOf('='))))
+          .doesNotHaveDuplicates()
+          .hasSizeGreaterThan(500);
+    }
   }
 
   @Test

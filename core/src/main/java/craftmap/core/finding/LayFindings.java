@@ -1,0 +1,202 @@
+package craftmap.core.finding;
+
+import craftmap.core.design.CustomCut;
+import craftmap.core.design.Moulding;
+import craftmap.core.lay.BreakCrossing;
+import craftmap.core.lay.Clearance;
+import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.RollStrips;
+import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.Wording;
+import craftmap.core.lay.rule.ZoneArea;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.measure.Tolerance;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.cutting.Pool;
+import craftmap.core.surface.Face;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/** What to look out for on a lay. */
+public final class LayFindings {
+  private static final double TOUCHES_MM = 0.5;
+
+  private final TapeDivision tape;
+  private final About about;
+  private final List<Finding> found = new ArrayList<>();
+
+  private LayFindings(TapeDivision tape, About about) {
+    this.tape = tape;
+    this.about = about;
+  }
+
+  /**
+   * All that lies in the plan itself.
+   *
+   * @param tape with which it is set out: what it cannot tell from touching touches
+   */
+  public static List<Finding> of(Face face, LayReading.Laid laid, TapeDivision tape) {
+    LayFindings findings = new LayFindings(tape, new About.OfLay(face.id(), laid.lay().id()));
+    findings.look(face, laid);
+    return List.copyOf(findings.found);
+  }
+
+  private void look(Face face, LayReading.Laid laid) {
+    var arrangement = laid.chosen().arrangement();
+    boolean cut =
+        arrangement instanceof SheetWork
+            || arrangement instanceof RollStrips
+            || arrangement instanceof ZoneArea;
+    laid.clearances().forEach(c -> clearance(c, cut));
+    laid.crossings().forEach(this::crossing);
+    int lost = laid.chosen().items().size() - laid.items().size();
+    if (lost > 0) {
+      add(FindingRule.COPIES_OFF_FACE, Level.RISK, new Figure.Count(lost));
+    }
+    if (arrangement instanceof Wording words) {
+      words(words, laid);
+    }
+    if (arrangement instanceof FrameSides frame && laid.design() instanceof Moulding moulding) {
+      frame(frame, moulding);
+    }
+    found.addAll(SheetFindings.of(face, laid));
+    if (laid.design() instanceof Moulding m) {
+      add(FindingRule.MOULDING_GLUE, Level.FINE, new Figure.One(m.flexibility().glue()));
+    }
+  }
+
+  private void add(FindingRule rule, Level level, Figure... figures) {
+    found.add(Finding.of(rule, level, about, figures));
+  }
+
+  private void words(Wording words, LayReading.Laid laid) {
+    if (words.islands() > 0) {
+      add(
+          FindingRule.LETTERS_BRIDGED,
+          Level.FINE,
+          new Figure.Count(words.islands()),
+          new Figure.Count(words.bridges().size()));
+    }
+    if (!words.thin().isEmpty()) {
+      add(
+          FindingRule.LETTERS_THIN,
+          Level.RISK,
+          new Figure.Count(words.thin().size()),
+          new Figure.FineLength(((CustomCut) laid.design()).leastBridgeMm()));
+    }
+  }
+
+  private void frame(FrameSides frame, Moulding moulding) {
+    Figure radius = new Figure.Length(frame.bendRadiusMm());
+    if (frame.bendRadiusMm() > 0 && !frame.bends()) {
+      // what takes no bend at all has no radius to name
+      moulding
+          .leastBendRadiusMm()
+          .ifPresentOrElse(
+              least ->
+                  add(FindingRule.BEND_TOO_TIGHT, Level.STOP, radius, new Figure.Length(least)),
+              () -> add(FindingRule.BEND_TOO_TIGHT, Level.STOP, radius));
+    } else if (frame.bendRadiusMm() > 0) {
+      boolean heat = moulding.flexibility() == Moulding.Flexibility.BENDS_WITH_HEAT;
+      add(
+          heat ? FindingRule.BEND_WITH_HEAT : FindingRule.BEND_FINE,
+          heat ? Level.RISK : Level.FINE,
+          radius);
+    } else if (frame.cutting().joined() > 0) {
+      add(FindingRule.LENGTH_JOINED, Level.TIP, new Figure.Count(frame.cutting().joined()));
+    }
+  }
+
+  /** Sheets are cut round what they meet; a print is not. */
+  private void clearance(Clearance clearance, boolean cut) {
+    Figure name = new Figure.Named(clearance.keepOut().name());
+    switch (clearance) {
+      case Clearance.Clear clear -> {
+        if (cut && clear.byMm() < TOUCHES_MM) {
+          add(FindingRule.KEEP_OUT_CUT_ROUND, Level.FINE, name);
+        } else if (!Double.isFinite(clear.byMm())) {
+          add(FindingRule.KEEP_OUT_FAR, Level.FINE, name);
+        } else if (tape.divisionsIn(clear.byMm()) == 0) {
+          add(FindingRule.KEEP_OUT_TOUCHED, Level.RISK, name);
+        } else {
+          add(FindingRule.KEEP_OUT_CLEAR, Level.FINE, name, new Figure.Length(clear.byMm()));
+        }
+      }
+      case Clearance.Lands lands -> {
+        if (cut) {
+          add(FindingRule.KEEP_OUT_CUT_ROUND, Level.FINE, name);
+        } else {
+          add(FindingRule.KEEP_OUT_HIT, Level.STOP, name, new Figure.Count(lands.items()));
+        }
+      }
+    }
+  }
+
+  /** What falls into a gap, or has to go round a step. */
+  private void crossing(BreakCrossing crossing) {
+    Figure name = new Figure.Named(crossing.broken().name());
+    boolean one = crossing.items().size() == 1;
+    add(
+        one ? FindingRule.BREAK_CROSSED_ONCE : FindingRule.BREAK_CROSSED,
+        Level.RISK,
+        name,
+        new Figure.Count(one ? crossing.items().getFirst() : crossing.items().size()));
+    if (Tolerance.EXACT.greater(crossing.lostMm2(), 0)) {
+      add(FindingRule.BREAK_SWALLOWS, Level.RISK, name, new Figure.Area(crossing.lostMm2()));
+    }
+    if (crossing.broken().stepMm() > 0) {
+      add(FindingRule.BREAK_STEP, Level.RISK, name, new Figure.Length(crossing.broken().stepMm()));
+    }
+  }
+
+  /** What lies free on the shelf of a design, as far as a piece may count on it. */
+  public interface FreeStock {
+    boolean covers(Pool pool);
+
+    double quantity();
+
+    int left();
+
+    int right();
+
+    /** As people say it; nothing free is said so. */
+    String text();
+  }
+
+  /**
+   * What is used up is set against what lies free on the shelf.
+   *
+   * @param shelf asked only where any is used up
+   */
+  public static Optional<Finding> againstTheShelf(
+      Face face, LayReading.Laid laid, Optional<Pool> pool, Supplier<FreeStock> shelf) {
+    double wanted = laid.takes().offTheShelf(laid.design());
+    if (wanted == 0) {
+      return Optional.empty();
+    }
+    FreeStock free = shelf.get();
+    About about = new About.OfLay(face.id(), laid.lay().id());
+    boolean covers =
+        pool.map(free::covers).orElse(wanted <= free.quantity() + Tolerance.EXACT.lengthMm());
+    if (!covers && pool.map(Pool::isHanded).orElse(false)) {
+      return Optional.of(
+          Finding.of(
+              FindingRule.STOCK_SHORT_OF_HAND,
+              Level.RISK,
+              about,
+              new Figure.Count(pool.get().left()),
+              new Figure.Count(pool.get().right()),
+              new Figure.Count(free.left()),
+              new Figure.Count(free.right())));
+    }
+    boolean together = pool.map(Pool::isShared).orElse(false);
+    FindingRule rule =
+        covers
+            ? together ? FindingRule.STOCK_ENOUGH_TOGETHER : FindingRule.STOCK_ENOUGH
+            : together ? FindingRule.STOCK_SHORT_TOGETHER : FindingRule.STOCK_SHORT;
+    return Optional.of(
+        Finding.of(rule, covers ? Level.FINE : Level.RISK, about, new Figure.Named(free.text())));
+  }
+}
