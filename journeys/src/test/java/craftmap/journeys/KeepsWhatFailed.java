@@ -24,7 +24,8 @@ final class KeepsWhatFailed implements AfterTestExecutionCallback {
         test.getRequiredTestClass().getSimpleName()
             + "."
             + test.getRequiredTestMethod().getName()
-            + test.getUniqueId().replaceAll(".*\\[test-template-invocation:#(\\d+)]", ".$1")
+            + test.getUniqueId()
+                .replaceAll(".*\\[test-template-invocation:#(\\d+)]", ".$1")
                 .replaceAll(".*\\[.*", "");
     keep(journey.page, journey.context(), KEPT.resolve(name));
   }
@@ -35,8 +36,7 @@ final class KeepsWhatFailed implements AfterTestExecutionCallback {
 
   private static void keep(Page page, BrowserContext context, Path at) {
     try {
-      page.screenshot(
-          new Page.ScreenshotOptions().setPath(Path.of(at + ".png")).setFullPage(true));
+      page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(at + ".png")).setFullPage(true));
       context.tracing().stop(new Tracing.StopOptions().setPath(Path.of(at + ".zip")));
     } catch (RuntimeException gone) {
       // the page may be what failed; the failure itself is told in any case

@@ -49,6 +49,24 @@ class SentencesTest extends ServerTest {
     assertThat(answer.detail()).hasSizeGreaterThan(12).doesNotContain("went wrong");
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '~',
+      value = {
+        "{'name':'x','form':null,'faces':[],'lays':[]} | form (empty) is missing",
+        "{'name':'x','form':{'measures':{},'choices':{}},'faces':[],'lays':[]}"
+            + " | form.kind (empty) is missing",
+        "{'name':'x','form':{'kind':'CHEST'},'faces':[{'id':'front','ownMarks':false}],'lays':[]}"
+            + " | faces[0].makeUp (empty) is missing",
+      })
+  void whatIsMissingIsNamedWithItsPlace(String plan, String told) {
+    Answer answer =
+        post("/api/readings", plan.replace("{'name'", "{'schema':3,'name'").replace('\'', '"'));
+    assertThat(answer.status()).as(answer.detail()).isEqualTo(422);
+    assertThat(answer.detail()).startsWith(told);
+  }
+
   @Test
   void aBrokenPercentIsRefusedByTheContainerInTheSameForm() throws IOException {
     for (String path : new String[] {"/api/pieces/%", "/api/pieces/%zz", "/api/%00", "/api/\\.."}) {

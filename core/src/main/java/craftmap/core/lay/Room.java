@@ -54,7 +54,12 @@ public final class Room {
 
   private final List<Item> taken;
   private final double clearanceMm;
+
+  /** The same before anything was laid; none where this is it. */
+  private final Room bare;
+
   private final Box plain;
+  private Geometry lines;
   private Geometry inside;
   private PreparedGeometry preparedInside;
   private Geometry free;
@@ -62,12 +67,18 @@ public final class Room {
   private PointOnGeometryLocator locateFree;
 
   private Room(
-      Face face, Obstacles obstacles, List<Geometry> insets, List<Item> taken, double clearanceMm) {
+      Face face,
+      Obstacles obstacles,
+      List<Geometry> insets,
+      List<Item> taken,
+      double clearanceMm,
+      Room bare) {
     this.face = face;
     this.obstacles = obstacles;
     this.insets = List.copyOf(insets);
     this.taken = List.copyOf(taken);
     this.clearanceMm = clearanceMm;
+    this.bare = bare;
     this.plain = plain(face.outline());
   }
 
@@ -77,12 +88,12 @@ public final class Room {
 
   /** On a face that others are set into. */
   public static Room on(Face face, DesignKind kind, List<Geometry> insets) {
-    return new Room(face, Obstacles.on(face, kind), insets, List.of(), 0);
+    return new Room(face, Obstacles.on(face, kind), insets, List.of(), 0, null);
   }
 
   /** The same room less what was laid already, each print with a clear border. */
   public Room around(List<Item> laid, double clearMm) {
-    return new Room(face, obstacles, insets, laid, clearMm);
+    return new Room(face, obstacles, insets, laid, clearMm, this);
   }
 
   public Face face() {
@@ -154,6 +165,13 @@ public final class Room {
    * face is none of them, and what was laid before stays as it is.
    */
   public Geometry linesToKeepOuts() {
+    if (lines == null) {
+      lines = bare == null ? lines() : bare.linesToKeepOuts();
+    }
+    return lines;
+  }
+
+  private Geometry lines() {
     List<Geometry> off = new ArrayList<>(insets);
     obstacles.each().forEach(o -> off.add(o.area()));
     Geometry region = face.outline().region();

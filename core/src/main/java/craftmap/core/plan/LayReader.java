@@ -23,6 +23,7 @@ import craftmap.core.plane.Point;
 import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Face;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,6 +40,7 @@ final class LayReader {
   private final TapeDivision tape;
   private final Map<String, PlanFace> places = new LinkedHashMap<>();
   private final Map<String, List<LayReading>> readings = new HashMap<>();
+  private final Map<String, Map<DesignKind, Room>> rooms = new HashMap<>();
 
   LayReader(Shelf shelf, TapeDivision tape, List<PlanFace> places) {
     this.shelf = shelf;
@@ -155,11 +157,12 @@ final class LayReader {
   }
 
   private Room room(Lay lay, Face face, Optional<Design> design) {
+    DesignKind kind = design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT);
+    // sixty bands on one face have the same room, but for what they go around
     Room room =
-        Room.on(
-            face,
-            design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT),
-            PlanFaces.insets(face, places.values()));
+        rooms
+            .computeIfAbsent(face.id(), id -> new EnumMap<>(DesignKind.class))
+            .computeIfAbsent(kind, k -> Room.on(face, k, PlanFaces.insets(face, places.values())));
     return lay.clearMm().isPresent()
         ? room.around(items(on(face.id())), lay.clearMm().getAsDouble())
         : room;

@@ -2,8 +2,11 @@ package craftmap.server.http;
 
 import craftmap.core.measure.RefusedInput;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.lang.invoke.MethodHandle;
+import java.lang.invoke.MethodHandles;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.springframework.core.MethodParameter;
@@ -36,50 +39,84 @@ class WholeBodies extends RequestBodyAdviceAdapter {
     if (body == null) {
       throw new RefusedInput("Body", "null", "is nothing", "an object");
     }
-    check(body, "");
+    String missing = missing(body);
+    if (missing != null) {
+      throw new RefusedInput(missing, "empty", "is missing", "a value");
+    }
     return body;
   }
 
-  private static void check(Object value, String path) {
-    switch (value) {
-      case Record r when r.getClass().getName().startsWith(OURS) -> checkRecord(r, path);
+  /** Where something is missing, as a path from there on; null where all is there. */
+  private static String missing(Object value) {
+    return switch (value) {
+      case Record r when r.getClass().getName().startsWith(OURS) -> missingOf(r);
       case List<?> list -> {
         for (int i = 0; i < list.size(); i++) {
-          there(list.get(i), path + "[" + i + "]");
+          String deeper = list.get(i) == null ? "" : missing(list.get(i));
+          if (deeper != null) {
+            yield joined("[" + i + "]", deeper);
+          }
         }
+        yield null;
       }
-      case Map<?, ?> map -> map.forEach((key, v) -> there(v, path + "." + key));
-      default -> {}
-    }
+      case Map<?, ?> map -> {
+        for (Map.Entry<?, ?> e : map.entrySet()) {
+          String deeper = e.getValue() == null ? "" : missing(e.getValue());
+          if (deeper != null) {
+            yield joined("" + e.getKey(), deeper);
+          }
+        }
+        yield null;
+      }
+      default -> null;
+    };
   }
 
-  private static void checkRecord(Record r, String path) {
-    for (RecordComponent component : r.getClass().getRecordComponents()) {
-      String at = path.isEmpty() ? component.getName() : path + "." + component.getName();
-      Object value = valueOf(r, component);
-      if (value != null || !mayBeMissing(component)) {
-        there(value, at);
+  private static String missingOf(Record r) {
+    for (Part part : PARTS.get(r.getClass())) {
+      Object value = part.of(r);
+      String deeper = value != null ? missing(value) : part.required() ? "" : null;
+      if (deeper != null) {
+        return joined(part.name(), deeper);
+      }
+    }
+    return null;
+  }
+
+  private static String joined(String name, String deeper) {
+    return deeper.isEmpty() || deeper.startsWith("[") ? name + deeper : name + "." + deeper;
+  }
+
+  /** A component of a record, looked up once: a plan has thousands of them with every keystroke. */
+  private record Part(String name, MethodHandle accessor, boolean required) {
+    Object of(Record r) {
+      try {
+        return accessor.invoke(r);
+      } catch (Throwable e) {
+        throw new IllegalStateException("impossible state: a record hides " + name, e);
       }
     }
   }
 
-  private static void there(Object value, String at) {
-    if (value == null) {
-      throw new RefusedInput(at, "empty", "is missing", "a value");
-    }
-    check(value, at);
-  }
+  private static final ClassValue<List<Part>> PARTS =
+      new ClassValue<>() {
+        @Override
+        protected List<Part> computeValue(Class<?> type) {
+          return Arrays.stream(type.getRecordComponents()).map(WholeBodies::part).toList();
+        }
+      };
 
-  private static boolean mayBeMissing(RecordComponent component) {
-    Schema schema = component.getAccessor().getAnnotation(Schema.class);
-    return schema != null && schema.requiredMode() == Schema.RequiredMode.NOT_REQUIRED;
-  }
-
-  private static Object valueOf(Record r, RecordComponent component) {
+  private static Part part(RecordComponent component) {
     try {
       component.getAccessor().setAccessible(true);
-      return component.getAccessor().invoke(r);
-    } catch (ReflectiveOperationException e) {
+      Schema schema = component.getAccessor().getAnnotation(Schema.class);
+      boolean optional =
+          schema != null && schema.requiredMode() == Schema.RequiredMode.NOT_REQUIRED;
+      return new Part(
+          component.getName(),
+          MethodHandles.lookup().unreflect(component.getAccessor()),
+          !optional);
+    } catch (IllegalAccessException e) {
       throw new IllegalStateException("impossible state: a record hides " + component, e);
     }
   }
