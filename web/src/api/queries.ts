@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type StudioView } from './client';
+import { allButStudio, keys } from './keys';
 
 /** Everything that shows a length is asked again when the studio's tape changes. */
 export function useStudio() {
   return useQuery({
-    queryKey: ['studio'],
+    queryKey: keys.studio(),
     queryFn: () => ask(api.GET('/api/studio')),
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -18,10 +19,10 @@ export function useSwitchUnits() {
   const change = useMutation({
     mutationFn: (division: StudioView['tape']['division']) =>
       ask(api.PUT('/api/studio/tape', { body: { division } })),
-    onSuccess: (changed) => {
-      client.setQueryData(['studio'], changed);
+    onSuccess: (now) => {
+      client.setQueryData(keys.studio(), now);
       // not waited for: who switches back at once is not to be kept until all has come anew
-      void client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'studio' });
+      void allButStudio(client);
     },
   });
   return () => {
@@ -33,7 +34,7 @@ export function useSwitchUnits() {
 
 export function usePieces(archived: boolean, find: string) {
   return useQuery({
-    queryKey: ['pieces', archived, find],
+    queryKey: keys.pieces(archived, find),
     queryFn: () => ask(api.GET('/api/pieces', { params: { query: { archived, find } } })),
     placeholderData: (before) => before,
   });
@@ -42,7 +43,7 @@ export function usePieces(archived: boolean, find: string) {
 /** The forms a piece can start from, and the kinds of outline: the same as long as units are. */
 export function useForms() {
   return useQuery({
-    queryKey: ['forms'],
+    queryKey: keys.forms(),
     queryFn: () => ask(api.GET('/api/forms')),
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -50,14 +51,14 @@ export function useForms() {
 
 export function usePhotos(pieceId: string) {
   return useQuery({
-    queryKey: ['photos', pieceId],
+    queryKey: keys.photos(pieceId),
     queryFn: () => ask(api.GET('/api/pieces/{id}/photos', { params: { path: { id: pieceId } } })),
   });
 }
 
 export function useFold(pieceId: string, version: number) {
   return useQuery({
-    queryKey: ['fold', pieceId, version],
+    queryKey: keys.fold(pieceId, version),
     queryFn: () => ask(api.GET('/api/pieces/{id}/fold', { params: { path: { id: pieceId } } })),
     placeholderData: (before) => before,
   });
@@ -65,7 +66,7 @@ export function useFold(pieceId: string, version: number) {
 
 export function useStencils() {
   return useQuery({
-    queryKey: ['stencils'],
+    queryKey: keys.stencils(),
     queryFn: () => ask(api.GET('/api/stencils')),
     staleTime: 60_000,
   });
@@ -74,7 +75,7 @@ export function useStencils() {
 /** Designs of some kinds by name, for choosing one. */
 export function useDesignsOf(kinds: ReadonlyArray<string>) {
   return useQuery({
-    queryKey: ['shelf', 'designs', kinds],
+    queryKey: keys.shelf({ designsOf: kinds }),
     queryFn: async () => {
       const cards = await ask(
         api.GET('/api/shelf', {
@@ -94,12 +95,12 @@ export function useDesignsOf(kinds: ReadonlyArray<string>) {
 }
 
 export function usePots() {
-  return useQuery({ queryKey: ['pots'], queryFn: () => ask(api.GET('/api/pots')) });
+  return useQuery({ queryKey: keys.pots(), queryFn: () => ask(api.GET('/api/pots')) });
 }
 
 export function useRoute(pieceId: string, version: number) {
   return useQuery({
-    queryKey: ['route', pieceId, version],
+    queryKey: keys.route(pieceId, version),
     queryFn: () => ask(api.GET('/api/pieces/{id}/route', { params: { path: { id: pieceId } } })),
     placeholderData: (before) => before,
   });
@@ -113,7 +114,7 @@ export type TrialWish = {
 
 export function useTrials(pieceId: string, faceId: string, version: number, wish: TrialWish) {
   return useQuery({
-    queryKey: ['trials', pieceId, faceId, version, wish],
+    queryKey: keys.trials(pieceId, faceId, version, wish),
     queryFn: () =>
       ask(
         api.GET('/api/pieces/{id}/faces/{faceId}/trials', {
@@ -130,7 +131,7 @@ export function useTrials(pieceId: string, faceId: string, version: number, wish
 
 export function useGather(pieceId: string, version: number) {
   return useQuery({
-    queryKey: ['gather', pieceId, version],
+    queryKey: keys.gather(pieceId, version),
     queryFn: () => ask(api.GET('/api/pieces/{id}/gather', { params: { path: { id: pieceId } } })),
     placeholderData: (before) => before,
   });
@@ -138,7 +139,7 @@ export function useGather(pieceId: string, version: number) {
 
 export function useCuts(pieceId: string, version: number, together: ReadonlyArray<string>) {
   return useQuery({
-    queryKey: ['cuts', pieceId, version, together.join(' ')],
+    queryKey: keys.cuts(pieceId, version, together),
     queryFn: () =>
       ask(
         api.GET('/api/pieces/{id}/cuts', {
@@ -158,7 +159,7 @@ export function useRemedies(
   enabled: boolean,
 ) {
   return useQuery({
-    queryKey: ['remedies', pieceId, version, designId, together.join(' ')],
+    queryKey: keys.remedies(pieceId, version, designId, together),
     enabled,
     queryFn: () =>
       ask(
@@ -173,7 +174,7 @@ export type Paper = 'A4' | 'LETTER';
 
 export function usePrints(pieceId: string, version: number, paper: Paper) {
   return useQuery({
-    queryKey: ['prints', pieceId, version, paper],
+    queryKey: keys.prints(pieceId, version, paper),
     queryFn: () =>
       ask(
         api.GET('/api/pieces/{id}/prints', { params: { path: { id: pieceId }, query: { paper } } }),
@@ -183,12 +184,12 @@ export function usePrints(pieceId: string, version: number, paper: Paper) {
 }
 
 export function useCutter() {
-  return useQuery({ queryKey: ['cutter'], queryFn: () => ask(api.GET('/api/cutter')) });
+  return useQuery({ queryKey: keys.cutter(), queryFn: () => ask(api.GET('/api/cutter')) });
 }
 
 export function useCuttable(pieceId: string, version: number) {
   return useQuery({
-    queryKey: ['cuttable', pieceId, version],
+    queryKey: keys.cuttable(pieceId, version),
     queryFn: () => ask(api.GET('/api/pieces/{id}/mats', { params: { path: { id: pieceId } } })),
     placeholderData: (before) => before,
   });
@@ -198,7 +199,7 @@ export type MatWish = { matWidthMm: number; matLengthMm: number; weeding: boolea
 
 export function useMats(pieceId: string, version: number, layId: string, wish: MatWish) {
   return useQuery({
-    queryKey: ['mats', pieceId, version, layId, wish],
+    queryKey: keys.mats(pieceId, version, layId, wish),
     queryFn: () =>
       ask(
         api.GET('/api/pieces/{id}/lays/{layId}/mats', {
@@ -212,7 +213,7 @@ export function useMats(pieceId: string, version: number, layId: string, wish: M
 /** How a file that was sent to the cutter was cut. */
 export function useCutRun(jobId: string | null) {
   return useQuery({
-    queryKey: ['cut-run', jobId],
+    queryKey: keys.cutRun(jobId),
     enabled: jobId !== null,
     queryFn: () =>
       ask(api.GET('/api/cutter/cuts/{jobId}', { params: { path: { jobId: jobId ?? '' } } })),
@@ -221,7 +222,7 @@ export function useCutRun(jobId: string | null) {
 
 export function useLedger(holdingId: string | null) {
   return useQuery({
-    queryKey: ['ledger', holdingId],
+    queryKey: keys.ledger(holdingId),
     enabled: holdingId !== null,
     queryFn: () =>
       ask(api.GET('/api/holdings/{id}', { params: { path: { id: holdingId ?? '' } } })),

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, ask, type Job } from './client';
+import { keys } from './keys';
 
 const LOOKED_AT_EVERY_MS = 250;
 
@@ -12,7 +13,7 @@ export function useJob<Wish>(begin: (wish: Wish) => Promise<Job>, done?: (job: J
   const whenDone = useRef(done);
   whenDone.current = done;
   const job = useQuery({
-    queryKey: ['job', id],
+    queryKey: keys.job(id),
     enabled: id !== null,
     queryFn: () => ask(api.GET('/api/jobs/{id}', { params: { path: { id: id ?? '' } } })),
     refetchInterval: (query) =>
@@ -23,14 +24,14 @@ export function useJob<Wish>(begin: (wish: Wish) => Promise<Job>, done?: (job: J
   const start = useMutation({
     mutationFn: begin,
     onSuccess: (begun) => {
-      client.setQueryData(['job', begun.id], begun);
+      client.setQueryData(keys.job(begun.id), begun);
       setId(begun.id);
     },
     onError: () => setId(null),
   });
   const stop = useMutation({
     mutationFn: () => ask(api.DELETE('/api/jobs/{id}', { params: { path: { id: id ?? '' } } })),
-    onSuccess: (stopped) => client.setQueryData(['job', stopped.id], stopped),
+    onSuccess: (stopped) => client.setQueryData(keys.job(stopped.id), stopped),
   });
   const now = id === null ? null : (job.data ?? null);
   useEffect(() => {

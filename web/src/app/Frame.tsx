@@ -1,7 +1,7 @@
 import { Box, Flex, Heading, HStack, Text } from '@chakra-ui/react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
-import { Link, Outlet, useParams } from 'react-router';
+import { Link, Outlet, useMatches, useParams } from 'react-router';
 import { useStudio, useSwitchUnits } from '../api/queries';
 import { Button } from '../common/Button';
 import { Place } from '../common/Place';
@@ -9,24 +9,30 @@ import { FindDialog } from '../find/FindDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
 import { RouteLine } from './RouteLine';
+import { windowTitle } from './titles';
 import { useKeys } from './useKeys';
 
 /** The bar over every page, and the page under it. */
 function Page({
+  of,
   middle,
   right,
   children,
 }: {
+  /** The piece whose page it is. */
+  of?: string;
   middle?: ReactNode;
   right?: ReactNode;
   children: ReactNode;
 }) {
+  const handles = useMatches().map((match) => match.handle);
   const [keysOpen, setKeysOpen] = useState(false);
   const [finding, setFinding] = useState(false);
   const switchUnits = useSwitchUnits();
   useKeys({ '?': () => setKeysOpen(true), u: switchUnits, '/': () => setFinding(true) });
   return (
     <Flex direction="column" h="100%" minW="1024px">
+      <title>{windowTitle(handles, of)}</title>
       <Flex
         as="header"
         h="60px"
@@ -93,11 +99,18 @@ export function PieceFrame() {
   const { pieceId = '' } = useParams();
   return (
     <PlanProvider pieceId={pieceId}>
-      <Page middle={<RouteLine />} right={<UndoRedo />}>
-        <Outlet />
-        <Trouble />
-      </Page>
+      <PiecePage />
     </PlanProvider>
+  );
+}
+
+function PiecePage() {
+  const { piece } = usePlan();
+  return (
+    <Page of={piece.document.name} middle={<RouteLine />} right={<UndoRedo />}>
+      <Outlet />
+      <Trouble />
+    </Page>
   );
 }
 

@@ -18,47 +18,56 @@ import { SupplierPage } from '../shelf/SupplierPage';
 import { StandingPage } from '../standing/StandingPage';
 import { SumsPage } from '../sums/SumsPage';
 import { SurveyPage } from '../survey/SurveyPage';
+import { Broken } from './Broken';
 import { Frame, PieceFrame } from './Frame';
 import { NotHere } from './NotHere';
+import { titled } from './titles';
 
 /** Every face, lay, design and pot has an address of its own. */
 export const routes: RouteObject[] = [
   {
     element: <Frame />,
+    errorElement: <Broken />,
     children: [
-      { path: '/', element: <PiecesPage /> },
-      { path: '/sums', element: <SumsPage /> },
-      { path: '/shelf', element: <ShelfPage /> },
-      { path: '/shelf/designs/new', element: <NewDesignPage /> },
-      { path: '/shelf/designs/:designId', element: <DesignPage /> },
-      { path: '/shelf/designs/:designId/change', element: <ChangeDesignPage /> },
-      { path: '/shelf/pots/new', element: <NewPotPage /> },
-      { path: '/shelf/pots/:holdingId', element: <PotPage /> },
-      { path: '/shelf/lists', element: <ListsPage /> },
-      { path: '/shelf/supplier', element: <SupplierPage /> },
+      { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
+      { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
+      { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
+      { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },
+      { path: '/shelf/designs/:designId', element: <DesignPage />, handle: titled('Design') },
+      {
+        path: '/shelf/designs/:designId/change',
+        element: <ChangeDesignPage />,
+        handle: titled('Change a design'),
+      },
+      { path: '/shelf/pots/new', element: <NewPotPage />, handle: titled('A new pot') },
+      { path: '/shelf/pots/:holdingId', element: <PotPage />, handle: titled('Pot') },
+      { path: '/shelf/lists', element: <ListsPage />, handle: titled('Lists and files') },
+      { path: '/shelf/supplier', element: <SupplierPage />, handle: titled('Supplier') },
       { path: '*', element: <NotHere /> },
     ],
   },
   {
     path: '/pieces/:pieceId',
     element: <PieceFrame />,
+    errorElement: <Broken />,
     children: [
       { index: true, element: <Navigate to="survey" replace /> },
-      { path: 'survey/:faceId?', element: <SurveyPage /> },
-      { path: 'standing', element: <StandingPage /> },
-      { path: 'photos', element: <PhotosPage /> },
-      { path: 'choose/:faceId?', element: <ChoosePage /> },
-      { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage /> },
+      { path: 'survey/:faceId?', element: <SurveyPage />, handle: titled('Survey') },
+      { path: 'standing', element: <StandingPage />, handle: titled('Standing') },
+      { path: 'photos', element: <PhotosPage />, handle: titled('Photos') },
+      { path: 'choose/:faceId?', element: <ChoosePage />, handle: titled('Choose') },
+      { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage />, handle: titled('Lay out') },
       {
         path: 'cut',
         element: <CutPage />,
+        handle: titled('Cut'),
         children: [
           { index: true, element: <SheetsTab /> },
           { path: 'print', element: <PrintTab /> },
           { path: 'cutter/:layId?', element: <CutterTab /> },
         ],
       },
-      { path: 'gather', element: <GatherPage /> },
+      { path: 'gather', element: <GatherPage />, handle: titled('Gather') },
       { path: '*', element: <NotHere /> },
     ],
   },

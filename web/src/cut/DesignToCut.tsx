@@ -2,6 +2,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type DesignCut } from '../api/client';
+import { changed } from '../api/keys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { Refusal } from '../common/Refusal';
@@ -134,9 +135,7 @@ function useBooking(designId: string, together: ReadonlyArray<string>) {
           );
     },
     onSuccess: () => {
-      for (const k of ['cuts', 'gather', 'route', 'ledger', 'shelf', 'design', 'pieces', 'piece']) {
-        void client.invalidateQueries({ queryKey: [k] });
-      }
+      void changed(client, 'plan', 'shelf');
     },
   });
 }

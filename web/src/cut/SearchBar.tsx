@@ -2,6 +2,7 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type CutWish, type DesignCut, type Measure } from '../api/client';
+import { changed } from '../api/keys';
 import { useJob } from '../api/useJob';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
@@ -33,7 +34,7 @@ export function SearchBar({ cut, together, locked }: Props) {
     path: { id: piece.id, designId: cut.designId },
     query: { with: [...together] },
   };
-  const fresh = () => client.invalidateQueries({ queryKey: ['cuts'] });
+  const fresh = () => changed(client, 'shelf');
   const search = useJob(
     (wish: CutWish) =>
       ask(api.POST('/api/pieces/{id}/cuts/{designId}/searches', { params, body: wish })),

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type CardView } from '../api/client';
+import { keys } from '../api/keys';
 import { usePieces } from '../api/queries';
 
 type Hit = {
@@ -21,13 +22,13 @@ export function FindDialog({ close }: { close: () => void }) {
   const wanted = useDeferredValue(text.trim());
   const looksLikeCode = /^[2-9a-hj-np-rt-x]{3,5}-?[2-9a-hj-np-rt-x]$/i.test(wanted);
   const code = useQuery({
-    queryKey: ['code', wanted],
+    queryKey: keys.code(wanted),
     enabled: looksLikeCode,
     retry: false,
     queryFn: () => ask(api.GET('/api/shelf/code', { params: { query: { text: wanted } } })),
   });
   const things = useQuery({
-    queryKey: ['shelf', 'find', wanted],
+    queryKey: keys.shelf({ find: wanted }),
     enabled: wanted !== '',
     queryFn: () => ask(api.GET('/api/shelf', { params: { query: { words: wanted } } })),
     placeholderData: (before) => before,

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, ask, type NeedView, type UseView } from '../api/client';
+import { changed, keys } from '../api/keys';
 import { useGather } from '../api/queries';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
@@ -30,10 +31,8 @@ export function GatherPage() {
     },
     onSuccess: (fresh) => {
       setRefused(null);
-      client.setQueryData(['gather', piece.id, piece.version], fresh);
-      for (const key of ['pots', 'ledger', 'route', 'pieces', 'shelf']) {
-        void client.invalidateQueries({ queryKey: [key] });
-      }
+      client.setQueryData(keys.gather(piece.id, piece.version), fresh);
+      void changed(client, 'shelf');
     },
     onError: (problem) => setRefused(problem.message),
   });

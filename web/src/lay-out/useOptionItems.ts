@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask, type LayView } from '../api/client';
+import { keys } from '../api/keys';
 import { usePlan } from '../plan/PlanProvider';
 
 /** The first options of a lay with their items, for pictures of them. */
@@ -11,7 +12,7 @@ export function useOptionItems(lay: LayView, wanted: boolean) {
     lays: plan.document.lays.map(({ pick: _, ...rest }) => rest),
   };
   return useQuery({
-    queryKey: ['options', plan.piece.id, lay.id, lay.faceId, document],
+    queryKey: keys.options(plan.piece.id, lay.id, lay.faceId, document),
     queryFn: () =>
       ask(
         api.POST('/api/readings/options', {

@@ -2,6 +2,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type DragEvent, useRef, useState } from 'react';
 import { api, ask, type PhotoView, type Stage, seen, upload } from '../api/client';
+import { changed } from '../api/keys';
 import { usePhotos } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
@@ -21,7 +22,7 @@ export function PhotosPage() {
   const plan = usePlan();
   const client = useQueryClient();
   const photos = usePhotos(plan.piece.id);
-  const again = () => client.invalidateQueries({ queryKey: ['photos', plan.piece.id] });
+  const again = () => changed(client, 'photos');
   const add = useMutation({
     mutationFn: async ({ files, stage }: { files: ReadonlyArray<File>; stage: Stage }) => {
       for (const file of files) {

@@ -2,6 +2,7 @@ import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, ask, type FormChoice, type StencilView } from '../api/client';
+import { changed, keys } from '../api/keys';
 import { useForms } from '../api/queries';
 import { Button } from '../common/Button';
 import { ErrorState, Loading } from '../common/States';
@@ -22,8 +23,8 @@ export function NewPiece({ close }: { close: () => void }) {
         }),
       ),
     onSuccess: (piece) => {
-      client.setQueryData(['piece', piece.id], piece);
-      void client.invalidateQueries({ queryKey: ['pieces'] });
+      client.setQueryData(keys.piece(piece.id), piece);
+      void changed(client, 'plan');
       go(`/pieces/${piece.id}/survey`, { state: { started: true } });
     },
   });

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, ask, type PieceCard, type RouteView, upload } from '../api/client';
+import { changed } from '../api/keys';
 import { usePieces, useStudio } from '../api/queries';
 import { STOPS } from '../app/RouteLine';
 import { useKeys } from '../app/useKeys';
@@ -93,7 +94,7 @@ function ImportPiece() {
   const read = useMutation({
     mutationFn: (file: File) => upload<{ id: string }>('/api/pieces/import', file),
     onSuccess: (piece) => {
-      void client.invalidateQueries({ queryKey: ['pieces'] });
+      void changed(client, 'plan');
       go(`/pieces/${piece.id}/survey`);
     },
   });
@@ -267,7 +268,7 @@ function CardActions({ piece, archived }: { piece: PieceCard; archived: boolean 
           return ask(api.DELETE('/api/pieces/{id}', path), true);
       }
     },
-    onSettled: () => client.invalidateQueries({ queryKey: ['pieces'] }),
+    onSettled: () => changed(client, 'plan'),
   });
   return (
     <Flex px="3" pb="3" gap="1" align="center">

@@ -10,6 +10,7 @@ import {
   useRef,
 } from 'react';
 import { api, ask, type LayView, type PieceView, type PlanDocument, Problem } from '../api/client';
+import { keys } from '../api/keys';
 import { ErrorState, Loading } from '../common/States';
 import { ClashDialog } from './ClashDialog';
 import { clearDraft, keepDraft, readDraft } from './drafts';
@@ -52,7 +53,7 @@ export function usePlan(): Plan {
 
 export function PlanProvider({ pieceId, children }: { pieceId: string; children: ReactNode }) {
   const piece = useQuery({
-    queryKey: ['piece', pieceId],
+    queryKey: keys.piece(pieceId),
     queryFn: () => ask(api.GET('/api/pieces/{id}', { params: { path: { id: pieceId } } })),
   });
   if (piece.isPending) {
@@ -102,7 +103,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     ).then(
       (piece) => {
         clearDraft(id);
-        client.setQueryData(['piece', id], piece);
+        client.setQueryData(keys.piece(id), piece);
         act({ type: 'saved', piece });
       },
       (problem: unknown) => {
@@ -154,12 +155,12 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
             way === 'undo'
               ? await ask(api.POST('/api/pieces/{id}/undo', { params: ifMatch }))
               : await ask(api.POST('/api/pieces/{id}/redo', { params: ifMatch }));
-          client.setQueryData(['piece', id], stepped);
+          client.setQueryData(keys.piece(id), stepped);
           act({ type: 'saved', piece: stepped });
           await until((s) => isBlocked(s) || s.piece.version >= stepped.version);
         } catch (problem) {
           if (problem instanceof Problem && problem.status === 409) {
-            await client.invalidateQueries({ queryKey: ['piece', id] });
+            await client.invalidateQueries({ queryKey: keys.piece(id) });
           } else {
             act({ type: 'silent', sentence: (problem as Error).message });
           }
@@ -215,7 +216,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
           choose={async (whose) => {
             const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }));
             clearDraft(id);
-            client.setQueryData(['piece', id], piece);
+            client.setQueryData(keys.piece(id), piece);
             act(
               whose === 'theirs'
                 ? { type: 'tookTheirs', piece }

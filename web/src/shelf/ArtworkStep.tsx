@@ -2,6 +2,7 @@ import { Box, Flex, Heading, Spinner, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { type ArtworkView, api, ask, type Drawn, upload } from '../api/client';
+import { keys } from '../api/keys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { LengthField } from '../common/LengthField';
@@ -34,7 +35,7 @@ export function ArtworkStep({ drawn, artwork, onArtwork }: Props) {
   const client = useQueryClient();
   const openings = drawn === 'OPENINGS';
   const take = (view: ArtworkView) => {
-    client.setQueryData(['artwork', view.id, openings], view);
+    client.setQueryData(keys.artwork(view.id, openings), view);
     onArtwork(view.id);
   };
   const read = useMutation({

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, ask, type EntryKind, type EntryView, type LedgerView } from '../api/client';
+import { keys } from '../api/keys';
 import { useLedger } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
@@ -33,7 +34,7 @@ function useBook(holdingId: string) {
   const changed = useShelfChanged();
   const took = (fresh: LedgerView) => {
     changed();
-    client.setQueryData(['ledger', holdingId], fresh);
+    client.setQueryData(keys.ledger(holdingId), fresh);
   };
   const params = { path: { id: holdingId } };
   return {

@@ -3,6 +3,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { api, ask, type JobView, upload } from '../api/client';
+import { keys } from '../api/keys';
 import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
 import { Section } from '../common/Section';
@@ -21,7 +22,7 @@ export function ListsPage() {
     onSuccess: (job) => setJobId(job.id),
   });
   const job = useQuery({
-    queryKey: ['list', jobId],
+    queryKey: keys.list(jobId),
     enabled: jobId !== null,
     queryFn: async () => {
       const now = await ask(

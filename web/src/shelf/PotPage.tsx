@@ -3,6 +3,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { api, ask, type HoldingView, type MediumGiven, type MediumView, seen } from '../api/client';
+import { keys } from '../api/keys';
 import { useLedger } from '../api/queries';
 import { Button } from '../common/Button';
 import { PlainField } from '../common/PlainField';
@@ -254,7 +255,7 @@ function Particulars({ pot }: { pot: HoldingView }) {
 function LevelOnDay({ holdingId }: { holdingId: string }) {
   const [day, setDay] = useState(new Date().toISOString().slice(0, 10));
   const level = useQuery({
-    queryKey: ['ledger', holdingId, 'level', day],
+    queryKey: keys.level(holdingId, day),
     enabled: day !== '',
     queryFn: () =>
       ask(

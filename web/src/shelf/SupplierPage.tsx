@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, ask, type SaleView } from '../api/client';
+import { changed, keys } from '../api/keys';
 import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
 import { Section } from '../common/Section';
@@ -14,7 +15,7 @@ export function SupplierPage() {
   const [words, setWords] = useState('');
   const wanted = useDeferredValue(words.trim());
   const list = useQuery({
-    queryKey: ['supplier', wanted],
+    queryKey: keys.supplier(wanted),
     queryFn: () => ask(api.GET('/api/supplier', { params: { query: { words: wanted } } })),
     placeholderData: (before) => before,
   });
@@ -92,7 +93,7 @@ function Item({ item }: { item: SaleView }) {
   const shopping = useMutation({
     mutationFn: (pack: number) =>
       ask(api.POST('/api/supplier/{sku}/shopping', { params, body: { pack, quantity: 1 } })),
-    onSuccess: (now) => client.setQueryData(['shopping'], now),
+    onSuccess: (now) => client.setQueryData(keys.shopping(), now),
     onError: setRefused,
   });
   return (
@@ -161,18 +162,18 @@ function Item({ item }: { item: SaleView }) {
 function Shopping() {
   const client = useQueryClient();
   const list = useQuery({
-    queryKey: ['shopping'],
+    queryKey: keys.shopping(),
     queryFn: () => ask(api.GET('/api/shopping')),
   });
   const change = useMutation({
     mutationFn: ({ id, quantity, done }: { id: string; quantity: number; done: boolean }) =>
       ask(api.PUT('/api/shopping/{id}', { params: { path: { id } }, body: { quantity, done } })),
-    onSuccess: (now) => client.setQueryData(['shopping'], now),
+    onSuccess: (now) => client.setQueryData(keys.shopping(), now),
   });
   const remove = useMutation({
     mutationFn: (id: string) =>
       ask(api.DELETE('/api/shopping/{id}', { params: { path: { id } } }), true),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['shopping'] }),
+    onSuccess: () => changed(client, 'shopping'),
   });
   const lines = list.data?.lines ?? [];
   return (

@@ -3,6 +3,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Answers, api, ask, seen, type ToolView } from '../api/client';
+import { keys } from '../api/keys';
 import { Button } from '../common/Button';
 import { MeasureFields } from '../common/MeasureFields';
 import { PlainField } from '../common/PlainField';
@@ -14,7 +15,7 @@ const NONE: Answers = { numbers: {}, choices: {} };
 /** A tool: what it covers in a minute, what stays in it. Without one: a new one. */
 export function ToolPanel({ toolId }: { toolId: string | null }) {
   const tools = useQuery({
-    queryKey: ['tools'],
+    queryKey: keys.tools(),
     enabled: toolId !== null,
     queryFn: () => ask(api.GET('/api/tools')),
   });
@@ -32,7 +33,7 @@ function ToolForm({ tool, done }: { tool: ToolView | null; done: () => void }) {
   const [answers, setAnswers] = useState<Answers>(tool?.answers ?? NONE);
   const [version, setVersion] = useState(tool?.version ?? 0);
   const fields = useQuery({
-    queryKey: ['toolReading', answers],
+    queryKey: keys.toolReading(answers),
     queryFn: () => ask(api.POST('/api/tools/reading', { body: { name: name || 'tool', answers } })),
     placeholderData: (before) => before,
   });

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type DesignGiven, type MediumGiven } from '../api/client';
+import { changed, keys } from '../api/keys';
 
 export type Filters = {
   readonly words: string;
@@ -14,7 +15,7 @@ export type Filters = {
 
 export function useShelf(filters: Filters) {
   return useQuery({
-    queryKey: ['shelf', filters],
+    queryKey: keys.shelf(filters),
     queryFn: () =>
       ask(
         api.GET('/api/shelf', {
@@ -39,7 +40,7 @@ export function useShelf(filters: Filters) {
 
 export function useWays() {
   return useQuery({
-    queryKey: ['ways'],
+    queryKey: keys.ways(),
     queryFn: () => ask(api.GET('/api/shelf/ways')),
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -47,7 +48,7 @@ export function useWays() {
 
 export function useDesign(id: string | null) {
   return useQuery({
-    queryKey: ['design', id],
+    queryKey: keys.design(id),
     enabled: id !== null,
     queryFn: () => ask(api.GET('/api/designs/{id}', { params: { path: { id: id ?? '' } } })),
   });
@@ -55,7 +56,7 @@ export function useDesign(id: string | null) {
 
 export function useUses(thing: 'design' | 'holding', id: string) {
   return useQuery({
-    queryKey: ['uses', thing, id],
+    queryKey: keys.uses(thing, id),
     queryFn: () =>
       thing === 'design'
         ? ask(api.GET('/api/designs/{id}/uses', { params: { path: { id } } }))
@@ -65,7 +66,7 @@ export function useUses(thing: 'design' | 'holding', id: string) {
 
 export function useKinds() {
   return useQuery({
-    queryKey: ['kinds'],
+    queryKey: keys.kinds(),
     queryFn: () => ask(api.GET('/api/designs/kinds')),
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -74,7 +75,7 @@ export function useKinds() {
 /** What the core makes of a design as it is told so far. */
 export function useDesignReading(given: DesignGiven | null) {
   return useQuery({
-    queryKey: ['designReading', given],
+    queryKey: keys.designReading(given),
     enabled: given !== null,
     retry: false,
     queryFn: () => ask(api.POST('/api/designs/reading', { body: given as DesignGiven })),
@@ -84,7 +85,7 @@ export function useDesignReading(given: DesignGiven | null) {
 
 export function useArtwork(id: string | null, openings: boolean) {
   return useQuery({
-    queryKey: ['artwork', id, openings],
+    queryKey: keys.artwork(id, openings),
     enabled: id !== null,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () =>
@@ -98,7 +99,7 @@ export function useArtwork(id: string | null, openings: boolean) {
 
 export function useGenericMedia() {
   return useQuery({
-    queryKey: ['generic'],
+    queryKey: keys.generic(),
     queryFn: () => ask(api.GET('/api/media/generic')),
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -106,7 +107,7 @@ export function useGenericMedia() {
 
 export function useMediumReading(given: MediumGiven | null) {
   return useQuery({
-    queryKey: ['mediumReading', given],
+    queryKey: keys.mediumReading(given),
     enabled: given !== null,
     retry: false,
     queryFn: () => ask(api.POST('/api/media/reading', { body: given as MediumGiven })),
@@ -116,7 +117,7 @@ export function useMediumReading(given: MediumGiven | null) {
 
 export function useMedium(id: string | null) {
   return useQuery({
-    queryKey: ['medium', id],
+    queryKey: keys.medium(id),
     enabled: id !== null,
     queryFn: () => ask(api.GET('/api/media/{id}', { params: { path: { id: id ?? '' } } })),
   });
@@ -126,20 +127,6 @@ export function useMedium(id: string | null) {
 export function useShelfChanged() {
   const client = useQueryClient();
   return () => {
-    for (const key of [
-      'shelf',
-      'design',
-      'medium',
-      'ledger',
-      'pots',
-      'stencils',
-      'gather',
-      'route',
-      'pieces',
-      'trials',
-      'tools',
-    ]) {
-      void client.invalidateQueries({ queryKey: [key] });
-    }
+    void changed(client, 'shelf');
   };
 }

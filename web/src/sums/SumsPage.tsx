@@ -2,6 +2,7 @@ import { Box, Field, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { api, ask, type RunAnswer } from '../api/client';
+import { keys } from '../api/keys';
 import { useStudio } from '../api/queries';
 import { Fig } from '../common/Fig';
 import { useElementSize } from '../common/useElementSize';
@@ -17,7 +18,7 @@ export function SumsPage() {
   const complete = [asked.length, asked.motif, asked.gap, asked.endMargin].every((t) => t.trim());
   const unit = useStudio().data?.tape.unit;
   const sum = useQuery({
-    queryKey: ['run', asked, unit],
+    queryKey: keys.run(asked, unit),
     enabled: complete,
     placeholderData: keepPreviousData,
     queryFn: () =>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask, type FaceView } from '../api/client';
+import { keys } from '../api/keys';
 import { SvgFig } from '../common/Fig';
 import { num, type Spot } from '../map/viewport';
 import { ink } from '../theme/theme';
@@ -65,7 +66,7 @@ function onEdge(face: FaceView, at: Spot, reach: number): Spot | null {
 /** A tape held between two places of a face, with what it reads. */
 export function MeasuringTape({ from, to, k }: { from: Spot; to: Spot | null; k: number }) {
   const answer = useQuery({
-    queryKey: ['between', from, to],
+    queryKey: keys.between(from, to),
     enabled: to !== null,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () =>

@@ -1,0 +1,21 @@
+/** What a page is called, kept with its address. */
+export type Titled = { readonly title: string };
+
+export const titled = (title: string): Titled => ({ title });
+
+const APPLICATION = 'Craft Map';
+
+/**
+ * The title of the window, which tabs and the history show: the page first, as tabs are narrow.
+ *
+ * @param handles of the addresses from the outermost to the page itself
+ * @param piece whose page it is, if it is one's
+ */
+export function windowTitle(handles: readonly unknown[], piece?: string): string {
+  const page = handles.filter(isTitled).at(-1)?.title;
+  return [page, piece, APPLICATION].filter((part) => part !== undefined && part !== '').join(' · ');
+}
+
+function isTitled(handle: unknown): handle is Titled {
+  return typeof handle === 'object' && handle !== null && 'title' in handle;
+}
