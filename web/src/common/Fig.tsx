@@ -68,8 +68,8 @@ export function split(text: string): Part[] {
     const start = m.index;
     const lead = text.slice(at, start) + (m[1] ?? '');
     if (lead) {
-      // a thin space keeps the whole number and its fraction apart, and together
-      parts.push(m[1] ? `${lead}\u2009` : lead);
+      // a narrow space that no line breaks at keeps a whole number and its fraction together
+      parts.push(m[1] ? `${lead}\u202f` : lead);
     }
     parts.push({ over: m[2] ?? m[4] ?? '', under: m[3] ?? m[5] ?? '' });
     at = start + m[0].length;

@@ -139,7 +139,7 @@ abstract class Journey {
   /** The figure of a mark without its number: fractions read as they are typed. */
   protected List<String> markFigures() {
     return marks().allInnerTexts().stream()
-        .map(t -> t.replaceFirst("^\\d+\\s*\\n\\s*", "").replace('\u2009', ' ').strip())
+        .map(t -> t.replaceFirst("^\\d+\\s*\\n\\s*", "").replace('\u202f', ' ').strip())
         .toList();
   }
 

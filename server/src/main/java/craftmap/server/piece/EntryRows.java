@@ -15,7 +15,7 @@ interface EntryRows extends JpaRepository<EntryRow, Long> {
   Optional<EntryRow> findByPieceIdAndId(String pieceId, Long id);
 
   /** The latest changes of a piece, newest first. */
-  List<EntryRow> findFirst10ByPieceIdOrderByMadeAsDesc(String pieceId);
+  List<EntryRow> findFirst5ByPieceIdOrderByMadeAsDesc(String pieceId);
 
   /** Before they go: entries point to each other. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)

@@ -229,8 +229,11 @@ public class Pieces {
     hold(studio, id);
     PieceRow piece = row(studio, id);
     EntryRow current = current(piece);
+    if (piece.version() != version) {
+      throw clash(studio, id);
+    }
     String text = json.write(document);
-    if (piece.version() == version && text.equals(current.document())) {
+    if (text.equals(current.document())) {
       return saved(piece);
     }
     boolean goesOn =
@@ -287,18 +290,20 @@ public class Pieces {
 
   private void move(Studio studio, String id, long version, Long entryId) {
     if (pieces.move(studio.id(), id, version, entryId) != 1) {
-      PieceRow theirs = row(studio, id);
-      throw new Clash(
-          Words.say("clash"),
-          new Clash.Theirs(
-              theirs.version(),
-              current(theirs).madeAt(),
-              entries.findFirst10ByPieceIdOrderByMadeAsDesc(id).stream()
-                  .filter(e -> !e.id().equals(entryId))
-                  .limit(5)
-                  .map(EntryRow::summary)
-                  .toList()));
+      throw clash(studio, id);
     }
+  }
+
+  private Clash clash(Studio studio, String id) {
+    PieceRow theirs = row(studio, id);
+    return new Clash(
+        Words.say("clash"),
+        new Clash.Theirs(
+            theirs.version(),
+            current(theirs).madeAt(),
+            entries.findFirst5ByPieceIdOrderByMadeAsDesc(id).stream()
+                .map(EntryRow::summary)
+                .toList()));
   }
 
   private SavedPlan saved(PieceRow piece) {
