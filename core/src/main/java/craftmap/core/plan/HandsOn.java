@@ -20,6 +20,8 @@ import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.PageSet;
 import craftmap.core.lay.rule.RollerStrips;
+import craftmap.core.measure.Times;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
@@ -53,7 +55,12 @@ final class HandsOn {
     return items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum() / 10_000;
   }
 
-  static double minutes(
+  static Duration time(
+      Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
+    return Times.ofMinutes(minutes(lay, design, chosen, items, passes));
+  }
+
+  private static double minutes(
       Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
     int n = items.size();
     double ticks = SETTING_OUT + n * TICK;

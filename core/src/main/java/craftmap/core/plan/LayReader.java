@@ -212,8 +212,8 @@ final class LayReader {
     }
     double masking =
         all.stream().mapToDouble(on -> Masking.mm(on.room, design, on.seen.items())).sum();
-    Takes takes =
-        Takes.of(
+    Needs takes =
+        NeedsOfLay.of(
             lay,
             design,
             chosen.option(),

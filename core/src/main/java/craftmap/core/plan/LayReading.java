@@ -53,7 +53,7 @@ public sealed interface LayReading {
       Optional<StencilPasses> passes,
       List<Clearance> clearances,
       List<BreakCrossing> crossings,
-      Takes takes)
+      Needs takes)
       implements LayReading {
     public Laid {
       faceIds = List.copyOf(faceIds);

@@ -63,10 +63,10 @@ public record Proposal(LayRule rule, LayAnswer answer) {
   }
 
   /** What the best of its options takes. */
-  public Takes takes(Face face, Design design) {
+  public Needs takes(Face face, Design design) {
     LayOption best = ((LayAnswer.Options) answer).best();
     Lay lay = Lay.fresh("tried", face.id(), Optional.of(design.id()), rule, Optional.empty(), 1);
-    return Takes.of(
+    return NeedsOfLay.of(
         lay, design, best, face, List.of(best.items()), Optional.empty(), Optional.empty(), 0);
   }
 

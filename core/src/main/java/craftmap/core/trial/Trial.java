@@ -27,8 +27,8 @@ import craftmap.core.lay.rule.SheetCover;
 import craftmap.core.lay.rule.Wrapping;
 import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Needs;
 import craftmap.core.plan.Proposal;
-import craftmap.core.plan.Takes;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.StockUnit;
 import craftmap.core.surface.Face;
@@ -131,7 +131,7 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
       return new Trial(new NoRow(proposal.answer()), List.of(), Optional.empty());
     }
     LayOption best = options.best();
-    Takes takes = proposal.takes(room.face(), design);
+    Needs takes = proposal.takes(room.face(), design);
     List<Placed> placed = best.items().stream().limit(MOST_SHOWN).map(Trial::upright).toList();
     double wanted = takes.offTheShelf(design);
     Optional<Need> need =
@@ -158,27 +158,20 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
     };
   }
 
-  private static Verdict verdict(Design design, LayOption best, Takes takes) {
+  private static Verdict verdict(Design design, LayOption best, Needs takes) {
     return switch (best.arrangement()) {
       case SheetCover cover -> new Covers(takes.sheets());
       case Wrapping wrap -> new Covers(takes.sheets());
       case RollStrips strips ->
           new Strips(strips.strips(), design instanceof PlasterFabric p ? p.layers() : 1);
       case FrameSides frame -> new AllRound(frame.lengthMm());
-      case RollerStrips strips ->
-          new Pasted(
-              strips.strips(),
-              strips.turns(),
-              takes.paste().map(Takes.Paste::volumeMl).orElse(0.0));
+      case RollerStrips strips -> new Pasted(strips.strips(), strips.turns(), takes.pasteMl());
       case ZoneArea zone -> new Zone(zone.areaMm2());
       default ->
           design instanceof Dots
               ? new Dotted(best.items().size())
               : design instanceof Texture
-                  ? new Pasted(
-                      best.items().size(),
-                      best.items().size(),
-                      takes.paste().map(Takes.Paste::volumeMl).orElse(0.0))
+                  ? new Pasted(best.items().size(), best.items().size(), takes.pasteMl())
                   : new Covers(takes.sheets());
     };
   }
@@ -234,8 +227,7 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
         Standpoint.of(region, mould.printWidthMm(), mould.printHeightMm(), mould.direction());
     Verdict verdict =
         stand instanceof Standpoint.At at
-            ? new Casting(
-                at.centred(), mould.volumeMl() * (1 + Takes.CASTING_LOSS), mould.batchMinutes())
+            ? new Casting(at.centred(), Needs.materialMl(mould.volumeMl()), mould.batchMinutes())
             : verdict(stand);
     return new Trial(verdict, tried(stand), Optional.empty());
   }

@@ -172,10 +172,11 @@ class LaysOnPiecesTest {
             Map.of(),
             lay("n", firstFace(FormKind.SIGN), "napkin", RuleKind.COVER));
     LayReading.Laid napkins = laid(reading, firstFace(FormKind.SIGN), "n");
-    Takes takes = napkins.takes();
-    assertThat(takes.sheets()).isGreaterThanOrEqualTo(takes.leastSheets());
+    Needs takes = napkins.takes();
+    assertThat(takes.sheets())
+        .isGreaterThanOrEqualTo(takes.find(Need.Sheets.class).orElseThrow().least());
     assertThat(takes.offTheShelf(napkins.design())).isEqualTo(takes.sheets());
-    assertThat(takes.sizedMm2())
+    assertThat(coatedMm2(takes))
         .isCloseTo(
             reading.face(firstFace(FormKind.SIGN)).face().outline().areaMm2(), within(200.0));
   }
@@ -219,11 +220,11 @@ class LaysOnPiecesTest {
                 Map.of(),
                 OptionalDouble.of(2)));
     double whole = reading.face(face).face().outline().areaMm2();
-    Takes collage = laid(reading, face, "c").takes();
-    Takes foil = laid(reading, face, "f").takes();
-    assertThat(collage.pieces()).isEqualTo(2);
-    assertThat(foil.sizedMm2()).isLessThan(whole - collage.sizedMm2());
-    assertThat(foil.sizedMm2()).isGreaterThan(whole - collage.sizedMm2() - 2 * 400 * 8);
+    Needs collage = laid(reading, face, "c").takes();
+    Needs foil = laid(reading, face, "f").takes();
+    assertThat(collage.find(Need.Pieces.class)).contains(new Need.Pieces(2));
+    assertThat(coatedMm2(foil)).isLessThan(whole - coatedMm2(collage));
+    assertThat(coatedMm2(foil)).isGreaterThan(whole - coatedMm2(collage) - 2 * 400 * 8);
   }
 
   @Test
@@ -236,11 +237,16 @@ class LaysOnPiecesTest {
             Map.of("width", 600.0, "height", 400.0),
             Map.of(face, found),
             lay("z", face, "zone", RuleKind.WHOLE_FACE));
-    Takes takes = laid(reading, face, "z").takes();
+    Needs takes = laid(reading, face, "z").takes();
     double area = reading.face(face).face().outline().areaMm2() - 100 * 50;
     // bare wood drinks a quarter more the first time; 10 m2 a litre, and 5 % in the brush
     assertThat(takes.potMl()).isCloseTo(area * (1.25 + 1) / 10 / 1000 * 1.05, within(0.5));
-    assertThat(takes.maskingMm()).isCloseTo(2 * (100 + 50), within(3.0));
+    assertThat(takes.find(Need.Tape.class).orElseThrow().mm())
+        .isCloseTo(2 * (100 + 50), within(3.0));
+  }
+
+  private static double coatedMm2(Needs needs) {
+    return needs.find(Need.Coated.class).orElseThrow().mm2();
   }
 
   private static Found withPlate() {

@@ -123,7 +123,7 @@ class QuantitiesTest {
     PlanReading reading =
         lay("t", roller, SIGN, RuleKind.ROLLER, Map.of("overlap", 5.0), Map.of())
             .onASign(504.5, 555.2, null);
-    assertThat(first(reading).takes().paste().orElseThrow().volumeMl())
+    assertThat(first(reading).takes().find(Need.Paste.class).orElseThrow().volumeMl())
         .isCloseTo(1047.6, within(0.05));
   }
 
@@ -171,7 +171,12 @@ class QuantitiesTest {
       } else {
         lay("d", Shapes.block(60, 40, 140, 90), SIGN, RuleKind.GRID, Map.of(), Map.of());
       }
-      double masking = first(onASign(900, 540, Founds.with(strips))).takes().maskingMm();
+      double masking =
+          first(onASign(900, 540, Founds.with(strips)))
+              .takes()
+              .find(Need.Tape.class)
+              .map(Need.Tape::mm)
+              .orElse(0.0);
       if (paste) {
         assertThat(masking).isCloseTo(2360, within(2.0));
       } else {
@@ -186,7 +191,7 @@ class QuantitiesTest {
     Design disc = Prints.roundCutOut(82.2);
     PlanReading reading =
         lay("c", disc, SIGN, RuleKind.SINGLE, Map.of(), Map.of()).onASign(400, 300, null);
-    assertThat(first(reading).takes().sizedMm2())
+    assertThat(first(reading).takes().find(Need.Coated.class).orElseThrow().mm2())
         .isCloseTo(Math.PI * 82.2 * 82.2 / 4, within(15.0));
   }
 

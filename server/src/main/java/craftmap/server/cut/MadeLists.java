@@ -11,8 +11,9 @@ import craftmap.core.lay.rule.Way;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Need;
+import craftmap.core.plan.Needs;
 import craftmap.core.plan.PlanReading;
-import craftmap.core.plan.Takes;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
@@ -50,7 +51,9 @@ final class MadeLists {
   private static void made(
       TapeDivision tape, LayReading.Laid laid, String face, Optional<Pool> pool, List<Made> into) {
     Design design = laid.design();
-    Takes takes = laid.takes();
+    Needs needs = laid.takes();
+    Optional<Need.Castings> castings = needs.find(Need.Castings.class);
+    Optional<Need.Length> length = needs.find(Need.Length.class);
     if (laid.chosen().arrangement() instanceof FrameSides frame) {
       List<String> lines = new ArrayList<>(sides(tape, frame));
       pool.filter(Pool::isShared)
@@ -65,15 +68,15 @@ final class MadeLists {
               List.of(
                   Words.say(
                       "made.each", tape.show(strips.lengthMm() / Math.max(1, strips.strips()))))));
-    } else if (takes.castings().isPresent()) {
-      Takes.Castings c = takes.castings().get();
+    } else if (castings.isPresent()) {
+      Need.Castings c = castings.get();
       into.add(
           made(
               laid,
               face,
               Words.say("made.castings", c.count(), c.batches()),
               List.of(
-                  Words.say("made.casting", Words.minutes(c.readyAfterMin())),
+                  Words.say("made.casting", Words.time(c.readyAfter())),
                   Words.say("made.material", Decimals.show(c.materialMl(), 0)))));
     } else if (laid.chosen().arrangement() instanceof CornerSet corners
         && corners.way() == Way.CORNERS_QUARTERS) {
@@ -81,12 +84,12 @@ final class MadeLists {
     } else if (design.comes() instanceof Comes.AsPieces && !halved(laid).isEmpty()) {
       into.add(
           made(laid, face, Words.say("made.cutPieces", halved(laid).size()), sizes(tape, laid)));
-    } else if (design.comes() instanceof Comes.ByLength && takes.lengthMm() > 0) {
+    } else if (design.comes() instanceof Comes.ByLength && length.isPresent()) {
       into.add(
           made(
               laid,
               face,
-              Words.say("made.length", Measure.longText(takes.lengthMm(), tape)),
+              Words.say("made.length", Measure.longText(length.get().mm(), tape)),
               List.of()));
     }
   }

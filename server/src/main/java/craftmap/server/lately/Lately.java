@@ -1,7 +1,8 @@
 package craftmap.server.lately;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
 /**
@@ -11,11 +12,14 @@ import java.util.function.Supplier;
 public final class Lately<T> {
   private record Read<T>(Map<String, Object> stamp, T what) {}
 
-  private final Map<String, Read<T>> byStudio = new ConcurrentHashMap<>();
+  /** More studios than work at once; the others are read anew. */
+  private static final int MOST = 200;
+
+  private final Cache<String, Read<T>> byStudio = Caffeine.newBuilder().maximumSize(MOST).build();
 
   /** What was read under this stamp, or it is read now. */
   public T of(String studioId, Map<String, Object> stamp, Supplier<T> reader) {
-    Read<T> known = byStudio.get(studioId);
+    Read<T> known = byStudio.getIfPresent(studioId);
     if (known != null && known.stamp().equals(stamp)) {
       return known.what();
     }

@@ -1,11 +1,11 @@
 package craftmap.server.piece;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;
 import craftmap.server.shelf.ShelfService;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
 /**
@@ -20,15 +20,13 @@ final class Readings {
   record Question(
       String studioId, TapeDivision tape, ShelfService.Stamp shelf, PlanDocument document) {}
 
-  private final Map<Question, PlanReading> lately = new ConcurrentHashMap<>();
+  private final Cache<Question, PlanReading> lately =
+      Caffeine.newBuilder().maximumSize(MOST).build();
 
   PlanReading of(Question question, Supplier<PlanReading> work) {
-    if (lately.size() > MOST) {
-      lately.clear();
-    }
-    PlanReading reading = lately.computeIfAbsent(question, q -> work.get());
+    PlanReading reading = lately.get(question, q -> work.get());
     if (reading.lays().stream().anyMatch(LayReading.Missing.class::isInstance)) {
-      lately.remove(question);
+      lately.invalidate(question);
     }
     return reading;
   }

@@ -1,6 +1,5 @@
 package craftmap.server.piece;
 
-import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Napkin;
 import craftmap.core.design.PaintedZone;
@@ -14,7 +13,8 @@ import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.Takes;
+import craftmap.core.plan.Need;
+import craftmap.core.plan.Needs;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
@@ -29,7 +29,7 @@ import java.util.stream.Collectors;
 final class TakesViews {
   private final TapeDivision tape;
   private final LayReading.Laid laid;
-  private final Takes takes;
+  private final Needs needs;
   private final Optional<Pool> pool;
   private final List<LayView.TakesView> lines = new ArrayList<>();
 
@@ -37,22 +37,14 @@ final class TakesViews {
     this.tape = tape;
     this.pool = pool;
     this.laid = laid;
-    this.takes = laid.takes();
+    this.needs = laid.takes();
   }
 
   /** Besides positions and what comes out of the pot. */
   static List<LayView.TakesView> of(TapeDivision tape, LayReading.Laid laid, Optional<Pool> pool) {
     TakesViews views = new TakesViews(tape, laid, pool);
     views.easing();
-    views.castings();
-    views.pieces();
-    views.lengths();
-    views.sheets();
-    views.pages();
-    views.sized();
-    views.film();
-    views.masking();
-    views.handsOn();
+    views.needs.all().forEach(views::need);
     return List.copyOf(views.lines);
   }
 
@@ -88,127 +80,117 @@ final class TakesViews {
   /** Nobody eases a sheet by less. */
   private static final double SEEN_MM = 0.005;
 
-  private void castings() {
-    takes
-        .castings()
-        .ifPresent(
-            c -> {
-              Mould mould = (Mould) laid.design();
-              add(
-                  "takes.castings",
-                  Words.say("takes.castings.text", c.count(), c.batches()),
-                  Words.say("takes.castings.ready", Words.minutes(c.readyAfterMin())),
-                  Words.say(
-                      "why.castings",
-                      c.count(),
-                      mould.cavities(),
-                      c.batches(),
-                      Words.minutes(c.batchMinutes())));
-              add(
-                  "takes.filling." + mould.filling().name(),
-                  Words.millilitres(c.materialMl()),
-                  "",
-                  Words.say(
-                      "why.filling",
-                      c.count(),
-                      Words.millilitres(c.eachMl()),
-                      Words.percent(Takes.CASTING_LOSS)));
-            });
-  }
-
-  private void pieces() {
-    if (takes.pieces() > 0) {
-      add(
-          "takes.pieces",
-          Words.say(takes.pieces() == 1 ? "takes.piece" : "takes.pieces.text", takes.pieces()),
-          "",
-          Words.say("why.pieces", laid.items().size(), takes.pieces()));
+  private void need(Need need) {
+    switch (need) {
+      // what comes out of the pot is told beside the positions
+      case Need.Paint p -> {}
+      case Need.Paste p -> {}
+      case Need.Castings c -> castings(c);
+      case Need.Pieces p -> pieces(p.count());
+      case Need.StockLengths l -> stockLengths(l);
+      case Need.Length l ->
+          add("takes.length", Measure.longText(l.mm(), tape), "", Words.say("why.length"));
+      case Need.Sheets s -> sheets(s);
+      case Need.Pages p -> add("takes.pages", "" + p.count(), "", Words.say("why.pages"));
+      case Need.Coated c -> coated(c);
+      case Need.Film f ->
+          add("takes.film", Words.squareCentimetres(f.mm2()), "", Words.say("why.film"));
+      case Need.Tape t ->
+          add("takes.masking", Measure.longText(t.mm(), tape), "", Words.say("why.masking"));
+      case Need.HandsOn h ->
+          add(
+              "takes.handsOn",
+              Words.time(h.time()),
+              Words.say("takes.handsOn.note"),
+              Words.say("why.handsOn"));
     }
   }
 
-  private void lengths() {
-    if (takes.stockLengths() > 0 && laid.chosen().arrangement() instanceof FrameSides frame) {
-      // equal ones told once: a wardrobe's trim may come out of hundreds
-      Map<String, Integer> alike = new LinkedHashMap<>();
-      frame.cutting().lengths().stream()
-          .map(l -> l.piecesMm().stream().map(tape::show).collect(Collectors.joining(" + ")))
-          .forEach(text -> alike.merge(text, 1, Integer::sum));
-      String cuts =
-          alike.entrySet().stream()
-              .map(e -> e.getValue() == 1 ? e.getKey() : e.getValue() + " × (" + e.getKey() + ")")
-              .collect(Collectors.joining("; "));
-      int count = pool.map(Pool::count).filter(c -> c > 0).orElse(takes.stockLengths());
-      int least = pool.filter(p -> p.count() > 0).map(Pool::least).orElse(frame.cutting().least());
-      int others = pool.map(p -> p.uses().size() - 1).orElse(0);
-      String bound =
-          Words.say(
-              least == count ? "takes.stockLengths.least" : "takes.stockLengths.found", least);
-      add(
-          "takes.stockLengths",
-          Words.say("takes.stockLengths.text", count),
-          others == 0 ? bound : Words.say("takes.together", others) + ", " + bound,
-          Words.say("why.stockLengths", cuts, tape.show(frame.cutting().longestLeftoverMm())));
-    } else if (takes.lengthMm() > 0) {
-      add("takes.length", Measure.longText(takes.lengthMm(), tape), "", Words.say("why.length"));
-    }
-  }
-
-  private void sheets() {
-    if (takes.sheets() > 0) {
-      // with other lays of the piece, where they are known: what one leaves is there for the next
-      int count = pool.map(Pool::count).filter(c -> c > 0).orElse(takes.sheets());
-      int least = pool.filter(p -> p.count() > 0).map(Pool::least).orElse(takes.leastSheets());
-      String bound =
-          least == count || least == 0
-              ? Words.say("takes.sheets.least", count)
-              : Words.say("takes.sheets.found", least);
-      int others = pool.map(p -> p.uses().size() - 1).orElse(0);
-      int parts = laid.chosen().arrangement() instanceof SheetWork w ? w.parts().size() : 1;
-      add(
-          laid.design() instanceof Napkin ? "takes.napkins" : "takes.sheets",
-          "" + count,
-          others == 0 ? bound : Words.say("takes.together", others) + ", " + bound,
-          others == 0
-              ? Words.say("why.sheets", parts, count)
-              : Words.say("why.sheets.together", parts, takes.sheets(), others, count));
-    }
-  }
-
-  private void pages() {
-    if (takes.pages() > 0) {
-      add("takes.pages", "" + takes.pages(), "", Words.say("why.pages"));
-    }
-  }
-
-  private void sized() {
-    if (takes.sizedMm2() > 0) {
-      boolean foil = laid.design() instanceof FoilRoll;
-      add(
-          foil ? "takes.sized" : "takes.glued",
-          Words.squareCentimetres(takes.sizedMm2()),
-          "",
-          Words.say(foil ? "why.sized" : "why.glued"));
-    }
-  }
-
-  private void film() {
-    if (takes.filmMm2() > 0) {
-      add("takes.film", Words.squareCentimetres(takes.filmMm2()), "", Words.say("why.film"));
-    }
-  }
-
-  private void masking() {
-    if (takes.maskingMm() > 0) {
-      add("takes.masking", Measure.longText(takes.maskingMm(), tape), "", Words.say("why.masking"));
-    }
-  }
-
-  private void handsOn() {
+  private void castings(Need.Castings c) {
+    Mould mould = (Mould) laid.design();
     add(
-        "takes.handsOn",
-        Words.minutes(takes.handsOnMin()),
-        Words.say("takes.handsOn.note"),
-        Words.say("why.handsOn"));
+        "takes.castings",
+        Words.say("takes.castings.text", c.count(), c.batches()),
+        Words.say("takes.castings.ready", Words.time(c.readyAfter())),
+        Words.say("why.castings", c.count(), mould.cavities(), c.batches(), Words.time(c.batch())));
+    add(
+        "takes.filling." + mould.filling().name(),
+        Words.millilitres(c.materialMl()),
+        "",
+        Words.say(
+            "why.filling",
+            c.count(),
+            Words.millilitres(c.eachMl()),
+            Words.percent(Need.CASTING_LOSS)));
+  }
+
+  private void pieces(int count) {
+    add(
+        "takes.pieces",
+        Words.say(count == 1 ? "takes.piece" : "takes.pieces.text", count),
+        "",
+        Words.say("why.pieces", laid.items().size(), count));
+  }
+
+  private void stockLengths(Need.StockLengths need) {
+    FrameSides frame = (FrameSides) laid.chosen().arrangement();
+    // equal ones told once: a wardrobe's trim may come out of hundreds
+    Map<String, Integer> alike = new LinkedHashMap<>();
+    frame.cutting().lengths().stream()
+        .map(l -> l.piecesMm().stream().map(tape::show).collect(Collectors.joining(" + ")))
+        .forEach(text -> alike.merge(text, 1, Integer::sum));
+    String cuts =
+        alike.entrySet().stream()
+            .map(e -> e.getValue() == 1 ? e.getKey() : e.getValue() + " × (" + e.getKey() + ")")
+            .collect(Collectors.joining("; "));
+    int count = together().map(Pool::count).orElse(need.count());
+    int least = together().map(Pool::least).orElse(frame.cutting().least());
+    String bound =
+        Words.say(least == count ? "takes.stockLengths.least" : "takes.stockLengths.found", least);
+    add(
+        "takes.stockLengths",
+        Words.say("takes.stockLengths.text", count),
+        besidesOthers(bound),
+        Words.say("why.stockLengths", cuts, tape.show(frame.cutting().longestLeftoverMm())));
+  }
+
+  private void sheets(Need.Sheets need) {
+    int count = together().map(Pool::count).orElse(need.count());
+    int least = together().map(Pool::least).orElse(need.least());
+    String bound =
+        least == count || least == 0
+            ? Words.say("takes.sheets.least", count)
+            : Words.say("takes.sheets.found", least);
+    int parts = laid.chosen().arrangement() instanceof SheetWork w ? w.parts().size() : 1;
+    add(
+        laid.design() instanceof Napkin ? "takes.napkins" : "takes.sheets",
+        "" + count,
+        besidesOthers(bound),
+        others() == 0
+            ? Words.say("why.sheets", parts, count)
+            : Words.say("why.sheets.together", parts, need.count(), others(), count));
+  }
+
+  /** With other lays of the piece, where they are known: what one leaves is there for the next. */
+  private Optional<Pool> together() {
+    return pool.filter(p -> p.count() > 0);
+  }
+
+  private int others() {
+    return pool.map(p -> p.uses().size() - 1).orElse(0);
+  }
+
+  private String besidesOthers(String bound) {
+    return others() == 0 ? bound : Words.say("takes.together", others()) + ", " + bound;
+  }
+
+  private void coated(Need.Coated coated) {
+    boolean size = coated.with() == Need.Coated.With.SIZE;
+    add(
+        size ? "takes.sized" : "takes.glued",
+        Words.squareCentimetres(coated.mm2()),
+        "",
+        Words.say(size ? "why.sized" : "why.glued"));
   }
 
   private void add(String key, String text, String note, String why) {
@@ -219,8 +201,8 @@ final class TakesViews {
   /** The sums behind positions, passes and what comes out of the pot. */
   static List<LayView.WhyView> why(TapeDivision tape, LayReading.Laid laid) {
     List<LayView.WhyView> why = new ArrayList<>();
-    Takes takes = laid.takes();
-    takes
+    Needs needs = laid.takes();
+    needs
         .paint()
         .ifPresent(
             p -> {
@@ -252,8 +234,8 @@ final class TakesViews {
                           Words.percent(
                               laid.design().shapeMm2() / laid.design().printed().areaMm2()))));
             });
-    takes
-        .paste()
+    needs
+        .find(Need.Paste.class)
         .ifPresent(
             p ->
                 why.add(
@@ -263,7 +245,7 @@ final class TakesViews {
                             "why.paste",
                             Words.squareCentimetres(p.areaMm2()),
                             Words.fineMm(p.thicknessMm()),
-                            Words.percent(Takes.PASTE_LOSS)))));
+                            Words.percent(Need.PASTE_LOSS)))));
     laid.passes().ifPresent(p -> why.addAll(passes(tape, laid, p)));
     return why;
   }

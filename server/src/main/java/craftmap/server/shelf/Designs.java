@@ -1,5 +1,7 @@
 package craftmap.server.shelf;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.artwork.Artwork;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
@@ -23,7 +25,6 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,13 +43,15 @@ public class Designs {
     }
   }
 
+  private static final int MOST_READ = 5_000;
+
   private final DesignRows rows;
   private final Artworks artworks;
   private final Clock clock;
   private final Lately<List<DesignRows.Light>> light = new Lately<>();
 
   /** Artwork takes time to read: a design is read once for each change of it. */
-  private final Map<String, Read> read = new ConcurrentHashMap<>();
+  private final Cache<String, Read> read = Caffeine.newBuilder().maximumSize(MOST_READ).build();
 
   private final AtomicLong lastPlace = new AtomicLong();
 
@@ -87,7 +90,7 @@ public class Designs {
   }
 
   private OwnedDesign readOnce(String studioId, DesignRow row) {
-    Read known = read.get(row.getId());
+    Read known = read.getIfPresent(row.getId());
     if (known != null && known.version() == row.version()) {
       return known.design();
     }

@@ -1,7 +1,9 @@
 package craftmap.server.words;
 
 import craftmap.core.measure.Decimals;
+import craftmap.core.measure.Times;
 import java.text.MessageFormat;
+import java.time.Duration;
 import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
@@ -53,6 +55,10 @@ public final class Words {
       return Decimals.show(min, 0) + " min";
     }
     return min < 2880 ? Decimals.show(min / 60, 1) + " h" : Decimals.show(min / 1440, 1) + " days";
+  }
+
+  public static String time(Duration time) {
+    return minutes(Times.minutes(time));
   }
 
   public static String percent(double share) {

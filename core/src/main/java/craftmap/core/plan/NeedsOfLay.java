@@ -1,10 +1,10 @@
 package craftmap.core.plan;
 
-import craftmap.core.design.Comes;
 import craftmap.core.design.CustomCut;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
+import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
 import craftmap.core.design.Napkin;
@@ -25,93 +25,25 @@ import craftmap.core.lay.rule.PageSet;
 import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.RollerStrips;
 import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.measure.Times;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.StencilPaint;
 import craftmap.core.plane.Planar;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/**
- * What a lay takes.
- *
- * @param paint through openings, or dotted on
- * @param paste drawn through a raised stencil or embossed
- * @param castings made in a mould
- * @param pieces single things that are used up
- * @param lengthMm of a roll or of trim, as it is cut
- * @param stockLengths whole stock lengths of trim
- * @param sheets sheets that are opened, for all its faces
- * @param leastSheets no plan needs fewer
- * @param pages office pages that are printed
- * @param sizedMm2 what is sized, wetted or glued over
- * @param filmMm2 of film or vinyl for what is cut to size
- * @param maskingMm tape along what must stay clean
- * @param handsOnMin minutes of work, without waiting
- */
-public record Takes(
-    Optional<StencilPaint> paint,
-    Optional<Paste> paste,
-    Optional<Castings> castings,
-    int pieces,
-    double lengthMm,
-    int stockLengths,
-    int sheets,
-    int leastSheets,
-    int pages,
-    double sizedMm2,
-    double filmMm2,
-    double maskingMm,
-    double handsOnMin) {
-  /** Paste that stays on the knife and in the tub. */
-  public static final double PASTE_LOSS = 0.10;
-
+/** Works out what a lay takes, over all its faces. */
+final class NeedsOfLay {
   /** Paint that dries in the brush. */
-  public static final double BRUSH_LOSS = 0.05;
+  private static final double BRUSH_LOSS = 0.05;
 
-  /** Clay or resin that is trimmed off. */
-  public static final double CASTING_LOSS = 0.10;
-
-  /** Paste of a thickness over an area: V = A x t x (1 + loss). */
-  public record Paste(double areaMm2, double thicknessMm) {
-    public double volumeMl() {
-      return areaMm2 * thicknessMm / 1000 * (1 + PASTE_LOSS);
-    }
-  }
-
-  /** Castings from one mould: n / c batches, rounded up, one after the other. */
-  public record Castings(int count, int batches, double batchMinutes, double eachMl) {
-    public double materialMl() {
-      return count * eachMl * (1 + CASTING_LOSS);
-    }
-
-    /** From the first filling until the last casting can be taken out. */
-    public double readyAfterMin() {
-      return batches * batchMinutes;
-    }
-  }
-
-  /** How much of the design itself is used up, in what it is counted in on the shelf. */
-  public double offTheShelf(Design design) {
-    return switch (design.comes()) {
-      case Comes.AsSheets c -> sheets;
-      case Comes.AsPieces c -> pieces;
-      case Comes.ByLength c when design instanceof Moulding -> stockLengths * c.fullMm();
-      case Comes.ByLength c when design instanceof Paper p -> sheets * p.sheet().heightMm();
-      case Comes.ByLength c -> lengthMm;
-      case Comes.AsTool c -> 0;
-      case Comes.ByHand c -> 0;
-    };
-  }
-
-  /** What goes through the pot that the lay names. */
-  public double potMl() {
-    return paint.map(StencilPaint::volumeMl).orElse(0.0) + paste.map(Paste::volumeMl).orElse(0.0);
-  }
+  private NeedsOfLay() {}
 
   /**
    * Over all faces of a lay.
@@ -119,7 +51,7 @@ public record Takes(
    * @param face the one it was laid on
    * @param onFaces the items on each of its faces
    */
-  static Takes of(
+  static Needs of(
       Lay lay,
       Design design,
       LayOption chosen,
@@ -130,22 +62,49 @@ public record Takes(
       double maskingMm) {
     List<Item> items = onFaces.stream().flatMap(List::stream).toList();
     double printed = items.stream().mapToDouble(Item::printMm2).sum();
-    return new Takes(
-        paint.flatMap(p -> paint(lay, design, face, p, printed)),
-        paste(design, chosen, items, printed),
-        design instanceof Mould mould
-            ? Optional.of(castings(mould, items.size()))
-            : Optional.empty(),
-        pieces(design, chosen, items),
-        length(design, chosen, items),
-        chosen.arrangement() instanceof FrameSides f ? f.cutting().lengths().size() : 0,
-        sheets(design, chosen, items),
-        chosen.arrangement() instanceof SheetWork w ? w.leastSheets() : 0,
-        chosen.arrangement() instanceof PageSet p ? p.pages() : 0,
-        sized(design, chosen, onFaces),
-        film(items),
-        maskingMm,
-        HandsOn.minutes(lay, design, chosen, items, passes));
+    List<Need> needs = new ArrayList<>();
+    paint
+        .flatMap(p -> paint(lay, design, face, p, printed))
+        .map(Need.Paint::new)
+        .ifPresent(needs::add);
+    paste(design, chosen, items, printed).ifPresent(needs::add);
+    if (design instanceof Mould mould) {
+      needs.add(castings(mould, items.size()));
+    }
+    int pieces = pieces(design, chosen, items);
+    if (pieces > 0) {
+      needs.add(new Need.Pieces(pieces));
+    }
+    double length = length(design, chosen, items);
+    if (design instanceof Moulding && chosen.arrangement() instanceof FrameSides f) {
+      needs.add(new Need.StockLengths(f.cutting().lengths().size(), length));
+    } else if (length > 0) {
+      needs.add(new Need.Length(length));
+    }
+    int sheets = sheets(design, chosen, items);
+    if (sheets > 0) {
+      int least = chosen.arrangement() instanceof SheetWork w ? w.leastSheets() : 0;
+      needs.add(new Need.Sheets(sheets, least));
+    }
+    if (chosen.arrangement() instanceof PageSet p) {
+      needs.add(new Need.Pages(p.pages()));
+    }
+    double coated = coated(design, chosen, onFaces);
+    if (coated > 0) {
+      needs.add(
+          new Need.Coated(
+              design instanceof FoilRoll ? Need.Coated.With.SIZE : Need.Coated.With.ADHESIVE,
+              coated));
+    }
+    double film = film(items);
+    if (film > 0) {
+      needs.add(new Need.Film(film));
+    }
+    if (maskingMm > 0) {
+      needs.add(new Need.Tape(maskingMm));
+    }
+    needs.add(new Need.HandsOn(HandsOn.time(lay, design, chosen, items, passes)));
+    return new Needs(needs);
   }
 
   private static Optional<StencilPaint> paint(
@@ -185,7 +144,7 @@ public record Takes(
     };
   }
 
-  private static double sized(Design design, LayOption chosen, List<List<Item>> onFaces) {
+  private static double coated(Design design, LayOption chosen, List<List<Item>> onFaces) {
     if (chosen.arrangement() instanceof RollStrips strips) {
       return strips.sizedMm2();
     }
@@ -205,13 +164,17 @@ public record Takes(
         .sum();
   }
 
-  private static Optional<Paste> paste(
+  private static Optional<Need.Paste> paste(
       Design design, LayOption chosen, List<Item> items, double printedMm2) {
     return switch (design) {
-      case RaisedStencil raised -> Optional.of(new Paste(printedMm2, raised.thicknessMm()));
+      case RaisedStencil raised ->
+          Optional.of(
+              new Need.Paste(
+                  Need.Paste.How.DRAWN_THROUGH_A_STENCIL, printedMm2, raised.thicknessMm()));
       case Texture texture ->
           Optional.of(
-              new Paste(
+              new Need.Paste(
+                  Need.Paste.How.SPREAD_AND_EMBOSSED,
                   chosen.arrangement() instanceof RollerStrips strips
                       ? strips.areaMm2()
                       : items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum(),
@@ -220,8 +183,9 @@ public record Takes(
     };
   }
 
-  private static Castings castings(Mould mould, int count) {
-    return new Castings(count, mould.batches(count), mould.batchMinutes(), mould.volumeMl());
+  private static Need.Castings castings(Mould mould, int count) {
+    return new Need.Castings(
+        count, mould.batches(count), Times.ofMinutes(mould.batchMinutes()), mould.volumeMl());
   }
 
   private static int pieces(Design design, LayOption chosen, List<Item> items) {
