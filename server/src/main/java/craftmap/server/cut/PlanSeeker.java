@@ -36,13 +36,14 @@ class PlanSeeker implements JobWorker<PlanSeeker.Sought> {
     return Sought.class;
   }
 
-  /** What is asked, as it stands now; refused where it is cut already. */
+  /** What is asked, as it stands now; refused where it is cut already, or cannot be wished for. */
   Cutting open(Studio studio, Sought sought) {
     Cutting now = cuttings.of(studio, together(studio, sought), sought.designId());
     if (now.isCut()) {
       throw new RefusedInput(
           "Design", now.cut().design().name(), "is cut already", "one that is not");
     }
+    wish(now, sought);
     return now;
   }
 
