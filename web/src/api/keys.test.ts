@@ -34,6 +34,16 @@ describe('what is asked again', () => {
     expect(stale(client)).toEqual(['pieces', 'gather', 'cuts', 'shelf', 'ledger', 'supplier']);
   });
 
+  it('is never how the job stands that did it', async () => {
+    const client = new QueryClient();
+    const standing = [keys.list('l'), keys.job('j'), keys.cutRun('j')];
+    for (const key of standing) {
+      client.setQueryData(key, 'done');
+    }
+    await changed(client, 'shelf', 'plan');
+    expect(standing.filter((key) => client.getQueryState(key)?.isInvalidated)).toEqual([]);
+  });
+
   it('is a plan with all that is worked out from it', async () => {
     const client = filled();
     await changed(client, 'plan');

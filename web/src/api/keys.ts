@@ -73,7 +73,8 @@ export const keys = {
   designReading: (given: unknown) => key('designReading', ['fixed'], given),
   mediumReading: (given: unknown) => key('mediumReading', ['fixed'], given),
   toolReading: (answers: unknown) => key('toolReading', ['fixed'], answers),
-  list: (id: string | null) => key('list', ['shelf'], id),
+  // how a list stands follows from nothing it changes, or it would ask itself again without end
+  list: (id: string | null) => key('list', ['fixed'], id),
   supplier: (wanted: unknown) => key('supplier', ['shelf', 'shopping'], wanted),
   shopping: () => key('shopping', ['shopping']),
 };

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import craftmap.core.artwork.SvgReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -222,5 +223,23 @@ class ExchangeTest extends ServerTest {
     assertThat(photos.path(0).path("id").asString()).isNotEqualTo(photo);
     assertThat(get("/api/pieces/" + id).body().at("/reading/faces/0/blemishes/0/photoId"))
         .isEqualTo(photos.path(0).path("id"));
+  }
+
+  /** A map has another order at every start of a server; a file has not. */
+  @Test
+  void keysStandInOneOrderInEveryFile() {
+    for (String file : new String[] {"/api/pieces/sea-chest/export", "/api/shelf/file"}) {
+      Answer answer = get(file);
+      assertThat(answer.status()).as(file).isEqualTo(200);
+      int maps = 0;
+      for (String name : new String[] {"measures", "choices", "numbers"}) {
+        for (JsonNode map : answer.body().findValues(name)) {
+          List<String> keys = map.propertyStream().map(Map.Entry::getKey).toList();
+          assertThat(keys).as("%s of %s", name, file).isSorted();
+          maps += keys.size() > 1 ? 1 : 0;
+        }
+      }
+      assertThat(maps).as(file).isGreaterThan(3);
+    }
   }
 }

@@ -4,12 +4,14 @@ import craftmap.core.design.CustomCut;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
 import craftmap.core.design.Napkin;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.RaisedStencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.StencilRoll;
@@ -138,9 +140,18 @@ final class NeedsOfLay {
     }
     return switch (design) {
       case Napkin n -> Math.ceilDiv(items.size(), n.quarters());
-      case Transfer t -> items.size();
-      case Paper p -> items.size();
-      default -> 0;
+      case Transfer _, Paper _ -> items.size();
+      case StencilDesign _,
+          CutOut _,
+          FoilRoll _,
+          Moulding _,
+          Mould _,
+          Texture _,
+          PlasterFabric _,
+          EnlargedImage _,
+          Dots _,
+          PaintedZone _ ->
+          0;
     };
   }
 
@@ -149,10 +160,18 @@ final class NeedsOfLay {
       return strips.sizedMm2();
     }
     return switch (design) {
-      case Napkin n -> union(onFaces);
-      case Paper p -> union(onFaces);
-      case CutOut c -> union(onFaces);
-      default -> 0;
+      case Napkin _, Paper _, CutOut _ -> union(onFaces);
+      case StencilDesign _,
+          Transfer _,
+          FoilRoll _,
+          Moulding _,
+          Mould _,
+          Texture _,
+          PlasterFabric _,
+          EnlargedImage _,
+          Dots _,
+          PaintedZone _ ->
+          0;
     };
   }
 
@@ -179,7 +198,19 @@ final class NeedsOfLay {
                       ? strips.areaMm2()
                       : items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum(),
                   texture.pasteMm()));
-      default -> Optional.empty();
+      case StencilDesign _,
+          Transfer _,
+          Napkin _,
+          Paper _,
+          CutOut _,
+          FoilRoll _,
+          Moulding _,
+          Mould _,
+          PlasterFabric _,
+          EnlargedImage _,
+          Dots _,
+          PaintedZone _ ->
+          Optional.empty();
     };
   }
 

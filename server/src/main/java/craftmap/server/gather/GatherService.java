@@ -80,9 +80,9 @@ public class GatherService {
     List<Holding> stock = shelf.stockOf(studio.id(), design.id());
     StockUnit unit =
         switch (design.comes()) {
-          case Comes.AsSheets c -> StockUnit.SHEETS;
-          case Comes.ByLength c -> StockUnit.MM;
-          default -> StockUnit.PIECES;
+          case Comes.AsSheets _ -> StockUnit.SHEETS;
+          case Comes.ByLength _ -> StockUnit.MM;
+          case Comes.AsPieces _, Comes.AsTool _, Comes.ByHand _ -> StockUnit.PIECES;
         };
     boolean taken =
         cut.contains(design.id())

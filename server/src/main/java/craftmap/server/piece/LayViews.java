@@ -1,12 +1,21 @@
 package craftmap.server.piece;
 
 import craftmap.core.design.CustomCut;
+import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FoilRoll;
 import craftmap.core.design.MotifBox;
+import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
+import craftmap.core.design.Napkin;
 import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.Texture;
+import craftmap.core.design.Transfer;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.LayFindings;
 import craftmap.core.lay.Eye;
@@ -191,11 +200,17 @@ final class LayViews {
   static boolean isPainted(Design design) {
     return switch (design) {
       case CustomCut cut -> cut.film() == CustomCut.Film.STENCIL_FILM;
-      case StencilDesign s -> true;
-      case Dots d -> true;
-      case Texture t -> true;
-      case PaintedZone z -> true;
-      default -> false;
+      case StencilDesign _, Dots _, Texture _, PaintedZone _ -> true;
+      case Transfer _,
+          Napkin _,
+          Paper _,
+          CutOut _,
+          FoilRoll _,
+          Moulding _,
+          Mould _,
+          PlasterFabric _,
+          EnlargedImage _ ->
+          false;
     };
   }
 
