@@ -176,7 +176,7 @@ function Job({
       )}
       {job.state === 'DONE' && (
         <Text color="moss" fontWeight="600" role="status">
-          ✓ {ready} rows are on the shelf.
+          ✓ {ready === 1 ? '1 row is' : `${ready} rows are`} on the shelf.
         </Text>
       )}
       {job.state === 'READY' && (
@@ -191,6 +191,15 @@ function Job({
         </Flex>
       )}
       <Refusal of={refused} />
+      {job.lines.length > 0 && <Lines job={job} />}
+    </Box>
+  );
+}
+
+/** What each row would do, those with errors first. */
+function Lines({ job }: { job: JobView }) {
+  return (
+    <>
       <Box
         as="table"
         w="100%"
@@ -229,6 +238,6 @@ function Job({
           and {job.total - job.lines.length} more rows
         </Text>
       )}
-    </Box>
+    </>
   );
 }
