@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** What people do again and again while they lay things out. */
@@ -42,23 +43,36 @@ abstract class LayingJourney extends Journey {
 
   /** Takes everything back, step by step, until there is nothing left to take back. */
   protected void undoAll() {
-    stepThrough("^Undo");
+    stepThrough("Undo");
   }
 
   /** Brings everything again that was taken back. */
   protected void redoAll() {
-    stepThrough("^Redo");
+    stepThrough("Redo");
+  }
+
+  /** Whether a button names the step that the saved plan has in store. */
+  private boolean saysWhatIsSaved(Locator step, String name) {
+    String title = step.getAttribute("title").replace("\\", "\\\\").replace("\"", "\\\"");
+    String field = "\"" + name.toLowerCase(Locale.ROOT) + "\":\"";
+    String next = title.replaceFirst("^" + name + ": ", "");
+    return title.startsWith("Nothing to ")
+        ? !savedPlan().contains(field)
+        : savedPlan().contains(field + next + "\"");
   }
 
   private void stepThrough(String name) {
     Locator step =
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
+        page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
     for (int i = 0; i < MOST_STEPS; i++) {
       String before = savedPlan();
       if (!clicked(step)) {
         return;
       }
       eventually(() -> !savedPlan().equals(before));
+      // and the page knows it: a click on what it shows from before would step into nothing
+      eventually(() -> saysWhatIsSaved(step, name));
     }
   }
 
