@@ -47,6 +47,11 @@ public record Background(Colour colour, double share) {
     return Optional.of(new Background(ground, shareOf(small, ground.lab())));
   }
 
+  /** Whether a colour would not be told from the ground. */
+  static boolean isLike(Colour colour, Lab ground) {
+    return colour.lab().differenceFrom(ground) < ALIKE;
+  }
+
   private static double shareOf(Pixels picture, Lab ground) {
     Map<Integer, Boolean> like = new HashMap<>();
     long count = 0;
@@ -56,11 +61,7 @@ public record Background(Colour colour, double share) {
         if (p >>> 24 >= 128
             && like.computeIfAbsent(
                 p & 0xFFFFFF,
-                rgb ->
-                    Colour.ofRgb(rgb >> 16, rgb >> 8 & 0xFF, rgb & 0xFF)
-                            .lab()
-                            .differenceFrom(ground)
-                        < ALIKE)) {
+                rgb -> isLike(Colour.ofRgb(rgb >> 16, rgb >> 8 & 0xFF, rgb & 0xFF), ground))) {
           count++;
         }
       }

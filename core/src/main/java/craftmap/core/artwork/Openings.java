@@ -49,7 +49,7 @@ final class Openings {
       List<PaintedShape> shapes, double widthMm, double heightMm, Optional<Colour> bare) {
     Optional<Lab> sheet = bare.map(Colour::lab);
     return of(
-        parts(shapes, ink -> sheet.isEmpty() || !PrintedInk.alike(ink.colour(), sheet.get())),
+        parts(shapes, ink -> sheet.isEmpty() || !Background.isLike(ink.colour(), sheet.get())),
         widthMm,
         heightMm,
         "has nothing painted on it");

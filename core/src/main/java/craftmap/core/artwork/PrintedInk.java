@@ -23,7 +23,6 @@ public final class PrintedInk {
   /** Damage is some millimetres wide; so many pixels are finer than that on any sheet. */
   private static final int LOOKED_AT = 300;
 
-  private static final double ALIKE = 10;
   private static final int HALF = 128;
 
   private final String of;
@@ -101,11 +100,6 @@ public final class PrintedInk {
     return "ink of " + of + bare.map(c -> " but " + c.hex()).orElse("");
   }
 
-  /** Whether a colour would not be told from the bare carrier. */
-  static boolean alike(Colour colour, Lab bare) {
-    return colour.lab().differenceFrom(bare) < ALIKE;
-  }
-
   private static Geometry area(
       Pixels picture, double widthMm, double heightMm, Optional<Colour> bare) {
     Pixels small = picture.atMost(LOOKED_AT);
@@ -135,6 +129,7 @@ public final class PrintedInk {
             argb & 0xFFFFFF,
             rgb ->
                 bare.isEmpty()
-                    || !alike(Colour.ofRgb(rgb >> 16, rgb >> 8 & 0xFF, rgb & 0xFF), bare.get()));
+                    || !Background.isLike(
+                        Colour.ofRgb(rgb >> 16, rgb >> 8 & 0xFF, rgb & 0xFF), bare.get()));
   }
 }

@@ -79,7 +79,7 @@ public final class FaceFindings {
         Level.FINE,
         face,
         new Figure.Count(s.layIds().size()),
-        new Figure.Named(name),
+        new Figure.Names(List.of(name)),
         new Figure.Count(s.passes().passes()),
         new Figure.Count(s.passes().washes()));
   }

@@ -26,7 +26,10 @@ public final class Convex {
    * @param coarseMm corners nearer than that to the thread without them are left out
    */
   public static Convex around(Geometry shape, double coarseMm) {
-    Geometry hull = DouglasPeuckerSimplifier.simplify(shape.convexHull(), coarseMm);
+    Geometry fine = shape.convexHull();
+    Geometry coarse = DouglasPeuckerSimplifier.simplify(fine, coarseMm);
+    // what is smaller than the coarseness would vanish
+    Geometry hull = coarse.isEmpty() ? fine : coarse;
     if (!(hull instanceof Polygon)) {
       throw new IllegalArgumentException("a thread around nothing: " + shape.getGeometryType());
     }

@@ -91,6 +91,13 @@ class ConvexTest {
   }
 
   @Test
+  void whatIsSmallerThanTheCoarsenessIsStillThere() {
+    Convex speck = Convex.around(Planar.disc(new Point(3, 4), 0.06), 0.05);
+    assertThat(speck.areaMm2()).isPositive();
+    assertThat(speck.distanceMm(box(10, 3.9, 5, 0.2))).isCloseTo(6.97, within(0.01));
+  }
+
+  @Test
   void aLineHasNothingAroundIt() {
     Geometry line =
         GEOMETRY.createLineString(new Coordinate[] {new Coordinate(0, 0), new Coordinate(9, 9)});

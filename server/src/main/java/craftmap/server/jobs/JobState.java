@@ -8,9 +8,5 @@ public enum JobState {
   FAILED,
   STOPPED,
   /** Its server went away, and it may not be begun again. */
-  CUT_SHORT;
-
-  public boolean isOver() {
-    return this != RUNNING;
-  }
+  CUT_SHORT
 }

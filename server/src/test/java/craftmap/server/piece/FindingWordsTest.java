@@ -88,11 +88,11 @@ class FindingWordsTest {
                 TapeDivision.MM_1,
                 FindingRule.SHEET_SHARED,
                 new Figure.Count(2),
-                new Figure.Named("Fern band"),
+                new Figure.Names(List.of("Fern band")),
                 new Figure.Count(1),
                 new Figure.Count(3)))
         .isEqualTo(
-            "2 lays share the sheet of fern band: planned together they take 1 pass, 3 washes.");
+            "2 lays share the sheet of Fern band: planned together they take 1 pass, 3 washes.");
   }
 
   @Test
