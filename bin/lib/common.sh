@@ -94,10 +94,15 @@ free_port() {
   return 1
 }
 
-# Whether a process runs; one that has ended and that nobody has asked after has no command.
+# Whether a process runs. One that has ended and that nobody has asked after does not; one that is
+# just turning into another program does, though it has no command for that moment.
 is_alive() {
-  local word
-  IFS= read -r -d '' word 2>/dev/null <"/proc/$1/cmdline" && [ -n "$word" ]
+  local stat
+  IFS= read -r stat 2>/dev/null <"/proc/$1/stat" || return 1
+  stat=${stat##*) }
+  case $stat in
+    Z* | X*) return 1 ;;
+  esac
 }
 
 # Digits alone, few enough to be counted with, from 1 to 65535.

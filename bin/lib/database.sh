@@ -103,6 +103,7 @@ start_database() {
       if tail -n 40 "$dir/log.err" | grep -qiE "no space left|errno: 28"; then
         full_disk "$dir"
       fi
+      tail -n 12 "$dir/log.err" >&2 || true
       fail "the database did not start; the end of $dir/log.err says why."
     fi
     [ $tries -lt 300 ] || fail "the database did not answer within a minute; see $dir/log.err."

@@ -166,6 +166,37 @@ class StartTest {
     }
   }
 
+  /** What starts has no command for a moment, and what has ended keeps its number for a while. */
+  @Test
+  void aProcessJustStartingIsAliveAndOneThatEndedIsNot() throws Exception {
+    Path script = folder.resolve("alive.sh");
+    Files.writeString(
+        script,
+        """
+        . "$1/bin/lib/common.sh"
+        missed=0
+        for _ in $(seq 1 200); do
+          sleep 1 &
+          pid=$!
+          for _ in $(seq 1 20); do is_alive $pid || missed=$((missed + 1)); done
+          kill $pid
+          wait $pid 2>/dev/null
+          ! is_alive $pid || echo "$pid was waited for and is alive"
+        done
+        echo "missed $missed"
+        coproc { true & echo $!; exec sleep 20; }
+        read -r ended <&${COPROC[0]}
+        until grep -q '^State:.Z' /proc/$ended/status; do :; done
+        ! is_alive $ended || echo "$ended has ended and is alive"
+        kill $COPROC_PID
+        """);
+    Process process =
+        new ProcessBuilder("bash", script.toString(), App.home().toString())
+            .redirectErrorStream(true)
+            .start();
+    assertThat(new String(process.getInputStream().readAllBytes()).strip()).isEqualTo("missed 0");
+  }
+
   @Test
   void aFullDiskLeavesNothingRunningAndAStudioOpensWithLittleRoom() throws Exception {
     Path tools = Files.createDirectory(folder.resolve("tools"));
