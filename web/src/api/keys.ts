@@ -40,8 +40,9 @@ export const keys = {
   route: (id: string, version: number) => key('route', ['plan', 'shelf'], id, version),
   trials: (id: string, faceId: string, version: number, wish: unknown) =>
     key('trials', ['plan', 'shelf'], id, faceId, version, wish),
-  options: (id: string, layId: string, faceId: string, document: unknown) =>
-    key('options', ['plan'], id, layId, faceId, document),
+  options: (id: string, layId: string, faceId: string, version: number) =>
+    key('options', ['plan'], id, layId, faceId, version),
+  edits: (base: unknown, changes: unknown) => key('edits', ['plan'], base, changes),
   gather: (id: string, version: number) => key('gather', ['plan', 'shelf'], id, version),
   cuts: (id: string, version: number, together: readonly string[]) =>
     key('cuts', ['plan', 'shelf'], id, version, together.join(' ')),

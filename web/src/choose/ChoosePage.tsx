@@ -11,8 +11,8 @@ import { Empty, ErrorState, Loading } from '../common/States';
 import { Net } from '../map/Net';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
+import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useLayEdit } from '../plan/useLayEdit';
 import { SORTS } from '../shelf/sorts';
 import { TrialDetails, VERDICT_COLOUR } from './TrialDetails';
 import { TrialDrawing } from './TrialDrawing';
@@ -46,7 +46,6 @@ export function ChoosePage() {
   const [sellable, setSellable] = useState(false);
   const base = `/pieces/${plan.piece.id}`;
   useKeys({ f: () => go(`${base}/choose/${next.id}`) });
-  const edit = useLayEdit((faceIdNow, layId) => go(`${base}/lay-out/${faceIdNow}/${layId}`));
 
   if (trials.isPending) {
     return <Loading what="the shelf" />;
@@ -65,7 +64,10 @@ export function ChoosePage() {
   const fits = trials.data.trials.filter((t) => t.verdict === 'FITS').length;
 
   const lay = (trial: TrialView) =>
-    void edit({ kind: 'LAY_DESIGN', faceId: face.id, designId: trial.designId });
+    plan.edit(
+      { kind: 'LAY_DESIGN', id: newId(), faceId: face.id, designId: trial.designId },
+      { after: (e) => go(`${base}/lay-out/${e.faceId}/${e.layId}`) },
+    );
   const turnTo = (name: (typeof TURNS)[number]['name']) => {
     setSort(name);
     setFrom(0);

@@ -40,8 +40,8 @@ export function Remedies({ cut, together, onTogether }: Props) {
     );
   }
   const take = (way: Remedy) => {
-    if (way.document) {
-      plan.change(way.document, way.text);
+    if (way.edits.length > 0) {
+      plan.edit(way.edits);
     } else if (way.withPieceId) {
       onTogether(way.withPieceId);
     }

@@ -1,6 +1,5 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import type { LayDoc, LayView } from '../api/client';
-import { withRule } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
 import { SectionTitle } from './SectionTitle';
 
@@ -13,10 +12,7 @@ export function CutAwaySection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   const cutOff = new Set((doc.rule.text ?? '').split('\n'));
   const set = (name: string, off: boolean) => {
     const names = lay.motifs.filter((n) => (n === name ? off : cutOff.has(n)));
-    plan.change(
-      (now) => withRule(now, lay.id, { text: names.join('\n') }),
-      off ? `Cut off ${name}` : `Left ${name} on`,
-    );
+    plan.edit({ kind: 'TEXT_OF_LAY', layId: lay.id, text: names.join('\n') });
   };
   return (
     <Box>

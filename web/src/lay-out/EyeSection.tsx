@@ -4,7 +4,6 @@ import { Button } from '../common/Button';
 import { CountField } from '../common/CountField';
 import { Fig } from '../common/Fig';
 import { LengthField } from '../common/LengthField';
-import { withLay } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
 import { SectionTitle } from './SectionTitle';
 
@@ -28,13 +27,9 @@ export function EyeSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
     }
   };
   const set = (next: Partial<Eye> | null, what: string) =>
-    plan.change(
-      (now) =>
-        withLay(now, lay.id, ({ eye: _, ...rest }) =>
-          next === null ? rest : { ...rest, eye: { ...eye, ...next } },
-        ),
-      `${what} of ${lay.designName}`,
-      `${lay.id} ${what}`,
+    plan.edit(
+      { kind: 'BY_EYE', layId: lay.id, ...(next !== null && { eye: { ...eye, ...next } }) },
+      { gesture: `${lay.id} ${what}` },
     );
   return (
     <Box>

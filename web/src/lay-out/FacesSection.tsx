@@ -1,7 +1,6 @@
 import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import type { FaceView, LayDoc, LayView } from '../api/client';
 import { Button } from '../common/Button';
-import { withLay } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
 import { SectionTitle } from './SectionTitle';
 
@@ -13,15 +12,10 @@ export function FacesSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   }
   const faces = plan.piece.reading.faces.filter((f) => f.shown || f.id === doc.faceId);
   const on = [doc.faceId, ...(doc.alsoOn ?? [])];
-  const set = (ids: ReadonlyArray<string>, what: string) =>
-    plan.change(
-      (now) =>
-        withLay(now, lay.id, ({ pick: _, ...l }) => ({
-          ...l,
-          alsoOn: ids.filter((id) => id !== l.faceId),
-        })),
-      `${lay.designName}: ${what}`,
-      `${lay.id} faces`,
+  const set = (ids: ReadonlyArray<string>) =>
+    plan.edit(
+      { kind: 'LAY_OVER', layId: lay.id, alsoOn: ids.filter((id) => id !== doc.faceId) },
+      { gesture: `${lay.id} faces` },
     );
   const alike = facesAlike(faces, doc.faceId);
   return (
@@ -43,10 +37,7 @@ export function FacesSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
               checked={on.includes(f.id)}
               disabled={lay.locked || f.id === doc.faceId}
               onChange={(e) =>
-                set(
-                  e.currentTarget.checked ? [...on, f.id] : on.filter((id) => id !== f.id),
-                  e.currentTarget.checked ? `also over ${f.name}` : `not over ${f.name}`,
-                )
+                set(e.currentTarget.checked ? [...on, f.id] : on.filter((id) => id !== f.id))
               }
             />
             <Text as="span" fontSize="13px">
@@ -56,12 +47,7 @@ export function FacesSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
         ))}
       </Flex>
       {alike.length > 1 && alike.some((id) => !on.includes(id)) && (
-        <Button
-          size="xs"
-          mt="1.5"
-          disabled={lay.locked}
-          onClick={() => set(alike, `over ${alike.length} faces`)}
-        >
+        <Button size="xs" mt="1.5" disabled={lay.locked} onClick={() => set(alike)}>
           Over all {alike.length} of this size
         </Button>
       )}

@@ -1,9 +1,9 @@
 import { Box, Flex, Link, NativeSelect, Text } from '@chakra-ui/react';
 import { Link as RouteLink, useNavigate } from 'react-router';
-import type { FaceView, LayView } from '../api/client';
+import type { FaceView, LayView, PlanEdit } from '../api/client';
 import { Button } from '../common/Button';
+import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useLayEdit } from '../plan/useLayEdit';
 import { SectionTitle } from './SectionTitle';
 
 type Props = {
@@ -17,7 +17,8 @@ export function LayActions({ face, lay, onTakeOff }: Props) {
   const plan = usePlan();
   const go = useNavigate();
   const base = `/pieces/${plan.piece.id}/lay-out`;
-  const edit = useLayEdit((faceId, layId) => go(`${base}/${faceId}/${layId}`));
+  const edit = (edit: PlanEdit) =>
+    plan.edit(edit, { after: (e) => go(`${base}/${e.faceId}/${e.layId}`) });
   const others = plan.piece.reading.faces.filter((f) => f.id !== face.id && f.shown);
   return (
     <Box>
@@ -26,14 +27,18 @@ export function LayActions({ face, lay, onTakeOff }: Props) {
         <To
           label="Copy to"
           faces={others}
-          onFace={(faceId) => void edit({ kind: 'COPY', layId: lay.id, faceId })}
+          onFace={(faceId) =>
+            edit({ kind: 'COPY_LAY', layId: lay.id, id: newId(), faceId, mirrored: false })
+          }
         />
         <To
           label="Mirror to"
           faces={others}
-          onFace={(faceId) => void edit({ kind: 'MIRROR', layId: lay.id, faceId })}
+          onFace={(faceId) =>
+            edit({ kind: 'COPY_LAY', layId: lay.id, id: newId(), faceId, mirrored: true })
+          }
         />
-        <Button size="xs" onClick={() => void edit({ kind: 'COPY_TO_ALIKE', layId: lay.id })}>
+        <Button size="xs" onClick={() => edit({ kind: 'COPY_TO_ALIKE', layId: lay.id })}>
           To all faces of this size
         </Button>
       </Flex>

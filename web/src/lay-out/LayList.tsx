@@ -3,7 +3,6 @@ import type { FaceView, LayView } from '../api/client';
 import { Fig } from '../common/Fig';
 import { Items, type Stencils } from '../map/Items';
 import { num } from '../map/viewport';
-import { movedLay, withLay } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
 
 type Props = {
@@ -65,32 +64,25 @@ export function LayList({ face, chosen, stencils, onSelect }: Props) {
 /** Hide, lock, lay earlier or later. */
 function Keep({ lay, first, last }: { lay: LayView; first: boolean; last: boolean }) {
   const plan = usePlan();
-  const set = (change: { hidden?: boolean; locked?: boolean }, what: string) =>
-    plan.change(
-      (now) => withLay(now, lay.id, (l) => ({ ...l, ...change })),
-      `${what} ${lay.designName}`,
-    );
-  const move = (by: -1 | 1) =>
-    plan.change(
-      (now) => movedLay(now, lay.id, lay.faceId, by),
-      `${lay.designName} ${by < 0 ? 'laid earlier' : 'laid later'}`,
-    );
+  const layId = lay.id;
+  const move = (later: boolean) =>
+    plan.edit({ kind: 'MOVE_LAY', layId, faceId: lay.faceId, later });
   return (
     <Flex px="2" pb="2" gap="3" fontSize="12.5px" color="sea">
       <Small
         on={lay.hidden}
-        onClick={() => set({ hidden: !lay.hidden }, lay.hidden ? 'Showed' : 'Hid')}
+        onClick={() => plan.edit({ kind: 'HIDE_LAY', layId, hidden: !lay.hidden })}
       >
         {lay.hidden ? 'Show' : 'Hide'}
       </Small>
       <Small
         on={lay.locked}
-        onClick={() => set({ locked: !lay.locked }, lay.locked ? 'Unlocked' : 'Locked')}
+        onClick={() => plan.edit({ kind: 'LOCK_LAY', layId, locked: !lay.locked })}
       >
         {lay.locked ? 'Unlock' : 'Lock'}
       </Small>
-      {!first && <Small onClick={() => move(-1)}>Earlier</Small>}
-      {!last && <Small onClick={() => move(1)}>Later</Small>}
+      {!first && <Small onClick={() => move(false)}>Earlier</Small>}
+      {!last && <Small onClick={() => move(true)}>Later</Small>}
     </Flex>
   );
 }

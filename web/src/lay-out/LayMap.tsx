@@ -8,7 +8,7 @@ import { BlemishPins, MapGrid } from '../map/MapMarks';
 import { Dimension } from '../map/Net';
 import { Tape } from '../map/Tape';
 import { num, type Spot } from '../map/viewport';
-import { withLay } from '../plan/edits';
+import { layEdits } from '../plan/layEdits';
 import { useLive, usePlan } from '../plan/PlanProvider';
 import { Handles } from './Handles';
 import { Advice, ON_SIDE, ON_TOP, TAPE_BELOW, Ticks } from './Ticks';
@@ -42,20 +42,22 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
   const shown = live ?? lay;
 
   const move = (next: LayDoc, handle: HandleView, by: Spot, done: boolean, gesture: string) => {
-    if (!lay) {
+    if (!lay || !doc) {
       return;
     }
-    const changed = withLay(plan.document, lay.id, () => next);
+    const edits = layEdits(doc, next);
     if (done) {
       setCarry(null);
       plan.stopTrying();
-      plan.change(changed, `${handle.label} of ${lay.designName}`, gesture);
+      if (edits.length > 0) {
+        plan.edit(edits, { gesture });
+      }
     } else {
       if (handle.role === 'CARRY') {
         const clamped = carriedBy(handle, by);
         setCarry({ handle: handle.id, from: { x: handle.xMm, y: handle.yMm }, by: clamped });
       }
-      plan.tryLay(changed, lay.id, face.id);
+      plan.tryLay(edits, lay.id, face.id);
     }
   };
 

@@ -9,9 +9,8 @@ import { Empty } from '../common/States';
 import { Net } from '../map/Net';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
-import { withLay, withoutLay } from '../plan/edits';
+import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useLayEdit } from '../plan/useLayEdit';
 import { CompareDialog } from './CompareDialog';
 import { LayList } from './LayList';
 import { LayMap } from './LayMap';
@@ -59,14 +58,10 @@ export function LayOutPage() {
   const pick = (index: number) => {
     const option = lay?.laid?.options[index];
     if (lay && option) {
-      plan.change(
-        (now) =>
-          withLay(now, lay.id, (l) => ({
-            ...l,
-            pick: { way: option.way, count: option.count, across: option.across },
-          })),
-        `${lay.designName}: ${option.title}`,
-        `${lay.id} option`,
+      const { way, count, across } = option;
+      plan.edit(
+        { kind: 'PICK_OPTION', layId: lay.id, pick: { way, count, across } },
+        { gesture: `${lay.id} option` },
       );
     }
   };
@@ -76,10 +71,12 @@ export function LayOutPage() {
       pick((chosen + by + options.length) % options.length);
     }
   };
-  const takeOff = () =>
-    lay && plan.change((now) => withoutLay(now, lay.id), `Took ${lay.designName} off`);
-
-  const edit = useLayEdit((faceIdNow, layIdNow) => go(`${base}/lay-out/${faceIdNow}/${layIdNow}`));
+  const takeOff = () => lay && plan.edit({ kind: 'TAKE_LAY_OFF', layId: lay.id });
+  const layWords = () =>
+    plan.edit(
+      { kind: 'LAY_WORDS', id: newId(), faceId: face.id },
+      { after: (e) => go(`${base}/lay-out/${e.faceId}/${e.layId}`) },
+    );
   useKeys({
     c: () => lay?.laid && lay.laid.options.length > 1 && setComparing(true),
     l: () => go(`${base}/choose/${face.id}`),
@@ -120,7 +117,7 @@ export function LayOutPage() {
           <Button look="sea" onClick={() => go(`${base}/choose/${face.id}`)}>
             Lay a design…
           </Button>
-          <Button onClick={() => void edit({ kind: 'LAY_WORDS', faceId: face.id })}>Words…</Button>
+          <Button onClick={layWords}>Words…</Button>
         </Flex>
         <PrintLinks pieceId={plan.piece.id} faceId={face.id} />
       </Box>

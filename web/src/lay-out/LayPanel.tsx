@@ -4,7 +4,6 @@ import type { FaceView, LaidView, LayView, PotView } from '../api/client';
 import { Button } from '../common/Button';
 import { Notes } from '../common/Notes';
 import type { Stencils } from '../map/Items';
-import { withLay } from '../plan/edits';
 import { useLive, usePlan } from '../plan/PlanProvider';
 import { CutAwaySection } from './CutAwaySection';
 import { EyeSection } from './EyeSection';
@@ -89,12 +88,7 @@ const Panel = memo(function Panel({
           <Button
             size="xs"
             look="plain"
-            onClick={() =>
-              plan.change(
-                (now) => withLay(now, lay.id, ({ pick: _, ...rest }) => rest),
-                `Followed the best option of ${lay.designName}`,
-              )
-            }
+            onClick={() => plan.edit({ kind: 'PICK_OPTION', layId: lay.id })}
           >
             Follow the best
           </Button>

@@ -1,7 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { LayDoc, LayView, PotView } from '../api/client';
 import { ChoiceField } from '../common/ChoiceField';
-import { withLay } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
 import { SectionTitle } from './SectionTitle';
 
@@ -26,12 +25,7 @@ export function PaintSection({ lay, doc, pots }: Props) {
             ...(doc.paintId ? [] : [['', 'choose one'] as const]),
             ...pots.map((p) => [p.id, p.name] as const),
           ]}
-          onChoice={(paintId) =>
-            plan.change(
-              (now) => withLay(now, lay.id, (l) => ({ ...l, paintId })),
-              `Paint of ${lay.designName}`,
-            )
-          }
+          onChoice={(paintId) => plan.edit({ kind: 'PAINT_WITH', layId: lay.id, paintId })}
         />
         <ChoiceField
           width="47%"
@@ -39,10 +33,7 @@ export function PaintSection({ lay, doc, pots }: Props) {
           value={String(doc.coats)}
           among={[1, 2, 3, 4].map((n) => [String(n), String(n)] as const)}
           onChoice={(coats) =>
-            plan.change(
-              (now) => withLay(now, lay.id, (l) => ({ ...l, coats: Number(coats) })),
-              `Coats of ${lay.designName}`,
-            )
+            plan.edit({ kind: 'CHANGE_COATS', layId: lay.id, coats: Number(coats) })
           }
         />
       </Flex>

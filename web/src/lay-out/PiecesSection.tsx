@@ -3,7 +3,6 @@ import type { LayDoc, LayView } from '../api/client';
 import { useDesignsOf } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
-import { withLay } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
 import { SectionTitle } from './SectionTitle';
 
@@ -16,20 +15,7 @@ export function PiecesSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   if (lay.rule !== 'COLLAGE') {
     return null;
   }
-  const set = (ids: ReadonlyArray<string>, what: string) => {
-    const [first, ...more] = ids;
-    if (first !== undefined) {
-      plan.change(
-        (now) =>
-          withLay(now, lay.id, ({ pick: _, eye: __, ...l }) => ({
-            ...l,
-            designId: first,
-            moreDesignIds: more,
-          })),
-        what,
-      );
-    }
-  };
+  const set = (designIds: string[]) => plan.edit({ kind: 'USE_PIECES', layId: lay.id, designIds });
   const ids = [doc.designId ?? '', ...(doc.moreDesignIds ?? [])];
   return (
     <Box>
@@ -57,12 +43,7 @@ export function PiecesSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
                 look="plain"
                 disabled={lay.locked}
                 aria-label={`Take out ${i + 1}, ${piece.name}`}
-                onClick={() =>
-                  set(
-                    ids.filter((_, k) => k !== i),
-                    `Took ${piece.name} out`,
-                  )
-                }
+                onClick={() => set(ids.filter((_, k) => k !== i))}
               >
                 Take out
               </Button>
@@ -77,7 +58,7 @@ export function PiecesSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
         onChoice={(id) => {
           const chosen = designs.find((d) => d.id === id);
           if (chosen) {
-            set([...ids, chosen.id], `Added ${chosen.name}`);
+            set([...ids, chosen.id]);
           }
         }}
       />

@@ -6,9 +6,7 @@ import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { LengthField } from '../common/LengthField';
 import { MeasureFields } from '../common/MeasureFields';
-import { withLay, withRule } from '../plan/edits';
 import { usePlan } from '../plan/PlanProvider';
-import { useLayEdit } from '../plan/useLayEdit';
 import { SectionTitle } from './SectionTitle';
 
 const NO_CORNER = 'none';
@@ -28,13 +26,7 @@ const TYPICAL_CLEAR_MM = 10;
 /** The rule the lay follows, and its measures. */
 export function RuleSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   const plan = usePlan();
-  const edit = useLayEdit();
-  const set = (rule: Partial<RuleDoc>, what: string) =>
-    plan.change(
-      (now) => withRule(now, lay.id, rule),
-      `${what} of ${lay.designName}`,
-      `${lay.id} ${what}`,
-    );
+  const layId = lay.id;
   return (
     <chakra.fieldset border="0" disabled={lay.locked}>
       <SectionTitle note={lay.locked ? 'Locked: unlock it to change it.' : undefined}>
@@ -47,24 +39,35 @@ export function RuleSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
             value={lay.rule}
             among={lay.suits.map((s) => [s.kind, s.text] as const)}
             onChoice={(rule) =>
-              void edit({ kind: 'OTHER_RULE', layId: lay.id, rule: rule as RuleDoc['kind'] })
+              plan.edit({ kind: 'OTHER_RULE', layId, rule: rule as RuleDoc['kind'] })
             }
           />
         )}
         {lay.rule === 'LETTERING' && (
-          <Words text={doc.rule.text ?? ''} onText={(text) => set({ text }, 'Words')} />
+          <Words
+            text={doc.rule.text ?? ''}
+            onText={(text) =>
+              plan.edit({ kind: 'TEXT_OF_LAY', layId, text }, { gesture: `${layId} words` })
+            }
+          />
         )}
         <MeasureFields
           half
           fields={lay.fields}
-          onNumber={(key, value, label) =>
-            set({ measures: { ...doc.rule.measures, [key]: value } }, label)
+          onNumber={(key, value) =>
+            plan.edit(
+              { kind: 'MEASURE_LAY', layId, measures: { [key]: value } },
+              { gesture: `${layId} ${key}` },
+            )
           }
-          onChoice={(key, value, label) =>
-            set({ choices: { ...doc.rule.choices, [key]: value } }, label)
+          onChoice={(key, value) =>
+            plan.edit(
+              { kind: 'MEASURE_LAY', layId, choices: { [key]: value } },
+              { gesture: `${layId} ${key}` },
+            )
           }
         />
-        {lay.rule === 'LINE' && <Points doc={doc} set={set} />}
+        {lay.rule === 'LINE' && <Points doc={doc} />}
         {lay.rule === 'BORDER' && <CornerPiece lay={lay} />}
         <Around lay={lay} />
       </Flex>
@@ -103,13 +106,10 @@ function Words({ text, onText }: { text: string; onText: (text: string) => void 
 }
 
 /** A bend is added on the middle of the last stretch, where it can be dragged from. */
-function Points({
-  doc,
-  set,
-}: {
-  doc: LayDoc;
-  set: (rule: Partial<RuleDoc>, what: string) => void;
-}) {
+function Points({ doc }: { doc: LayDoc }) {
+  const plan = usePlan();
+  const set = (points: RuleDoc['points']) =>
+    plan.edit({ kind: 'POINTS_OF_LAY', layId: doc.id, points });
   const points = doc.rule.points;
   const arc = doc.rule.choices.shape === 'ARC';
   const a = points.at(-2);
@@ -117,7 +117,7 @@ function Points({
   const bend = () => {
     if (a && b) {
       const middle = { xMm: (a.xMm + b.xMm) / 2, yMm: (a.yMm + b.yMm) / 2 - 20 };
-      set({ points: [...points.slice(0, -1), middle, b] }, 'Bend');
+      set([...points.slice(0, -1), middle, b]);
     }
   };
   return (
@@ -128,7 +128,7 @@ function Points({
       <Button
         size="xs"
         disabled={points.length <= (arc ? 3 : 2)}
-        onClick={() => set({ points: points.toSpliced(-2, 1) }, 'Point taken out')}
+        onClick={() => set(points.toSpliced(-2, 1))}
       >
         Take one out
       </Button>
@@ -146,13 +146,11 @@ function CornerPiece({ lay }: { lay: LayView }) {
       value={lay.cornerDesignId ?? NO_CORNER}
       among={[[NO_CORNER, 'none'] as const, ...designs.map((d) => [d.id, d.name] as const)]}
       onChoice={(id) =>
-        plan.change(
-          (now) =>
-            withLay(now, lay.id, ({ cornerDesignId: _, pick: __, ...rest }) =>
-              id === NO_CORNER ? rest : { ...rest, cornerDesignId: id },
-            ),
-          `Corner piece of ${lay.designName}`,
-        )
+        plan.edit({
+          kind: 'CORNER_PIECE',
+          layId: lay.id,
+          ...(id !== NO_CORNER && { designId: id }),
+        })
       }
     />
   );
@@ -176,14 +174,7 @@ function Around({ lay }: { lay: LayView }) {
     return null;
   }
   const set = (clearMm: number | undefined) =>
-    plan.change(
-      (now) =>
-        withLay(now, lay.id, ({ clearMm: _, ...rest }) =>
-          clearMm === undefined ? rest : { ...rest, clearMm },
-        ),
-      `${lay.designName} around what is there`,
-      `${lay.id} clear`,
-    );
+    plan.edit({ kind: 'GO_AROUND', layId: lay.id, clearMm }, { gesture: `${lay.id} clear` });
   return lay.clear ? (
     <Flex gap="3" align="flex-end">
       <LengthField

@@ -6,20 +6,22 @@ import { usePlan } from '../plan/PlanProvider';
 /** The first options of a lay with their items, for pictures of them. */
 export function useOptionItems(lay: LayView, wanted: boolean) {
   const plan = usePlan();
-  // What is picked among the options changes none of them.
-  const document = {
-    ...plan.document,
-    lays: plan.document.lays.map(({ pick: _, ...rest }) => rest),
-  };
+  const { id, version } = plan.piece;
   return useQuery({
-    queryKey: keys.options(plan.piece.id, lay.id, lay.faceId, document),
+    queryKey: keys.options(id, lay.id, lay.faceId, version),
     queryFn: () =>
       ask(
         api.POST('/api/readings/options', {
-          body: { document, layId: lay.id, faceId: lay.faceId, pieceId: plan.piece.id },
+          body: {
+            pieceId: id,
+            layId: lay.id,
+            faceId: lay.faceId,
+            // what is picked among the options changes none of them
+            edits: [{ kind: 'PICK_OPTION', layId: lay.id }],
+          },
         }),
       ),
-    enabled: wanted && plan.unsaved === null,
+    enabled: wanted && plan.settled,
     placeholderData: (before) => before,
   });
 }

@@ -1,16 +1,24 @@
 import { Box, Dialog, Flex, Heading, Portal, Text } from '@chakra-ui/react';
-import type { Theirs } from '../api/client';
+import { useQuery } from '@tanstack/react-query';
+import { api, ask, type PlanDocument, type Theirs } from '../api/client';
+import { keys } from '../api/keys';
 import { Button } from '../common/Button';
 import type { Change } from './planStore';
 
 type Props = {
   readonly theirs: Theirs;
-  readonly mine: Change;
+  readonly mine: ReadonlyArray<Change>;
+  /** the plan that mine was done to */
+  readonly base: PlanDocument;
   readonly choose: (whose: 'mine' | 'theirs') => void;
 };
 
 /** Two windows changed the same piece: both sides in words, and neither is lost whatever is chosen. */
-export function ClashDialog({ theirs, mine, choose }: Props) {
+export function ClashDialog({ theirs, mine, base, choose }: Props) {
+  const said = useQuery({
+    queryKey: keys.edits(base, mine),
+    queryFn: () => inWords(base, mine),
+  });
   const at = new Date(theirs.savedAt).toLocaleTimeString([], {
     hour: '2-digit',
     minute: '2-digit',
@@ -25,16 +33,15 @@ export function ClashDialog({ theirs, mine, choose }: Props) {
               This piece was saved in another window
             </Dialog.Title>
             <Text mt="1" color="soft">
-              Choose which one to go on with. The other stays in the history and comes back with
-              undo.
+              What was done there is kept either way. Put yours on top of it, or let yours go.
             </Text>
             <Flex gap="4" mt="4">
               <Side title={`There, at ${at}`} lines={theirs.changes} />
-              <Side title="Here, not saved yet" lines={[mine.summary]} />
+              <Side title="Here, not saved yet" lines={said.data ?? ['…']} />
             </Flex>
             <Flex gap="3" mt="5" justify="flex-end">
               <Button look="quiet" onClick={() => choose('theirs')}>
-                Take theirs
+                Let mine go
               </Button>
               <Button look="sea" onClick={() => choose('mine')}>
                 Put mine on top
@@ -45,6 +52,23 @@ export function ClashDialog({ theirs, mine, choose }: Props) {
       </Portal>
     </Dialog.Root>
   );
+}
+
+/** What was done, change by change, as the history would say it. */
+async function inWords(base: PlanDocument, changes: ReadonlyArray<Change>): Promise<string[]> {
+  const said: string[] = [];
+  let document = base;
+  for (const { edits } of changes) {
+    try {
+      const body = { document, edits: [...edits] };
+      const edited = await ask(api.POST('/api/edits', { body }));
+      said.push(edited.summary);
+      document = edited.document;
+    } catch (problem) {
+      said.push((problem as Error).message);
+    }
+  }
+  return said;
 }
 
 function Side({ title, lines }: { title: string; lines: ReadonlyArray<string> }) {

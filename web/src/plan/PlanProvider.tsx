@@ -9,27 +9,39 @@ import {
   useReducer,
   useRef,
 } from 'react';
-import { api, ask, type LayView, type PieceView, type PlanDocument, Problem } from '../api/client';
+import {
+  api,
+  ask,
+  type EditedPiece,
+  type LayView,
+  type PieceView,
+  type PlanEdit,
+  Problem,
+} from '../api/client';
 import { keys } from '../api/keys';
 import { ErrorState, Loading } from '../common/States';
 import { ClashDialog } from './ClashDialog';
 import { clearDraft, keepDraft, readDraft } from './drafts';
-import { isBlocked, mayBegin, opened, type PlanState, reduce } from './planStore';
+import { isBlocked, isSettled, next, opened, type PlanState, pending, reduce } from './planStore';
 
-/** The changed plan, or how to make it from the plan as it is by then. */
-export type PlanEdit = PlanDocument | ((now: PlanDocument) => PlanDocument);
+type Told = {
+  /** changes of one gesture, such as a drag, become one step of the history */
+  readonly gesture?: string;
+  /** what is to be done once it is answered */
+  readonly after?: (edited: EditedPiece) => void;
+};
 
-type Plan = Omit<PlanState, 'live' | 'since'> & {
-  /** changes the plan; saved by itself */
-  readonly change: (edit: PlanEdit, summary: string, gesture?: string) => void;
+type Plan = Pick<PlanState, 'piece' | 'document' | 'trouble'> & {
+  /** true where the server has everything that was done here */
+  readonly settled: boolean;
+  /** does something to the plan; saved by itself */
+  readonly edit: (edit: PlanEdit | ReadonlyArray<PlanEdit>, told?: Told) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** asks for one lay as it would be, without saving; the newest question wins */
-  readonly tryLay: (document: PlanDocument, layId: string, faceId: string) => void;
+  readonly tryLay: (edits: ReadonlyArray<PlanEdit>, layId: string, faceId: string) => void;
   readonly stopTrying: () => void;
   readonly forgetTrouble: () => void;
-  /** tells why a change could not be made */
-  readonly refuse: (sentence: string) => void;
 };
 
 /** The server takes no longer names; what tells gestures apart stands at their end. */
@@ -85,26 +97,31 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     act({ type: 'reread', piece: fromServer });
   }, [fromServer]);
 
+  const waiting = pending(state);
   useEffect(() => {
-    if (!mayBegin(state) || state.unsaved === null) {
+    // what an earlier window could not save is kept until it is settled what becomes of it
+    if (waiting.length > 0) {
+      keepDraft(id, { version: state.piece.version, changes: waiting });
+    }
+  }, [waiting, state.piece.version, id]);
+
+  const change = next(state);
+  const { version } = state.piece;
+  useEffect(() => {
+    if (change === null) {
       return;
     }
-    const change = state.unsaved;
     act({ type: 'saveBegan', change });
-    keepDraft(id, { version: state.piece.version, change });
     ask(
-      api.PUT('/api/pieces/{id}', {
-        params: {
-          path: { id },
-          header: { 'If-Match': `"${state.piece.version}"` },
-        },
-        body: change,
+      api.POST('/api/pieces/{id}/edits', {
+        params: { path: { id }, header: { 'If-Match': `"${version}"` } },
+        body: { edits: [...change.edits], gesture: change.gesture },
       }),
     ).then(
-      (piece) => {
-        clearDraft(id);
-        client.setQueryData(keys.piece(id), piece);
-        act({ type: 'saved', piece });
+      (edited) => {
+        client.setQueryData(keys.piece(id), edited.piece);
+        act({ type: 'saved', piece: edited.piece });
+        change.after?.(edited);
       },
       (problem: unknown) => {
         if (!(problem instanceof Problem) || problem.silent || problem.status >= 500) {
@@ -112,12 +129,19 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
         } else if (problem.status === 409 && problem.theirs) {
           act({ type: 'clashed', theirs: problem.theirs });
         } else {
-          clearDraft(id);
           act({ type: 'refused', sentence: problem.message });
         }
       },
     );
-  }, [state, id, client]);
+  }, [change, version, id, client]);
+
+  const settled = isSettled(state);
+  const clashes = state.trouble?.kind === 'clash';
+  useEffect(() => {
+    if (settled && !clashes) {
+      clearDraft(id);
+    }
+  }, [settled, clashes, id]);
 
   const silent = state.trouble?.kind === 'silent';
   useEffect(() => {
@@ -128,13 +152,15 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     return () => clearTimeout(again);
   }, [silent]);
 
-  const change = useCallback(
-    (edit: PlanEdit, summary: string, gesture?: string) =>
+  const edit = useCallback(
+    (edits: PlanEdit | ReadonlyArray<PlanEdit>, told?: Told) =>
       act({
         type: 'changed',
-        edit: typeof edit === 'function' ? edit : () => edit,
-        summary,
-        gesture: gesture?.slice(-LONGEST_GESTURE),
+        change: {
+          edits: Array.isArray(edits) ? edits : [edits as PlanEdit],
+          ...told,
+          gesture: told?.gesture?.slice(-LONGEST_GESTURE),
+        },
       }),
     [],
   );
@@ -144,7 +170,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
   const step = useCallback(
     (way: 'undo' | 'redo') => {
       const take = async () => {
-        await until((s) => isBlocked(s) || (s.unsaved === null && s.saving === null));
+        await until((s) => isBlocked(s) || isSettled(s));
         const { piece } = now.current;
         if (isBlocked(now.current) || piece[way] === undefined) {
           return;
@@ -172,14 +198,14 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     [client, id, until],
   );
 
-  const live = useLatest<{ document: PlanDocument; layId: string; faceId: string }, LayView>(
+  const live = useLatest<{ edits: PlanEdit[]; layId: string; faceId: string }, LayView>(
     (question) => ask(api.POST('/api/readings/lay', { body: { ...question, pieceId: id } })),
     (answer) => act({ type: 'live', live: answer }),
     (problem) => act({ type: 'told', sentence: problem.message }),
   );
   const tryLay = useCallback(
-    (document: PlanDocument, layId: string, faceId: string) =>
-      live.ask({ document, layId, faceId }),
+    (edits: ReadonlyArray<PlanEdit>, layId: string, faceId: string) =>
+      live.ask({ edits: [...edits], layId, faceId }),
     [live],
   );
   const stopTrying = useCallback(() => {
@@ -187,23 +213,21 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     act({ type: 'live', live: null });
   }, [live]);
 
-  const { piece, document, unsaved, saving, trouble } = state;
+  const { piece, document, trouble } = state;
   const plan = useMemo<Plan>(
     () => ({
       piece,
       document,
-      unsaved,
-      saving,
+      settled,
       trouble,
-      change,
+      edit,
       undo: () => step('undo'),
       redo: () => step('redo'),
       tryLay,
       stopTrying,
       forgetTrouble: () => act({ type: 'troubleRead' }),
-      refuse: (sentence) => act({ type: 'told', sentence }),
     }),
-    [piece, document, unsaved, saving, trouble, change, step, tryLay, stopTrying],
+    [piece, document, settled, trouble, edit, step, tryLay, stopTrying],
   );
 
   return (
@@ -213,6 +237,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
         <ClashDialog
           theirs={state.trouble.theirs}
           mine={state.trouble.mine}
+          base={piece.document}
           choose={async (whose) => {
             const piece = await ask(api.GET('/api/pieces/{id}', { params: { path: { id } } }));
             clearDraft(id);

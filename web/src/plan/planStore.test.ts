@@ -1,184 +1,168 @@
 import { describe, expect, it } from 'vitest';
-import type { PieceView, PlanDocument } from '../api/client';
-import { type Change, mayBegin, opened, type PlanState, reduce } from './planStore';
+import type { PieceView, PlanDocument, PlanEdit } from '../api/client';
+import { type Change, isSettled, next, opened, type PlanState, pending, reduce } from './planStore';
 
-const document = (name: string) =>
-  ({ schema: 1, name, faces: [], lays: [] }) as unknown as PlanDocument;
-const piece = (version: number, name: string) =>
-  ({ id: 'p', version, document: document(name) }) as unknown as PieceView;
-const change = (name: string): Change => ({ document: document(name), summary: `to ${name}` });
+const document = (name: string, measures: Record<string, number> = {}) =>
+  ({
+    schema: 3,
+    name,
+    form: { kind: 'CHEST', measures, choices: {} },
+    faces: [],
+    lays: [{ id: 'l', faceId: 'front', coats: 2, rule: { measures: {}, choices: {}, points: [] } }],
+  }) as unknown as PlanDocument;
+const piece = (version: number, name: string, measures?: Record<string, number>) =>
+  ({ id: 'p', version, document: document(name, measures) }) as unknown as PieceView;
 
+const named = (name: string): PlanEdit => ({ kind: 'NAME_PIECE', name });
+const wide = (width: number): PlanEdit => ({ kind: 'MEASURE_PIECE', measures: { width } });
+const change = (edit: PlanEdit, gesture?: string): Change => ({ edits: [edit], gesture });
+
+const made = (state: PlanState, edit: PlanEdit, gesture?: string) =>
+  reduce(state, { type: 'changed', change: change(edit, gesture) });
 const begin = (state: PlanState) => {
-  if (state.unsaved === null) {
+  const first = next(state);
+  if (first === null) {
     throw new Error('nothing to save');
   }
-  return reduce(state, { type: 'saveBegan', change: state.unsaved });
+  return reduce(state, { type: 'saveBegan', change: first });
 };
 
-const changed = (name: string) =>
-  ({ type: 'changed', edit: () => document(name), summary: `to ${name}` }) as const;
-
 describe('the plan in one window', () => {
-  it('makes each change from what the one before left, however late it comes', () => {
-    const rename = (more: string) =>
-      ({
-        type: 'changed',
-        edit: (now: PlanDocument) => ({ ...now, name: now.name + more }),
-        summary: more,
-      }) as const;
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, rename('b'));
+  it('shows what was done at once, and sends one change after the other', () => {
+    let state = made(opened(piece(1, 'a'), null), named('b'));
     state = begin(state);
-    state = reduce(state, rename('c'));
-    expect(state.unsaved?.document.name).toBe('abc');
-    expect(state.saving?.document.name).toBe('ab');
-  });
-
-  it('keeps what is changed while an earlier change is on its way', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, changed('b'));
-    state = begin(state);
-    state = reduce(state, changed('c'));
-    expect(mayBegin(state)).toBe(false);
+    state = made(state, wide(733.5));
+    expect(state.document.name).toBe('b');
+    expect(state.document.form.measures).toEqual({ width: 733.5 });
+    expect(next(state)).toBeNull();
     state = reduce(state, { type: 'saved', piece: piece(2, 'b') });
     expect(state.piece.version).toBe(2);
-    expect(state.document.name).toBe('c');
-    expect(mayBegin(state)).toBe(true);
+    expect(state.document.form.measures).toEqual({ width: 733.5 });
+    expect(next(state)?.edits).toEqual([wide(733.5)]);
   });
 
-  it('still saves a change that was made while the one before set off', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, changed('b'));
-    const setOff = state.unsaved as Change;
-    state = reduce(state, changed('c'));
-    state = reduce(state, { type: 'saveBegan', change: setOff });
-    state = reduce(state, { type: 'saved', piece: piece(2, 'b') });
-    expect(state.document.name).toBe('c');
-    expect(mayBegin(state)).toBe(true);
-  });
-
-  it('asks when another window saved first, and never drops the newer of our own changes', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, changed('b'));
+  it('keeps two measures that are typed quickly apart', () => {
+    let state = made(opened(piece(1, 'a'), null), wide(700));
     state = begin(state);
-    state = reduce(state, changed('c'));
+    state = made(state, { kind: 'MEASURE_PIECE', measures: { height: 410 } });
+    expect(state.document.form.measures).toEqual({ width: 700, height: 410 });
+    expect(pending(state).flatMap((c) => c.edits)).toHaveLength(2);
+  });
+
+  it('lets a gesture that goes on go along, its later values in the place of the earlier', () => {
+    let state = opened(piece(1, 'a'), null);
+    state = made(state, wide(700), 'drag');
+    state = made(state, wide(701), 'drag');
+    state = made(state, named('c'), 'drag');
+    expect(state.waiting).toEqual([{ edits: [wide(701), named('c')], gesture: 'drag' }]);
+    state = begin(state);
+    state = made(state, wide(702), 'drag');
+    expect(state.saving?.edits).toHaveLength(2);
+    expect(state.waiting.map((c) => c.edits)).toEqual([[wide(702)]]);
+    state = made(state, wide(703), 'another');
+    expect(state.waiting).toHaveLength(2);
+  });
+
+  it('asks when another window saved first, and drops nothing of ours', () => {
+    let state = made(opened(piece(1, 'a'), null), named('b'));
+    state = begin(state);
+    state = made(state, wide(650), 'drag');
     const theirs = { version: 2, savedAt: '', changes: ['gap 24'] };
     state = reduce(state, { type: 'clashed', theirs });
-    expect(state.trouble).toMatchObject({ kind: 'clash', mine: { summary: 'to c' } });
-    expect(mayBegin(state)).toBe(false);
-    const mine = reduce(state, { type: 'keptMine', theirs: piece(2, 'x') });
-    expect(mine.document.name).toBe('c');
-    expect(mine.piece.version).toBe(2);
-    expect(mayBegin(mine)).toBe(true);
+    expect(state.trouble).toMatchObject({
+      kind: 'clash',
+      mine: [{ edits: [named('b')] }, { edits: [wide(650)] }],
+    });
+    expect(next(state)).toBeNull();
+    const mine = reduce(state, { type: 'keptMine', theirs: piece(2, 'x', { height: 500 }) });
+    expect(mine.document.name).toBe('b');
+    expect(mine.document.form.measures).toEqual({ height: 500, width: 650 });
+    expect(next(mine)?.edits).toEqual([named('b')]);
+    expect(mine.waiting.some((c) => 'gesture' in c)).toBe(false);
     const taken = reduce(state, { type: 'tookTheirs', piece: piece(2, 'x') });
     expect(taken.document.name).toBe('x');
-    expect(mayBegin(taken)).toBe(false);
+    expect(isSettled(taken)).toBe(true);
   });
 
-  it('holds a change while the server is silent and tries again', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, changed('b'));
+  it('holds changes while the server is silent and tries again', () => {
+    let state = made(opened(piece(1, 'a'), null), named('b'));
     state = begin(state);
+    state = made(state, wide(640));
     state = reduce(state, { type: 'silent', sentence: 'no answer' });
     expect(state.document.name).toBe('b');
-    expect(mayBegin(state)).toBe(false);
+    expect(next(state)).toBeNull();
     state = reduce(state, { type: 'tryAgain' });
-    expect(mayBegin(state)).toBe(true);
-    expect(state.unsaved?.summary).toBe('to b');
+    expect(next(state)?.edits).toEqual([named('b')]);
+    expect(state.waiting).toHaveLength(2);
   });
 
-  it('goes back to what is saved when the server refuses a change, and says why', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, changed('b'));
+  it('takes back what the server refuses and nothing else, and says why', () => {
+    let state = made(opened(piece(1, 'a'), null), wide(-3));
     state = begin(state);
-    state = reduce(state, { type: 'refused', sentence: 'Width (0) is too small.' });
-    expect(state.document.name).toBe('a');
-    expect(state.trouble).toEqual({ kind: 'refused', sentence: 'Width (0) is too small.' });
-  });
-
-  it('takes up a draft that an earlier visit could not save', () => {
-    const state = opened(piece(3, 'a'), { version: 3, change: change('b') });
-    expect(state.document.name).toBe('b');
-    expect(mayBegin(state)).toBe(true);
-  });
-
-  it('asks when the draft of an earlier visit meets a piece that was saved elsewhere since', () => {
-    const state = opened(piece(5, 'a'), { version: 3, change: change('b') });
-    expect(state.trouble).toMatchObject({ kind: 'clash', mine: { summary: 'to b' } });
-    expect(mayBegin(state)).toBe(false);
-  });
-
-  it('drops a draft that did arrive before the answer was lost', () => {
-    const state = opened(piece(4, 'b'), { version: 3, change: change('b') });
-    expect(state.trouble).toBeNull();
-    expect(mayBegin(state)).toBe(false);
-  });
-
-  const add = (more: string) =>
-    ({
-      type: 'changed',
-      edit: (now: PlanDocument) => ({ ...now, name: now.name + more }),
-      summary: `added ${more}`,
-    }) as const;
-
-  it('keeps what was changed after a change that is refused', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, add('X'));
+    state = made(state, named('c'));
+    state = reduce(state, { type: 'refused', sentence: 'Width (-3 mm) is below nothing.' });
+    expect(state.document.form.measures).toEqual({});
+    expect(state.document.name).toBe('c');
+    expect(next(state)?.edits).toEqual([named('c')]);
     state = begin(state);
-    state = reduce(state, add('c'));
-    state = reduce(state, add('d'));
-    state = reduce(state, { type: 'refused', sentence: 'X is too large' });
-    expect(state.document.name).toBe('acd');
-    expect(state.unsaved).toMatchObject({ summary: 'added d' });
-    expect(state.trouble).toMatchObject({ kind: 'refused', sentence: 'X is too large' });
-    expect(mayBegin(state)).toBe(true);
-    state = begin(state);
-    state = reduce(state, { type: 'saved', piece: piece(2, 'acd') });
-    expect(state.document.name).toBe('acd');
-    expect(state.trouble).toMatchObject({ sentence: 'X is too large' });
+    state = reduce(state, { type: 'saved', piece: piece(2, 'c') });
+    expect(state.trouble).toEqual({ kind: 'refused', sentence: 'Width (-3 mm) is below nothing.' });
     expect(reduce(state, { type: 'troubleRead' }).trouble).toBeNull();
   });
 
-  it('lets go of a later change that cannot be made without the refused one', () => {
+  it('tells the reason rather than what followed from it', () => {
     let state = opened(piece(1, 'a'), null);
-    state = reduce(state, add('X'));
+    state = made(state, { kind: 'LAY_DESIGN', id: 'n', faceId: 'front', designId: 'gone' });
+    state = made(state, { kind: 'CHANGE_COATS', layId: 'n', coats: 3 });
     state = begin(state);
-    state = reduce(state, {
-      type: 'changed',
-      edit: (now) => {
-        if (!now.name.includes('X')) {
-          throw new Error('no X here');
-        }
-        return { ...now, name: `${now.name}!` };
-      },
-      summary: 'on X',
-    });
-    state = reduce(state, { type: 'refused', sentence: 'no' });
-    expect(state.document.name).toBe('a');
-    expect(state.unsaved).toBeNull();
-    expect(mayBegin(state)).toBe(false);
+    state = reduce(state, { type: 'refused', sentence: 'Design (gone) is not on the shelf.' });
+    state = begin(state);
+    state = reduce(state, { type: 'refused', sentence: 'Lay (n) is not in this plan.' });
+    expect(state.trouble).toMatchObject({ sentence: 'Design (gone) is not on the shelf.' });
+    expect(isSettled(state)).toBe(true);
+    expect(made(state, named('b')).trouble).toBeNull();
   });
 
-  it('ends where a change that carries the refused one along is refused as well', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, changed('X'));
-    state = begin(state);
-    state = reduce(state, changed('Xc'));
-    state = reduce(state, { type: 'refused', sentence: 'no X' });
-    state = begin(state);
-    state = reduce(state, { type: 'refused', sentence: 'no X' });
-    expect(state.document.name).toBe('a');
-    expect(mayBegin(state)).toBe(false);
+  it('takes up a draft that an earlier visit could not save', () => {
+    const state = opened(piece(3, 'a'), { version: 3, changes: [change(named('b'))] });
+    expect(state.document.name).toBe('b');
+    expect(next(state)?.edits).toEqual([named('b')]);
+  });
+
+  it('asks when the draft of an earlier visit meets a piece that was saved elsewhere since', () => {
+    const state = opened(piece(5, 'a'), { version: 3, changes: [change(named('b'))] });
+    expect(state.trouble).toMatchObject({ kind: 'clash', mine: [{ edits: [named('b')] }] });
+    expect(next(state)).toBeNull();
+  });
+
+  it.each<[string, PlanEdit]>([
+    ['a value', named('b')],
+    ['a lay', { kind: 'LAY_DESIGN', id: 'l', faceId: 'front', designId: 'fern' }],
+    ['a lay taken off', { kind: 'TAKE_LAY_OFF', layId: 'gone' }],
+  ])('drops a draft of %s that did arrive before the answer was lost', (_, edit) => {
+    const state = opened(piece(4, 'b'), { version: 3, changes: [change(edit)] });
+    expect(state.trouble).toBeNull();
+    expect(isSettled(state)).toBe(true);
+  });
+
+  it('never takes what needs sums for arrived because nothing of it shows', () => {
+    const draft = { version: 3, changes: [change({ kind: 'COPY_TO_ALIKE', layId: 'l' })] };
+    expect(opened(piece(4, 'b'), draft).trouble).toMatchObject({ kind: 'clash' });
   });
 
   it('tells what could not be done without touching what was', () => {
-    let state = opened(piece(1, 'a'), null);
-    state = reduce(state, add('b'));
-    state = begin(state);
-    state = reduce(state, add('c'));
+    let state = begin(made(opened(piece(1, 'a'), null), named('b')));
+    state = made(state, wide(610));
     state = reduce(state, { type: 'told', sentence: 'That does not fit' });
-    expect(state.document.name).toBe('abc');
-    expect(state.saving).not.toBeNull();
+    expect(state.document.name).toBe('b');
+    expect(pending(state)).toHaveLength(2);
     expect(state.trouble).toMatchObject({ kind: 'refused', sentence: 'That does not fit' });
+  });
+
+  it('reads the piece again only where nothing of ours is under way', () => {
+    const state = made(opened(piece(1, 'a'), null), named('b'));
+    expect(reduce(state, { type: 'reread', piece: piece(2, 'z') })).toBe(state);
+    const settled = opened(piece(1, 'a'), null);
+    expect(reduce(settled, { type: 'reread', piece: piece(2, 'z') }).document.name).toBe('z');
   });
 });

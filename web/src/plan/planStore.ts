@@ -1,51 +1,47 @@
-import type { LayView, PieceView, PlanDocument, Theirs } from '../api/client';
+import type {
+  EditedPiece,
+  LayView,
+  PieceView,
+  PlanDocument,
+  PlanEdit,
+  Theirs,
+} from '../api/client';
+import { shown } from './shown';
 
 /**
- * The plan of one piece in this window: what the server has, what was changed here since, and what
- * stands in the way of saving it. Pure: the provider does the asking.
+ * The plan of one piece in this window: what the server has, what was done here and is not answered
+ * yet, and what stands in the way of it. Pure: the provider does the asking.
  */
 export type PlanState = {
   /** as last saved, with everything the core made of it */
   readonly piece: PieceView;
-  /** with the changes made here */
+  /** with what was typed or ticked here since */
   readonly document: PlanDocument;
-  /** the change that is still to be saved; later ones fold into it */
-  readonly unsaved: Change | null;
-  /** the change that is on its way to the server */
+  /** what is on its way to the server */
   readonly saving: Change | null;
+  /** what goes after it, the oldest first */
+  readonly waiting: ReadonlyArray<Change>;
   readonly trouble: Trouble | null;
-  /** what was changed since the save that is on its way set off, one by one */
-  readonly since: ReadonlyArray<Made>;
   /** the lay under the pointer, as it would be if it were let go here */
   readonly live: LayView | null;
 };
 
+/** One step of the history. */
 export type Change = {
-  readonly document: PlanDocument;
-  readonly summary: string;
+  readonly edits: ReadonlyArray<PlanEdit>;
+  /** changes of one gesture become one step */
   readonly gesture?: string;
-};
-
-/** How to make the plan of one change, and what came of it when it was made. */
-type Made = {
-  readonly edit: (now: PlanDocument) => PlanDocument;
-  readonly document: PlanDocument;
-  readonly summary: string;
+  /** what is to be done once it is answered */
+  readonly after?: (edited: EditedPiece) => void;
 };
 
 export type Trouble =
-  | { readonly kind: 'clash'; readonly theirs: Theirs; readonly mine: Change }
+  | { readonly kind: 'clash'; readonly theirs: Theirs; readonly mine: ReadonlyArray<Change> }
   | { readonly kind: 'refused'; readonly sentence: string }
   | { readonly kind: 'silent'; readonly sentence: string };
 
 export type PlanAction =
-  | {
-      readonly type: 'changed';
-      /** made from the plan as it is by then: another change may have come in between */
-      readonly edit: (now: PlanDocument) => PlanDocument;
-      readonly summary: string;
-      readonly gesture?: string;
-    }
+  | { readonly type: 'changed'; readonly change: Change }
   | { readonly type: 'saveBegan'; readonly change: Change }
   | { readonly type: 'saved'; readonly piece: PieceView }
   | { readonly type: 'clashed'; readonly theirs: Theirs }
@@ -61,83 +57,104 @@ export type PlanAction =
   | { readonly type: 'live'; readonly live: LayView | null }
   | { readonly type: 'troubleRead' };
 
-/** A change that an earlier visit could not save, and the version it was made from. */
-export type Draft = { readonly version: number; readonly change: Change };
+/** Changes that an earlier visit could not save, and the version they were made on. */
+export type Draft = { readonly version: number; readonly changes: ReadonlyArray<Change> };
 
 export function opened(piece: PieceView, draft: Draft | null): PlanState {
   const fresh: PlanState = {
     piece,
     document: piece.document,
-    unsaved: null,
     saving: null,
+    waiting: [],
     trouble: null,
-    since: [],
     live: null,
   };
-  if (draft === null || same(draft.change.document, piece.document)) {
+  if (draft === null || draft.changes.every((c) => hasArrived(piece.document, c))) {
     return fresh;
   }
-  const { change, version } = draft;
-  if (version === piece.version) {
-    return { ...fresh, document: change.document, unsaved: change };
+  if (draft.version === piece.version) {
+    return { ...fresh, waiting: draft.changes, document: shownAs(piece, draft.changes) };
   }
   const changes = piece.undo === undefined ? [] : [piece.undo];
   const theirs = { version: piece.version, savedAt: piece.savedAt, changes };
   return {
     ...fresh,
-    document: change.document,
-    trouble: { kind: 'clash', theirs, mine: change },
+    document: shownAs(piece, draft.changes),
+    trouble: { kind: 'clash', theirs, mine: draft.changes },
   };
 }
 
 const same = (a: PlanDocument, b: PlanDocument) => JSON.stringify(a) === JSON.stringify(b);
 
+/** True where a plan is as a change would make it: its answer was lost, not the change. */
+function hasArrived(document: PlanDocument, change: Change): boolean {
+  return change.edits.every((edit) => {
+    switch (edit.kind) {
+      case 'LAY_DESIGN':
+      case 'LAY_WORDS':
+      case 'COPY_LAY':
+        return document.lays.some((l) => l.id === edit.id);
+      case 'TAKE_LAY_OFF':
+        return document.lays.every((l) => l.id !== edit.layId);
+      case 'ADD_FACE':
+      case 'DUPLICATE_FACE':
+        return document.faces.some((f) => f.id === edit.id);
+      case 'ADD_MARK':
+        return JSON.stringify(document.faces).includes(JSON.stringify(edit.id));
+      default: {
+        const now = shown(document, edit);
+        return now !== document && same(now, document);
+      }
+    }
+  });
+}
+
+const shownAs = (piece: PieceView, changes: ReadonlyArray<Change>): PlanDocument =>
+  changes.flatMap((c) => c.edits).reduce(shown, piece.document);
+
+/** With other changes under way, shown as they will be. */
+function withChanges(
+  state: PlanState,
+  piece: PieceView,
+  saving: Change | null,
+  waiting: ReadonlyArray<Change>,
+): PlanState {
+  const all = saving === null ? waiting : [saving, ...waiting];
+  return { ...state, piece, saving, waiting, document: shownAs(piece, all) };
+}
+
 export function reduce(state: PlanState, action: PlanAction): PlanState {
   switch (action.type) {
-    case 'changed': {
-      const document = action.edit(state.document);
+    case 'changed':
       return {
-        ...state,
-        document,
-        unsaved: { document, summary: action.summary, gesture: action.gesture },
-        since: [...state.since, { edit: action.edit, document, summary: action.summary }],
+        ...withChanges(state, state.piece, state.saving, joined(state.waiting, action.change)),
         trouble: state.trouble?.kind === 'refused' ? null : state.trouble,
       };
-    }
     case 'saveBegan':
-      // a change that was made while this one set off is still to be saved
       return {
         ...state,
         saving: action.change,
-        unsaved: state.unsaved === action.change ? null : state.unsaved,
-        since: state.since.slice(
-          1 + state.since.findLastIndex((m) => m.document === action.change.document),
-        ),
+        waiting: state.waiting.filter((c) => c !== action.change),
       };
     case 'saved':
+      return { ...withChanges(state, action.piece, null, state.waiting), live: null };
+    case 'clashed':
       return {
         ...state,
-        piece: action.piece,
-        document: state.unsaved?.document ?? action.piece.document,
         saving: null,
-        // why an earlier change was not possible stays until it was read
-        trouble: state.trouble?.kind === 'refused' ? state.trouble : null,
-        live: null,
+        waiting: [],
+        trouble: { kind: 'clash', theirs: action.theirs, mine: pending(state) },
       };
-    case 'clashed': {
-      const mine = state.unsaved ?? state.saving;
-      return mine === null
-        ? state
-        : {
-            ...state,
-            saving: null,
-            unsaved: null,
-            since: [],
-            trouble: { kind: 'clash', theirs: action.theirs, mine },
-          };
-    }
     case 'refused':
-      return withoutTheRefused(state, action.sentence);
+      return {
+        ...withChanges(state, state.piece, null, state.waiting),
+        live: null,
+        // what is refused because it stood on something refused says less than the first
+        trouble:
+          state.trouble?.kind === 'refused'
+            ? state.trouble
+            : { kind: 'refused', sentence: action.sentence },
+      };
     case 'told':
       return {
         ...state,
@@ -150,8 +167,8 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
     case 'silent':
       return {
         ...state,
-        unsaved: state.unsaved ?? state.saving,
         saving: null,
+        waiting: pending(state),
         trouble: { kind: 'silent', sentence: action.sentence },
       };
     case 'tryAgain':
@@ -162,11 +179,12 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
       return state.trouble?.kind === 'clash'
         ? opened(action.theirs, {
             version: action.theirs.version,
-            change: { ...state.trouble.mine, gesture: undefined },
+            // theirs stands between: what goes on from here is a gesture of its own
+            changes: state.trouble.mine.map(({ gesture: _, ...c }) => c),
           })
         : state;
     case 'reread':
-      return state.unsaved || state.saving ? state : opened(action.piece, null);
+      return isSettled(state) ? opened(action.piece, null) : state;
     case 'live':
       return { ...state, live: action.live };
     case 'troubleRead':
@@ -174,41 +192,52 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
   }
 }
 
-/**
- * What was refused goes; what was changed after it is made once more from the plan as it is kept. A
- * change that stood on the refused one may find nothing to do there, and goes too.
- */
-function withoutTheRefused(state: PlanState, sentence: string): PlanState {
-  let document = state.piece.document;
-  const kept: Made[] = [];
-  for (const made of state.since) {
-    try {
-      const next = made.edit(document);
-      if (!same(next, document)) {
-        document = next;
-        kept.push({ ...made, document });
-      }
-    } catch {
-      // it was made from something that is not there without the refused change
-    }
+/** A gesture that goes on goes along with what waits of it; later values take the place of earlier. */
+function joined(waiting: ReadonlyArray<Change>, change: Change): ReadonlyArray<Change> {
+  const last = waiting.at(-1);
+  if (last === undefined || change.gesture === undefined || last.gesture !== change.gesture) {
+    return [...waiting, change];
   }
-  const last = kept.at(-1);
-  return {
-    ...state,
-    document,
-    unsaved: last === undefined ? null : { document, summary: last.summary },
-    since: kept,
-    saving: null,
-    live: null,
-    trouble: { kind: 'refused', sentence },
-  };
+  const fresh = new Set(change.edits.map(target));
+  const edits = [...last.edits.filter((e) => !fresh.has(target(e))), ...change.edits];
+  return [...waiting.slice(0, -1), { ...last, ...change, edits }];
 }
+
+/** What an edit gives a value to; two with the same target leave the later value. */
+function target(edit: PlanEdit): string {
+  switch (edit.kind) {
+    case 'MEASURE_LAY':
+    case 'MEASURE_PIECE':
+    case 'TAPE_FACE': {
+      const { measures = {}, choices = {}, ...rest } = edit;
+      return JSON.stringify([rest, Object.keys(measures), Object.keys(choices)]);
+    }
+    case 'PUT_KEEP_OUT':
+      return `${edit.kind} ${edit.keepOut.id}`;
+    case 'PUT_HOLE':
+      return `${edit.kind} ${edit.hole.id}`;
+    case 'PUT_BREAK':
+      return `${edit.kind} ${edit.joint.id}`;
+    case 'PUT_BLEMISH':
+      return `${edit.kind} ${edit.blemish.id}`;
+    case 'PUT_ZONE':
+      return `${edit.kind} ${edit.zone.id}`;
+    default:
+      return `${edit.kind} ${'layId' in edit ? edit.layId : 'faceId' in edit ? edit.faceId : ''}`;
+  }
+}
+
+/** Everything that the server has not answered. */
+export const pending = (state: PlanState): ReadonlyArray<Change> =>
+  state.saving === null ? state.waiting : [state.saving, ...state.waiting];
+
+/** True where the server has everything that was done here. */
+export const isSettled = (state: PlanState) => state.saving === null && state.waiting.length === 0;
 
 /** True where what stands in the way has to be settled before anything else is saved. */
 export const isBlocked = (state: PlanState) =>
   state.trouble !== null && state.trouble.kind !== 'refused';
 
-/** True when there is something to save and nothing that keeps it from being saved. */
-export function mayBegin(state: PlanState): boolean {
-  return state.unsaved !== null && state.saving === null && !isBlocked(state);
-}
+/** What is to be saved next; nothing while something else is under way, or stands in its way. */
+export const next = (state: PlanState): Change | null =>
+  state.saving === null && !isBlocked(state) ? (state.waiting[0] ?? null) : null;

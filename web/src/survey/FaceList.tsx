@@ -1,19 +1,18 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Eye, EyeOff } from 'lucide-react';
-import type { OutlineKind } from '../api/client';
+import type { EditedPiece, OutlineKind } from '../api/client';
 import { useForms } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { Fig } from '../common/Fig';
 import { Section } from '../common/Section';
-import { withFace } from '../plan/edits';
+import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useEdit } from '../plan/useEdit';
 
 /** Every face: to step into, to show or leave out of the map; those taken off, to bring back. */
 export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
   const plan = usePlan();
-  const edit = useEdit(onFace);
+  const look = { after: (e: EditedPiece) => e.faceId && onFace(e.faceId) };
   const forms = useForms().data;
   const { faces, totalText } = plan.piece.reading;
   const takenOff = plan.document.faces.filter((f) => f.standing === 'REMOVED');
@@ -61,12 +60,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
             look="plain"
             aria-label={face.shown ? `Leave ${face.name} out of the map` : `Show ${face.name}`}
             title={face.shown ? 'Leave it out of the map' : 'Show it on the map'}
-            onClick={() =>
-              plan.change(
-                (now) => withFace(now, face.id, (f) => ({ ...f, shown: !face.shown })),
-                face.shown ? `Left ${face.name} out of the map` : `Shows ${face.name}`,
-              )
-            }
+            onClick={() => plan.edit({ kind: 'SHOW_FACE', faceId: face.id, shown: !face.shown })}
           >
             {face.shown ? <Eye size={14} aria-hidden /> : <EyeOff size={14} aria-hidden />}
           </Button>
@@ -78,7 +72,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
           <Button
             size="xs"
             look="plain"
-            onClick={() => void edit({ kind: 'BRING_BACK', faceId: f.id })}
+            onClick={() => plan.edit({ kind: 'BRING_FACE_BACK', faceId: f.id }, look)}
           >
             bring back
           </Button>
@@ -97,7 +91,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
           ]}
           onChoice={(outline) => {
             if (outline !== '') {
-              void edit({ kind: 'ADD_FACE', outline });
+              plan.edit({ kind: 'ADD_FACE', id: newId(), outline }, look);
             }
           }}
         />

@@ -17,7 +17,6 @@ export function MeasuresPanel({
 }) {
   const plan = usePlan();
   const { form } = plan.piece.reading;
-  const what = form.kindText.toLowerCase();
   // the map is drawn first, the long lists right after it
   const listed = useDeferredValue(true, false);
   return (
@@ -34,31 +33,19 @@ export function MeasuresPanel({
         label="Name"
         value={plan.document.name}
         most={80}
-        onText={(name) => plan.change((now) => ({ ...now, name }), `Named it ${name}`)}
+        onText={(name) => plan.edit({ kind: 'NAME_PIECE', name })}
       />
       <MeasureFields
         fields={form.fields}
         tellTypical
         focusFirst={focusFirst}
-        onNumber={(key, value, label) =>
-          plan.change(
-            (now) => ({
-              ...now,
-              form: { ...now.form, measures: { ...now.form.measures, [key]: value } },
-            }),
-            `${label} of the ${what}`,
-            `form ${key}`,
+        onNumber={(key, value) =>
+          plan.edit(
+            { kind: 'MEASURE_PIECE', measures: { [key]: value } },
+            { gesture: `form ${key}` },
           )
         }
-        onChoice={(key, value, label) =>
-          plan.change(
-            (now) => ({
-              ...now,
-              form: { ...now.form, choices: { ...now.form.choices, [key]: value } },
-            }),
-            `${label} of the ${what}`,
-          )
-        }
+        onChoice={(key, value) => plan.edit({ kind: 'MEASURE_PIECE', choices: { [key]: value } })}
       />
       {listed && (
         <>

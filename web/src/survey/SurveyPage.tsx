@@ -7,11 +7,11 @@ import { Fig } from '../common/Fig';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import type { Spot } from '../map/viewport';
-import { newId } from '../plan/edits';
+import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
 import { FacePanel } from './face/FacePanel';
 import { MeasuresPanel } from './MeasuresPanel';
-import { addMark, MARK_NAMES, type MarkKind } from './marks';
+import { MARK_KINDS, MARK_NAMES, type MarkKind } from './marks';
 import { PieceMap } from './PieceMap';
 import { SurveyMap } from './SurveyMap';
 import { SurveyTabs } from './SurveyTabs';
@@ -31,10 +31,14 @@ export function SurveyPage() {
 
   const add = (kind: MarkKind, at: Spot) => {
     const id = newId();
-    plan.change(
-      (now) => addMark(now, face.id, kind, at, id),
-      `A ${MARK_NAMES[kind]} on the ${face.name.toLowerCase()}`,
-    );
+    plan.edit({
+      kind: 'ADD_MARK',
+      faceId: face.id,
+      id,
+      mark: MARK_KINDS[kind],
+      xMm: at.x,
+      yMm: at.y,
+    });
     setPlacing(null);
     setFresh(id);
   };

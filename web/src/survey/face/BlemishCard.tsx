@@ -1,11 +1,10 @@
 import { Box, Text } from '@chakra-ui/react';
-import type { BlemishView, FaceView } from '../../api/client';
+import type { BlemishDoc, BlemishView, FaceView } from '../../api/client';
 import { usePhotos } from '../../api/queries';
 import { ChoiceField } from '../../common/ChoiceField';
 import { LengthField } from '../../common/LengthField';
 import { TextField } from '../../common/TextField';
 import { usePlan } from '../../plan/PlanProvider';
-import { withMark } from '../marks';
 import { MarkCard } from './MarkCard';
 
 /** Damage: what it is, where, how large, a note, and the photo that shows it. */
@@ -21,15 +20,17 @@ export function BlemishCard({
   const plan = usePlan();
   const photos = usePhotos(plan.piece.id).data ?? [];
   const what = `blemish ${b.number}`;
-  const set = (
-    edit: Partial<Parameters<Parameters<typeof withMark<'blemish'>>[4]>[0]>,
-    word: string,
-  ) =>
-    plan.change(
-      (now) => withMark(now, face.id, 'blemish', b.id, (m) => ({ ...m, ...edit })),
-      `${word} of ${what}`,
-      `${b.id} ${word}`,
-    );
+  const doc = plan.document.faces
+    .find((f) => f.id === face.id)
+    ?.blemishes.find((m) => m.id === b.id);
+  const set = (change: Partial<BlemishDoc>, word: string) => {
+    if (doc) {
+      plan.edit(
+        { kind: 'PUT_BLEMISH', faceId: face.id, blemish: { ...doc, ...change } },
+        { gesture: `${b.id} ${word}` },
+      );
+    }
+  };
   const shown = photos.find((p) => p.id === b.photoId);
   return (
     <MarkCard

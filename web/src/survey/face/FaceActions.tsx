@@ -1,28 +1,26 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
-import type { Edit, FaceView } from '../../api/client';
+import type { FaceView, PlanEdit } from '../../api/client';
 import { Button } from '../../common/Button';
 import { ChoiceField } from '../../common/ChoiceField';
 import { Section } from '../../common/Section';
-import { withFace } from '../../plan/edits';
+import { newId } from '../../plan/ids';
 import { usePlan } from '../../plan/PlanProvider';
-import { useEdit } from '../../plan/useEdit';
 
 /** What can be done with a face as a whole. */
 export function FaceActions({ face }: { face: FaceView }) {
   const plan = usePlan();
   const go = useNavigate();
   const base = `/pieces/${plan.piece.id}/survey`;
-  const edit = useEdit((faceId) => go(`${base}/${faceId}`));
+  const edit = (edit: PlanEdit) =>
+    plan.edit(edit, { after: (e) => e.faceId && go(`${base}/${e.faceId}`) });
   const others = plan.piece.reading.faces.filter((f) => f.id !== face.id);
-  const hand = (kind: Edit['kind']) => (toFaceId: string) => {
+  const hand = (mirrored: boolean) => (toFaceId: string) => {
     if (toFaceId !== '') {
-      void edit({ kind, faceId: face.id, toFaceId });
+      edit({ kind: 'HAND_MARKS_OVER', faceId: face.id, toFaceId, mirrored });
     }
   };
   const among = [['', 'choose a face…'], ...others.map((f) => [f.id, f.name] as const)] as const;
-  const toggle = (what: 'comesOff' | 'shown', on: boolean, summary: string) =>
-    plan.change((now) => withFace(now, face.id, (f) => ({ ...f, [what]: on })), summary);
   return (
     <Section title="This face">
       {others.length > 0 && (
@@ -32,45 +30,33 @@ export function FaceActions({ face }: { face: FaceView }) {
             width="47%"
             value=""
             among={among}
-            onChoice={hand('COPY_MARKS')}
+            onChoice={hand(false)}
           />
           <ChoiceField
             label="Mirror marks to"
             width="47%"
             value=""
             among={among}
-            onChoice={hand('MIRROR_MARKS')}
+            onChoice={hand(true)}
           />
         </Flex>
       )}
       <Flex gap="2" wrap="wrap">
-        <Button onClick={() => void edit({ kind: 'DUPLICATE_FACE', faceId: face.id })}>
+        <Button onClick={() => edit({ kind: 'DUPLICATE_FACE', faceId: face.id, id: newId() })}>
           Duplicate
         </Button>
         <Button
-          onClick={() =>
-            toggle(
-              'shown',
-              !face.shown,
-              face.shown ? `Left ${face.name} out of the map` : `Shows ${face.name}`,
-            )
-          }
+          onClick={() => plan.edit({ kind: 'SHOW_FACE', faceId: face.id, shown: !face.shown })}
         >
           {face.shown ? 'Leave out of the map' : 'Show on the map'}
         </Button>
         <Button
-          onClick={() =>
-            toggle(
-              'comesOff',
-              !face.part,
-              face.part ? `${face.name} stays on` : `${face.name} comes off`,
-            )
-          }
+          onClick={() => plan.edit({ kind: 'COME_OFF', faceId: face.id, comesOff: !face.part })}
         >
           {face.part ? 'Stays on the piece' : 'Comes off the piece'}
         </Button>
         <Box flex="1" />
-        <Button look="warn" onClick={() => void edit({ kind: 'TAKE_OFF', faceId: face.id })}>
+        <Button look="warn" onClick={() => edit({ kind: 'TAKE_FACE_OFF', faceId: face.id })}>
           Take off the piece
         </Button>
       </Flex>

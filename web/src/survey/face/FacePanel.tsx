@@ -2,7 +2,6 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import type { FaceView } from '../../api/client';
 import { Notes } from '../../common/Notes';
 import { TextField } from '../../common/TextField';
-import { withFace } from '../../plan/edits';
 import { usePlan } from '../../plan/PlanProvider';
 import type { MarkKind } from '../marks';
 import { FaceActions } from './FaceActions';
@@ -35,12 +34,7 @@ export function FacePanel({ face, placing, fresh, onPlacing, onAdd }: Props) {
           label="Name of the face"
           value={face.name}
           most={60}
-          onText={(name) =>
-            plan.change(
-              (now) => withFace(now, face.id, (f) => ({ ...f, name })),
-              `Named ${face.name} ${name}`,
-            )
-          }
+          onText={(name) => plan.edit({ kind: 'NAME_FACE', faceId: face.id, name })}
         />
       </Box>
       {face.notes.length > 0 && <Notes notes={face.notes} />}

@@ -2,7 +2,6 @@ import { Box, Flex, Text } from '@chakra-ui/react';
 import type { FaceView } from '../../api/client';
 import { usePots } from '../../api/queries';
 import { Fig } from '../../common/Fig';
-import { withFace } from '../../plan/edits';
 import { usePlan } from '../../plan/PlanProvider';
 
 /** The ground's colour: one of the pots on the shelf, or any other. */
@@ -10,11 +9,7 @@ export function GroundField({ face }: { face: FaceView }) {
   const plan = usePlan();
   const pots = (usePots().data ?? []).filter((p) => p.ground);
   const set = (ground: string, gesture?: string) =>
-    plan.change(
-      (now) => withFace(now, face.id, (f) => ({ ...f, ground })),
-      `Ground of the ${face.name.toLowerCase()}`,
-      gesture,
-    );
+    plan.edit({ kind: 'CHANGE_GROUND', faceId: face.id, ground }, { gesture });
   return (
     <Box>
       <Text color="soft" fontSize="13px" fontWeight="500" mb="1.5">

@@ -1,11 +1,10 @@
 import { Text } from '@chakra-ui/react';
-import type { BreakView, FaceView, HoleView } from '../../api/client';
+import type { BreakDoc, BreakView, FaceView, HoleDoc, HoleView } from '../../api/client';
 import { ChoiceField } from '../../common/ChoiceField';
 import { CountField } from '../../common/CountField';
 import { Fig } from '../../common/Fig';
 import { LengthField } from '../../common/LengthField';
 import { usePlan } from '../../plan/PlanProvider';
-import { withMark } from '../marks';
 import { MarkCard, MarkLengths } from './MarkCard';
 
 const WAYS = [
@@ -25,15 +24,15 @@ export function HoleCard({
 }) {
   const plan = usePlan();
   const what = h.name.toLowerCase();
-  const set = (
-    edit: Partial<Parameters<Parameters<typeof withMark<'hole'>>[4]>[0]>,
-    word: string,
-  ) =>
-    plan.change(
-      (now) => withMark(now, face.id, 'hole', h.id, (m) => ({ ...m, ...edit })),
-      `${word} of the ${what}`,
-      `${h.id} ${word}`,
-    );
+  const doc = plan.document.faces.find((f) => f.id === face.id)?.holes.find((m) => m.id === h.id);
+  const set = (change: Partial<HoleDoc>, word: string) => {
+    if (doc) {
+      plan.edit(
+        { kind: 'PUT_HOLE', faceId: face.id, hole: { ...doc, ...change } },
+        { gesture: `${h.id} ${word}` },
+      );
+    }
+  };
   return (
     <MarkCard
       face={face}
@@ -133,12 +132,15 @@ export function BreakCard({
 }) {
   const plan = usePlan();
   const what = b.name.toLowerCase();
-  const set = (edit: Record<string, number | string>, word: string) =>
-    plan.change(
-      (now) => withMark(now, face.id, 'break', b.id, (m) => ({ ...m, ...edit })),
-      `${word} of the ${what}`,
-      `${b.id} ${word}`,
-    );
+  const doc = plan.document.faces.find((f) => f.id === face.id)?.breaks.find((m) => m.id === b.id);
+  const set = (change: Partial<BreakDoc>, word: string) => {
+    if (doc) {
+      plan.edit(
+        { kind: 'PUT_BREAK', faceId: face.id, joint: { ...doc, ...change } },
+        { gesture: `${b.id} ${word}` },
+      );
+    }
+  };
   return (
     <MarkCard
       face={face}

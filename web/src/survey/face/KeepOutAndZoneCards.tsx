@@ -1,9 +1,15 @@
 import { Box, Text } from '@chakra-ui/react';
-import type { AreaDoc, FaceView, KeepOutDoc, KeepOutView, ZoneView } from '../../api/client';
+import type {
+  AreaDoc,
+  FaceView,
+  KeepOutDoc,
+  KeepOutView,
+  ZoneDoc,
+  ZoneView,
+} from '../../api/client';
 import { ChoiceField } from '../../common/ChoiceField';
 import { LengthField } from '../../common/LengthField';
 import { usePlan } from '../../plan/PlanProvider';
-import { area, withMark } from '../marks';
 import { MarkCard } from './MarkCard';
 import { PointFields } from './PointFields';
 
@@ -56,9 +62,9 @@ function AreaFields({
   mark: KeepOutView | ZoneView;
   what: string;
   fresh: boolean;
-  onArea: (change: (now: AreaDoc) => AreaDoc, word: string) => void;
+  onArea: (change: Partial<AreaDoc>, word: string) => void;
 }) {
-  const middle = { x: face.width.mm / 2, y: face.height.mm / 2 };
+  const plan = usePlan();
   const own = face.sides.map((s) => s.name);
   return (
     <>
@@ -71,7 +77,7 @@ function AreaFields({
           value={f.length}
           kind={f.place ? 'PLACE' : 'SIZE'}
           autoFocus={fresh && i === 0}
-          onLength={(mm) => onArea((now) => ({ ...now, [f.key]: mm }), f.label)}
+          onLength={(mm) => onArea({ [f.key]: mm }, f.label)}
         />
       ))}
       {mark.area.kind === 'STRIP' && (
@@ -80,7 +86,7 @@ function AreaFields({
           label="Along the"
           value={mark.area.side ?? 'TOP'}
           among={SIDES.filter(([side]) => own.includes(side))}
-          onChoice={(side) => onArea((now) => ({ ...now, side }), 'Side')}
+          onChoice={(side) => onArea({ side }, 'Side')}
         />
       )}
       {mark.area.kind === 'CORNERS' && (
@@ -88,7 +94,7 @@ function AreaFields({
           points={mark.area.points ?? []}
           corners={mark.corners}
           what={`the ${what}`}
-          onPoints={(points) => onArea((now) => ({ ...now, points }), 'Corners')}
+          onPoints={(points) => onArea({ points: [...points] }, 'Corners')}
         />
       )}
       <ChoiceField
@@ -96,11 +102,9 @@ function AreaFields({
         label="Shape"
         value={mark.area.kind}
         among={SHAPES}
-        onChoice={(kind) => {
-          const made = area(kind, middle);
-          const side = own.includes('TOP') ? 'TOP' : (own[0] ?? 'TOP');
-          onArea(() => (kind === 'STRIP' ? { ...made, side } : made), 'Shape');
-        }}
+        onChoice={(shape) =>
+          plan.edit({ kind: 'SHAPE_MARK', faceId: face.id, markId: mark.id, shape })
+        }
       />
     </>
   );
@@ -120,18 +124,16 @@ export function KeepOutCard({
   const doc = plan.document.faces
     .find((f) => f.id === face.id)
     ?.keepOuts.find((m) => m.id === k.id);
-  const set = (edit: Partial<KeepOutDoc>, word: string) =>
-    plan.change(
-      (now) => withMark(now, face.id, 'keepOut', k.id, (m) => ({ ...m, ...edit })),
-      `${word} of the ${what}`,
-      `${k.id} ${word}`,
-    );
-  const setArea = (change: (now: AreaDoc) => AreaDoc, word: string) =>
-    plan.change(
-      (now) => withMark(now, face.id, 'keepOut', k.id, (m) => ({ ...m, area: change(m.area) })),
-      `${word} of the ${what}`,
-      `${k.id} ${word}`,
-    );
+  const set = (change: Partial<KeepOutDoc>, word: string) => {
+    if (doc) {
+      plan.edit(
+        { kind: 'PUT_KEEP_OUT', faceId: face.id, keepOut: { ...doc, ...change } },
+        { gesture: `${k.id} ${word}` },
+      );
+    }
+  };
+  const setArea = (change: Partial<AreaDoc>, word: string) =>
+    doc && set({ area: { ...doc.area, ...change } }, word);
   const group = groupOf(doc?.forbids ?? []);
   return (
     <MarkCard
@@ -161,7 +163,7 @@ export function KeepOutCard({
             onChoice={(key) => {
               const chosen = FORBIDDEN.find(([name]) => name === key);
               if (chosen) {
-                set({ forbids: chosen[2] }, 'Kinds kept off');
+                set({ forbids: [...chosen[2]] }, 'Kinds kept off');
               }
             }}
           />
@@ -182,21 +184,17 @@ export function ZoneCard({
 }) {
   const plan = usePlan();
   const what = z.name.toLowerCase();
-  const set = (
-    edit: Partial<Parameters<Parameters<typeof withMark<'zone'>>[4]>[0]>,
-    word: string,
-  ) =>
-    plan.change(
-      (now) => withMark(now, face.id, 'zone', z.id, (m) => ({ ...m, ...edit })),
-      `${word} of the ${what}`,
-      `${z.id} ${word}`,
-    );
-  const setArea = (change: (now: AreaDoc) => AreaDoc, word: string) =>
-    plan.change(
-      (now) => withMark(now, face.id, 'zone', z.id, (m) => ({ ...m, area: change(m.area) })),
-      `${word} of the ${what}`,
-      `${z.id} ${word}`,
-    );
+  const doc = plan.document.faces.find((f) => f.id === face.id)?.zones.find((m) => m.id === z.id);
+  const set = (change: Partial<ZoneDoc>, word: string) => {
+    if (doc) {
+      plan.edit(
+        { kind: 'PUT_ZONE', faceId: face.id, zone: { ...doc, ...change } },
+        { gesture: `${z.id} ${word}` },
+      );
+    }
+  };
+  const setArea = (change: Partial<AreaDoc>, word: string) =>
+    doc && set({ area: { ...doc.area, ...change } }, word);
   return (
     <MarkCard
       face={face}

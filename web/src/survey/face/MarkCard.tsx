@@ -5,8 +5,6 @@ import { Button } from '../../common/Button';
 import { LengthField } from '../../common/LengthField';
 import { TextField } from '../../common/TextField';
 import { usePlan } from '../../plan/PlanProvider';
-import { useEdit } from '../../plan/useEdit';
-import { withoutMark } from '../marks';
 
 type Props = {
   readonly face: FaceView;
@@ -37,7 +35,6 @@ export function MarkCard({
   children,
 }: Props) {
   const plan = usePlan();
-  const edit = useEdit();
   return (
     <Box
       mt="2"
@@ -63,7 +60,7 @@ export function MarkCard({
           <Button
             size="xs"
             title="Comes with the form and follows its measures. Its own: to move or take away."
-            onClick={() => void edit({ kind: 'OWN_MARKS', faceId: face.id })}
+            onClick={() => plan.edit({ kind: 'OWN_MARKS', faceId: face.id })}
           >
             make its own
           </Button>
@@ -72,7 +69,7 @@ export function MarkCard({
             size="xs"
             look="warn"
             aria-label={`Take away ${what}`}
-            onClick={() => plan.change((now) => withoutMark(now, face.id, id), `Took away ${what}`)}
+            onClick={() => plan.edit({ kind: 'TAKE_MARK_AWAY', faceId: face.id, markId: id })}
           >
             take away
           </Button>

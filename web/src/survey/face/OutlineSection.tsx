@@ -1,38 +1,21 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { FaceView, OutlineDoc } from '../../api/client';
+import type { FaceView } from '../../api/client';
 import { useForms } from '../../api/queries';
 import { ChoiceField } from '../../common/ChoiceField';
 import { Fig } from '../../common/Fig';
 import { MeasureFields } from '../../common/MeasureFields';
 import { Section } from '../../common/Section';
-import { withFace } from '../../plan/edits';
 import { usePlan } from '../../plan/PlanProvider';
-import { useEdit } from '../../plan/useEdit';
 import { ink } from '../../theme/theme';
 import { PointFields } from './PointFields';
 
 /** The outline: its kind, its measures, and how it departs from square. */
 export function OutlineSection({ face }: { face: FaceView }) {
   const plan = usePlan();
-  const edit = useEdit();
   const kinds = useForms().data?.outlines ?? [];
   const name = face.name.toLowerCase();
   const { document } = face.outline;
-  const set = (change: (now: OutlineDoc) => OutlineDoc, what: string, gesture?: string) =>
-    plan.change(
-      (now) => withFace(now, face.id, (f) => ({ ...f, outline: change(f.outline ?? document) })),
-      `${what} of the ${name}`,
-      gesture,
-    );
-  const taped =
-    (key: string, value: number) =>
-    (now: OutlineDoc): OutlineDoc => {
-      const measures = { ...now.measures, [key]: value };
-      if (key === 'check' && value === 0) {
-        delete measures.check;
-      }
-      return { ...now, measures };
-    };
+  const faceId = face.id;
   return (
     <Section title="Outline">
       <Flex direction="column" gap="3">
@@ -40,14 +23,19 @@ export function OutlineSection({ face }: { face: FaceView }) {
           label="Shape"
           value={face.outline.kind}
           among={kinds.map((o) => [o.kind, o.name] as const)}
-          onChoice={(outline) => void edit({ kind: 'RESHAPE', faceId: face.id, outline })}
+          onChoice={(outline) => plan.edit({ kind: 'RESHAPE', faceId, outline })}
         />
         <MeasureFields
           fields={face.outline.fields}
           half
-          onNumber={(key, value, label) => set(taped(key, value), label, `${face.id} ${key}`)}
-          onChoice={(key, value, label) =>
-            set((now) => ({ ...now, choices: { ...now.choices, [key]: value } }), label)
+          onNumber={(key, value) =>
+            plan.edit(
+              { kind: 'TAPE_FACE', faceId, measures: { [key]: value } },
+              { gesture: `${faceId} ${key}` },
+            )
+          }
+          onChoice={(key, value) =>
+            plan.edit({ kind: 'TAPE_FACE', faceId, choices: { [key]: value } })
           }
         />
         {face.outline.kind === 'POLYGON' && (
@@ -56,7 +44,10 @@ export function OutlineSection({ face }: { face: FaceView }) {
             corners={face.outline.corners}
             what={`the ${name}`}
             onPoints={(points) =>
-              set((now) => ({ ...now, points }), 'Outline', `${face.id} points`)
+              plan.edit(
+                { kind: 'CORNERS_OF_FACE', faceId, points: [...points] },
+                { gesture: `${faceId} points` },
+              )
             }
           />
         )}

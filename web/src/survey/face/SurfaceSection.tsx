@@ -1,10 +1,9 @@
 import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
-import type { Exposure, FaceDoc, FaceView, Finish, MakeUp } from '../../api/client';
+import type { Exposure, FaceView, Finish, MakeUp } from '../../api/client';
 import { ChoiceField } from '../../common/ChoiceField';
 import { LengthField } from '../../common/LengthField';
 import { Section } from '../../common/Section';
 import { Why } from '../../common/Why';
-import { withFace } from '../../plan/edits';
 import { usePlan } from '../../plan/PlanProvider';
 import { GroundField } from './GroundField';
 
@@ -45,13 +44,7 @@ const RELIEFS = [
 /** What the face is made of, what is on it, what it has to bear, and what that comes to. */
 export function SurfaceSection({ face }: { face: FaceView }) {
   const plan = usePlan();
-  const name = face.name.toLowerCase();
-  const set = (edit: Partial<FaceDoc>, what: string, gesture?: string) =>
-    plan.change(
-      (now) => withFace(now, face.id, (f) => ({ ...f, ...edit })),
-      `${what} of the ${name}`,
-      gesture,
-    );
+  const faceId = face.id;
   const relief = String(face.relief);
   return (
     <Section title="Surface">
@@ -61,14 +54,14 @@ export function SurfaceSection({ face }: { face: FaceView }) {
           width="47%"
           value={face.makeUp}
           among={MAKE_UPS}
-          onChoice={(makeUp) => set({ makeUp }, 'Make-up')}
+          onChoice={(makeUp) => plan.edit({ kind: 'CHANGE_MAKE_UP', faceId, makeUp })}
         />
         <ChoiceField
           label="Finish"
           width="47%"
           value={face.finish}
           among={FINISHES}
-          onChoice={(finish) => set({ finish }, 'Finish')}
+          onChoice={(finish) => plan.edit({ kind: 'CHANGE_FINISH', faceId, finish })}
         />
         <Box w="100%">
           <GroundField face={face} />
@@ -85,14 +78,13 @@ export function SurfaceSection({ face }: { face: FaceView }) {
                 colorPalette="teal"
                 checked={face.exposure.includes(key)}
                 onCheckedChange={(e) =>
-                  set(
-                    {
-                      exposure: e.checked
-                        ? [...face.exposure, key]
-                        : face.exposure.filter((x) => x !== key),
-                    },
-                    'Exposure',
-                  )
+                  plan.edit({
+                    kind: 'CHANGE_EXPOSURE',
+                    faceId,
+                    exposure: e.checked
+                      ? [...face.exposure, key]
+                      : face.exposure.filter((x) => x !== key),
+                  })
                 }
               >
                 <Checkbox.HiddenInput />
@@ -114,7 +106,12 @@ export function SurfaceSection({ face }: { face: FaceView }) {
           name="Depth of the edge"
           value={face.edgeDepth}
           kind="DISTANCE"
-          onLength={(edgeDepthMm) => set({ edgeDepthMm }, 'Edge', `${face.id} edge`)}
+          onLength={(edgeDepthMm) =>
+            plan.edit(
+              { kind: 'CHANGE_EDGE_DEPTH', faceId, edgeDepthMm },
+              { gesture: `${faceId} edge` },
+            )
+          }
         />
         <ChoiceField
           label="Relief"
@@ -125,7 +122,9 @@ export function SurfaceSection({ face }: { face: FaceView }) {
               ? RELIEFS
               : [...RELIEFS, [relief, `times ${relief}`] as const]
           }
-          onChoice={(factor) => set({ relief: Number(factor) }, 'Relief')}
+          onChoice={(factor) =>
+            plan.edit({ kind: 'CHANGE_RELIEF', faceId, relief: Number(factor) })
+          }
         />
       </Flex>
       <Flex mt="3" direction="column" gap="1" fontSize="13.5px">

@@ -160,12 +160,9 @@ class CutTest extends LayingJourney {
                 const measures = {width: 700 + 37 * i, height: 430 + 11 * i, depth: 380 + 17 * i};
                 const piece = await ask('POST', '/api/pieces',
                   {name: 'Papered ' + i, form: {kind: 'CHEST', measures, choices: {}}});
-                let document = piece.document;
-                for (const faceId of ['front', 'left', 'right', 'lid']) {
-                  const edit = {kind: 'LAY_DESIGN', faceId, designId: 'dune-grass'};
-                  document = (await ask('POST', '/api/lay-edits', {document, edit})).document;
-                }
-                await ask('PUT', '/api/pieces/' + piece.id, {document, summary: 'papered'},
+                const edits = ['front', 'left', 'right', 'lid'].map((faceId) =>
+                  ({kind: 'LAY_DESIGN', faceId, designId: 'dune-grass'}));
+                await ask('POST', '/api/pieces/' + piece.id + '/edits', {edits},
                   '"' + piece.version + '"');
                 ids.push(piece.id);
               }

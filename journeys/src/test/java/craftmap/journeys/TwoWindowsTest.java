@@ -14,8 +14,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Two people on one piece: who saves second is asked, and neither loses anything. */
 class TwoWindowsTest extends Journey {
   @ParameterizedTest
-  @ValueSource(strings = {"Put mine on top", "Take theirs"})
-  void whoSavesSecondChoosesAndTheOtherStaysInTheHistory(String choice) {
+  @ValueSource(strings = {"Put mine on top", "Let mine go"})
+  void whoSavesSecondPutsTheirsOnTopOrLetsItGo(String choice) {
     startChest("Shared " + choice, 900, 400, 450);
     String address = page.url();
     try (BrowserContext other = newWindow()) {
@@ -32,8 +32,8 @@ class TwoWindowsTest extends Journey {
       width.fill("40 in");
       width.press("Tab");
       Locator dialog = page.getByRole(AriaRole.ALERTDIALOG);
-      assertThat(dialog).containsText("Depth of the chest");
-      assertThat(dialog).containsText("Width of the chest");
+      assertThat(dialog).containsText("Depth of the piece");
+      assertThat(dialog).containsText("Width of the piece");
       everyoneCanUseIt();
       assertThat(savedPlan()).contains("\"width\":900.0");
       dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(choice)).click();
@@ -42,7 +42,8 @@ class TwoWindowsTest extends Journey {
       boolean mine = choice.startsWith("Put mine");
       if (mine) {
         eventually(() -> savedPlan().contains("\"width\":1016.0"));
-        assertThat(field("Depth")).hasValue("17 11/16\"");
+        assertThat(field("Depth")).hasValue("20\"");
+        assertThat(width).hasValue("40\"");
         button("Undo").click();
       }
       assertThat(field("Depth")).hasValue("20\"");
@@ -54,9 +55,9 @@ class TwoWindowsTest extends Journey {
   void aServerThatStopsMeanwhileLosesNothing() {
     startChest("Cut off", 900, 400, 450);
     page.route(
-        "**/api/pieces/*",
+        "**/api/pieces/*/edits",
         route -> {
-          if (route.request().method().equals("PUT")) {
+          if (route.request().method().equals("POST")) {
             route.abort();
           } else {
             route.resume();
@@ -66,7 +67,7 @@ class TwoWindowsTest extends Journey {
     width.fill("40 in");
     width.press("Tab");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("Not saved yet");
-    page.unroute("**/api/pieces/*");
+    page.unroute("**/api/pieces/*/edits");
     page.reload();
     eventually(() -> savedPlan().contains("\"width\":1016.0"));
     assertThat(width).hasValue("40\"");

@@ -94,7 +94,7 @@ class WholeStoryTest extends Journey {
             new Mouse.MoveOptions().setSteps(8));
     assertThat(field("Down from it")).not().hasValue(before);
     page.mouse().up();
-    eventually(() -> savedPlan().contains("\"undo\":\"Line of Fern band\""));
+    eventually(() -> savedPlan().contains("\"undo\":\"Fern band: down from it\""));
     everyoneCanUseIt();
 
     // A second band on the same face.

@@ -276,10 +276,12 @@ class CuttingApiTest extends ServerTest {
     JsonNode ways = get("/api/pieces/" + id + "/cuts/lattice-shells/remedies").body();
     JsonNode enough =
         ways.valueStream()
-            .filter(w -> w.path("isEnough").asBoolean() && w.has("document"))
+            .filter(w -> w.path("isEnough").asBoolean() && !w.path("edits").isEmpty())
             .findFirst()
             .orElseThrow();
-    save(piece, enough.path("document"), enough.path("text").asString(), null);
+    ObjectNode[] edits =
+        enough.path("edits").valueStream().map(ObjectNode.class::cast).toArray(ObjectNode[]::new);
+    assertThat(edit(piece, edits).status()).isEqualTo(200);
     JsonNode after = cuts(id).at("/designs/0");
     assertThat(after.has("shortText")).as("%s makes it enough", enough.path("text")).isFalse();
     setStock("lattice-shells", others);

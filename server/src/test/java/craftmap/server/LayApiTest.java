@@ -13,17 +13,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Lays of every rule, as a person gets them through the interface. */
 class LayApiTest extends ServerTest {
-  private Answer edit(JsonNode document, ObjectNode edit) {
-    ObjectNode question = json.createObjectNode();
-    question.set("document", document);
-    question.set("edit", edit);
-    return post("/api/lay-edits", question);
-  }
-
-  private ObjectNode of(String kind) {
-    return json.createObjectNode().put("kind", kind);
-  }
-
   private JsonNode lay(JsonNode reading, String faceId, String layId) {
     for (JsonNode face : reading.path("faces")) {
       for (JsonNode lay : face.path("lays")) {
@@ -53,7 +42,8 @@ class LayApiTest extends ServerTest {
     expected.forEach(
         (design, rule) -> {
           JsonNode laid =
-              edit(chest, of("LAY_DESIGN").put("faceId", "front").put("designId", design)).body();
+              wouldBe(chest, of("LAY_DESIGN").put("faceId", "front").put("designId", design))
+                  .body();
           assertThat(laid.at("/document/lays/0/rule/kind").asString()).as(design).isEqualTo(rule);
           JsonNode view = lay(read(laid.path("document")), "front", laid.path("layId").asString());
           assertThat(view.path("laid").path("items")).as(design).isNotEmpty();
@@ -61,7 +51,8 @@ class LayApiTest extends ServerTest {
         });
     JsonNode onRound = newPiece("Clock", "CLOCK", Map.of("width", 300.0)).path("document");
     JsonNode ring =
-        edit(onRound, of("LAY_DESIGN").put("faceId", "dial").put("designId", "fan-shell")).body();
+        wouldBe(onRound, of("LAY_DESIGN").put("faceId", "dial").put("designId", "fan-shell"))
+            .body();
     assertThat(ring.at("/document/lays/0/rule/kind").asString()).isEqualTo("RING");
   }
 
@@ -112,12 +103,15 @@ class LayApiTest extends ServerTest {
             .put("paintId", "bone-white");
     JsonNode document = withLay(chest, put);
     JsonNode mirrored =
-        edit(document, of("MIRROR").put("layId", "p").put("faceId", "right")).body();
+        wouldBe(
+                document,
+                of("COPY_LAY").put("layId", "p").put("faceId", "right").put("mirrored", true))
+            .body();
     JsonNode rule = mirrored.at("/document/lays/1/rule");
     assertThat(rule.at("/measures/x").asDouble()).isEqualTo(350); // 450 wide
     assertThat(rule.at("/measures/angle").asDouble()).isEqualTo(-20);
     assertThat(rule.at("/choices/mirrored").asString()).isEqualTo("YES");
-    JsonNode copied = edit(document, of("COPY_TO_ALIKE").put("layId", "p")).body();
+    JsonNode copied = wouldBe(document, of("COPY_TO_ALIKE").put("layId", "p")).body();
     assertThat(copied.at("/document/lays")).hasSize(2);
     assertThat(copied.at("/document/lays/1/faceId").asString()).isEqualTo("right");
   }

@@ -2,8 +2,10 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import craftmap.server.piece.PlanDocument;
+import craftmap.core.plan.Plan;
 import craftmap.server.piece.PlanViews;
+import craftmap.server.piece.document.PlanDocument;
+import craftmap.server.piece.document.PlanMapper;
 import craftmap.server.studio.Studios;
 import java.util.Arrays;
 import java.util.Map;
@@ -42,7 +44,7 @@ class ReadingBench extends ServerTest {
       chest = band;
     }
     String body = json.writeValueAsString(chest);
-    PlanDocument document = json.readValue(body, PlanDocument.class);
+    Plan document = PlanMapper.toPlan(json.readValue(body, PlanDocument.class));
     JsonNode reading = post("/api/readings", body).body();
     int items = 0;
     for (JsonNode lay : reading.at("/faces/0/lays")) {
@@ -53,13 +55,21 @@ class ReadingBench extends ServerTest {
     var studio = studios.current();
     measure(
         "answer inside the server, " + items + " items",
-        i -> views.view(studio, named(document, "Full " + i), PlanViews.NO_PIECE));
+        i -> views.view(studio, document.named("Full " + i), PlanViews.NO_PIECE));
     measure(
         "whole request over HTTP, " + items + " items",
-        i -> post("/api/readings", json.writeValueAsString(named(document, "Sent " + i))));
+        i ->
+            post(
+                "/api/readings",
+                json.writeValueAsString(PlanMapper.doc(document.named("Sent " + i)))));
     allOver();
-    ObjectNode question = json.createObjectNode().put("layId", "band-7");
-    question.set("document", chest);
+    JsonNode piece = newChest("Dragged");
+    save(piece, chest, "Bands", null);
+    ObjectNode question =
+        json.createObjectNode().put("layId", "band-7").put("pieceId", piece.path("id").asString());
+    ObjectNode edit = json.createObjectNode().put("kind", "MEASURE_LAY").put("layId", "band-7");
+    edit.putObject("measures").put("distance", 47.3);
+    question.putArray("edits").add(edit);
     String dragged = json.writeValueAsString(question);
     measure("one dragged band over HTTP", i -> post("/api/readings/lay", dragged));
   }
@@ -82,15 +92,11 @@ class ReadingBench extends ServerTest {
     int positions = laid.path("positions").asInt();
     System.out.println("BENCH all-over: " + laid.path("positionsText").asString());
     assertThat(positions).isGreaterThan(3_000);
-    PlanDocument document = json.readValue(json.writeValueAsString(plan), PlanDocument.class);
+    Plan document =
+        PlanMapper.toPlan(json.readValue(json.writeValueAsString(plan), PlanDocument.class));
     measure(
         "all-over with its passes, " + positions + " positions",
-        i -> views.view(studios.current(), named(document, "Wall " + i), PlanViews.NO_PIECE));
-  }
-
-  /** Another plan each time: one that was worked out lately would not be worked out again. */
-  private static PlanDocument named(PlanDocument plan, String name) {
-    return new PlanDocument(plan.schema(), name, plan.form(), plan.faces(), plan.lays());
+        i -> views.view(studios.current(), document.named("Wall " + i), PlanViews.NO_PIECE));
   }
 
   private static void measure(String what, IntConsumer run) {

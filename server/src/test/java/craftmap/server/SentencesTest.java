@@ -29,7 +29,7 @@ class SentencesTest extends ServerTest {
         "POST|/api/pieces|{}",
         "POST|/api/pieces|{'name':'A','form':null}",
         "POST|/api/pieces|{'name':'A','form':{'kind':null}}",
-        "POST|/api/lay-edits|{}",
+        "POST|/api/edits|{}",
         "POST|/api/designs/fern-band/offcuts|{'outline':[null,null,null],'place':'','note':''}",
         "POST|/api/designs/fern-band/offcuts|{'outline':[{'xMm':1,'yMm':1}],'place':'','note':''}",
         "POST|/api/holdings/deep-estuary/level|{}",

@@ -9,6 +9,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Tag;
@@ -187,15 +188,32 @@ public abstract class ServerTest {
 
   /** The plan with a design laid by the rule that suits it. */
   protected JsonNode layDesign(JsonNode document, String faceId, String designId) {
+    return wouldBe(document, of("LAY_DESIGN").put("faceId", faceId).put("designId", designId))
+        .body();
+  }
+
+  /** An edit of a kind, to be told what it is done to. */
+  protected ObjectNode of(String kind) {
+    return json.createObjectNode().put("kind", kind);
+  }
+
+  /** What edits would make of a plan; nothing is saved. */
+  protected Answer wouldBe(JsonNode document, ObjectNode... edits) {
     ObjectNode question = json.createObjectNode();
     question.set("document", document);
-    question.set(
-        "edit",
-        json.createObjectNode()
-            .put("kind", "LAY_DESIGN")
-            .put("faceId", faceId)
-            .put("designId", designId));
-    return post("/api/lay-edits", question).body();
+    question.putArray("edits").addAll(List.of(edits));
+    return post("/api/edits", question);
+  }
+
+  /** Edits made of a piece as it was seen, and kept. */
+  protected Answer edit(JsonNode piece, ObjectNode... edits) {
+    ObjectNode change = json.createObjectNode();
+    change.putArray("edits").addAll(List.of(edits));
+    return change(
+        "POST",
+        "/api/pieces/" + piece.path("id").asString() + "/edits",
+        change,
+        piece.path("version").asLong());
   }
 
   protected static JsonNode find(JsonNode designs, String id) {

@@ -11,12 +11,9 @@ import tools.jackson.databind.node.ObjectNode;
 /** Surveys of pieces of many forms, as the pages ask for them. */
 class SurveyApiTest extends ServerTest {
   private Answer edit(JsonNode document, String kind, Map<String, String> with) {
-    ObjectNode edit = json.createObjectNode().put("kind", kind);
+    ObjectNode edit = of(kind);
     with.forEach(edit::put);
-    ObjectNode question = json.createObjectNode();
-    question.set("document", document);
-    question.set("edit", edit);
-    return post("/api/edits", question);
+    return wouldBe(document, edit);
   }
 
   private static JsonNode face(JsonNode piece, String id) {
@@ -98,10 +95,12 @@ class SurveyApiTest extends ServerTest {
   void marksAreCopiedAndTurnedOverToThePairButNotItsDamage() {
     JsonNode wardrobe = get("/api/pieces/wardrobe").body();
     JsonNode mirrored =
-        edit(
+        wouldBe(
                 wardrobe.path("document"),
-                "MIRROR_MARKS",
-                Map.of("faceId", "door-2", "toFaceId", "door-1"))
+                of("HAND_MARKS_OVER")
+                    .put("faceId", "door-2")
+                    .put("toFaceId", "door-1")
+                    .put("mirrored", true))
             .body();
     JsonNode reading = post("/api/readings", mirrored.path("document")).body();
     JsonNode door = null;
@@ -150,17 +149,18 @@ class SurveyApiTest extends ServerTest {
     JsonNode saved = save(board, two.path("document"), "two", null).body();
     assertThat(saved.at("/reading/faces")).hasSize(2);
     assertThat(saved.at("/reading/faces/1/name").asString()).isEqualTo("Front, copy");
-    JsonNode one = edit(saved.path("document"), "TAKE_OFF", Map.of("faceId", "front")).body();
+    JsonNode one = edit(saved.path("document"), "TAKE_FACE_OFF", Map.of("faceId", "front")).body();
     saved = save(saved, one.path("document"), "one", null).body();
     assertThat(saved.at("/reading/faces")).hasSize(1);
     assertThat(
             edit(
                     saved.path("document"),
-                    "TAKE_OFF",
+                    "TAKE_FACE_OFF",
                     Map.of("faceId", saved.at("/reading/faces/0/id").asString()))
                 .detail())
         .contains("is the last one");
-    JsonNode back = edit(saved.path("document"), "BRING_BACK", Map.of("faceId", "front")).body();
+    JsonNode back =
+        edit(saved.path("document"), "BRING_FACE_BACK", Map.of("faceId", "front")).body();
     assertThat(post("/api/readings", back.path("document")).body().path("faces")).hasSize(2);
   }
 

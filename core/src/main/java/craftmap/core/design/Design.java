@@ -83,4 +83,22 @@ public sealed interface Design
   default boolean isHanded() {
     return !handling().mirrors() && picture().map(p -> !p.isSymmetrical()).orElse(false);
   }
+
+  /** Whether it is there only once something is painted, or spread, through it or by it. */
+  default boolean isPainted() {
+    return switch (this) {
+      case CustomCut cut -> cut.film() == CustomCut.Film.STENCIL_FILM;
+      case StencilDesign _, Dots _, Texture _, PaintedZone _ -> true;
+      case Transfer _,
+          Napkin _,
+          Paper _,
+          CutOut _,
+          FoilRoll _,
+          Moulding _,
+          Mould _,
+          PlasterFabric _,
+          EnlargedImage _ ->
+          false;
+    };
+  }
 }

@@ -7,7 +7,7 @@ import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.Relief;
-import craftmap.core.surface.outline.Outline;
+import craftmap.core.surface.outline.OutlineNote;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -16,24 +16,13 @@ import java.util.Set;
  * What was found, and decided, on one face. What is empty is as the form gives it.
  *
  * @param name another name than the form's
- * @param outline another outline than the form's
- * @param shown whether it is on the map
- * @param comesOff whether it is a part that comes off
- * @param standing whether it is the form's, taken off the piece, or added to it
  * @param ownMarks true where the form's own marks do not count any more
  */
 public record Found(
     Optional<String> name,
-    Optional<Outline> outline,
-    MakeUp makeUp,
-    Finish finish,
-    Colour ground,
-    Set<Exposure> exposure,
-    OptionalDouble edgeDepthMm,
-    Optional<Relief> relief,
-    Optional<Boolean> shown,
-    Optional<Boolean> comesOff,
-    Standing standing,
+    Shape shape,
+    Surface surface,
+    Belonging belonging,
     boolean ownMarks,
     Marks marks) {
   /** Where a face comes from. */
@@ -43,12 +32,65 @@ public record Found(
     ADDED
   }
 
-  public static final Colour UNPAINTED = new Colour("#D9CFBC");
+  /**
+   * Its measures, where they are others than the form's.
+   *
+   * @param outline another outline than the form's
+   */
+  public record Shape(
+      Optional<OutlineNote> outline, OptionalDouble edgeDepthMm, Optional<Relief> relief) {
+    public static final Shape OF_THE_FORM =
+        new Shape(Optional.empty(), OptionalDouble.empty(), Optional.empty());
 
-  public Found {
-    exposure = Set.copyOf(exposure);
-    if (edgeDepthMm.isPresent()) {
-      LengthRange.DISTANCE.check("Depth of the edge", edgeDepthMm.getAsDouble());
+    public Shape {
+      outline.ifPresent(OutlineNote::read); // refuses what is no outline
+      if (edgeDepthMm.isPresent()) {
+        LengthRange.DISTANCE.check("Depth of the edge", edgeDepthMm.getAsDouble());
+      }
+    }
+
+    public static Shape of(OutlineNote outline) {
+      return OF_THE_FORM.with(outline);
+    }
+
+    public Shape with(OutlineNote other) {
+      return new Shape(Optional.of(other), edgeDepthMm, relief);
+    }
+  }
+
+  /** What it is made of, and what is on it. */
+  public record Surface(MakeUp makeUp, Finish finish, Colour ground, Set<Exposure> exposure) {
+    public static final Surface BARE =
+        new Surface(MakeUp.WOOD, Finish.BARE, new Colour("#D9CFBC"), Set.of());
+
+    public Surface {
+      exposure = Set.copyOf(exposure);
+    }
+  }
+
+  /**
+   * How it belongs to the piece.
+   *
+   * @param shown whether it is on the map
+   * @param comesOff whether it is a part that comes off
+   */
+  public record Belonging(Optional<Boolean> shown, Optional<Boolean> comesOff, Standing standing) {
+    public static final Belonging OF_THE_FORM =
+        new Belonging(Optional.empty(), Optional.empty(), Standing.OF_THE_FORM);
+
+    public static final Belonging ADDED =
+        new Belonging(Optional.of(true), Optional.empty(), Standing.ADDED);
+
+    public Belonging shown(boolean other) {
+      return new Belonging(Optional.of(other), comesOff, standing);
+    }
+
+    public Belonging comesOff(boolean other) {
+      return new Belonging(shown, Optional.of(other), standing);
+    }
+
+    public Belonging standing(Standing other) {
+      return new Belonging(shown, comesOff, other);
     }
   }
 
@@ -56,17 +98,39 @@ public record Found(
   public static Found nothing() {
     return new Found(
         Optional.empty(),
-        Optional.empty(),
-        MakeUp.WOOD,
-        Finish.BARE,
-        UNPAINTED,
-        Set.of(),
-        OptionalDouble.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Standing.OF_THE_FORM,
+        Shape.OF_THE_FORM,
+        Surface.BARE,
+        Belonging.OF_THE_FORM,
         false,
         Marks.NONE);
+  }
+
+  public Found named(String other) {
+    return new Found(Optional.of(other), shape, surface, belonging, ownMarks, marks);
+  }
+
+  public Found with(Shape other) {
+    return new Found(name, other, surface, belonging, ownMarks, marks);
+  }
+
+  public Found with(Surface other) {
+    return new Found(name, shape, other, belonging, ownMarks, marks);
+  }
+
+  public Found with(Belonging other) {
+    return new Found(name, shape, surface, other, ownMarks, marks);
+  }
+
+  public Found with(Marks other) {
+    return new Found(name, shape, surface, belonging, ownMarks, other);
+  }
+
+  /** With these marks, and none of the form's any more. */
+  public Found withOwn(Marks other) {
+    return new Found(name, shape, surface, belonging, true, other);
+  }
+
+  public Standing standing() {
+    return belonging.standing();
   }
 }

@@ -3,6 +3,8 @@ package craftmap.core.plan;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Pick;
+import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.StencilPaint;
@@ -11,71 +13,131 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
-/**
- * One decision: this design goes on this face by this rule, in this paint.
- *
- * @param designId a design of the shelf; none for lettering, which brings its own
- * @param alsoOn further faces that it goes over, as one picture does over the fronts of drawers
- * @param cornerDesignId what sits in the corners of a border, where that is another design
- * @param moreDesignIds further pieces of a collage, one for each copy
- * @param pick the artist's own choice among the options; none to follow the best
- * @param paintId what it is painted, or pasted, with; none for what is not
- * @param clearMm it goes around what was laid before it, this far clear; none where it does not
- * @param hidden not drawn; it counts all the same
- * @param locked not to be changed by a slip of the hand
- */
-public record Lay(
-    String id,
-    String faceId,
-    List<String> alsoOn,
-    Optional<String> designId,
-    Optional<String> cornerDesignId,
-    List<String> moreDesignIds,
-    LayRule rule,
-    Optional<Pick> pick,
-    Optional<String> paintId,
-    int coats,
-    OptionalDouble clearMm,
-    Eye eye,
-    boolean hidden,
-    boolean locked) {
-  private static final int MOST_FACES = 40;
-  private static final int MOST_PIECES = 120;
+/** One decision: this design goes on this face by this rule, in this paint. */
+public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint, Keeping keeping) {
+  /**
+   * Where it goes.
+   *
+   * @param alsoOn further faces that it goes over, as one picture does over the fronts of drawers
+   */
+  public record Place(String faceId, List<String> alsoOn) {
+    private static final int MOST_FACES = 40;
+
+    public Place {
+      alsoOn = List.copyOf(alsoOn);
+      if (alsoOn.size() >= MOST_FACES
+          || alsoOn.contains(faceId)
+          || alsoOn.stream().distinct().count() < alsoOn.size()) {
+        throw new RefusedInput(
+            "Faces of the lay",
+            alsoOn.size() + 1 + " faces",
+            "are too many, or one is there twice",
+            "each face once, at most " + MOST_FACES);
+      }
+    }
+
+    public static Place on(String faceId) {
+      return new Place(faceId, List.of());
+    }
+  }
+
+  /**
+   * What is laid.
+   *
+   * @param designId a design of the shelf; none for lettering, which brings its own
+   * @param cornerDesignId what sits in the corners of a border, where that is another design
+   * @param moreDesignIds further pieces of a collage, one for each copy
+   */
+  public record Pieces(
+      Optional<String> designId, Optional<String> cornerDesignId, List<String> moreDesignIds) {
+    private static final int MOST_PIECES = 120;
+
+    public Pieces {
+      moreDesignIds = List.copyOf(moreDesignIds);
+      if (moreDesignIds.size() >= MOST_PIECES) {
+        throw new RefusedInput(
+            "Pieces of the collage",
+            moreDesignIds.size() + 1 + "",
+            "are too many",
+            "at most " + MOST_PIECES);
+      }
+    }
+
+    public static Pieces of(Optional<String> designId) {
+      return new Pieces(designId, Optional.empty(), List.of());
+    }
+  }
+
+  /**
+   * How it is laid.
+   *
+   * @param pick the artist's own choice among the options; none to follow the best
+   * @param clearMm it goes around what was laid before it, this far clear; none where it does not
+   */
+  public record Work(RuleNote rule, Optional<Pick> pick, OptionalDouble clearMm, Eye eye) {
+    public Work {
+      rule.read(); // refuses what is no rule
+      if (clearMm.isPresent()) {
+        LengthRange.DISTANCE.check("Clear of what is there by", clearMm.getAsDouble());
+      }
+    }
+
+    /** By a rule: nothing picked, nothing by eye. */
+    public static Work by(RuleNote rule) {
+      return new Work(rule, Optional.empty(), OptionalDouble.empty(), Eye.NONE);
+    }
+
+    public Work ruled(RuleNote other) {
+      return new Work(other, pick, clearMm, eye);
+    }
+
+    public Work picked(Optional<Pick> other) {
+      return new Work(rule, other, clearMm, eye);
+    }
+
+    public Work clear(OptionalDouble other) {
+      return new Work(rule, pick, other, eye);
+    }
+
+    public Work seen(Eye other) {
+      return new Work(rule, pick, clearMm, other);
+    }
+  }
+
+  /**
+   * What it is put on with.
+   *
+   * @param paintId what it is painted, or pasted, with; none for what is not
+   */
+  public record Paint(Optional<String> paintId, int coats) {
+    public Paint {
+      if (coats < 1 || coats > StencilPaint.MOST_COATS) {
+        throw new RefusedInput(
+            "Coats", "" + coats, "is not a number of coats", "1 to " + StencilPaint.MOST_COATS);
+      }
+    }
+  }
+
+  /**
+   * How it is kept.
+   *
+   * @param hidden not drawn; it counts all the same
+   * @param locked not to be changed by a slip of the hand
+   */
+  public record Keeping(boolean hidden, boolean locked) {
+    public static final Keeping OPEN = new Keeping(false, false);
+  }
 
   public Lay {
-    alsoOn = List.copyOf(alsoOn);
-    moreDesignIds = List.copyOf(moreDesignIds);
-    if (alsoOn.size() >= MOST_FACES
-        || alsoOn.contains(faceId)
-        || alsoOn.stream().distinct().count() < alsoOn.size()) {
+    RuleKind kind = work.rule().kind();
+    if (!place.alsoOn().isEmpty() && !kind.goesOverFaces()) {
       throw new RefusedInput(
           "Faces of the lay",
-          alsoOn.size() + 1 + " faces",
-          "are too many, or one is there twice",
-          "each face once, at most " + MOST_FACES);
-    }
-    if (!alsoOn.isEmpty() && !rule.kind().goesOverFaces()) {
-      throw new RefusedInput(
-          "Faces of the lay",
-          alsoOn.size() + 1 + " faces",
+          place.alsoOn().size() + 1 + " faces",
           "are more than this rule lays at once",
           "one face, or a picture across, or sheets over faces");
     }
-    if (moreDesignIds.size() >= MOST_PIECES) {
-      throw new RefusedInput(
-          "Pieces of the collage",
-          moreDesignIds.size() + 1 + "",
-          "are too many",
-          "at most " + MOST_PIECES);
-    }
-    if (coats < 1 || coats > StencilPaint.MOST_COATS) {
-      throw new RefusedInput(
-          "Coats", "" + coats, "is not a number of coats", "1 to " + StencilPaint.MOST_COATS);
-    }
-    if (clearMm.isPresent()) {
-      LengthRange.DISTANCE.check("Clear of what is there by", clearMm.getAsDouble());
-    }
-    if (designId.isEmpty() && rule.kind().needsDesign()) {
+    if (pieces.designId().isEmpty() && kind.needsDesign()) {
       throw new RefusedInput("Design", "none", "is missing", "a design of the shelf");
     }
   }
@@ -90,45 +152,133 @@ public record Lay(
       int coats) {
     return new Lay(
         id,
-        faceId,
-        List.of(),
-        designId,
-        Optional.empty(),
-        List.of(),
-        rule,
-        Optional.empty(),
-        paintId,
-        coats,
-        OptionalDouble.empty(),
-        Eye.NONE,
-        false,
-        false);
+        Place.on(faceId),
+        Pieces.of(designId),
+        Work.by(rule.note()),
+        new Paint(paintId, coats),
+        Keeping.OPEN);
+  }
+
+  // ---- the same with something else
+
+  public Lay with(Place other) {
+    return new Lay(id, other, pieces, work, paint, keeping);
+  }
+
+  public Lay with(Pieces other) {
+    return new Lay(id, place, other, work, paint, keeping);
+  }
+
+  public Lay with(Work other) {
+    return new Lay(id, place, pieces, other, paint, keeping);
+  }
+
+  public Lay with(Paint other) {
+    return new Lay(id, place, pieces, work, other, keeping);
+  }
+
+  public Lay with(Keeping other) {
+    return new Lay(id, place, pieces, work, paint, other);
   }
 
   public Lay withPick(Pick other) {
+    return with(work.picked(Optional.of(other)));
+  }
+
+  /** By another rule: what was picked and put by hand fitted the former one. */
+  public Lay by(LayRule other) {
+    RuleKind kind = other.kind();
     return new Lay(
         id,
-        faceId,
-        alsoOn,
-        designId,
-        cornerDesignId,
-        moreDesignIds,
-        rule,
-        Optional.of(other),
-        paintId,
-        coats,
-        clearMm,
-        eye,
-        hidden,
-        locked);
+        kind.goesOverFaces() ? place : Place.on(faceId()),
+        kind == RuleKind.COLLAGE
+            ? pieces
+            : new Pieces(pieces.designId(), pieces.cornerDesignId(), List.of()),
+        new Work(other.note(), Optional.empty(), work.clearMm(), Eye.NONE),
+        paint,
+        keeping);
+  }
+
+  /** What is left of it when a face is gone: none where that was its only one. */
+  Optional<Lay> without(String goneFaceId) {
+    List<String> left = faceIds().stream().filter(f -> !f.equals(goneFaceId)).toList();
+    return left.isEmpty()
+        ? Optional.empty()
+        : Optional.of(with(new Place(left.getFirst(), left.subList(1, left.size()))));
+  }
+
+  /** The same once more on another face. */
+  public Lay copied(String newId, String otherFaceId, Work otherWork) {
+    return new Lay(newId, Place.on(otherFaceId), pieces, otherWork, paint, Keeping.OPEN);
+  }
+
+  // ---- what is asked most
+
+  public String faceId() {
+    return place.faceId();
+  }
+
+  public List<String> alsoOn() {
+    return place.alsoOn();
+  }
+
+  public Optional<String> designId() {
+    return pieces.designId();
+  }
+
+  public Optional<String> cornerDesignId() {
+    return pieces.cornerDesignId();
+  }
+
+  public List<String> moreDesignIds() {
+    return pieces.moreDesignIds();
+  }
+
+  public LayRule rule() {
+    return work.rule().read();
+  }
+
+  public Optional<Pick> pick() {
+    return work.pick();
+  }
+
+  public OptionalDouble clearMm() {
+    return work.clearMm();
+  }
+
+  public Eye eye() {
+    return work.eye();
+  }
+
+  public Optional<String> paintId() {
+    return paint.paintId();
+  }
+
+  public int coats() {
+    return paint.coats();
+  }
+
+  public boolean hidden() {
+    return keeping.hidden();
+  }
+
+  public boolean locked() {
+    return keeping.locked();
   }
 
   /** All faces it goes over, the first one being its own. */
   public List<String> faceIds() {
-    return Stream.concat(Stream.of(faceId), alsoOn.stream()).toList();
+    return Stream.concat(Stream.of(faceId()), alsoOn().stream()).toList();
   }
 
   public boolean isOn(String otherFaceId) {
-    return faceId.equals(otherFaceId) || alsoOn.contains(otherFaceId);
+    return faceId().equals(otherFaceId) || alsoOn().contains(otherFaceId);
+  }
+
+  /** Whether it lays the design, be it in its corners or as a further piece. */
+  public boolean uses(String id) {
+    return designId().filter(id::equals).isPresent()
+        || cornerDesignId().filter(id::equals).isPresent()
+        || moreDesignIds().contains(id);
   }
 }

@@ -1,13 +1,17 @@
 package craftmap.core.plan;
 
-import craftmap.core.form.Form;
 import craftmap.core.form.FormFaces;
+import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What the artist decided about one piece.
@@ -15,7 +19,7 @@ import java.util.stream.Collectors;
  * @param found by face; it may hold more than the form has now: what was found on the fourth drawer
  *     is kept while there are three, and is there again when there are four
  */
-public record Plan(String name, Form form, Map<String, Found> found, List<Lay> lays) {
+public record Plan(String name, FormNote form, Map<String, Found> found, List<Lay> lays) {
   public static final int LONGEST_NAME = 80;
   public static final int MOST_LAYS = 200;
   public static final int MOST_FACES = 400;
@@ -28,13 +32,13 @@ public record Plan(String name, Form form, Map<String, Found> found, List<Lay> l
           "is not a name",
           "1 to " + LONGEST_NAME + " characters");
     }
-    found = Map.copyOf(found);
+    found = Collections.unmodifiableMap(new LinkedHashMap<>(found));
     lays = List.copyOf(lays);
     if (found.size() > MOST_FACES) {
       throw new RefusedInput("Faces", "" + found.size(), "are too many", "at most " + MOST_FACES);
     }
     Set<String> faceIds =
-        form.faces().faces().stream().map(f -> f.id()).collect(Collectors.toSet());
+        form.read().faces().faces().stream().map(f -> f.id()).collect(Collectors.toSet());
     faceIds.addAll(found.keySet());
     if (lays.size() > MOST_LAYS) {
       throw new RefusedInput("Lays", "" + lays.size(), "are too many", "at most " + MOST_LAYS);
@@ -53,10 +57,63 @@ public record Plan(String name, Form form, Map<String, Found> found, List<Lay> l
 
   /** The faces there are, with their places, in the order one walks round the piece. */
   public List<PlanFace> faces() {
-    return PlanFaces.of(form.faces(), found);
+    return PlanFaces.of(formFaces(), found);
   }
 
   public FormFaces formFaces() {
-    return form.faces();
+    return form.read().faces();
+  }
+
+  public Optional<Lay> lay(String id) {
+    return lays.stream().filter(l -> l.id().equals(id)).findFirst();
+  }
+
+  /** What was found on a face; nothing where nobody has looked at it yet. */
+  public Found foundOn(String faceId) {
+    return found.getOrDefault(faceId, Found.nothing());
+  }
+
+  // ---- the same plan with something else
+
+  public Plan named(String other) {
+    return new Plan(other, form, found, lays);
+  }
+
+  public Plan with(FormNote other) {
+    return new Plan(name, other, found, lays);
+  }
+
+  public Plan with(String faceId, Found other) {
+    Map<String, Found> all = new LinkedHashMap<>(found);
+    all.put(faceId, other);
+    return new Plan(name, form, all, lays);
+  }
+
+  public Plan with(List<Lay> others) {
+    return new Plan(name, form, found, others);
+  }
+
+  /** With one lay changed; the others stay where they are. */
+  public Plan with(Lay changed) {
+    return with(lays.stream().map(l -> l.id().equals(changed.id()) ? changed : l).toList());
+  }
+
+  public Plan and(Lay last) {
+    return with(Stream.concat(lays.stream(), Stream.of(last)).toList());
+  }
+
+  /** Without a face that was added, and without what is laid on it alone. */
+  public Plan without(String faceId) {
+    Map<String, Found> left = new LinkedHashMap<>(found);
+    left.remove(faceId);
+    return new Plan(
+        name, form, left, lays.stream().flatMap(l -> l.without(faceId).stream()).toList());
+  }
+
+  /** With its photos under other ids; a photo that is not among them is forgotten. */
+  public Plan relinked(Map<String, String> newIds) {
+    Map<String, Found> all = new LinkedHashMap<>();
+    found.forEach((face, f) -> all.put(face, f.with(f.marks().relinked(newIds))));
+    return new Plan(name, form, all, lays);
   }
 }

@@ -10,6 +10,7 @@ import craftmap.core.surface.Face;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.Outline;
+import craftmap.core.surface.outline.OutlineNote;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -61,7 +62,7 @@ final class PlanFaces {
             .sorted(Map.Entry.comparingByKey())
             .toList();
     for (Map.Entry<String, Found> entry : added) {
-      if (entry.getValue().shown().orElse(true)) {
+      if (entry.getValue().belonging().shown().orElse(true)) {
         Outline outline = outlineOf(entry);
         items.add(new Net.Item(entry.getKey(), outline, entry.getKey(), new Point(0, 0), false));
       }
@@ -78,12 +79,12 @@ final class PlanFaces {
   }
 
   private boolean shown(FormFace face) {
-    return found(face.id()).shown().orElse(!face.away());
+    return found(face.id()).belonging().shown().orElse(!face.away());
   }
 
   /** An inset lies on its face where that one is shown, else by itself where that one would be. */
   private Net.Item item(FormFace face, Map<String, FormFace> standing) {
-    Outline outline = found(face.id()).outline().orElse(face.outline());
+    Outline outline = outline(face);
     FormFace parent = face.setInto().map(standing::get).orElse(null);
     if (parent == null) {
       return new Net.Item(face.id(), outline, face.group(), face.at(), false);
@@ -96,7 +97,8 @@ final class PlanFaces {
     Found f = found(face.id());
     Marks marks = f.ownMarks() ? f.marks() : face.marks().and(f.marks());
     Optional<String> comesOff =
-        f.comesOff()
+        f.belonging()
+            .comesOff()
             .map(
                 off ->
                     off
@@ -107,13 +109,13 @@ final class PlanFaces {
         new Face(
             face.id(),
             name(face, f),
-            f.outline().orElse(face.outline()),
-            f.makeUp(),
-            f.finish(),
-            f.ground(),
-            f.exposure(),
-            f.edgeDepthMm().orElse(face.edgeDepthMm()),
-            f.relief().orElse(face.relief()),
+            outline(face),
+            f.surface().makeUp(),
+            f.surface().finish(),
+            f.surface().ground(),
+            f.surface().exposure(),
+            f.shape().edgeDepthMm().orElse(face.edgeDepthMm()),
+            f.shape().relief().orElse(face.relief()),
             marks),
         Optional.ofNullable(places.get(face.id())),
         Optional.of(face.pose()),
@@ -122,6 +124,10 @@ final class PlanFaces {
         comesOff,
         false,
         f.ownMarks() ? Set.of() : face.marks().ids());
+  }
+
+  private Outline outline(FormFace face) {
+    return found(face.id()).shape().outline().map(OutlineNote::read).orElse(face.outline());
   }
 
   private static String name(FormFace face, Found f) {
@@ -136,18 +142,18 @@ final class PlanFaces {
             entry.getKey(),
             name,
             outlineOf(entry),
-            f.makeUp(),
-            f.finish(),
-            f.ground(),
-            f.exposure(),
-            f.edgeDepthMm().orElse(0),
-            f.relief().orElse(Relief.FLAT),
+            f.surface().makeUp(),
+            f.surface().finish(),
+            f.surface().ground(),
+            f.surface().exposure(),
+            f.shape().edgeDepthMm().orElse(0),
+            f.shape().relief().orElse(Relief.FLAT),
             f.marks()),
         Optional.ofNullable(places.get(entry.getKey())),
         Optional.empty(),
         Optional.empty(),
         new Point(0, 0),
-        f.comesOff().orElse(false) ? Optional.of(name) : Optional.empty(),
+        f.belonging().comesOff().orElse(false) ? Optional.of(name) : Optional.empty(),
         true,
         Set.of());
   }
@@ -155,7 +161,9 @@ final class PlanFaces {
   private static Outline outlineOf(Map.Entry<String, Found> entry) {
     return entry
         .getValue()
+        .shape()
         .outline()
+        .map(OutlineNote::read)
         .orElseThrow(
             () ->
                 new RefusedInput(

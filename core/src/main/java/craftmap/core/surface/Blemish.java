@@ -19,7 +19,8 @@ public record Blemish(
     Point centre,
     double diameterMm,
     String note,
-    Optional<String> photoId) {
+    Optional<String> photoId)
+    implements Mark {
   private static final int LONGEST_NOTE = 300;
 
   public Blemish {
@@ -38,7 +39,23 @@ public record Blemish(
     return new Blemish(id, number, kind, centre, diameterMm, "", Optional.empty());
   }
 
+  @Override
   public Blemish mirrored(double widthMm) {
     return new Blemish(id, number, kind, centre.mirroredAt(widthMm / 2), diameterMm, note, photoId);
+  }
+
+  @Override
+  public String title() {
+    return kind;
+  }
+
+  @Override
+  public Blemish under(String otherId) {
+    return new Blemish(otherId, number, kind, centre, diameterMm, note, photoId);
+  }
+
+  /** On another photo, or on none. */
+  public Blemish showing(Optional<String> otherPhotoId) {
+    return new Blemish(id, number, kind, centre, diameterMm, note, otherPhotoId);
   }
 }

@@ -13,7 +13,8 @@ import craftmap.core.plane.Point;
  * @param widthMm of the gap; nothing for a plain joint
  * @param stepMm how far one side stands over the other
  */
-public record Break(String id, String name, Point from, Point to, double widthMm, double stepMm) {
+public record Break(String id, String name, Point from, Point to, double widthMm, double stepMm)
+    implements Mark {
   public Break {
     MarkWords.check("Name of the break", name);
     widthMm = LengthRange.DISTANCE.upTo(500).check("Width of the " + name, widthMm);
@@ -31,8 +32,19 @@ public record Break(String id, String name, Point from, Point to, double widthMm
     return from.distanceMm(to);
   }
 
+  @Override
   public Break mirrored(double widthOfFaceMm) {
     double middle = widthOfFaceMm / 2;
     return new Break(id, name, to.mirroredAt(middle), from.mirroredAt(middle), widthMm, stepMm);
+  }
+
+  @Override
+  public String title() {
+    return name;
+  }
+
+  @Override
+  public Break under(String otherId) {
+    return new Break(otherId, name, from, to, widthMm, stepMm);
   }
 }

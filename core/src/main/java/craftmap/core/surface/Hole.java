@@ -20,7 +20,8 @@ public record Hole(
     double diameterMm,
     int count,
     double spacingMm,
-    boolean upright) {
+    boolean upright)
+    implements Mark {
   private static final int MOST = 40;
 
   public Hole {
@@ -49,8 +50,19 @@ public record Hole(
     return centres;
   }
 
+  @Override
   public Hole mirrored(double widthMm) {
     return new Hole(
         id, name, middle.mirroredAt(widthMm / 2), diameterMm, count, spacingMm, upright);
+  }
+
+  @Override
+  public String title() {
+    return name;
+  }
+
+  @Override
+  public Hole under(String otherId) {
+    return new Hole(otherId, name, middle, diameterMm, count, spacingMm, upright);
   }
 }

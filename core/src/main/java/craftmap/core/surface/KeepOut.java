@@ -9,7 +9,7 @@ import java.util.Set;
  *
  * @param forbids the kinds that may not cover it; empty for all of them
  */
-public record KeepOut(String id, String name, Area area, Set<DesignKind> forbids) {
+public record KeepOut(String id, String name, Area area, Set<DesignKind> forbids) implements Mark {
   public KeepOut {
     MarkWords.check("Name of the keep-out", name);
     forbids = Set.copyOf(forbids);
@@ -17,5 +17,20 @@ public record KeepOut(String id, String name, Area area, Set<DesignKind> forbids
 
   public boolean forbids(DesignKind kind) {
     return forbids.isEmpty() || forbids.contains(kind);
+  }
+
+  @Override
+  public String title() {
+    return name;
+  }
+
+  @Override
+  public KeepOut mirrored(double widthMm) {
+    return new KeepOut(id, name, area.mirrored(widthMm), forbids);
+  }
+
+  @Override
+  public KeepOut under(String otherId) {
+    return new KeepOut(otherId, name, area, forbids);
   }
 }

@@ -4,6 +4,8 @@ import craftmap.core.measure.RefusedInput;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -28,7 +30,9 @@ public record Marks(
     blemishes = List.copyOf(blemishes);
     zones = List.copyOf(zones);
     Set<String> seen = new HashSet<>();
-    ids(keepOuts, holes, breaks, blemishes, zones)
+    Stream.of(keepOuts, holes, breaks, blemishes, zones)
+        .flatMap(List::stream)
+        .map(Mark::id)
         .forEach(
             id -> {
               if (!seen.add(id)) {
@@ -42,22 +46,7 @@ public record Marks(
 
   /** The ids of all of them. */
   public Set<String> ids() {
-    return ids(keepOuts, holes, breaks, blemishes, zones).collect(Collectors.toSet());
-  }
-
-  private static Stream<String> ids(
-      List<KeepOut> keepOuts,
-      List<Hole> holes,
-      List<Break> breaks,
-      List<Blemish> blemishes,
-      List<Zone> zones) {
-    return Stream.of(
-            keepOuts.stream().map(KeepOut::id),
-            holes.stream().map(Hole::id),
-            breaks.stream().map(Break::id),
-            blemishes.stream().map(Blemish::id),
-            zones.stream().map(Zone::id))
-        .flatMap(s -> s);
+    return all().map(Mark::id).collect(Collectors.toSet());
   }
 
   public static Marks ofHoles(List<Hole> holes) {
@@ -90,13 +79,11 @@ public record Marks(
   /** Turned over left to right, for the other of a pair. */
   public Marks mirrored(double widthMm) {
     return new Marks(
-        keepOuts.stream()
-            .map(k -> new KeepOut(k.id(), k.name(), k.area().mirrored(widthMm), k.forbids()))
-            .toList(),
-        holes.stream().map(h -> h.mirrored(widthMm)).toList(),
-        breaks.stream().map(b -> b.mirrored(widthMm)).toList(),
-        blemishes.stream().map(b -> b.mirrored(widthMm)).toList(),
-        zones.stream().map(z -> z.mirrored(widthMm)).toList());
+        each(keepOuts, k -> k.mirrored(widthMm)),
+        each(holes, h -> h.mirrored(widthMm)),
+        each(breaks, b -> b.mirrored(widthMm)),
+        each(blemishes, b -> b.mirrored(widthMm)),
+        each(zones, z -> z.mirrored(widthMm)));
   }
 
   /** Damage is where it is; everything else can be handed on to another face. */
@@ -104,45 +91,69 @@ public record Marks(
     return new Marks(keepOuts, holes, breaks, List.of(), zones);
   }
 
+  /** With this damage instead. */
+  public Marks withBlemishes(List<Blemish> others) {
+    return new Marks(keepOuts, holes, breaks, others, zones);
+  }
+
+  /** With their photos under other ids; a photo that is not among them is forgotten. */
+  public Marks relinked(Map<String, String> newIds) {
+    return withBlemishes(
+        each(
+            blemishes,
+            b -> b.showing(b.photoId().flatMap(p -> Optional.ofNullable(newIds.get(p))))));
+  }
+
   /** The same marks under other ids. */
   public Marks renamed(UnaryOperator<String> ids) {
     return new Marks(
-        keepOuts.stream()
-            .map(k -> new KeepOut(ids.apply(k.id()), k.name(), k.area(), k.forbids()))
-            .toList(),
-        holes.stream()
-            .map(
-                h ->
-                    new Hole(
-                        ids.apply(h.id()),
-                        h.name(),
-                        h.middle(),
-                        h.diameterMm(),
-                        h.count(),
-                        h.spacingMm(),
-                        h.upright()))
-            .toList(),
-        breaks.stream()
-            .map(
-                b ->
-                    new Break(
-                        ids.apply(b.id()), b.name(), b.from(), b.to(), b.widthMm(), b.stepMm()))
-            .toList(),
-        blemishes.stream()
-            .map(
-                b ->
-                    new Blemish(
-                        ids.apply(b.id()),
-                        b.number(),
-                        b.kind(),
-                        b.centre(),
-                        b.diameterMm(),
-                        b.note(),
-                        b.photoId()))
-            .toList(),
-        zones.stream()
-            .map(z -> new Zone(ids.apply(z.id()), z.name(), z.colour(), z.area()))
-            .toList());
+        each(keepOuts, k -> k.under(ids.apply(k.id()))),
+        each(holes, h -> h.under(ids.apply(h.id()))),
+        each(breaks, b -> b.under(ids.apply(b.id()))),
+        each(blemishes, b -> b.under(ids.apply(b.id()))),
+        each(zones, z -> z.under(ids.apply(z.id()))));
+  }
+
+  /** With one more mark, or with one of them as it is now; it stays where it is among them. */
+  public Marks with(Mark mark) {
+    return switch (mark) {
+      case KeepOut k -> new Marks(put(keepOuts, k), holes, breaks, blemishes, zones);
+      case Hole h -> new Marks(keepOuts, put(holes, h), breaks, blemishes, zones);
+      case Break b -> new Marks(keepOuts, holes, put(breaks, b), blemishes, zones);
+      case Blemish b -> new Marks(keepOuts, holes, breaks, put(blemishes, b), zones);
+      case Zone z -> new Marks(keepOuts, holes, breaks, blemishes, put(zones, z));
+    };
+  }
+
+  public Marks without(String id) {
+    return new Marks(
+        left(keepOuts, id),
+        left(holes, id),
+        left(breaks, id),
+        left(blemishes, id),
+        left(zones, id));
+  }
+
+  public Stream<Mark> all() {
+    return Stream.of(keepOuts, holes, breaks, blemishes, zones).flatMap(List::stream);
+  }
+
+  public Optional<Mark> mark(String id) {
+    return all().filter(m -> m.id().equals(id)).findFirst();
+  }
+
+  private static <M extends Mark> List<M> each(List<M> marks, UnaryOperator<M> change) {
+    return marks.stream().map(change).toList();
+  }
+
+  private static <M extends Mark> List<M> put(List<M> marks, M mark) {
+    return marks.stream().anyMatch(m -> m.id().equals(mark.id()))
+        ? each(marks, m -> m.id().equals(mark.id()) ? mark : m)
+        : both(marks, List.of(mark));
+  }
+
+  private static <M extends Mark> List<M> left(List<M> marks, String id) {
+    return marks.stream().filter(m -> !m.id().equals(id)).toList();
   }
 
   public int count() {

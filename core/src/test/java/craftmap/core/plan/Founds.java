@@ -7,6 +7,7 @@ import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.Relief;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What was found on faces, for tests. */
 public final class Founds {
@@ -19,39 +20,14 @@ public final class Founds {
 
   /** Marks, and nothing else. */
   public static Found with(Marks marks) {
-    Found n = Found.nothing();
-    return new Found(
-        n.name(),
-        n.outline(),
-        n.makeUp(),
-        n.finish(),
-        n.ground(),
-        n.exposure(),
-        n.edgeDepthMm(),
-        n.relief(),
-        n.shown(),
-        n.comesOff(),
-        n.standing(),
-        n.ownMarks(),
-        marks);
+    return Found.nothing().with(marks);
   }
 
   /** What a face is made of, and nothing else. */
   static Found surface(MakeUp makeUp, Finish finish, Relief relief) {
-    Found n = Found.nothing();
-    return new Found(
-        n.name(),
-        n.outline(),
-        makeUp,
-        finish,
-        n.ground(),
-        n.exposure(),
-        n.edgeDepthMm(),
-        Optional.of(relief),
-        n.shown(),
-        n.comesOff(),
-        n.standing(),
-        n.ownMarks(),
-        n.marks());
+    Found.Surface bare = Found.Surface.BARE;
+    return Found.nothing()
+        .with(new Found.Surface(makeUp, finish, bare.ground(), bare.exposure()))
+        .with(new Found.Shape(Optional.empty(), OptionalDouble.empty(), Optional.of(relief)));
   }
 }

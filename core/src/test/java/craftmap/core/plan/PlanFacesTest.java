@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.design.Design;
 import craftmap.core.form.FormKind;
-import craftmap.core.measure.MeasureSheet;
+import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
@@ -40,7 +40,7 @@ class PlanFacesTest {
       };
 
   private static Plan plan(FormKind kind, Map<String, Found> found) {
-    return new Plan("Piece", kind.read(MeasureSheet.blank()), found, List.of());
+    return new Plan("Piece", FormNote.typical(kind), found, List.of());
   }
 
   private static PlanReading read(Plan plan) {
@@ -61,16 +61,9 @@ class PlanFacesTest {
       Marks marks) {
     return new Found(
         f.name(),
-        outline,
-        f.makeUp(),
-        f.finish(),
-        f.ground(),
-        f.exposure(),
-        f.edgeDepthMm(),
-        f.relief(),
-        shown,
-        f.comesOff(),
-        standing,
+        outline.map(o -> Found.Shape.of(o.note())).orElse(f.shape()),
+        f.surface(),
+        new Found.Belonging(shown, f.belonging().comesOff(), standing),
         ownMarks,
         marks);
   }

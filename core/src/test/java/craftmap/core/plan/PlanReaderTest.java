@@ -8,7 +8,8 @@ import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
 import craftmap.core.design.Shapes;
 import craftmap.core.design.Stencil;
-import craftmap.core.form.ChestForm;
+import craftmap.core.form.FormKind;
+import craftmap.core.form.FormNote;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.rule.EdgeLine;
@@ -56,10 +57,15 @@ class PlanReaderTest {
     return pick.map(lay::withPick).orElse(lay);
   }
 
+  private static FormNote measured(double width, double height, double depth) {
+    return new FormNote(
+        FormKind.CHEST, Map.of("width", width, "height", height, "depth", depth), Map.of());
+  }
+
   private static Plan chest(double width, Lay... lays) {
     return new Plan(
         "Sea chest",
-        new ChestForm(width, 420, 450),
+        measured(width, 420, 450),
         Map.of(
             "front",
             Founds.with(
@@ -156,7 +162,7 @@ class PlanReaderTest {
     Plan low =
         new Plan(
             "Low",
-            new ChestForm(870, 50, 450),
+            measured(870, 50, 450),
             chest(870).found(),
             List.of(band("a", 25, Optional.empty())));
     assertThat(why(low)).isEqualTo(new LayAnswer.TooTall(10));

@@ -5,8 +5,9 @@ import craftmap.core.design.Design;
 import craftmap.core.design.Prints;
 import craftmap.core.design.Shapes;
 import craftmap.core.form.FormKind;
+import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.RuleKind;
-import craftmap.core.measure.MeasureSheet;
+import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
 import java.util.HashMap;
@@ -55,23 +56,14 @@ public final class Planned {
       Map<String, Double> measures,
       Map<String, String> choices,
       OptionalDouble clear) {
+    boolean painted = designId.equals("zone") || designId.equals("block");
     return new Lay(
         id,
-        faceId,
-        alsoOn,
-        Optional.of(designId),
-        Optional.empty(),
-        more,
-        rule.read(new MeasureSheet(measures, choices), List.of(), ""),
-        Optional.empty(),
-        designId.equals("zone") || designId.equals("block")
-            ? Optional.of("teal")
-            : Optional.empty(),
-        2,
-        clear,
-        craftmap.core.lay.Eye.NONE,
-        false,
-        false);
+        new Lay.Place(faceId, alsoOn),
+        new Lay.Pieces(Optional.of(designId), Optional.empty(), more),
+        Lay.Work.by(new RuleNote(rule, measures, choices, List.of(), "")).clear(clear),
+        new Lay.Paint(painted ? Optional.of("teal") : Optional.empty(), 2),
+        Lay.Keeping.OPEN);
   }
 
   public static Lay lay(String id, String face, String design, RuleKind rule) {
@@ -82,9 +74,7 @@ public final class Planned {
   public static PlanReading read(
       FormKind form, Map<String, Double> measures, Map<String, Found> found, Lay... lays) {
     return new PlanReader(SHELF, TapeDivision.MM_1)
-        .read(
-            new Plan(
-                "Piece", form.read(new MeasureSheet(measures, Map.of())), found, List.of(lays)));
+        .read(new Plan("Piece", new FormNote(form, measures, Map.of()), found, List.of(lays)));
   }
 
   public static LayReading.Laid laid(PlanReading reading, String face, String lay) {

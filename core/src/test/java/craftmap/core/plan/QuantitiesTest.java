@@ -10,7 +10,7 @@ import craftmap.core.design.Picture;
 import craftmap.core.design.Prints;
 import craftmap.core.design.Shapes;
 import craftmap.core.form.FormKind;
-import craftmap.core.lay.Eye;
+import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
@@ -28,7 +28,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -56,21 +55,13 @@ class QuantitiesTest {
       Map<String, String> choices) {
     designs.put(designId, design);
     lays.add(
-        new Lay(
+        Lay.fresh(
             "lay" + lays.size(),
             face,
-            List.of(),
             Optional.of(designId),
-            Optional.empty(),
-            List.of(),
             rule.read(new MeasureSheet(measures, choices), List.of(), ""),
-            Optional.empty(),
             Optional.of("p"),
-            2,
-            OptionalDouble.empty(),
-            Eye.NONE,
-            false,
-            false));
+            2));
     return this;
   }
 
@@ -88,7 +79,7 @@ class QuantitiesTest {
           }
         };
     return new PlanReader(shelf, TapeDivision.MM_1)
-        .read(new Plan("P", form.read(new MeasureSheet(measures, Map.of())), found, lays));
+        .read(new Plan("P", new FormNote(form, measures, Map.of()), found, lays));
   }
 
   private PlanReading onASign(double w, double h, Found found) {

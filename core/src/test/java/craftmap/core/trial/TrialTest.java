@@ -9,8 +9,8 @@ import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
 import craftmap.core.design.Shapes;
-import craftmap.core.form.Form;
 import craftmap.core.form.FormKind;
+import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
@@ -222,8 +222,8 @@ class TrialTest {
 
   /** The same design laid by the rule that is proposed for it. */
   private static LayReading laid(Design design, double w, double h) {
-    Form form = FormKind.SIGN.read(new MeasureSheet(Map.of("width", w, "height", h), Map.of()));
-    String face = form.faces().faces().getFirst().id();
+    FormNote form = new FormNote(FormKind.SIGN, Map.of("width", w, "height", h), Map.of());
+    String face = form.read().faces().faces().getFirst().id();
     Shelf shelf =
         new Shelf() {
           @Override

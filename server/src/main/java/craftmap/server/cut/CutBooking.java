@@ -68,9 +68,7 @@ class CutBooking {
         Words.say(
             "cut.note",
             design.name(),
-            cutting.pieces().stream()
-                .map(p -> p.document().name())
-                .collect(Collectors.joining(", ")));
+            cutting.pieces().stream().map(p -> p.name()).collect(Collectors.joining(", ")));
     List<String> keptIds = new ArrayList<>();
     for (Kept k : kept) {
       keptIds.add(keep(studio, cutting.cut(), k, note, by));
@@ -148,8 +146,7 @@ class CutBooking {
   void takeBack(Studio studio, SavedPlan piece, String designId, String by) {
     List<String> together = book.piecesCutWith(studio.id(), piece.id(), designId);
     held(studio, together);
-    book.takeBack(
-        studio.id(), piece.id(), designId, Words.say("cut.takenBack", piece.document().name()), by);
+    book.takeBack(studio.id(), piece.id(), designId, Words.say("cut.takenBack", piece.name()), by);
     together.forEach(p -> gathering.claimAgain(studio, pieces.get(studio, p)));
   }
 }

@@ -7,9 +7,9 @@ import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
-import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.piece.edit.EditDoc;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -80,13 +80,13 @@ class CutController {
   /**
    * A way to make it enough.
    *
-   * @param document the plan that would be saved; absent where pieces are cut together instead
+   * @param edits what would be done to the plan; none where pieces are cut together instead
    */
   record RemedyView(
       String text,
       String detail,
       boolean isEnough,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument document,
+      List<EditDoc> edits,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String withPieceId) {}
 
   @GetMapping
@@ -95,7 +95,7 @@ class CutController {
     Studio studio = asker.studio();
     List<SavedPlan> together = cuttings.together(studio, id, with);
     Map<String, PlanReading> readings = new LinkedHashMap<>();
-    together.forEach(p -> readings.put(p.id(), pieces.read(studio, p.document())));
+    together.forEach(p -> readings.put(p.id(), pieces.read(studio, p.plan())));
     List<Cutting> all = cuttings.all(studio, together);
     CutViews words = new CutViews(studio.tape(), readings);
     return new CutViews.CutsView(
@@ -112,7 +112,7 @@ class CutController {
       @RequestParam(defaultValue = "") List<String> with,
       @RequestParam(defaultValue = "A4") Paper paper)
       throws IOException {
-    String title = Words.say("cut.list", pieces.get(asker.studio(), id).document().name());
+    String title = Words.say("cut.list", pieces.get(asker.studio(), id).name());
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, inline(title + ".pdf"))
         .body(CutSheetsPdf.pdf(title, cuts(asker, id, with), paper));
@@ -122,7 +122,7 @@ class CutController {
   @GetMapping(value = "/list.csv", produces = "text/csv")
   ResponseEntity<byte[]> list(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
-    String title = Words.say("cut.list", pieces.get(asker.studio(), id).document().name());
+    String title = Words.say("cut.list", pieces.get(asker.studio(), id).name());
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, inline(title + ".csv"))
         .body(CutListCsv.of(cuts(asker, id, with)).getBytes(StandardCharsets.UTF_8));
@@ -142,7 +142,7 @@ class CutController {
     List<CutViews.OtherPiece> others = new ArrayList<>();
     for (SavedPlan piece : wanted.isEmpty() ? List.<SavedPlan>of() : pieces.all(studio, false)) {
       if (piece.id().equals(together.getFirst().id())
-          || wanted.stream().noneMatch(piece.document()::uses)) {
+          || piece.plan().lays().stream().noneMatch(l -> wanted.stream().anyMatch(l::uses))) {
         continue;
       }
       String designs =
@@ -155,7 +155,7 @@ class CutController {
         others.add(
             new CutViews.OtherPiece(
                 piece.id(),
-                piece.document().name(),
+                piece.name(),
                 designs,
                 together.stream().anyMatch(p -> p.id().equals(piece.id()))));
       }
@@ -230,11 +230,7 @@ class CutController {
         .map(
             r ->
                 new RemedyView(
-                    r.text(),
-                    r.detail(),
-                    r.isEnough(),
-                    r.document().orElse(null),
-                    r.withPieceId().orElse(null)))
+                    r.text(), r.detail(), r.isEnough(), r.edits(), r.withPieceId().orElse(null)))
         .toList();
   }
 }

@@ -240,8 +240,7 @@ final class CutViews {
         several
             ? cutting.pieces().stream()
                 .filter(s -> s.id().equals(p.pieceId()))
-                .map(SavedPlan::document)
-                .map(d -> d.name())
+                .map(SavedPlan::name)
                 .findFirst()
                 .orElse(null)
             : null,

@@ -3,18 +3,20 @@ package craftmap.server.cut;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.server.piece.Pieces;
-import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.piece.document.PickDoc;
+import craftmap.server.piece.edit.EditDoc;
+import craftmap.server.piece.edit.LayEditDoc;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,7 +53,7 @@ class Enough {
   /**
    * One way.
    *
-   * @param document the changed plan; none where pieces are cut together instead
+   * @param edits what is done to the plan; none where pieces are cut together instead
    * @param withPieceId the piece to cut together with
    */
   record Remedy(
@@ -60,7 +62,7 @@ class Enough {
       boolean isEnough,
       int unplaced,
       int newSheets,
-      Optional<PlanDocument> document,
+      List<EditDoc> edits,
       Optional<String> withPieceId) {
     private Remedy saving(DesignCut now) {
       return now.isEnough()
@@ -70,7 +72,7 @@ class Enough {
               true,
               0,
               newSheets,
-              document,
+              edits,
               withPieceId)
           : this;
     }
@@ -91,13 +93,13 @@ class Enough {
     // where there is enough, what another piece has set aside is of no help
     List<SavedPlan> others = now.cut().isEnough() ? List.of() : pieces.all(studio, false);
     for (SavedPlan other : others) {
-      if (other.document().uses(designId)
+      if (other.plan().lays().stream().anyMatch(l -> l.uses(designId))
           && together.stream().noneMatch(p -> p.id().equals(other.id()))) {
         cutTogether(studio, together, designId, other).ifPresent(ways::add);
       }
     }
     return ways.stream()
-        .filter(w -> isBetter(w, now.cut()) && !isOf(piece, w))
+        .filter(w -> isBetter(w, now.cut()) && changesSomething(studio, piece, w))
         .map(w -> w.saving(now.cut()))
         .sorted(
             Comparator.comparing((Remedy w) -> !w.isEnough())
@@ -110,29 +112,35 @@ class Enough {
   /** Where it is enough already, only what takes fewer sheets is worth a word. */
   private static boolean isBetter(Remedy way, DesignCut now) {
     return now.isEnough()
-        ? way.isEnough() && way.newSheets() < now.newSheets() && way.document().isPresent()
+        ? way.isEnough() && way.newSheets() < now.newSheets() && !way.edits().isEmpty()
         : way.unplaced() < now.unplaced().size();
   }
 
-  private static boolean isOf(SavedPlan piece, Remedy way) {
-    return way.document().isPresent() && way.document().get().equals(piece.document());
+  private boolean changesSomething(Studio studio, SavedPlan piece, Remedy way) {
+    return way.withPieceId().isPresent()
+        || !changed(studio, piece, way.edits()).plan().equals(piece.plan());
+  }
+
+  private SavedPlan changed(Studio studio, SavedPlan piece, List<EditDoc> edits) {
+    return piece.with(
+        pieces.edited(studio, piece.plan(), edits.stream().map(EditDoc::edit).toList()).plan());
   }
 
   private DesignCut cut(
-      Studio studio, List<SavedPlan> together, PlanDocument document, String designId) {
-    List<SavedPlan> changed = new ArrayList<>(together);
-    changed.set(0, together.getFirst().with(document));
-    return cuttings.of(studio, changed, designId).cut();
+      Studio studio, List<SavedPlan> together, List<EditDoc> edits, String designId) {
+    List<SavedPlan> all = new ArrayList<>(together);
+    all.set(0, changed(studio, together.getFirst(), edits));
+    return cuttings.of(studio, all, designId).cut();
   }
 
-  private static Remedy remedy(String text, DesignCut cut, PlanDocument document) {
+  private static Remedy remedy(String text, DesignCut cut, List<EditDoc> edits) {
     return new Remedy(
         text,
         detail(cut),
         cut.isEnough(),
         cut.unplaced().size(),
         cut.newSheets(),
-        Optional.of(document),
+        edits,
         Optional.empty());
   }
 
@@ -150,18 +158,14 @@ class Enough {
 
   private List<Remedy> smallerAllowances(Studio studio, List<SavedPlan> together, String designId) {
     List<Remedy> ways = new ArrayList<>();
-    PlanDocument document = together.getFirst().document();
+    List<Lay> lays = laysOf(together.getFirst(), designId);
     for (String key : ALLOWANCES) {
-      OptionalDouble now =
-          document.lays().stream()
-              .filter(l -> designId.equals(l.designId()))
-              .flatMapToDouble(l -> valueOf(l, key).stream())
-              .max();
+      OptionalDouble now = lays.stream().flatMapToDouble(l -> valueOf(l, key).stream()).max();
       if (now.isEmpty() || now.getAsDouble() <= 0) {
         continue;
       }
       double at = 0;
-      DesignCut cut = cut(studio, together, with(document, designId, key, 0), designId);
+      DesignCut cut = cut(studio, together, less(lays, key, 0), designId);
       if (cut.isEnough()) {
         int sheets = cut.newSheets();
         // as much of it as can stay
@@ -172,7 +176,7 @@ class Enough {
           if (middle <= enough || middle >= tooMuch) {
             break;
           }
-          DesignCut tried = cut(studio, together, with(document, designId, key, middle), designId);
+          DesignCut tried = cut(studio, together, less(lays, key, middle), designId);
           if (tried.isEnough() && tried.newSheets() <= sheets) {
             enough = middle;
             cut = tried;
@@ -183,78 +187,58 @@ class Enough {
         at = enough;
       }
       ways.add(
-          remedy(
-              Words.say("enough." + key, studio.tape().show(at)),
-              cut,
-              with(document, designId, key, at)));
+          remedy(Words.say("enough." + key, studio.tape().show(at)), cut, less(lays, key, at)));
     }
     return ways;
   }
 
-  private static List<MeasureSheet.Entry> entries(PlanDocument.LayDoc lay) {
-    MeasureSheet sheet = new MeasureSheet(lay.rule().measures(), lay.rule().choices());
-    lay.rule().kind().read(sheet, List.of(), lay.rule().text() == null ? "" : lay.rule().text());
-    return sheet.entries();
+  private static List<Lay> laysOf(SavedPlan piece, String designId) {
+    return piece.plan().lays().stream()
+        .filter(l -> l.designId().filter(designId::equals).isPresent())
+        .toList();
   }
 
-  private static OptionalDouble valueOf(PlanDocument.LayDoc lay, String key) {
-    return entries(lay).stream()
+  private static OptionalDouble valueOf(Lay lay, String key) {
+    return lay.work().rule().entries().stream()
         .filter(e -> e instanceof MeasureSheet.LengthEntry l && l.key().equals(key))
         .mapToDouble(e -> ((MeasureSheet.LengthEntry) e).mm())
         .findFirst();
   }
 
-  private static PlanDocument with(PlanDocument document, String designId, String key, double mm) {
-    return document.withLays(
-        document.lays().stream()
-            .map(
-                l -> {
-                  if (!designId.equals(l.designId()) || valueOf(l, key).orElse(0) <= mm) {
-                    return l;
-                  }
-                  Map<String, Double> measures = new HashMap<>(l.rule().measures());
-                  measures.put(key, mm);
-                  return l.measured(measures);
-                })
-            .toList());
+  /** Those lays that have more of it, with so much. */
+  private static List<EditDoc> less(List<Lay> lays, String key, double mm) {
+    return lays.stream()
+        .filter(l -> valueOf(l, key).orElse(0) > mm)
+        .<EditDoc>map(l -> new LayEditDoc.MeasureLay(l.id(), Map.of(key, mm), Map.of()))
+        .toList();
   }
 
   // ---- laid by the same rule, otherwise
 
   private List<Remedy> otherChoices(Studio studio, List<SavedPlan> together, String designId) {
-    PlanDocument document = together.getFirst().document();
     List<Remedy> ways = new ArrayList<>();
-    for (PlanDocument.LayDoc lay : document.lays()) {
-      if (!designId.equals(lay.designId())) {
-        continue;
-      }
-      for (MeasureSheet.Entry entry : entries(lay)) {
+    for (Lay lay : laysOf(together.getFirst(), designId)) {
+      for (MeasureSheet.Entry entry : lay.work().rule().entries()) {
         if (entry instanceof MeasureSheet.ChoiceEntry c && CHOICES.contains(c.key())) {
           c.among().stream()
               .filter(other -> !other.equals(c.choice()))
               .forEach(
                   other -> {
-                    PlanDocument changed = with(document, lay, c.key(), other);
+                    // what was picked fitted the former way
+                    List<EditDoc> edits =
+                        List.of(
+                            new LayEditDoc.MeasureLay(lay.id(), Map.of(), Map.of(c.key(), other)),
+                            new LayEditDoc.PickOption(lay.id(), null));
                     ways.add(
                         remedy(
                             Words.say("enough.choice", c.label(), Words.say("choice." + other)),
-                            cut(studio, together, changed, designId),
-                            changed));
+                            cut(studio, together, edits, designId),
+                            edits));
                   });
         }
       }
     }
     return ways;
-  }
-
-  private static PlanDocument with(
-      PlanDocument document, PlanDocument.LayDoc lay, String key, String value) {
-    Map<String, String> choices = new HashMap<>(lay.rule().choices());
-    choices.put(key, value);
-    return document.withLays(
-        document.lays().stream()
-            .map(l -> l.id().equals(lay.id()) ? l.chosen(choices) : l)
-            .toList());
   }
 
   // ---- laid another way
@@ -273,13 +257,10 @@ class Enough {
         continue;
       }
       Pick pick = option.asPick();
-      PlanDocument other =
-          piece
-              .document()
-              .withLays(
-                  piece.document().lays().stream()
-                      .map(l -> l.id().equals(laid.lay().id()) ? l.picked(pick) : l)
-                      .toList());
+      List<EditDoc> other =
+          List.of(
+              new LayEditDoc.PickOption(
+                  laid.lay().id(), new PickDoc(pick.way(), pick.count(), pick.across())));
       String title = i < titles.size() ? titles.get(i) : "";
       ways.add(
           remedy(Words.say("enough.option", title), cut(studio, together, other, designId), other));
@@ -309,12 +290,12 @@ class Enough {
     }
     return Optional.of(
         new Remedy(
-            Words.say("enough.together", other.document().name()),
+            Words.say("enough.together", other.name()),
             detail(both.cut()),
             both.cut().isEnough(),
             both.cut().unplaced().size(),
             both.cut().newSheets(),
-            Optional.empty(),
+            List.of(),
             Optional.of(other.id())));
   }
 }

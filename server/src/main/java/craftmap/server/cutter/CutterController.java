@@ -203,9 +203,7 @@ class CutterController {
     SavedPlan piece = pieces.get(studio, id);
     CutterPlan plan = plan(studio, piece, layId, wish);
     return new OneMat(
-        Words.say("cutter.fileName", piece.document().name(), mat),
-        plan.mat(),
-        sheets.paths(plan, mat));
+        Words.say("cutter.fileName", piece.name(), mat), plan.mat(), sheets.paths(plan, mat));
   }
 
   private static ResponseEntity<byte[]> file(String name, String content) {

@@ -55,7 +55,7 @@ class CutterSheets {
   }
 
   List<Cuttable> of(Studio studio, SavedPlan piece) {
-    PlanReading reading = pieces.read(studio, piece.document());
+    PlanReading reading = pieces.read(studio, piece.plan());
     List<Cuttable> all = new ArrayList<>();
     for (LayReading lay : reading.lays()) {
       if (lay instanceof LayReading.Laid laid && laid.lead()) {

@@ -78,7 +78,7 @@ class Demo implements ApplicationRunner {
     for (String id : PIECES) {
       ClassPathResource file = new ClassPathResource("demo/pieces/" + id + ".json");
       try (InputStream in = file.getInputStream()) {
-        pieces.start(studio, id, pieces.readDocument(json.readTree(in)));
+        pieces.start(studio, id, pieces.readPlan(json.readTree(in)));
       }
     }
   }

@@ -51,25 +51,22 @@ class ExchangeController {
   ResponseEntity<byte[]> export(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
-    return file(
-        piece.document().name() + ".json", MediaType.APPLICATION_JSON, files.write(studio, piece));
+    return file(piece.name() + ".json", MediaType.APPLICATION_JSON, files.write(studio, piece));
   }
 
   @PostMapping(value = "/import", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<Imported> read(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(PieceFiles.MOST_BYTES + 1);
     SavedPlan piece = files.read(asker.studio(), bytes);
-    return ResponseEntity.status(HttpStatus.CREATED)
-        .body(new Imported(piece.id(), piece.document().name()));
+    return ResponseEntity.status(HttpStatus.CREATED).body(new Imported(piece.id(), piece.name()));
   }
 
   @GetMapping(value = "/{id}/map.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> map(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
-    String svg =
-        MapSvg.map(piece.document().name(), reading(asker, piece), d -> pictureOf(studio, d));
-    return file(piece.document().name() + ", map.svg", SVG, bytes(svg));
+    String svg = MapSvg.map(piece.name(), reading(asker, piece), d -> pictureOf(studio, d));
+    return file(piece.name() + ", map.svg", SVG, bytes(svg));
   }
 
   /** The lines to cut for one lay, at true size. */
@@ -81,23 +78,21 @@ class ExchangeController {
             .filter(l -> l.lay().id().equals(layId))
             .findFirst()
             .orElseThrow(() -> new NoSuchElementException("There is no lay " + layId + "."));
-    return file(piece.document().name() + ", to cut.svg", SVG, bytes(CutSvg.of(lay)));
+    return file(piece.name() + ", to cut.svg", SVG, bytes(CutSvg.of(lay)));
   }
 
   @GetMapping(value = "/{id}/templates.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> templates(Asker asker, @PathVariable String id) {
     SavedPlan piece = pieces.get(asker.studio(), id);
-    String svg = MapSvg.templates(piece.document().name(), reading(asker, piece));
-    return file(piece.document().name() + ", templates.svg", SVG, bytes(svg));
+    String svg = MapSvg.templates(piece.name(), reading(asker, piece));
+    return file(piece.name() + ", templates.svg", SVG, bytes(svg));
   }
 
   @GetMapping(value = "/{id}/templates.dxf", produces = "image/vnd.dxf")
   ResponseEntity<byte[]> dxf(Asker asker, @PathVariable String id) {
     SavedPlan piece = pieces.get(asker.studio(), id);
     return file(
-        piece.document().name() + ", templates.dxf",
-        DXF,
-        bytes(TemplatesDxf.of(reading(asker, piece))));
+        piece.name() + ", templates.dxf", DXF, bytes(TemplatesDxf.of(reading(asker, piece))));
   }
 
   /** The picture itself, so that the file needs nothing beside it. */
@@ -115,7 +110,7 @@ class ExchangeController {
   }
 
   private PlanReading reading(Asker asker, SavedPlan piece) {
-    return pieces.read(asker.studio(), piece.document());
+    return pieces.read(asker.studio(), piece.plan());
   }
 
   private static byte[] bytes(String text) {

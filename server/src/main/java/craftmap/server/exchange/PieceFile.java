@@ -1,7 +1,7 @@
 package craftmap.server.exchange;
 
 import craftmap.server.photo.Stage;
-import craftmap.server.piece.PlanDocument;
+import craftmap.server.piece.document.PlanDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 

@@ -1,12 +1,13 @@
 package craftmap.server.exchange;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Plan;
 import craftmap.server.photo.Photo;
 import craftmap.server.photo.Photos;
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
-import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.piece.document.PlanMapper;
 import craftmap.server.studio.Studio;
 import java.util.ArrayList;
 import java.util.Base64;
@@ -52,7 +53,8 @@ class PieceFiles {
     }
     return json.writerWithDefaultPrettyPrinter()
         .writeValueAsBytes(
-            new PieceFile(PieceFile.FORMAT, PieceFile.VERSION, piece.document(), pictures));
+            new PieceFile(
+                PieceFile.FORMAT, PieceFile.VERSION, PlanMapper.doc(piece.plan()), pictures));
   }
 
   /**
@@ -82,10 +84,10 @@ class PieceFiles {
           "is not known here",
           "version 1 to " + PieceFile.VERSION + "; a newer Craft Map reads newer files");
     }
-    PlanDocument plan = plan(tree.path("plan"));
+    Plan plan = plan(tree.path("plan"));
     // the plan points to its photos under the ids that they get here, from its first entry on
     Map<String, String> newIds = newIds(tree.path("photos"));
-    SavedPlan started = pieces.start(studio, UUID.randomUUID().toString(), plan.withPhotos(newIds));
+    SavedPlan started = pieces.start(studio, UUID.randomUUID().toString(), plan.relinked(newIds));
     photos(studio, started.id(), tree.path("photos"), newIds);
     return pieces.get(studio, started.id());
   }
@@ -103,9 +105,9 @@ class PieceFiles {
     }
   }
 
-  private PlanDocument plan(JsonNode plan) {
+  private Plan plan(JsonNode plan) {
     try {
-      return pieces.readDocument(plan);
+      return pieces.readPlan(plan);
     } catch (JacksonException wrong) {
       throw new RefusedInput(FIELD, path(wrong), "does not say what is expected there", ACCEPTED);
     }

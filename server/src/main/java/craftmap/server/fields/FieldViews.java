@@ -13,7 +13,11 @@ public final class FieldViews {
   private FieldViews() {}
 
   public static List<FieldView> of(MeasureSheet sheet, TapeDivision tape) {
-    return sheet.entries().stream().map(e -> view(e, tape)).toList();
+    return of(sheet.entries(), tape);
+  }
+
+  public static List<FieldView> of(List<MeasureSheet.Entry> entries, TapeDivision tape) {
+    return entries.stream().map(e -> view(e, tape)).toList();
   }
 
   private static FieldView view(MeasureSheet.Entry entry, TapeDivision tape) {

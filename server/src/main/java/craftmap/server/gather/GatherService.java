@@ -57,7 +57,7 @@ public class GatherService {
     Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();
     Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
     List<LayReading> notLaid = new ArrayList<>();
-    PlanReading plan = pieces.read(studio, piece.document());
+    PlanReading plan = pieces.read(studio, piece.plan());
     for (LayReading reading : plan.lays()) {
       if (reading instanceof LayReading.Laid laid) {
         laid.paint()
@@ -190,7 +190,7 @@ public class GatherService {
         wishes.addAll(wishes(need));
       }
     }
-    claims.replace(studio.id(), piece.id(), piece.document().name(), wishes);
+    claims.replace(studio.id(), piece.id(), piece.name(), wishes);
   }
 
   /**
@@ -278,7 +278,7 @@ public class GatherService {
             piece.id(),
             laid.lay().id(),
             coats == 1 ? Words.say("coats.one") : Words.say("coats.many", coats),
-            Words.say("done.note", laid.design().name(), piece.document().name())),
+            Words.say("done.note", laid.design().name(), piece.name())),
         by);
   }
 
@@ -287,8 +287,7 @@ public class GatherService {
   public void notDone(Studio studio, String pieceId, String layId, String by) {
     pieces.hold(studio, pieceId);
     SavedPlan piece = pieces.get(studio, pieceId);
-    ledger.takeBackUse(
-        studio.id(), pieceId, layId, Words.say("done.takenBack", piece.document().name()), by);
+    ledger.takeBackUse(studio.id(), pieceId, layId, Words.say("done.takenBack", piece.name()), by);
     claim(studio, piece);
   }
 }

@@ -1,7 +1,7 @@
 package craftmap.server.gather;
 
+import craftmap.core.plan.Lay;
 import craftmap.server.piece.Pieces;
-import craftmap.server.piece.PlanDocument;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Quantities;
 import craftmap.server.stock.ClaimBook;
@@ -12,6 +12,7 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -53,39 +54,33 @@ class KeptController {
         studio.id(),
         holdingId,
         id,
-        piece.document().name(),
+        piece.name(),
         Quantities.read("Kept", keep.quantity(), holding.unit(), studio.tape()));
     return ResponseEntity.noContent().build();
   }
 
   @GetMapping("/designs/{id}/uses")
   List<UseOnPiece> usesOfDesign(Asker asker, @PathVariable String id) {
-    return uses(
-        asker,
-        lay ->
-            id.equals(lay.designId())
-                || id.equals(lay.cornerDesignId())
-                || lay.moreDesignIds().contains(id));
+    return uses(asker, lay -> lay.uses(id));
   }
 
   @GetMapping("/holdings/{id}/uses")
   List<UseOnPiece> usesOfPot(Asker asker, @PathVariable String id) {
-    return uses(asker, lay -> id.equals(lay.paintId()));
+    return uses(asker, lay -> lay.paintId().filter(id::equals).isPresent());
   }
 
-  private List<UseOnPiece> uses(
-      Asker asker, java.util.function.Predicate<PlanDocument.LayDoc> wanted) {
+  private List<UseOnPiece> uses(Asker asker, Predicate<Lay> wanted) {
     Studio studio = asker.studio();
     List<UseOnPiece> uses = new ArrayList<>();
     for (SavedPlan piece : pieces.all(studio, false)) {
-      List<PlanDocument.LayDoc> lays = piece.document().lays().stream().filter(wanted).toList();
-      if (!lays.isEmpty()) {
+      int lays = (int) piece.plan().lays().stream().filter(wanted).count();
+      if (lays > 0) {
         uses.add(
             new UseOnPiece(
                 piece.id(),
-                piece.document().name(),
-                lays.size(),
-                Words.say(lays.size() == 1 ? "uses.one" : "uses.many", lays.size())));
+                piece.name(),
+                lays,
+                Words.say(lays == 1 ? "uses.one" : "uses.many", lays)));
       }
     }
     return uses;

@@ -4,8 +4,13 @@ import io.swagger.v3.core.jackson.ModelResolver;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.annotation.Annotation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -56,6 +61,10 @@ class OpenApiConfig {
   OpenApiCustomizer everyOtherFieldIsThere() {
     return api -> {
       api.servers(null);
+      schemas(api).values().stream()
+          .filter(s -> s.getDiscriminator() != null)
+          .toList()
+          .forEach(base -> oneOfItsKinds(api, base));
       schemas(api)
           .forEach(
               (name, schema) -> {
@@ -70,6 +79,60 @@ class OpenApiConfig {
           .values()
           .forEach(path -> path.readOperations().forEach(OpenApiConfig::onlyTheSuccess));
     };
+  }
+
+  /**
+   * What comes in several kinds is one of them, each with its kind as a field of one value; the
+   * kind is the schema's name in capitals.
+   */
+  @SuppressWarnings("unchecked") // the library's maps and lists of schemas are raw
+  private static void oneOfItsKinds(OpenAPI api, Schema<?> base) {
+    String name =
+        schemas(api).entrySet().stream()
+            .filter(e -> e.getValue() == base)
+            .map(Map.Entry::getKey)
+            .findFirst()
+            .orElseThrow();
+    String ref = "#/components/schemas/" + name;
+    String kind = base.getDiscriminator().getPropertyName();
+    base.setProperties(null);
+    base.setRequired(null);
+    base.setOneOf(new ArrayList<>());
+    for (Map.Entry<String, Schema<?>> entry : Set.copyOf(schemas(api).entrySet())) {
+      List<Schema<?>> parts = (List) entry.getValue().getAllOf();
+      if (parts == null || !ref.equals(parts.getFirst().get$ref())) {
+        continue;
+      }
+      Schema<Object> own = new ObjectSchema();
+      own.addProperty(kind, new StringSchema().addEnumItem(capitals(entry.getKey())));
+      parts.get(1).getProperties().forEach(own::addProperty);
+      api.getComponents().getSchemas().put(entry.getKey(), own);
+    }
+    schemas(api).entrySet().stream()
+        .filter(
+            e ->
+                e.getValue().getProperties() != null
+                    && e.getValue().getProperties().get(kind) instanceof StringSchema s
+                    && s.getEnum() != null
+                    && s.getEnum().equals(List.of(capitals(e.getKey()))))
+        .map(Map.Entry::getKey)
+        .sorted()
+        .forEach(
+            own -> {
+              String ownRef = "#/components/schemas/" + own;
+              base.addOneOfItem(new Schema<>().$ref(ownRef));
+              base.getDiscriminator().mapping(capitals(own), ownRef);
+            });
+    // a list of any of them names the whole, not all of its kinds again
+    schemas(api).values().stream()
+        .filter(s -> s.getProperties() != null)
+        .flatMap(s -> s.getProperties().values().stream())
+        .filter(p -> p.getItems() != null && p.getItems().getOneOf() != null)
+        .forEach(p -> p.setItems(new Schema<>().$ref(ref)));
+  }
+
+  private static String capitals(String name) {
+    return name.replaceAll("(?<!^)([A-Z])", "_$1").toUpperCase(Locale.ENGLISH);
   }
 
   @SuppressWarnings({"rawtypes", "unchecked"})

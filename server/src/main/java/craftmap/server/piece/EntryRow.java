@@ -1,5 +1,7 @@
 package craftmap.server.piece;
 
+import craftmap.core.plan.edit.Told;
+import craftmap.server.piece.edit.ToldWords;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -7,11 +9,24 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
+import tools.jackson.databind.json.JsonMapper;
 
 /** One entry of a piece's history: the whole plan as it stood after one change. */
 @Entity
 @Table(name = "plan_entry")
 class EntryRow {
+  private static final JsonMapper JSON = JsonMapper.shared();
+
+  /** What an entry is the record of. */
+  sealed interface Done {
+    /** An edit. */
+    record ByCode(Told told) implements Done {}
+
+    /** A plan put in place as a whole: whoever did it says why. */
+    record InWords(String sentence) implements Done {}
+  }
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -32,6 +47,12 @@ class EntryRow {
   @Column(columnDefinition = "LONGTEXT")
   private String document;
 
+  /** What was done, by its code; the sentence where it has none. */
+  private String told;
+
+  @Column(name = "told_names", columnDefinition = "TEXT")
+  private String toldNames;
+
   private String summary;
   private String gesture;
 
@@ -45,7 +66,7 @@ class EntryRow {
       Long parentId,
       long madeAs,
       String document,
-      String summary,
+      Done done,
       String gesture,
       Instant madeAt) {
     this.studioId = piece.studioId();
@@ -53,7 +74,13 @@ class EntryRow {
     this.parentId = parentId;
     this.madeAs = madeAs;
     this.document = document;
-    this.summary = summary;
+    switch (done) {
+      case Done.ByCode(Told by) -> {
+        this.told = by.code().name();
+        this.toldNames = JSON.writeValueAsString(by.names());
+      }
+      case Done.InWords(String sentence) -> this.summary = sentence;
+    }
     this.gesture = gesture;
     this.madeAt = madeAt;
   }
@@ -76,8 +103,12 @@ class EntryRow {
     return document;
   }
 
+  /** What was done, as it is said now. */
   String summary() {
-    return summary;
+    return told == null
+        ? summary
+        : ToldWords.say(
+            new Told(Told.Code.valueOf(told), List.of(JSON.readValue(toldNames, String[].class))));
   }
 
   String gesture() {

@@ -41,7 +41,7 @@ class FoldController {
   @GetMapping
   List<FoldedFace> fold(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
-    List<PlanFace> faces = PlanMapper.toPlan(pieces.get(studio, id).document()).faces();
+    List<PlanFace> faces = pieces.get(studio, id).plan().faces();
     return faces.stream()
         .filter(f -> f.pose().isPresent())
         .map(f -> face(f, layer(f, faces)))

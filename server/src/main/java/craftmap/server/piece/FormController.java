@@ -1,6 +1,8 @@
 package craftmap.server.piece;
 
 import craftmap.core.form.FormKind;
+import craftmap.core.form.FormNote;
+import craftmap.core.plan.Plan;
 import craftmap.core.surface.outline.OutlineKind;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -41,7 +43,7 @@ class FormController {
 
   private FormChoice choice(Studio studio, FormKind kind) {
     String name = Words.say("form", kind);
-    PlanDocument blank = PlanMapper.fresh(name, new PlanDocument.FormDoc(kind, Map.of(), Map.of()));
+    Plan blank = new Plan(name, FormNote.typical(kind), Map.of(), List.of());
     return new FormChoice(
         kind, name, Words.say("form.about", kind), views.view(studio, blank, PlanViews.NO_PIECE));
   }

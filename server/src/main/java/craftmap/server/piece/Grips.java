@@ -7,6 +7,7 @@ import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.Turns;
 import craftmap.core.surface.Face;
+import craftmap.server.piece.document.MarkMapper;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;

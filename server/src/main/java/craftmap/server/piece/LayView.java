@@ -5,6 +5,7 @@ import craftmap.core.lay.rule.Way;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.SetOutLine;
 import craftmap.server.fields.FieldView;
+import craftmap.server.piece.document.PointDoc;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -218,7 +219,7 @@ public record LayView(
       double tickMm,
       String text,
       String figure,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument.PointDoc at) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PointDoc at) {}
 
   /** Something a lay takes, with its why. */
   public record TakesView(String name, String text, String note, List<WhyView> why) {}
@@ -253,7 +254,7 @@ public record LayView(
       double xMm,
       double yMm,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) ReadingView.BoxView box,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument.PointDoc about,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PointDoc about,
       String valueText,
       List<MoveView> moves,
       List<SetView> sets) {}

@@ -1,21 +1,7 @@
 package craftmap.server.piece;
 
-import craftmap.core.design.CustomCut;
-import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
-import craftmap.core.design.Dots;
-import craftmap.core.design.EnlargedImage;
-import craftmap.core.design.FoilRoll;
 import craftmap.core.design.MotifBox;
-import craftmap.core.design.Mould;
-import craftmap.core.design.Moulding;
-import craftmap.core.design.Napkin;
-import craftmap.core.design.PaintedZone;
-import craftmap.core.design.Paper;
-import craftmap.core.design.PlasterFabric;
-import craftmap.core.design.StencilDesign;
-import craftmap.core.design.Texture;
-import craftmap.core.design.Transfer;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.LayFindings;
 import craftmap.core.lay.Eye;
@@ -175,7 +161,7 @@ final class LayViews {
         lay.paintId().orElse(null),
         paintName,
         paintColour,
-        design.map(LayViews::isPainted).orElse(false),
+        design.map(Design::isPainted).orElse(false),
         lay.rule().kind(),
         Words.say("rule", lay.rule().kind()),
         suits(design, lay),
@@ -194,24 +180,6 @@ final class LayViews {
   private static String wordsOf(LayRule rule) {
     String text = rule.note().text();
     return text.isBlank() ? Words.say("rule", rule.kind()) : text;
-  }
-
-  /** What takes something out of a pot. */
-  static boolean isPainted(Design design) {
-    return switch (design) {
-      case CustomCut cut -> cut.film() == CustomCut.Film.STENCIL_FILM;
-      case StencilDesign _, Dots _, Texture _, PaintedZone _ -> true;
-      case Transfer _,
-          Napkin _,
-          Paper _,
-          CutOut _,
-          FoilRoll _,
-          Moulding _,
-          Mould _,
-          PlasterFabric _,
-          EnlargedImage _ ->
-          false;
-    };
   }
 
   private static List<LayView.RuleChoice> suits(Optional<Design> design, Lay lay) {

@@ -14,6 +14,7 @@ import craftmap.core.surface.Hole;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.MapGrid;
 import craftmap.core.surface.Zone;
+import craftmap.server.piece.document.MarkMapper;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.List;

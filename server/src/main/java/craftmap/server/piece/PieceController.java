@@ -1,6 +1,16 @@
 package craftmap.server.piece;
 
+import static craftmap.server.piece.document.Given.given;
+
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.edit.Edited;
+import craftmap.core.plan.edit.PlanEdit;
+import craftmap.server.piece.document.FormDoc;
+import craftmap.server.piece.document.PlanDocument;
+import craftmap.server.piece.document.PlanMapper;
+import craftmap.server.piece.edit.EditDoc;
+import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.writing.Version;
@@ -28,6 +38,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class PieceController {
+  /** More than a hand makes before it is answered is no gesture. */
+  private static final int MOST_EDITS = 500;
+
   private final Pieces pieces;
   private final PlanViews views;
 
@@ -52,10 +65,10 @@ class PieceController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String undo,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String redo) {}
 
-  record NewPiece(String name, PlanDocument.FormDoc form) {}
+  record NewPiece(String name, FormDoc form) {}
 
   /**
-   * A changed plan.
+   * A whole plan that takes the place of another.
    *
    * @param summary the change in words, for the history
    * @param gesture saves with the same gesture become one step of the history
@@ -66,20 +79,53 @@ class PieceController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
 
   /**
+   * Edits that become one step of the history.
+   *
+   * @param gesture changes with the same gesture become one step as well
+   */
+  record Change(
+      List<EditDoc> edits,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
+
+  /**
+   * A piece after an edit.
+   *
+   * @param faceId the face to look at now
+   * @param layId the lay to look at now
+   */
+  record EditedView(
+      PieceView piece,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String layId) {}
+
+  /** Edits of a plan that is kept elsewhere. */
+  record EditQuestion(PlanDocument document, List<EditDoc> edits) {}
+
+  /**
+   * What a plan would be.
+   *
+   * @param summary what was done, in words
+   */
+  record EditedPlan(
+      PlanDocument document,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String layId,
+      String summary) {}
+
+  /**
    * What one lay comes to.
    *
-   * @param faceId on which of its faces; the first where absent
    * @param pieceId the piece whose plan it is, so that its own claims count as its own
+   * @param document a plan that is kept elsewhere; the piece's as it is saved where absent
+   * @param edits what would be done to it first
+   * @param faceId on which of its faces; the first where absent
    */
   record LayQuestion(
-      PlanDocument document,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pieceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument document,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<EditDoc> edits,
       String layId,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pieceId) {}
-
-  record LayEditQuestion(PlanDocument document, LayEdits.LayEdit edit) {}
-
-  record EditQuestion(PlanDocument document, PlanEdits.Edit edit) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId) {}
 
   @PostMapping("/pieces")
   ResponseEntity<PieceView> start(Asker asker, @RequestBody NewPiece fresh) {
@@ -87,7 +133,10 @@ class PieceController {
     if (fresh.form() == null) {
       throw new RefusedInput("Form", "empty", "is missing", "a form with its measures");
     }
-    return answer(HttpStatus.CREATED, studio, pieces.start(studio, fresh.name(), fresh.form()));
+    return answer(
+        HttpStatus.CREATED,
+        studio,
+        pieces.start(studio, fresh.name(), PlanMapper.toForm(fresh.form())));
   }
 
   @GetMapping("/pieces/{id}")
@@ -97,7 +146,7 @@ class PieceController {
   }
 
   @PutMapping("/pieces/{id}")
-  ResponseEntity<PieceView> save(
+  ResponseEntity<PieceView> replace(
       Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
@@ -107,11 +156,11 @@ class PieceController {
       throw new RefusedInput("Document", "empty", "is missing", "the whole plan");
     }
     SavedPlan saved =
-        pieces.save(
+        pieces.replace(
             studio,
             id,
             Version.of(ifMatch).number(),
-            change.document(),
+            PlanMapper.toPlan(change.document()),
             change.summary(),
             Optional.ofNullable(change.gesture()));
     return answer(HttpStatus.OK, studio, saved);
@@ -155,51 +204,103 @@ class PieceController {
     return ResponseEntity.noContent().build();
   }
 
-  @PostMapping("/edits")
-  PlanEdits.Edited edit(@RequestBody EditQuestion question) {
-    if (question.document() == null || question.edit() == null) {
-      throw new RefusedInput("Edit", "empty", "is missing", "a plan and what to change in it");
-    }
-    return PlanEdits.edit(question.document(), question.edit());
+  /** Makes edits and keeps what comes of it. */
+  @PostMapping("/pieces/{id}/edits")
+  ResponseEntity<EditedView> edit(
+      Asker asker,
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody Change change) {
+    Studio studio = asker.studio();
+    Pieces.EditedPiece edited =
+        pieces.edit(
+            studio,
+            id,
+            Version.of(ifMatch).number(),
+            edits(change.edits()),
+            Optional.ofNullable(change.gesture()));
+    return answer(
+        HttpStatus.OK,
+        edited.piece(),
+        new EditedView(
+            view(studio, edited.piece()),
+            edited.focus().faceId().orElse(null),
+            edited.focus().layId().orElse(null)));
   }
 
-  @PostMapping("/lay-edits")
-  LayEdits.LayEdited editLay(Asker asker, @RequestBody LayEditQuestion question) {
-    if (question.document() == null || question.edit() == null) {
-      throw new RefusedInput("Edit", "empty", "is missing", "a plan and what to change in it");
+  /** What edits would make of a plan; nothing is kept. */
+  @PostMapping("/edits")
+  EditedPlan wouldBe(Asker asker, @RequestBody EditQuestion question) {
+    Plan plan = PlanMapper.toPlan(given("Plan", question.document()));
+    Edited edited = pieces.edited(asker.studio(), plan, edits(question.edits()));
+    return new EditedPlan(
+        PlanMapper.doc(edited.plan()),
+        edited.focus().faceId().orElse(null),
+        edited.focus().layId().orElse(null),
+        ToldWords.say(edited.told()));
+  }
+
+  private static List<PlanEdit> edits(List<EditDoc> docs) {
+    if (docs == null || docs.isEmpty() || docs.size() > MOST_EDITS) {
+      throw new RefusedInput(
+          "Edits",
+          docs == null ? "none" : "" + docs.size(),
+          "cannot be made at once",
+          "1 to " + MOST_EDITS);
     }
-    return pieces.edit(asker.studio(), question.document(), question.edit());
+    return docs.stream().map(d -> given("Edit", d).edit()).toList();
   }
 
   @PostMapping("/readings")
   ReadingView read(Asker asker, @RequestBody PlanDocument document) {
-    return views.view(asker.studio(), document, PlanViews.NO_PIECE);
+    return views.view(asker.studio(), PlanMapper.toPlan(document), PlanViews.NO_PIECE);
   }
 
   @PostMapping("/readings/lay")
   LayView readLay(Asker asker, @RequestBody LayQuestion question) {
-    return views.view(asker.studio(), question);
+    Studio studio = asker.studio();
+    return views.view(studio, lay(studio, question), question.pieceId());
   }
 
   /** The first options of a lay, each with its items. */
   @PostMapping("/readings/options")
   List<LayView.OptionItems> readOptions(Asker asker, @RequestBody LayQuestion question) {
-    return views.options(asker.studio(), question);
+    Studio studio = asker.studio();
+    return views.options(studio, lay(studio, question), question.pieceId());
+  }
+
+  private Pieces.ReadLay lay(Studio studio, LayQuestion question) {
+    Plan plan =
+        question.document() == null
+            ? pieces.get(studio, given("Plan", question.pieceId())).plan()
+            : PlanMapper.toPlan(question.document());
+    boolean asItIs = question.edits() == null || question.edits().isEmpty();
+    return pieces.readLay(
+        studio,
+        asItIs ? plan : pieces.edited(studio, plan, edits(question.edits())).plan(),
+        given("Lay", question.layId()),
+        Optional.ofNullable(question.faceId()));
   }
 
   private ResponseEntity<PieceView> answer(HttpStatus status, Studio studio, SavedPlan saved) {
-    PieceView view =
-        new PieceView(
-            saved.id(),
-            saved.version(),
-            saved.document(),
-            views.view(studio, saved),
-            saved.savedAt(),
-            saved.archived(),
-            saved.undo().orElse(null),
-            saved.redo().orElse(null));
+    return answer(status, saved, view(studio, saved));
+  }
+
+  private static <T> ResponseEntity<T> answer(HttpStatus status, SavedPlan saved, T body) {
     return ResponseEntity.status(status)
         .header(HttpHeaders.ETAG, "\"" + saved.version() + "\"")
-        .body(view);
+        .body(body);
+  }
+
+  private PieceView view(Studio studio, SavedPlan saved) {
+    return new PieceView(
+        saved.id(),
+        saved.version(),
+        PlanMapper.doc(saved.plan()),
+        views.view(studio, saved),
+        saved.savedAt(),
+        saved.archived(),
+        saved.undo().orElse(null),
+        saved.redo().orElse(null));
   }
 }

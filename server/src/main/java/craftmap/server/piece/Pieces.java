@@ -1,5 +1,6 @@
 package craftmap.server.piece;
 
+import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
@@ -7,7 +8,13 @@ import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.PlanReader;
 import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.edit.Edited;
+import craftmap.core.plan.edit.Editing;
+import craftmap.core.plan.edit.PlanEdit;
+import craftmap.core.plan.edit.Told;
 import craftmap.core.surface.Face;
+import craftmap.server.piece.document.PlanJson;
+import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -15,6 +22,7 @@ import craftmap.server.writing.Clash;
 import craftmap.server.writing.Guarded;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
@@ -81,10 +89,7 @@ public class Pieces {
     hold(studio, id);
     if (!row(studio, id).isArchived()) {
       throw new RefusedInput(
-          "Piece",
-          get(studio, id).document().name(),
-          "is being worked on",
-          "one that was put away");
+          "Piece", get(studio, id).name(), "is being worked on", "one that was put away");
     }
     events.publishEvent(new PieceGone(studio, id));
     pieces.forget(studio.id(), id);
@@ -107,25 +112,18 @@ public class Pieces {
   /** Starts another piece with the same plan; what was done and booked stays with the first. */
   @Guarded
   public SavedPlan copy(Studio studio, String id) {
-    PlanDocument plan = get(studio, id).document();
-    String name = Words.say("edit.copyName", plan.name());
+    Plan plan = get(studio, id).plan();
+    String name = ToldWords.NAMES.copyOf(plan.name());
     int most = Plan.LONGEST_NAME;
     return start(
         studio,
         UUID.randomUUID().toString(),
-        new PlanDocument(
-            plan.schema(),
-            name.length() > most ? name.substring(0, most) : name,
-            plan.form(),
-            plan.faces(),
-            plan.lays()));
+        plan.named(name.length() > most ? name.substring(0, most) : name));
   }
 
   /** A plan read from a file of any age. */
-  public PlanDocument readDocument(JsonNode plan) {
-    PlanDocument document = json.read(plan);
-    PlanMapper.toPlan(document);
-    return document;
+  public Plan readPlan(JsonNode plan) {
+    return json.read(plan);
   }
 
   public SavedPlan get(Studio studio, String id) {
@@ -133,23 +131,19 @@ public class Pieces {
   }
 
   /** What the core makes of a plan, with this studio's shelf and tape. */
-  public PlanReading read(Studio studio, PlanDocument document) {
+  public PlanReading read(Studio studio, Plan plan) {
     return readings.of(
-        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), document),
-        () -> reader(studio).read(PlanMapper.toPlan(document)));
+        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), plan),
+        () -> reader(studio).read(plan));
   }
 
   /** What the core makes of one lay on one of its faces, without looking at the rest. */
-  ReadLay readLay(Studio studio, PieceController.LayQuestion question) {
-    Plan plan = PlanMapper.toPlan(Given.given("Plan", question.document()));
-    String layId = Given.given("Lay", question.layId());
+  ReadLay readLay(Studio studio, Plan plan, String layId, Optional<String> onFace) {
     Lay lay =
-        plan.lays().stream()
-            .filter(l -> l.id().equals(layId))
-            .findFirst()
+        plan.lay(layId)
             .orElseThrow(
                 () -> new RefusedInput("Lay", layId, "is not in this plan", "one of its lays"));
-    String faceId = question.faceId() == null ? lay.faceId() : question.faceId();
+    String faceId = onFace.orElse(lay.faceId());
     List<PlanFace> faces = plan.faces();
     Face face =
         faces.stream()
@@ -171,14 +165,18 @@ public class Pieces {
   /** A lay worked out, and the face it lies on. */
   record ReadLay(List<PlanFace> faces, Face face, LayReading reading) {}
 
-  /** A changed plan in which a design is laid, or a lay changed as a whole. */
-  LayEdits.LayEdited edit(Studio studio, PlanDocument document, LayEdits.LayEdit edit) {
-    return LayEdits.edit(
-        document,
+  /** What a plan would be with some edits made; nothing is saved. */
+  public Edited edited(Studio studio, Plan plan, List<PlanEdit> edits) {
+    return PlanEdit.all(plan, edits, editing(studio));
+  }
+
+  private Editing editing(Studio studio) {
+    return new Editing(
         shelf.asPlansSeeIt(studio.id()),
         reader(studio),
         shelf.paintsAtHand(studio.id()),
-        edit);
+        () -> UUID.randomUUID().toString(),
+        ToldWords.NAMES);
   }
 
   private PlanReader reader(Studio studio) {
@@ -187,14 +185,13 @@ public class Pieces {
 
   /** Starts a piece with nothing found on it yet. */
   @Guarded
-  public SavedPlan start(Studio studio, String name, PlanDocument.FormDoc form) {
-    return start(studio, UUID.randomUUID().toString(), PlanMapper.fresh(name, form));
+  public SavedPlan start(Studio studio, String name, FormNote form) {
+    return start(studio, UUID.randomUUID().toString(), new Plan(name, form, Map.of(), List.of()));
   }
 
   /** Starts a piece from a whole plan, under an id of the caller's. */
   @Guarded
-  public SavedPlan start(Studio studio, String id, PlanDocument document) {
-    PlanMapper.toPlan(document);
+  public SavedPlan start(Studio studio, String id, Plan plan) {
     PieceRow piece = pieces.save(new PieceRow(id, studio.id(), clock.instant()));
     EntryRow entry =
         entries.save(
@@ -202,8 +199,8 @@ public class Pieces {
                 piece,
                 null,
                 piece.version() + 1,
-                json.write(document),
-                Words.say("summary.new"),
+                json.write(plan),
+                new EntryRow.Done.ByCode(Told.of(Told.Code.STARTED)),
                 null,
                 clock.instant()));
     move(studio, id, piece.version(), entry.id());
@@ -211,20 +208,42 @@ public class Pieces {
   }
 
   /**
-   * Saves a plan on top of the version it was made from.
+   * Makes edits on top of the version that they were meant for.
    *
-   * @param gesture saves of one gesture, such as a drag, become one step of the history
+   * @param gesture changes of one gesture, such as a drag, become one step of the history
    */
   @Guarded
-  public SavedPlan save(
+  public EditedPiece edit(
+      Studio studio, String id, long version, List<PlanEdit> edits, Optional<String> gesture) {
+    hold(studio, id);
+    SavedPlan now = get(studio, id);
+    if (now.version() != version) {
+      throw clash(studio, id);
+    }
+    Edited edited = edited(studio, now.plan(), edits);
+    SavedPlan saved =
+        save(studio, id, version, edited.plan(), new EntryRow.Done.ByCode(edited.told()), gesture);
+    return new EditedPiece(saved, edited.focus());
+  }
+
+  /** A piece as it is after an edit, and what to look at now. */
+  public record EditedPiece(SavedPlan piece, Edited.Focus focus) {}
+
+  /** Puts a whole plan in the place of the version it was made from. */
+  @Guarded
+  public SavedPlan replace(
+      Studio studio, String id, long version, Plan plan, String summary, Optional<String> gesture) {
+    checkLength("Summary", summary, LONGEST_SUMMARY);
+    return save(studio, id, version, plan, new EntryRow.Done.InWords(summary), gesture);
+  }
+
+  private SavedPlan save(
       Studio studio,
       String id,
       long version,
-      PlanDocument document,
-      String summary,
+      Plan plan,
+      EntryRow.Done done,
       Optional<String> gesture) {
-    PlanMapper.toPlan(document);
-    checkLength("Summary", summary, LONGEST_SUMMARY);
     gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
     hold(studio, id);
     PieceRow piece = row(studio, id);
@@ -232,10 +251,10 @@ public class Pieces {
     if (piece.version() != version) {
       throw clash(studio, id);
     }
-    String text = json.write(document);
-    if (text.equals(current.document())) {
+    if (plan.equals(json.read(current.document()))) {
       return saved(piece);
     }
+    String text = json.write(plan);
     boolean goesOn =
         gesture.isPresent()
             && gesture.get().equals(current.gesture())
@@ -252,7 +271,7 @@ public class Pieces {
                   current.id(),
                   version + 1,
                   text,
-                  summary,
+                  done,
                   gesture.orElse(null),
                   clock.instant()));
     }

@@ -1,6 +1,7 @@
 package craftmap.server.piece;
 
 import craftmap.core.design.Design;
+import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanReading;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
@@ -26,27 +27,23 @@ public class PlanViews {
   }
 
   public ReadingView view(Studio studio, SavedPlan piece) {
-    return view(studio, piece.document(), piece.id());
+    return view(studio, piece.plan(), piece.id());
   }
 
   /** Of a plan that is saved nowhere, or under some id: what it claims itself is its own. */
-  public ReadingView view(Studio studio, PlanDocument document, String pieceId) {
-    PlanReading reading = pieces.read(studio, document);
-    return views(studio, pieceId).view(document.form(), reading);
+  public ReadingView view(Studio studio, Plan plan, String pieceId) {
+    PlanReading reading = pieces.read(studio, plan);
+    return views(studio, pieceId).view(plan.form(), reading);
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
-  LayView view(Studio studio, PieceController.LayQuestion question) {
-    Pieces.ReadLay read = pieces.readLay(studio, question);
-    return views(studio, question.pieceId()).lays(read.faces()).view(read.face(), read.reading());
+  LayView view(Studio studio, Pieces.ReadLay read, String pieceId) {
+    return views(studio, pieceId).lays(read.faces()).view(read.face(), read.reading());
   }
 
   /** The first options of one lay with their items, to be looked at side by side. */
-  List<LayView.OptionItems> options(Studio studio, PieceController.LayQuestion question) {
-    Pieces.ReadLay read = pieces.readLay(studio, question);
-    return views(studio, question.pieceId())
-        .lays(read.faces())
-        .options(read.face(), read.reading());
+  List<LayView.OptionItems> options(Studio studio, Pieces.ReadLay read, String pieceId) {
+    return views(studio, pieceId).lays(read.faces()).options(read.face(), read.reading());
   }
 
   private ReadingViews views(Studio studio, String pieceId) {

@@ -9,6 +9,9 @@ import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.outline.OutlineKind;
 import craftmap.core.surface.outline.Side;
 import craftmap.server.fields.FieldView;
+import craftmap.server.piece.document.AreaDoc;
+import craftmap.server.piece.document.OutlineDoc;
+import craftmap.server.piece.document.PointDoc;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -55,8 +58,8 @@ public record ReadingView(
       Measure width,
       Measure height,
       String pathData,
-      List<PlanDocument.PointDoc> corners,
-      PlanDocument.PointDoc labelAt,
+      List<PointDoc> corners,
+      PointDoc labelAt,
       boolean wraps,
       OutlineView outline,
       AreaView area,
@@ -75,7 +78,7 @@ public record ReadingView(
       boolean added,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BoxView onNet,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String setInto,
-      PlanDocument.PointDoc at,
+      PointDoc at,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String part,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer partNumber,
       double gridCellMm,
@@ -94,7 +97,7 @@ public record ReadingView(
       String kindText,
       List<FieldView> fields,
       List<CornerView> corners,
-      PlanDocument.OutlineDoc document) {}
+      OutlineDoc document) {}
 
   public record AreaView(
       String grossText, String netText, String workedText, String edgeText, String whyText) {}
@@ -127,7 +130,7 @@ public record ReadingView(
       String name,
       String pathData,
       boolean given,
-      PlanDocument.AreaDoc area,
+      AreaDoc area,
       List<MarkFieldView> fields,
       List<CornerView> corners,
       String forbidsText) {}
@@ -136,7 +139,7 @@ public record ReadingView(
       String id,
       String name,
       boolean given,
-      List<PlanDocument.PointDoc> centres,
+      List<PointDoc> centres,
       Measure left,
       Measure top,
       Measure diameter,
@@ -149,8 +152,8 @@ public record ReadingView(
       String id,
       String name,
       boolean given,
-      PlanDocument.PointDoc from,
-      PlanDocument.PointDoc to,
+      PointDoc from,
+      PointDoc to,
       List<MarkFieldView> fields,
       Measure width,
       String text) {}
@@ -161,7 +164,7 @@ public record ReadingView(
       String colour,
       String pathData,
       String areaText,
-      PlanDocument.AreaDoc area,
+      AreaDoc area,
       List<MarkFieldView> fields,
       List<CornerView> corners) {}
 

@@ -1,6 +1,7 @@
 package craftmap.server.piece;
 
 import craftmap.core.finding.FaceFindings;
+import craftmap.core.form.FormNote;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
@@ -19,6 +20,9 @@ import craftmap.core.surface.outline.QuadOutline;
 import craftmap.core.surface.outline.Side;
 import craftmap.core.surface.outline.Squareness;
 import craftmap.server.fields.FieldViews;
+import craftmap.server.piece.document.MarkMapper;
+import craftmap.server.piece.document.PlanMapper;
+import craftmap.server.piece.document.PointDoc;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
@@ -52,7 +56,7 @@ final class ReadingViews {
     this.lays = new LayViews(tape, designs, stock, id -> faceNames.getOrDefault(id, ""));
   }
 
-  ReadingView view(PlanDocument.FormDoc form, PlanReading reading) {
+  ReadingView view(FormNote form, PlanReading reading) {
     double right = 1;
     double bottom = 1;
     lays.among(reading.pools());
@@ -68,11 +72,9 @@ final class ReadingViews {
       }
       faces.add(face(face, partOf.get(face.face().id())));
     }
-    MeasureSheet sheet = PlanMapper.sheet(form);
-    form.kind().read(sheet);
     return new ReadingView(
         new ReadingView.FormView(
-            form.kind(), Words.say("form", form.kind()), FieldViews.of(sheet, tape)),
+            form.kind(), Words.say("form", form.kind()), FieldViews.of(form.entries(), tape)),
         new ReadingView.BoxView(0, 0, right, bottom),
         faces,
         reading.parts().stream().map(ReadingViews::part).toList(),
@@ -143,22 +145,22 @@ final class ReadingViews {
         words.notes(FaceFindings.of(reading, tape)));
   }
 
-  private static List<PlanDocument.PointDoc> corners(Outline outline) {
-    List<PlanDocument.PointDoc> corners = new ArrayList<>();
+  private static List<PointDoc> corners(Outline outline) {
+    List<PointDoc> corners = new ArrayList<>();
     outline.contour().corners().forEach(p -> corners.add(MarkMapper.doc(p)));
     for (Contour opening : outline.openings()) {
       opening.corners().forEach(p -> corners.add(MarkMapper.doc(p)));
     }
-    corners.add(new PlanDocument.PointDoc(outline.widthMm() / 2, outline.heightMm() / 2));
+    corners.add(new PointDoc(outline.widthMm() / 2, outline.heightMm() / 2));
     return corners;
   }
 
   /** The middle where that lies inside, else the place furthest in. */
-  private static PlanDocument.PointDoc labelAt(Outline outline) {
+  private static PointDoc labelAt(Outline outline) {
     Geometry region = outline.region(LABEL_FLATNESS_MM);
     var middle = region.getCentroid();
     var at = region.contains(middle) ? middle : region.getInteriorPoint();
-    return new PlanDocument.PointDoc(at.getX(), at.getY());
+    return new PointDoc(at.getX(), at.getY());
   }
 
   private ReadingView.OutlineView outline(Outline outline) {

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanReading;
 import craftmap.server.shelf.ShelfService;
 import java.util.function.Supplier;
@@ -17,8 +18,7 @@ final class Readings {
   private static final int MOST = 48;
 
   /** What a reading follows from. */
-  record Question(
-      String studioId, TapeDivision tape, ShelfService.Stamp shelf, PlanDocument document) {}
+  record Question(String studioId, TapeDivision tape, ShelfService.Stamp shelf, Plan plan) {}
 
   private final Cache<Question, PlanReading> lately =
       Caffeine.newBuilder().maximumSize(MOST).build();

@@ -1,5 +1,6 @@
 package craftmap.server.piece;
 
+import craftmap.core.plan.Plan;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -12,13 +13,17 @@ import java.util.Optional;
 public record SavedPlan(
     String id,
     long version,
-    PlanDocument document,
+    Plan plan,
     Instant savedAt,
     boolean archived,
     Optional<String> undo,
     Optional<String> redo) {
+  public String name() {
+    return plan.name();
+  }
+
   /** The same piece with another plan, to see what would come of it. */
-  public SavedPlan with(PlanDocument other) {
+  public SavedPlan with(Plan other) {
     return new SavedPlan(id, version, other, savedAt, archived, undo, redo);
   }
 }

@@ -7,6 +7,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.SetOutLine;
 import craftmap.core.plane.Point;
+import craftmap.server.piece.document.MarkMapper;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;

@@ -115,7 +115,7 @@ class TrialController {
       @RequestParam(defaultValue = "") String words,
       @RequestParam(defaultValue = "0") int from) {
     Studio studio = asker.studio();
-    PlanReading reading = pieces.read(studio, pieces.get(studio, id).document());
+    PlanReading reading = pieces.read(studio, pieces.get(studio, id).plan());
     PlanReading.FaceReading face =
         reading.faces().stream()
             .filter(f -> f.face().id().equals(faceId))

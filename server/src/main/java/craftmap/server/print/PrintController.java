@@ -48,10 +48,10 @@ class PrintController {
             .filter(f -> f.id().equals(faceId))
             .findFirst()
             .orElseThrow(() -> new NoSuchElementException("There is no face " + faceId + "."));
-    PlanReading.FaceReading reading = pieces.read(studio, piece.document()).face(faceId);
+    PlanReading.FaceReading reading = pieces.read(studio, piece.plan()).face(faceId);
     return pdf(
-        piece.document().name() + ", " + view.name(),
-        FaceSheet.pdf(studio, piece.document().name(), reading, view, paper));
+        piece.name() + ", " + view.name(),
+        FaceSheet.pdf(studio, piece.name(), reading, view, paper));
   }
 
   @GetMapping(value = "/print/map", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -60,11 +60,11 @@ class PrintController {
       throws IOException {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
-    String name = piece.document().name();
+    String name = piece.name();
     return pdf(
         name + ", " + Words.say("print.map"),
         MapSheet.pdf(
-            studio, name, pieces.read(studio, piece.document()), views.view(studio, piece), paper));
+            studio, name, pieces.read(studio, piece.plan()), views.view(studio, piece), paper));
   }
 
   @GetMapping(value = "/print/labels", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -73,7 +73,7 @@ class PrintController {
       throws IOException {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
-    String name = piece.document().name();
+    String name = piece.name();
     return pdf(
         name + ", " + Words.say("print.labels"),
         LabelSheet.pdf(studio, name, views.view(studio, piece), paper));

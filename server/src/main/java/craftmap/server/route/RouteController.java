@@ -120,7 +120,7 @@ class RouteController {
       // one piece that cannot be worked out must not hide the others
       return new PieceCard(
           piece.id(),
-          piece.document().name(),
+          piece.name(),
           null,
           piece.savedAt(),
           null,
@@ -128,7 +128,7 @@ class RouteController {
     }
     return new PieceCard(
         piece.id(),
-        piece.document().name(),
+        piece.name(),
         reading,
         piece.savedAt(),
         Standing.of(gathering.gather(studio, piece), reading),

@@ -70,8 +70,7 @@ class TrueSizeController {
     SavedPlan piece = pieces.get(studio, id);
     prints.mustHave(studio, piece, wish);
     String title =
-        Words.say(
-            "trueSize.title", piece.document().name(), Words.say("trueSize.what", wish.what()));
+        Words.say("trueSize.title", piece.name(), Words.say("trueSize.what", wish.what()));
     Job job = jobs.begin(asker, printer, title, new TrueSizePrinter.Order(id, wish));
     return ResponseEntity.status(HttpStatus.ACCEPTED).body(job);
   }

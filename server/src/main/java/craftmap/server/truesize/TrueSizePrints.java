@@ -62,7 +62,7 @@ class TrueSizePrints {
 
   /** As it comes onto pages; nothing where there is nothing of it. */
   List<Spread> spreads(Studio studio, SavedPlan piece, PrintWish wish) {
-    PlanReading reading = pieces.read(studio, piece.document());
+    PlanReading reading = pieces.read(studio, piece.plan());
     TapeDivision tape = studio.tape();
     Paper paper = wish.paper();
     return switch (wish.what()) {

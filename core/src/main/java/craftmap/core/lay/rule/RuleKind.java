@@ -55,11 +55,6 @@ public enum RuleKind {
     };
   }
 
-  public static LayRule read(RuleNote note) {
-    return note.kind()
-        .read(new MeasureSheet(note.measures(), note.choices()), note.points(), note.text());
-  }
-
   /** Whether the rule lays a design of the shelf; lettering brings its own. */
   public boolean needsDesign() {
     return this != LETTERING;

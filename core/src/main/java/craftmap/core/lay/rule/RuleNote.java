@@ -1,5 +1,6 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Point;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,6 +21,38 @@ public record RuleNote(
     choices = Map.copyOf(choices);
     points = List.copyOf(points);
     text = text == null ? "" : text;
+  }
+
+  public LayRule read() {
+    return kind.read(sheet(), points, text);
+  }
+
+  /** Every question of the rule, with what stands on its sheet. */
+  public List<MeasureSheet.Entry> entries() {
+    MeasureSheet sheet = sheet();
+    kind.read(sheet, points, text);
+    return sheet.entries();
+  }
+
+  /** The same with further answers. */
+  public RuleNote with(Map<String, Double> taken, Map<String, String> chosen) {
+    Map<String, Double> allTaken = new LinkedHashMap<>(measures);
+    allTaken.putAll(taken);
+    Map<String, String> allChosen = new LinkedHashMap<>(choices);
+    allChosen.putAll(chosen);
+    return new RuleNote(kind, allTaken, allChosen, points, text);
+  }
+
+  public RuleNote through(List<Point> others) {
+    return new RuleNote(kind, measures, choices, others, text);
+  }
+
+  public RuleNote saying(String other) {
+    return new RuleNote(kind, measures, choices, points, other);
+  }
+
+  private MeasureSheet sheet() {
+    return new MeasureSheet(measures, choices);
   }
 
   static Writer of(RuleKind kind) {

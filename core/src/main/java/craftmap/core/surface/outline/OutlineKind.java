@@ -42,8 +42,4 @@ public enum OutlineKind {
       case BULGE -> BulgeOutline.read(sheet);
     };
   }
-
-  public static Outline read(OutlineNote note) {
-    return note.kind().read(new MeasureSheet(note.measures(), note.choices()), note.points());
-  }
 }

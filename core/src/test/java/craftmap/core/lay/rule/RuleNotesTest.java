@@ -22,7 +22,7 @@ class RuleNotesTest {
   void everyRuleIsWrittenDownAndReadBackTheSame(RuleKind kind) {
     LayRule rule = kind.read(MeasureSheet.blank(), POINTS, "Saltmarsh");
     assertThat(rule.kind()).isEqualTo(kind);
-    assertThat(RuleKind.read(rule.note())).isEqualTo(rule);
+    assertThat(rule.note().read()).isEqualTo(rule);
   }
 
   @ParameterizedTest

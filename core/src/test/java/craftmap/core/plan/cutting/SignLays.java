@@ -2,7 +2,7 @@ package craftmap.core.plan.cutting;
 
 import craftmap.core.design.Design;
 import craftmap.core.form.FormKind;
-import craftmap.core.lay.Eye;
+import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Lays on a sign of 600 x 400 mm. */
 final class SignLays {
@@ -41,27 +40,12 @@ final class SignLays {
         };
     List<Lay> all = new ArrayList<>();
     for (int i = 0; i < lays; i++) {
-      all.add(
-          new Lay(
-              "lay-" + i,
-              FACE,
-              List.of(),
-              design.map(d -> "d"),
-              Optional.empty(),
-              List.of(),
-              rule,
-              Optional.empty(),
-              Optional.empty(),
-              1,
-              OptionalDouble.empty(),
-              Eye.NONE,
-              false,
-              false));
+      all.add(Lay.fresh("lay-" + i, FACE, design.map(d -> "d"), rule, Optional.empty(), 1));
     }
     Plan plan =
         new Plan(
             "Sign",
-            FormKind.SIGN.read(new MeasureSheet(Map.of("width", 600.0, "height", 400.0), Map.of())),
+            new FormNote(FormKind.SIGN, Map.of("width", 600.0, "height", 400.0), Map.of()),
             Map.of(),
             all);
     return new PlanReader(shelf, TapeDivision.MM_1)

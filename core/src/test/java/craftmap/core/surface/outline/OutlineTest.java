@@ -127,7 +127,7 @@ class OutlineTest {
   @ParameterizedTest
   @MethodSource("everyKind")
   void writtenDownAndReadAgainItIsTheSame(Outline outline) {
-    assertThat(OutlineKind.read(outline.note())).isEqualTo(outline);
+    assertThat(outline.note().read()).isEqualTo(outline);
   }
 
   @ParameterizedTest

@@ -1,6 +1,7 @@
-package craftmap.server.piece;
+package craftmap.server.piece.document;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Plan;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -11,24 +12,24 @@ import tools.jackson.databind.node.ObjectNode;
  * Plans as text. An older shape is brought up step by step, each step from one version to the next,
  * so that a plan of any age can be opened and imported.
  */
-final class PlanJson {
+public final class PlanJson {
   private static final Set<String> FINISHES = Set.of("PAINTED", "WAXED", "VARNISHED");
 
   private final JsonMapper json;
 
-  PlanJson(JsonMapper json) {
+  public PlanJson(JsonMapper json) {
     this.json = json;
   }
 
-  String write(PlanDocument document) {
-    return json.writeValueAsString(document);
+  public String write(Plan plan) {
+    return json.writeValueAsString(PlanMapper.doc(plan));
   }
 
-  PlanDocument read(String text) {
+  public Plan read(String text) {
     return read(json.readTree(text));
   }
 
-  PlanDocument read(JsonNode tree) {
+  public Plan read(JsonNode tree) {
     if (!(tree instanceof ObjectNode plan)) {
       throw new RefusedInput("Plan", "no object", "is not a plan", "the plan of a piece");
     }
@@ -51,7 +52,7 @@ final class PlanJson {
       throw new RefusedInput(
           "Plan", "schema " + schema, "is not known here", "1 to " + PlanDocument.SCHEMA);
     }
-    return json.treeToValue(plan, PlanDocument.class);
+    return PlanMapper.toPlan(json.treeToValue(plan, PlanDocument.class));
   }
 
   /**

@@ -1,0 +1,338 @@
+package craftmap.core.plan.edit;
+
+import craftmap.core.colour.Colour;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Found;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.PlanFace;
+import craftmap.core.plane.Point;
+import craftmap.core.surface.Exposure;
+import craftmap.core.surface.Face;
+import craftmap.core.surface.Finish;
+import craftmap.core.surface.MakeUp;
+import craftmap.core.surface.Relief;
+import craftmap.core.surface.outline.OtherShape;
+import craftmap.core.surface.outline.OutlineKind;
+import craftmap.core.surface.outline.OutlineNote;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/** What is done to a face. */
+public sealed interface FaceEdit extends PlanEdit {
+  String faceId();
+
+  /** Edits that change what was found on a face, and nothing else. */
+  sealed interface OfFound extends FaceEdit {
+    Found to(Found found, Face face);
+
+    Told told(Face face);
+
+    @Override
+    default Edited to(Plan plan, Editing editing) {
+      Face face = Editing.face(plan, faceId()).face();
+      return new Edited(
+          plan.with(faceId(), to(plan.foundOn(faceId()), face)),
+          told(face),
+          Edited.Focus.on(faceId()));
+    }
+  }
+
+  record Name(String faceId, String name) implements OfFound {
+    private static final int LONGEST = 60;
+
+    public Name {
+      if (name == null || name.isBlank() || name.length() > LONGEST) {
+        throw new RefusedInput(
+            "Name of the face",
+            name == null || name.isBlank() ? "empty" : name.substring(0, 20) + "…",
+            "is not a name",
+            "1 to " + LONGEST + " characters");
+      }
+    }
+
+    @Override
+    public Found to(Found found, Face face) {
+      return found.named(name);
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.NAMED_FACE, face.name(), name);
+    }
+  }
+
+  record ChangeMakeUp(String faceId, MakeUp makeUp) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      Found.Surface now = found.surface();
+      return found.with(new Found.Surface(makeUp, now.finish(), now.ground(), now.exposure()));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.MAKE_UP, face.name());
+    }
+  }
+
+  record ChangeFinish(String faceId, Finish finish) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      Found.Surface now = found.surface();
+      return found.with(new Found.Surface(now.makeUp(), finish, now.ground(), now.exposure()));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.FINISH, face.name());
+    }
+  }
+
+  record ChangeGround(String faceId, Colour ground) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      Found.Surface now = found.surface();
+      return found.with(new Found.Surface(now.makeUp(), now.finish(), ground, now.exposure()));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.GROUND, face.name());
+    }
+  }
+
+  record ChangeExposure(String faceId, Set<Exposure> exposure) implements OfFound {
+    public ChangeExposure {
+      exposure = Set.copyOf(exposure);
+    }
+
+    @Override
+    public Found to(Found found, Face face) {
+      Found.Surface now = found.surface();
+      return found.with(new Found.Surface(now.makeUp(), now.finish(), now.ground(), exposure));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.EXPOSURE, face.name());
+    }
+  }
+
+  record EdgeDepth(String faceId, double edgeDepthMm) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      Found.Shape now = found.shape();
+      return found.with(
+          new Found.Shape(now.outline(), OptionalDouble.of(edgeDepthMm), now.relief()));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.EDGE_DEPTH, face.name());
+    }
+  }
+
+  record ChangeRelief(String faceId, Relief relief) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      Found.Shape now = found.shape();
+      return found.with(new Found.Shape(now.outline(), now.edgeDepthMm(), Optional.of(relief)));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.RELIEF, face.name());
+    }
+  }
+
+  /** Measures and choices of the outline that were taken; the others stay. */
+  record Tape(String faceId, Map<String, Double> measures, Map<String, String> choices)
+      implements OfFound {
+    /** A check taped as nothing was not taped. */
+    private static final String CHECK = "check";
+
+    public Tape {
+      measures = Map.copyOf(measures);
+      choices = Map.copyOf(choices);
+    }
+
+    @Override
+    public Found to(Found found, Face face) {
+      OutlineNote note =
+          found.shape().outline().orElse(face.outline().note()).with(measures, choices);
+      boolean noCheck = measures.getOrDefault(CHECK, 1.0) == 0;
+      return found.with(found.shape().with(noCheck ? note.without(CHECK) : note));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(
+          Told.Code.OUTLINE,
+          face.name(),
+          Answers.labels(
+              face.outline().note().with(measures, choices).entries(), measures, choices));
+    }
+  }
+
+  /** The corners of an outline through points. */
+  record Corners(String faceId, List<Point> points) implements OfFound {
+    public Corners {
+      points = List.copyOf(points);
+    }
+
+    @Override
+    public Found to(Found found, Face face) {
+      OutlineNote now = found.shape().outline().orElse(face.outline().note());
+      return found.with(found.shape().with(now.through(points)));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.OUTLINE_POINTS, face.name());
+    }
+  }
+
+  /** An outline of another kind in the box of the one there is. */
+  record Reshape(String faceId, OutlineKind outline) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      return found.with(found.shape().with(OtherShape.asLargeAs(face.outline(), outline)));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(Told.Code.RESHAPED, face.name());
+    }
+  }
+
+  /** Whether it is on the map. */
+  record Show(String faceId, boolean shown) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      return found.with(found.belonging().shown(shown));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(shown ? Told.Code.SHOWN : Told.Code.LEFT_OUT, face.name());
+    }
+  }
+
+  /** Whether it is a part that comes off. */
+  record ComeOff(String faceId, boolean comesOff) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      return found.with(found.belonging().comesOff(comesOff));
+    }
+
+    @Override
+    public Told told(Face face) {
+      return Told.of(comesOff ? Told.Code.COMES_OFF : Told.Code.STAYS_ON, face.name());
+    }
+  }
+
+  /** The same face once more; damage is not copied, it is where it is. */
+  record Duplicate(String faceId, String id) implements FaceEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      Face face = Editing.face(plan, faceId).face();
+      refuseTaken(plan, id);
+      Found copy =
+          new Found(
+              Optional.of(editing.names().copyOf(face.name())),
+              new Found.Shape(
+                  Optional.of(face.outline().note()),
+                  OptionalDouble.of(face.edgeDepthMm()),
+                  Optional.of(face.relief())),
+              new Found.Surface(face.makeUp(), face.finish(), face.ground(), face.exposure()),
+              new Found.Belonging(
+                  Optional.of(true),
+                  plan.foundOn(faceId).belonging().comesOff(),
+                  Found.Standing.ADDED),
+              true,
+              face.marks().withoutBlemishes().renamed(old -> editing.ids().get()));
+      return new Edited(
+          plan.with(id, copy),
+          Told.of(Told.Code.DUPLICATED_FACE, face.name()),
+          Edited.Focus.on(id));
+    }
+  }
+
+  /** A face by itself, of an outline with typical measures. */
+  record Add(String id, OutlineKind outline) implements FaceEdit {
+    @Override
+    public String faceId() {
+      return id;
+    }
+
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      refuseTaken(plan, id);
+      int number =
+          1
+              + (int)
+                  plan.found().values().stream()
+                      .filter(f -> f.standing() == Found.Standing.ADDED)
+                      .count();
+      String name = editing.names().face(number);
+      Found fresh =
+          Found.nothing()
+              .named(name)
+              .with(Found.Shape.of(OtherShape.typical(outline)))
+              .with(Found.Belonging.OF_THE_FORM.standing(Found.Standing.ADDED));
+      return new Edited(
+          plan.with(id, fresh), Told.of(Told.Code.ADDED_FACE, name), Edited.Focus.on(id));
+    }
+  }
+
+  /** One of the form's is kept in mind and can be brought back; one that was added is gone. */
+  record TakeOff(String faceId) implements FaceEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      PlanFace face = Editing.face(plan, faceId);
+      String next =
+          plan.faces().stream()
+              .map(f -> f.face().id())
+              .filter(f -> !f.equals(faceId))
+              .findFirst()
+              .orElseThrow(
+                  () ->
+                      new RefusedInput(
+                          "Face", face.face().name(), "is the last one", "at least one face"));
+      Plan left =
+          face.added() ? plan.without(faceId) : standing(plan, faceId, Found.Standing.REMOVED);
+      return new Edited(
+          left, Told.of(Told.Code.TOOK_FACE_OFF, face.face().name()), Edited.Focus.on(next));
+    }
+  }
+
+  record BringBack(String faceId) implements FaceEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      if (plan.foundOn(faceId).standing() != Found.Standing.REMOVED) {
+        throw new RefusedInput("Face", faceId, "was not taken off", "one that was");
+      }
+      Plan back = standing(plan, faceId, Found.Standing.OF_THE_FORM);
+      return new Edited(
+          back,
+          Told.of(Told.Code.BROUGHT_FACE_BACK, Editing.face(back, faceId).face().name()),
+          Edited.Focus.on(faceId));
+    }
+  }
+
+  private static Plan standing(Plan plan, String faceId, Found.Standing standing) {
+    Found found = plan.foundOn(faceId);
+    return plan.with(faceId, found.with(found.belonging().standing(standing)));
+  }
+
+  private static void refuseTaken(Plan plan, String id) {
+    boolean taken =
+        plan.found().containsKey(id)
+            || plan.formFaces().faces().stream().anyMatch(f -> f.id().equals(id));
+    if (taken || id.isBlank()) {
+      throw new RefusedInput("Face", id, "is there already", "an id of its own");
+    }
+  }
+}

@@ -1,0 +1,76 @@
+package craftmap.core.plan.edit;
+
+import java.util.List;
+
+/**
+ * What an edit did, for the history: a code, and what the artist called the things it did it to.
+ * Sentences are made where they are read.
+ */
+public record Told(Code code, List<String> names) {
+  public Told {
+    names = List.copyOf(names);
+  }
+
+  public static Told of(Code code, String... names) {
+    return new Told(code, List.of(names));
+  }
+
+  /** What can have been done. */
+  public enum Code {
+    NOTHING,
+    STARTED,
+    NAMED_PIECE,
+    MEASURED_PIECE,
+    NAMED_FACE,
+    MAKE_UP,
+    FINISH,
+    GROUND,
+    EXPOSURE,
+    EDGE_DEPTH,
+    RELIEF,
+    OUTLINE,
+    OUTLINE_POINTS,
+    RESHAPED,
+    SHOWN,
+    LEFT_OUT,
+    COMES_OFF,
+    STAYS_ON,
+    DUPLICATED_FACE,
+    ADDED_FACE,
+    TOOK_FACE_OFF,
+    BROUGHT_FACE_BACK,
+    ADDED_MARK,
+    CHANGED_MARK,
+    TOOK_MARK_AWAY,
+    COPIED_MARKS,
+    MIRRORED_MARKS,
+    OWN_MARKS,
+    LAID,
+    LAID_WORDS,
+    OTHER_RULE,
+    RULE,
+    RULE_POINTS,
+    RULE_WORDS,
+    PICKED,
+    FOLLOWED_BEST,
+    PAINT,
+    COATS,
+    GOES_AROUND,
+    GOES_OVER,
+    BY_EYE,
+    MEASURED_PLACES,
+    PIECES,
+    CORNER_PIECE,
+    FACES,
+    HID,
+    SHOWED,
+    LOCKED,
+    UNLOCKED,
+    EARLIER,
+    LATER,
+    COPIED_LAY,
+    MIRRORED_LAY,
+    COPIED_TO_ALIKE,
+    TOOK_LAY_OFF
+  }
+}

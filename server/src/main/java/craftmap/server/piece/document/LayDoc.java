@@ -1,0 +1,35 @@
+package craftmap.server.piece.document;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * A lay.
+ *
+ * @param alsoOn further faces that it goes over
+ * @param designId absent for lettering, which brings its own
+ * @param moreDesignIds further pieces of a collage, one for each copy
+ * @param cornerDesignId what sits in the corners of a border, where that is another design
+ * @param paintId absent for what is not painted
+ * @param clearMm it goes around what was laid before it, this far clear
+ */
+public record LayDoc(
+    String id,
+    String faceId,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> alsoOn,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> moreDesignIds,
+    RuleDoc rule,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc pick,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String paintId,
+    int coats,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double clearMm,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) EyeDoc eye,
+    boolean hidden,
+    boolean locked) {
+  public LayDoc {
+    alsoOn = alsoOn == null ? List.of() : List.copyOf(alsoOn);
+    moreDesignIds = moreDesignIds == null ? List.of() : List.copyOf(moreDesignIds);
+  }
+}

@@ -1,0 +1,232 @@
+package craftmap.server.piece.document;
+
+import static craftmap.server.piece.document.Given.given;
+import static craftmap.server.piece.document.Given.place;
+
+import craftmap.core.colour.Colour;
+import craftmap.core.form.FormNote;
+import craftmap.core.lay.Eye;
+import craftmap.core.lay.rule.Pick;
+import craftmap.core.lay.rule.RuleNote;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.Found;
+import craftmap.core.plan.Lay;
+import craftmap.core.plan.Plan;
+import craftmap.core.plane.Point;
+import craftmap.core.surface.Marks;
+import craftmap.core.surface.Relief;
+import craftmap.core.surface.outline.OutlineNote;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * Between the plan as stored and sent and the plan the core works on, both ways: what goes one way
+ * and back is the same. The core refuses what cannot be.
+ */
+public final class PlanMapper {
+  private PlanMapper() {}
+
+  public static Plan toPlan(PlanDocument document) {
+    if (document.schema() != PlanDocument.SCHEMA) {
+      throw new RefusedInput(
+          "Schema", "" + document.schema(), "is not known here", "" + PlanDocument.SCHEMA);
+    }
+    Map<String, Found> found = new LinkedHashMap<>();
+    for (FaceDoc face : document.faces()) {
+      Found twice = found.put(given("Face", face.id()), toFound(face));
+      if (twice != null) {
+        throw new RefusedInput("Face", face.id(), "is there twice", "each face once");
+      }
+    }
+    return new Plan(
+        document.name(),
+        toForm(given("Form", document.form())),
+        found,
+        document.lays().stream().map(PlanMapper::toLay).toList());
+  }
+
+  public static PlanDocument doc(Plan plan) {
+    return new PlanDocument(
+        PlanDocument.SCHEMA,
+        plan.name(),
+        new FormDoc(plan.form().kind(), plan.form().measures(), plan.form().choices()),
+        plan.found().entrySet().stream().map(e -> doc(e.getKey(), e.getValue())).toList(),
+        plan.lays().stream().map(PlanMapper::doc).toList());
+  }
+
+  // ---- form and faces
+
+  public static FormNote toForm(FormDoc form) {
+    return new FormNote(given("Form", form.kind()), form.measures(), form.choices());
+  }
+
+  private static OutlineNote toOutline(OutlineDoc outline) {
+    return new OutlineNote(
+        given("Kind of outline", outline.kind()),
+        outline.measures(),
+        outline.choices(),
+        toPoints("Points of the outline", outline.points()));
+  }
+
+  public static OutlineDoc doc(OutlineNote note) {
+    return new OutlineDoc(note.kind(), note.measures(), note.choices(), docs(note.points()));
+  }
+
+  private static Found toFound(FaceDoc face) {
+    return new Found(
+        Optional.ofNullable(face.name()),
+        new Found.Shape(
+            Optional.ofNullable(face.outline()).map(PlanMapper::toOutline),
+            optional(face.edgeDepthMm()),
+            Optional.ofNullable(face.relief()).map(Relief::new)),
+        new Found.Surface(
+            given("Make-up", face.makeUp()),
+            face.finish(),
+            new Colour(face.ground()),
+            Set.copyOf(face.exposure())),
+        new Found.Belonging(
+            Optional.ofNullable(face.shown()),
+            Optional.ofNullable(face.comesOff()),
+            face.standing()),
+        face.ownMarks(),
+        MarkMapper.toMarks(face));
+  }
+
+  private static FaceDoc doc(String id, Found found) {
+    Found.Shape shape = found.shape();
+    Found.Surface surface = found.surface();
+    Marks marks = found.marks();
+    return new FaceDoc(
+        id,
+        found.name().orElse(null),
+        shape.outline().map(PlanMapper::doc).orElse(null),
+        surface.makeUp(),
+        surface.finish(),
+        surface.ground().hex(),
+        surface.exposure().stream().sorted().toList(),
+        orNull(shape.edgeDepthMm()),
+        shape.relief().map(Relief::factor).orElse(null),
+        found.belonging().shown().orElse(null),
+        found.belonging().comesOff().orElse(null),
+        found.standing(),
+        found.ownMarks(),
+        marks.keepOuts().stream().map(MarkMapper::doc).toList(),
+        marks.holes().stream().map(MarkMapper::doc).toList(),
+        marks.breaks().stream().map(MarkMapper::doc).toList(),
+        marks.blemishes().stream().map(MarkMapper::doc).toList(),
+        marks.zones().stream().map(MarkMapper::doc).toList());
+  }
+
+  // ---- lays
+
+  private static Lay toLay(LayDoc lay) {
+    return new Lay(
+        given("Lay", lay.id()),
+        new Lay.Place(given("Face of the lay", lay.faceId()), lay.alsoOn()),
+        new Lay.Pieces(
+            Optional.ofNullable(lay.designId()),
+            Optional.ofNullable(lay.cornerDesignId()),
+            lay.moreDesignIds()),
+        new Lay.Work(
+            toRule(given("Rule", lay.rule())),
+            Optional.ofNullable(lay.pick()).map(PlanMapper::toPick),
+            optional(lay.clearMm()),
+            toEye(lay.eye())),
+        new Lay.Paint(Optional.ofNullable(lay.paintId()), lay.coats()),
+        new Lay.Keeping(lay.hidden(), lay.locked()));
+  }
+
+  private static LayDoc doc(Lay lay) {
+    return new LayDoc(
+        lay.id(),
+        lay.faceId(),
+        lay.alsoOn(),
+        lay.designId().orElse(null),
+        lay.cornerDesignId().orElse(null),
+        lay.moreDesignIds(),
+        doc(lay.work().rule()),
+        lay.pick().map(p -> new PickDoc(p.way(), p.count(), p.across())).orElse(null),
+        lay.paintId().orElse(null),
+        lay.coats(),
+        orNull(lay.clearMm()),
+        lay.eye().equals(Eye.NONE) ? null : doc(lay.eye()),
+        lay.hidden(),
+        lay.locked());
+  }
+
+  private static RuleNote toRule(RuleDoc rule) {
+    return new RuleNote(
+        given("Kind of rule", rule.kind()),
+        rule.measures(),
+        rule.choices(),
+        toPoints("Points of the line", rule.points()),
+        rule.text());
+  }
+
+  private static RuleDoc doc(RuleNote note) {
+    return new RuleDoc(
+        note.kind(),
+        note.measures(),
+        note.choices(),
+        docs(note.points()),
+        note.text().isEmpty() ? null : note.text());
+  }
+
+  public static Pick toPick(PickDoc pick) {
+    return new Pick(given("Way of the pick", pick.way()), pick.count(), pick.across());
+  }
+
+  /** What the eye changes; nothing where nothing is said. */
+  public static Eye toEye(EyeDoc eye) {
+    return eye == null
+        ? Eye.NONE
+        : new Eye(
+            eye.wobbleMm(),
+            eye.wobbleDeg(),
+            eye.seed(),
+            eye.held().stream()
+                .map(
+                    h ->
+                        new Eye.Held(
+                            h.item(),
+                            new Point(
+                                place("Place of a copy", h.xMm()),
+                                place("Place of a copy", h.yMm())),
+                            h.turnDeg()))
+                .toList());
+  }
+
+  private static EyeDoc doc(Eye eye) {
+    return new EyeDoc(
+        eye.wobbleMm(),
+        eye.wobbleDeg(),
+        eye.seed(),
+        eye.held().stream()
+            .map(h -> new HeldDoc(h.item(), h.at().xMm(), h.at().yMm(), h.turnDeg()))
+            .toList());
+  }
+
+  // ---- points, and what may be absent
+
+  public static List<Point> toPoints(String field, List<PointDoc> points) {
+    return points.stream()
+        .map(p -> new Point(place(field, p.xMm()), place(field, p.yMm())))
+        .toList();
+  }
+
+  private static List<PointDoc> docs(List<Point> points) {
+    return points.stream().map(MarkMapper::doc).toList();
+  }
+
+  private static OptionalDouble optional(Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  private static Double orNull(OptionalDouble value) {
+    return value.isPresent() ? value.getAsDouble() : null;
+  }
+}

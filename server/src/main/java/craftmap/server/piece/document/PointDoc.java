@@ -1,0 +1,3 @@
+package craftmap.server.piece.document;
+
+public record PointDoc(double xMm, double yMm) {}

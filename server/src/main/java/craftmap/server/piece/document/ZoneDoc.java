@@ -1,0 +1,3 @@
+package craftmap.server.piece.document;
+
+public record ZoneDoc(String id, String name, String colour, AreaDoc area) {}

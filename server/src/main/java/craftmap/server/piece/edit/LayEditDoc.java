@@ -1,0 +1,191 @@
+package craftmap.server.piece.edit;
+
+import static craftmap.server.piece.document.Given.answers;
+import static craftmap.server.piece.document.Given.given;
+import static craftmap.server.piece.document.PlanMapper.toPoints;
+import static craftmap.server.piece.edit.EditDoc.face;
+import static craftmap.server.piece.edit.EditDoc.lay;
+import static craftmap.server.piece.edit.EditDoc.orNew;
+
+import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.plan.edit.LayEdit;
+import craftmap.core.plan.edit.PlanEdit;
+import craftmap.server.piece.document.EyeDoc;
+import craftmap.server.piece.document.PickDoc;
+import craftmap.server.piece.document.PlanMapper;
+import craftmap.server.piece.document.PointDoc;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What is done to a lay, as it is sent. */
+public sealed interface LayEditDoc extends EditDoc {
+  record MeasureLay(
+      String layId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Map<String, Double> measures,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Map<String, String> choices)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Measure(
+          lay(layId), answers("Measure", measures), answers("Choice", choices));
+    }
+  }
+
+  record PointsOfLay(String layId, List<PointDoc> points) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Points(
+          lay(layId), toPoints("Points of the line", given("Points of the line", points)));
+    }
+  }
+
+  record TextOfLay(String layId, String text) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Text(lay(layId), given("Words", text));
+    }
+  }
+
+  record OtherRule(String layId, RuleKind rule) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.OtherRule(lay(layId), given("Rule", rule));
+    }
+  }
+
+  record PickOption(
+      String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc pick)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.PickOption(lay(layId), Optional.ofNullable(pick).map(PlanMapper::toPick));
+    }
+  }
+
+  record GoAround(
+      String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double clearMm)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.GoAround(
+          lay(layId), clearMm == null ? OptionalDouble.empty() : OptionalDouble.of(clearMm));
+    }
+  }
+
+  record ByEye(String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) EyeDoc eye)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.ByEye(lay(layId), PlanMapper.toEye(eye));
+    }
+  }
+
+  record UsePieces(String layId, List<String> designIds) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.UsePieces(lay(layId), given("Pieces", designIds));
+    }
+  }
+
+  record CornerPiece(
+      String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.CornerPiece(lay(layId), Optional.ofNullable(designId));
+    }
+  }
+
+  record LayOver(String layId, List<String> alsoOn) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Over(lay(layId), given("Faces of the lay", alsoOn));
+    }
+  }
+
+  record PaintWith(String layId, String paintId) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.PaintWith(lay(layId), given("Paint", paintId));
+    }
+  }
+
+  record ChangeCoats(String layId, int coats) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Coats(lay(layId), coats);
+    }
+  }
+
+  record HideLay(String layId, boolean hidden) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Hide(lay(layId), hidden);
+    }
+  }
+
+  record LockLay(String layId, boolean locked) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Lock(lay(layId), locked);
+    }
+  }
+
+  record MoveLay(String layId, String faceId, boolean later) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Move(lay(layId), face(faceId), later);
+    }
+  }
+
+  record TakeLayOff(String layId) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.TakeOff(lay(layId));
+    }
+  }
+
+  record LayDesign(
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String id,
+      String faceId,
+      String designId)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.LayDesign(orNew(id), face(faceId), given("Design", designId));
+    }
+  }
+
+  record LayWords(
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String id,
+      String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String text)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.LayWords(orNew(id), face(faceId), Optional.ofNullable(text));
+    }
+  }
+
+  record CopyLay(
+      String layId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String id,
+      String faceId,
+      boolean mirrored)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.Copy(lay(layId), orNew(id), face(faceId), mirrored);
+    }
+  }
+
+  record CopyToAlike(String layId) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.CopyToAlike(lay(layId));
+    }
+  }
+}

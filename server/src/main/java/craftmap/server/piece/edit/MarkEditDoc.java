@@ -1,0 +1,100 @@
+package craftmap.server.piece.edit;
+
+import static craftmap.server.piece.document.Given.given;
+import static craftmap.server.piece.document.Given.place;
+import static craftmap.server.piece.edit.EditDoc.face;
+import static craftmap.server.piece.edit.EditDoc.orNew;
+
+import craftmap.core.plan.edit.MarkEdit;
+import craftmap.core.plan.edit.PlanEdit;
+import craftmap.core.plane.Point;
+import craftmap.server.piece.document.BlemishDoc;
+import craftmap.server.piece.document.BreakDoc;
+import craftmap.server.piece.document.HoleDoc;
+import craftmap.server.piece.document.KeepOutDoc;
+import craftmap.server.piece.document.MarkMapper;
+import craftmap.server.piece.document.ZoneDoc;
+import io.swagger.v3.oas.annotations.media.Schema;
+
+/** What is done to the marks of a face, as it is sent. */
+public sealed interface MarkEditDoc extends EditDoc {
+  record AddMark(
+      String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String id,
+      MarkEdit.Kind mark,
+      double xMm,
+      double yMm)
+      implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.Add(
+          face(faceId),
+          orNew(id),
+          given("Kind of mark", mark),
+          new Point(place("Place of the mark", xMm), place("Place of the mark", yMm)));
+    }
+  }
+
+  record PutKeepOut(String faceId, KeepOutDoc keepOut) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Keep-out", keepOut)));
+    }
+  }
+
+  record PutHole(String faceId, HoleDoc hole) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Hole", hole)));
+    }
+  }
+
+  record PutBreak(String faceId, BreakDoc joint) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Break", joint)));
+    }
+  }
+
+  record PutBlemish(String faceId, BlemishDoc blemish) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Blemish", blemish)));
+    }
+  }
+
+  record PutZone(String faceId, ZoneDoc zone) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Zone", zone)));
+    }
+  }
+
+  record ShapeMark(String faceId, String markId, MarkEdit.AreaShape shape) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.Shape(face(faceId), given("Mark", markId), given("Shape", shape));
+    }
+  }
+
+  record TakeMarkAway(String faceId, String markId) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.TakeAway(face(faceId), given("Mark", markId));
+    }
+  }
+
+  record HandMarksOver(String faceId, String toFaceId, boolean mirrored) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.HandOver(face(faceId), face(toFaceId), mirrored);
+    }
+  }
+
+  record OwnMarks(String faceId) implements MarkEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new MarkEdit.MakeOwn(face(faceId));
+    }
+  }
+}
