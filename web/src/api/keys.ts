@@ -42,6 +42,8 @@ export const keys = {
     key('trials', ['plan', 'shelf'], id, faceId, version, wish),
   options: (id: string, layId: string, faceId: string, version: number) =>
     key('options', ['plan'], id, layId, faceId, version),
+  mends: (id: string, version: number, faceId: string, layId: string, rule: string) =>
+    key('mends', ['plan', 'shelf'], id, version, faceId, layId, rule),
   edits: (base: unknown, changes: unknown) => key('edits', ['plan'], base, changes),
   gather: (id: string, version: number) => key('gather', ['plan', 'shelf'], id, version),
   cuts: (id: string, version: number, together: readonly string[]) =>

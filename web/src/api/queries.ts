@@ -170,6 +170,24 @@ export function useRemedies(
   });
 }
 
+/** What would mend a finding on a lay. */
+export function useMends(
+  pieceId: string,
+  version: number,
+  lay: { readonly faceId: string; readonly id: string },
+  rule: string,
+) {
+  return useQuery({
+    queryKey: keys.mends(pieceId, version, lay.faceId, lay.id, rule),
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/faces/{faceId}/lays/{layId}/mends/{rule}', {
+          params: { path: { id: pieceId, faceId: lay.faceId, layId: lay.id, rule } },
+        }),
+      ),
+  });
+}
+
 export type Paper = 'A4' | 'LETTER';
 
 export function usePrints(pieceId: string, version: number, paper: Paper) {

@@ -13,6 +13,7 @@ import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
+import { useGoAfter } from '../plan/useGoAfter';
 import { SORTS } from '../shelf/sorts';
 import { TrialDetails, VERDICT_COLOUR } from './TrialDetails';
 import { TrialDrawing } from './TrialDrawing';
@@ -27,6 +28,7 @@ export function ChoosePage() {
   const { faceId } = useParams();
   const plan = usePlan();
   const go = useNavigate();
+  const goAfter = useGoAfter();
   const stencils = useStencilMap();
   const pots = usePots().data ?? [];
   const { face, next } = useFace(faceId);
@@ -66,7 +68,7 @@ export function ChoosePage() {
   const lay = (trial: TrialView) =>
     plan.edit(
       { kind: 'LAY_DESIGN', id: newId(), faceId: face.id, designId: trial.designId },
-      { after: (e) => go(`${base}/lay-out/${e.faceId}/${e.layId}`) },
+      goAfter((e) => `${base}/lay-out/${e.faceId}/${e.layId}`),
     );
   const turnTo = (name: (typeof TURNS)[number]['name']) => {
     setSort(name);

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import type { NoteView } from '../api/client';
 import { Fig } from './Fig';
 
@@ -9,7 +10,14 @@ const LOOKS = {
 } as const;
 
 /** What to know: a sign and a colour together, so that neither is needed alone. */
-export function Notes({ notes }: { notes: ReadonlyArray<NoteView> }) {
+export function Notes({
+  notes,
+  under,
+}: {
+  notes: ReadonlyArray<NoteView>;
+  /** what can be done about a note */
+  under?: (note: NoteView) => ReactNode;
+}) {
   return (
     <Flex as="ul" direction="column" gap="2" listStyleType="none">
       {notes.map((note) => {
@@ -35,6 +43,7 @@ export function Notes({ notes }: { notes: ReadonlyArray<NoteView> }) {
             <Box>
               <chakra.span srOnly>{look.word}</chakra.span>
               <Fig text={note.text} />
+              {under?.(note)}
             </Box>
           </Flex>
         );

@@ -1,9 +1,10 @@
 import { Box, Flex, Link, NativeSelect, Text } from '@chakra-ui/react';
-import { Link as RouteLink, useNavigate } from 'react-router';
+import { Link as RouteLink } from 'react-router';
 import type { FaceView, LayView, PlanEdit } from '../api/client';
 import { Button } from '../common/Button';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
+import { useGoAfter } from '../plan/useGoAfter';
 import { SectionTitle } from './SectionTitle';
 
 type Props = {
@@ -15,10 +16,13 @@ type Props = {
 /** The same again elsewhere, files to cut from, and off with it. */
 export function LayActions({ face, lay, onTakeOff }: Props) {
   const plan = usePlan();
-  const go = useNavigate();
+  const goAfter = useGoAfter();
   const base = `/pieces/${plan.piece.id}/lay-out`;
   const edit = (edit: PlanEdit) =>
-    plan.edit(edit, { after: (e) => go(`${base}/${e.faceId}/${e.layId}`) });
+    plan.edit(
+      edit,
+      goAfter((e) => `${base}/${e.faceId}/${e.layId}`),
+    );
   const others = plan.piece.reading.faces.filter((f) => f.id !== face.id && f.shown);
   return (
     <Box>

@@ -11,6 +11,7 @@ import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
+import { useGoAfter } from '../plan/useGoAfter';
 import { CompareDialog } from './CompareDialog';
 import { LayList } from './LayList';
 import { LayMap } from './LayMap';
@@ -43,6 +44,7 @@ export function LayOutPage() {
   const { faceId, layId } = useParams();
   const plan = usePlan();
   const go = useNavigate();
+  const goAfter = useGoAfter();
   const stencils = useStencilMap();
   const pots = usePots().data ?? [];
   const { face, next } = useFace(faceId);
@@ -75,7 +77,7 @@ export function LayOutPage() {
   const layWords = () =>
     plan.edit(
       { kind: 'LAY_WORDS', id: newId(), faceId: face.id },
-      { after: (e) => go(`${base}/lay-out/${e.faceId}/${e.layId}`) },
+      goAfter((e) => `${base}/lay-out/${e.faceId}/${e.layId}`),
     );
   useKeys({
     c: () => lay?.laid && lay.laid.options.length > 1 && setComparing(true),

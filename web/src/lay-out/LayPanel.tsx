@@ -9,6 +9,7 @@ import { CutAwaySection } from './CutAwaySection';
 import { EyeSection } from './EyeSection';
 import { FacesSection } from './FacesSection';
 import { LayActions } from './LayActions';
+import { Mends } from './Mends';
 import { OptionList } from './OptionList';
 import { PaintSection } from './PaintSection';
 import { PiecesSection } from './PiecesSection';
@@ -103,7 +104,10 @@ const Panel = memo(function Panel({
         <Box>
           <SectionTitle>Look out</SectionTitle>
           <Box mt="1.5">
-            <Notes notes={[...(laid ? live.notes : []), ...face.notes]} />
+            <Notes
+              notes={[...(laid ? live.notes : []), ...face.notes]}
+              under={(note) => <Mends key={note.rule} lay={lay} note={note} />}
+            />
           </Box>
         </Box>
       )}

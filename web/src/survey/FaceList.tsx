@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Eye, EyeOff } from 'lucide-react';
-import type { EditedPiece, OutlineKind } from '../api/client';
+import type { OutlineKind } from '../api/client';
 import { useForms } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
@@ -8,11 +8,14 @@ import { Fig } from '../common/Fig';
 import { Section } from '../common/Section';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
+import { useGoAfter } from '../plan/useGoAfter';
 
 /** Every face: to step into, to show or leave out of the map; those taken off, to bring back. */
 export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
   const plan = usePlan();
-  const look = { after: (e: EditedPiece) => e.faceId && onFace(e.faceId) };
+  const goAfter = useGoAfter();
+  const look = () =>
+    goAfter((e) => (e.faceId ? `/pieces/${plan.piece.id}/survey/${e.faceId}` : null));
   const forms = useForms().data;
   const { faces, totalText } = plan.piece.reading;
   const takenOff = plan.document.faces.filter((f) => f.standing === 'REMOVED');
@@ -72,7 +75,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
           <Button
             size="xs"
             look="plain"
-            onClick={() => plan.edit({ kind: 'BRING_FACE_BACK', faceId: f.id }, look)}
+            onClick={() => plan.edit({ kind: 'BRING_FACE_BACK', faceId: f.id }, look())}
           >
             bring back
           </Button>
@@ -91,7 +94,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
           ]}
           onChoice={(outline) => {
             if (outline !== '') {
-              plan.edit({ kind: 'ADD_FACE', id: newId(), outline }, look);
+              plan.edit({ kind: 'ADD_FACE', id: newId(), outline }, look());
             }
           }}
         />

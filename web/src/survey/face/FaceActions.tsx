@@ -1,19 +1,22 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useNavigate } from 'react-router';
 import type { FaceView, PlanEdit } from '../../api/client';
 import { Button } from '../../common/Button';
 import { ChoiceField } from '../../common/ChoiceField';
 import { Section } from '../../common/Section';
 import { newId } from '../../plan/ids';
 import { usePlan } from '../../plan/PlanProvider';
+import { useGoAfter } from '../../plan/useGoAfter';
 
 /** What can be done with a face as a whole. */
 export function FaceActions({ face }: { face: FaceView }) {
   const plan = usePlan();
-  const go = useNavigate();
+  const goAfter = useGoAfter();
   const base = `/pieces/${plan.piece.id}/survey`;
   const edit = (edit: PlanEdit) =>
-    plan.edit(edit, { after: (e) => e.faceId && go(`${base}/${e.faceId}`) });
+    plan.edit(
+      edit,
+      goAfter((e) => (e.faceId ? `${base}/${e.faceId}` : null)),
+    );
   const others = plan.piece.reading.faces.filter((f) => f.id !== face.id);
   const hand = (mirrored: boolean) => (toFaceId: string) => {
     if (toFaceId !== '') {

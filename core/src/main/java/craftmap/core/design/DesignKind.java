@@ -49,6 +49,10 @@ public enum DesignKind {
 
   /** The design that the card, the properties on the sheet and the picture make. */
   public Design read(Card card, MeasureSheet sheet, Optional<Picture> picture) {
+    return sheet.make(() -> made(card, sheet, picture));
+  }
+
+  private Design made(Card card, MeasureSheet sheet, Optional<Picture> picture) {
     return switch (this) {
       case STENCIL -> Stencil.read(card, sheet, picture);
       case ADHESIVE_STENCIL -> AdhesiveStencil.read(card, sheet, picture);

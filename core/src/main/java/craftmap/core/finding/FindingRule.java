@@ -1,6 +1,8 @@
 package craftmap.core.finding;
 
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 
 /** By what something was found. */
 public enum FindingRule {
@@ -59,5 +61,10 @@ public enum FindingRule {
   /** Short and stable: notes that stay in a plan and other programs may name it. */
   public String id() {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** The rule with an id. */
+  public static Optional<FindingRule> of(String id) {
+    return Arrays.stream(values()).filter(r -> r.id().equals(id)).findFirst();
   }
 }

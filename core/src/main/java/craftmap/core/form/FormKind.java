@@ -26,6 +26,10 @@ public enum FormKind {
 
   /** The form that the measures on the sheet make; what is not measured yet is typical. */
   public Form read(MeasureSheet sheet) {
+    return sheet.make(() -> made(sheet));
+  }
+
+  private Form made(MeasureSheet sheet) {
     return switch (this) {
       case CHEST -> ChestForm.read(sheet);
       case DRAWER_CHEST -> DrawerChestForm.read(sheet);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /**
  * The sheet on which measures are written down, in the order one takes them. A form or an outline
@@ -46,6 +47,9 @@ public final class MeasureSheet {
   private final Map<String, String> choices;
   private final List<Entry> entries = new ArrayList<>();
 
+  /** What is wrong with the answers, while something is made of them. */
+  private Faults wrong;
+
   public MeasureSheet(Map<String, Double> numbers, Map<String, String> choices) {
     this.numbers = Map.copyOf(numbers);
     this.choices = Map.copyOf(choices);
@@ -53,6 +57,32 @@ public final class MeasureSheet {
 
   public static MeasureSheet blank() {
     return new MeasureSheet(Map.of(), Map.of());
+  }
+
+  /**
+   * What is made of the answers. Everything that is wrong with them is told at once: where one is
+   * refused the typical one stands in until all were asked for.
+   */
+  public <T> T make(Supplier<T> made) {
+    Faults before = wrong;
+    Faults found = new Faults();
+    wrong = found;
+    try {
+      T whole = made.get();
+      return found.whole(() -> whole);
+    } catch (RefusedInput ofTheWhole) {
+      // what is said of something made from stand-ins was never typed
+      return found.whole(
+          () -> {
+            throw ofTheWhole;
+          });
+    } finally {
+      wrong = before;
+    }
+  }
+
+  private <T> T checked(Supplier<T> answer, T typical) {
+    return wrong == null ? answer.get() : wrong.part(answer).orElse(typical);
   }
 
   /** The size of a thing, above nothing. */
@@ -67,14 +97,22 @@ public final class MeasureSheet {
 
   public double length(String key, String label, double typicalMm, LengthRange range) {
     Double given = numbers.get(key);
-    double mm = range.check(label, given == null ? typicalMm : given);
+    double mm =
+        given == null
+            ? range.check(label, typicalMm)
+            : checked(() -> range.check(label, given), typicalMm);
     entries.add(new LengthEntry(key, label, mm, range, given != null));
     return mm;
   }
 
   public int count(String key, String label, int typical, int least, int most) {
     Double given = numbers.get(key);
-    double count = given == null ? typical : given;
+    int count = given == null ? typical : checked(() -> whole(label, given, least, most), typical);
+    entries.add(new CountEntry(key, label, count, least, most, given != null));
+    return count;
+  }
+
+  private static int whole(String label, double count, int least, int most) {
     if (!(count >= least && count <= most) || count != Math.rint(count)) {
       throw new RefusedInput(
           label,
@@ -82,14 +120,16 @@ public final class MeasureSheet {
           "is not a number that is possible here",
           "a whole number from " + least + " to " + most);
     }
-    entries.add(new CountEntry(key, label, (int) count, least, most, given != null));
     return (int) count;
   }
 
   /** A figure that is no length: minutes, a share, a volume. */
   public double figure(String key, String label, double typical, FigureRange range) {
     Double given = numbers.get(key);
-    double figure = range.check(label, given == null ? typical : given);
+    double figure =
+        given == null
+            ? range.check(label, typical)
+            : checked(() -> range.check(label, given), typical);
     entries.add(new FigureEntry(key, label, figure, range, given != null));
     return figure;
   }
@@ -101,12 +141,17 @@ public final class MeasureSheet {
   /** A colour as six figures behind a hash. */
   public String colour(String key, String label, String typicalHex) {
     String given = choices.get(key);
-    String hex = (given == null ? typicalHex : given).strip().toUpperCase(Locale.ENGLISH);
+    String hex = given == null ? typicalHex : checked(() -> hex(label, given), typicalHex);
+    entries.add(new ColourEntry(key, label, hex, given != null));
+    return hex;
+  }
+
+  private static String hex(String label, String given) {
+    String hex = given.strip().toUpperCase(Locale.ENGLISH);
     if (!hex.matches("#[0-9A-F]{6}")) {
       String shown = hex.substring(0, Math.min(20, hex.length()));
       throw new RefusedInput(label, shown, "is not a colour", "a colour such as #1F4650");
     }
-    entries.add(new ColourEntry(key, label, hex, given != null));
     return hex;
   }
 
@@ -114,24 +159,24 @@ public final class MeasureSheet {
   public <E extends Enum<E>> E choice(String key, String label, E typical) {
     List<E> among = List.of(typical.getDeclaringClass().getEnumConstants());
     String given = choices.get(key);
-    E chosen = typical;
-    if (given != null) {
-      chosen =
-          among.stream()
-              .filter(e -> e.name().equals(given))
-              .findFirst()
-              .orElseThrow(
-                  () ->
-                      new RefusedInput(
-                          label,
-                          given.substring(0, Math.min(LONGEST_NOTE, given.length())),
-                          "is not on offer",
-                          String.join(", ", among.stream().map(MeasureSheet::plain).toList())
-                              .toLowerCase(Locale.ENGLISH)));
-    }
+    E chosen = given == null ? typical : checked(() -> among(label, given, among), typical);
     List<String> names = among.stream().map(Enum::name).toList();
     entries.add(new ChoiceEntry(key, label, chosen.name(), names, given != null));
     return chosen;
+  }
+
+  private static <E extends Enum<E>> E among(String label, String given, List<E> among) {
+    return among.stream()
+        .filter(e -> e.name().equals(given))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    label,
+                    given.substring(0, Math.min(LONGEST_NOTE, given.length())),
+                    "is not on offer",
+                    String.join(", ", among.stream().map(MeasureSheet::plain).toList())
+                        .toLowerCase(Locale.ENGLISH)));
   }
 
   private static String plain(Enum<?> value) {

@@ -66,6 +66,10 @@ public record Medium(
 
   /** The medium that its label makes, over what is typical of its kind. */
   public static Medium read(String id, String name, GenericMedium typical, MeasureSheet label) {
+    return label.make(() -> made(id, name, typical, label));
+  }
+
+  private static Medium made(String id, String name, GenericMedium typical, MeasureSheet label) {
     Medium t = typical.medium();
     Role role = label.choice("role", "Used as", t.role);
     Base base = label.choice("base", "Base", t.base);

@@ -33,12 +33,16 @@ public record Tool(String id, String name, Kind kind, double coversM2PerMin, dou
   private static final FigureRange COVER = new FigureRange("m²/min", 0.001, 10, 3);
 
   public static Tool read(String id, String name, MeasureSheet sheet) {
-    Kind kind = sheet.choice("kind", "Tool", Kind.BRUSH);
-    return new Tool(
-        id,
-        name,
-        kind,
-        sheet.figure("covers", "Covers", kind.typicalCover, COVER),
-        sheet.figure("loss", "Stays in it", kind.typicalLossPercent, FigureRange.PERCENT) / 100);
+    return sheet.make(
+        () -> {
+          Kind kind = sheet.choice("kind", "Tool", Kind.BRUSH);
+          return new Tool(
+              id,
+              name,
+              kind,
+              sheet.figure("covers", "Covers", kind.typicalCover, COVER),
+              sheet.figure("loss", "Stays in it", kind.typicalLossPercent, FigureRange.PERCENT)
+                  / 100);
+        });
   }
 }

@@ -2,7 +2,6 @@ package craftmap.server.http;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.database.NoDatabase;
-import java.util.List;
 import java.util.NoSuchElementException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -18,7 +17,10 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
-/** Every error as problem+json, with the field and what would be accepted where there is one. */
+/**
+ * Every error as problem+json; where input is refused, with everything that is wrong: each field,
+ * and what would be accepted there.
+ */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
@@ -33,9 +35,9 @@ class Problems extends ResponseEntityExceptionHandler {
     problem.setTitle("Not accepted");
     problem.setProperty(
         "violations",
-        List.of(
-            new Violation(
-                refused.field(), refused.value(), refused.accepted(), refused.getMessage())));
+        refused.faults().stream()
+            .map(f -> new Violation(f.field(), f.value(), f.accepted(), f.sentence()))
+            .toList());
     return problem;
   }
 

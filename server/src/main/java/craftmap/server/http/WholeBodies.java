@@ -1,5 +1,6 @@
 package craftmap.server.http;
 
+import craftmap.core.measure.Faults;
 import craftmap.core.measure.RefusedInput;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.lang.invoke.MethodHandle;
@@ -39,52 +40,44 @@ class WholeBodies extends RequestBodyAdviceAdapter {
     if (body == null) {
       throw new RefusedInput("Body", "null", "is nothing", "an object");
     }
-    String missing = missing(body);
-    if (missing != null) {
-      throw new RefusedInput(missing, "empty", "is missing", "a value");
-    }
-    return body;
+    Faults faults = new Faults();
+    missing(body, "", faults);
+    return faults.whole(() -> body);
   }
 
-  /** Where something is missing, as a path from there on; null where all is there. */
-  private static String missing(Object value) {
-    return switch (value) {
-      case Record r when r.getClass().getName().startsWith(OURS) -> missingOf(r);
+  /** Everything that is missing in a value, each named by its place. */
+  private static void missing(Object value, String place, Faults faults) {
+    switch (value) {
+      case Record r when r.getClass().getName().startsWith(OURS) -> {
+        for (Part part : PARTS.get(r.getClass())) {
+          look(
+              part.of(r), part.required(), place.isEmpty() ? "" : place + ".", part.name(), faults);
+        }
+      }
       case List<?> list -> {
         for (int i = 0; i < list.size(); i++) {
-          String deeper = list.get(i) == null ? "" : missing(list.get(i));
-          if (deeper != null) {
-            yield joined("[" + i + "]", deeper);
-          }
+          look(list.get(i), true, place, "[" + i + "]", faults);
         }
-        yield null;
       }
-      case Map<?, ?> map -> {
-        for (Map.Entry<?, ?> e : map.entrySet()) {
-          String deeper = e.getValue() == null ? "" : missing(e.getValue());
-          if (deeper != null) {
-            yield joined("" + e.getKey(), deeper);
-          }
-        }
-        yield null;
-      }
-      default -> null;
-    };
-  }
-
-  private static String missingOf(Record r) {
-    for (Part part : PARTS.get(r.getClass())) {
-      Object value = part.of(r);
-      String deeper = value != null ? missing(value) : part.required() ? "" : null;
-      if (deeper != null) {
-        return joined(part.name(), deeper);
+      case Map<?, ?> map ->
+          map.forEach(
+              (key, v) -> look(v, true, place.isEmpty() ? "" : place + ".", "" + key, faults));
+      default -> {
+        // a value is there
       }
     }
-    return null;
   }
 
-  private static String joined(String name, String deeper) {
-    return deeper.isEmpty() || deeper.startsWith("[") ? name + deeper : name + "." + deeper;
+  private static void look(
+      Object value, boolean required, String before, String name, Faults faults) {
+    if (value != null) {
+      missing(value, before + name, faults);
+    } else if (required) {
+      faults.part(
+          () -> {
+            throw new RefusedInput(before + name, "empty", "is missing", "a value");
+          });
+    }
   }
 
   /** A component of a record, looked up once: a plan has thousands of them with every keystroke. */

@@ -3,6 +3,7 @@ package craftmap.server.piece;
 import craftmap.core.finding.Figure;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.Level;
+import craftmap.core.finding.Mends;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.TapeDivision;
@@ -28,12 +29,14 @@ final class FindingWords {
   }
 
   ReadingView.NoteView note(Finding finding) {
-    return new ReadingView.NoteView(level(finding.level()), finding.rule().id(), text(finding));
+    boolean mendable = finding.level() != Level.FINE && Mends.mayBeMended(finding.rule());
+    return new ReadingView.NoteView(
+        level(finding.level()), finding.rule().id(), text(finding), mendable);
   }
 
   /** What a note says that no rule found, but the answer to laying something out. */
   static ReadingView.NoteView stop(String rule, String text) {
-    return new ReadingView.NoteView(ReadingView.NoteLevel.STOP, rule, text);
+    return new ReadingView.NoteView(ReadingView.NoteLevel.STOP, rule, text, false);
   }
 
   private static ReadingView.NoteLevel level(Level level) {

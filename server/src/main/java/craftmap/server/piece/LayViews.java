@@ -343,6 +343,11 @@ final class LayViews {
         new Box(0, 0, face.outline().widthMm(), face.outline().heightMm()));
   }
 
+  /** What an option is called. */
+  String title(Face face, LayReading.Laid laid, LayOption option) {
+    return words(face, laid).view(option).title();
+  }
+
   /** The first options with their items, to be looked at side by side. */
   List<LayView.OptionItems> options(Face face, LayReading reading) {
     if (!(reading instanceof LayReading.Laid laid)) {

@@ -1,5 +1,8 @@
 package craftmap.server.piece;
 
+import craftmap.core.finding.FindingRule;
+import craftmap.core.finding.Mend;
+import craftmap.core.finding.Mends;
 import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Lay;
@@ -168,6 +171,11 @@ public class Pieces {
   /** What a plan would be with some edits made; nothing is saved. */
   public Edited edited(Studio studio, Plan plan, List<PlanEdit> edits) {
     return PlanEdit.all(plan, edits, editing(studio));
+  }
+
+  /** What would mend a finding on a lay. */
+  List<Mend> mends(Studio studio, Plan plan, ReadLay of, FindingRule rule) {
+    return Mends.of(plan, of.reading().lay(), of.face(), rule, studio.tape(), editing(studio));
   }
 
   private Editing editing(Studio studio) {

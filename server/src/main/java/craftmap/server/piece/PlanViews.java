@@ -1,6 +1,8 @@
 package craftmap.server.piece;
 
 import craftmap.core.design.Design;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanReading;
 import craftmap.server.shelf.OwnedDesign;
@@ -39,6 +41,11 @@ public class PlanViews {
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
   LayView view(Studio studio, Pieces.ReadLay read, String pieceId) {
     return views(studio, pieceId).lays(read.faces()).view(read.face(), read.reading());
+  }
+
+  /** What an option of a lay is called. */
+  String title(Studio studio, Pieces.ReadLay read, LayReading.Laid laid, LayOption option) {
+    return views(studio, NO_PIECE).lays(read.faces()).title(read.face(), laid, option);
   }
 
   /** The first options of one lay with their items, to be looked at side by side. */

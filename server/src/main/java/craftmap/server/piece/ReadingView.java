@@ -194,8 +194,9 @@ public record ReadingView(
    * Something to know: fine, worth a look, or wrong.
    *
    * @param rule by which it was found
+   * @param mendable whether it is worth asking what would mend it
    */
-  public record NoteView(NoteLevel level, String rule, String text) {}
+  public record NoteView(NoteLevel level, String rule, String text, boolean mendable) {}
 
   public enum NoteLevel {
     FINE,

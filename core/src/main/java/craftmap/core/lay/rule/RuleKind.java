@@ -33,6 +33,10 @@ public enum RuleKind {
    * @param text the words of lettering, or the names of what a picture loses; others need none
    */
   public LayRule read(MeasureSheet sheet, List<Point> points, String text) {
+    return sheet.make(() -> made(sheet, points, text));
+  }
+
+  private LayRule made(MeasureSheet sheet, List<Point> points, String text) {
     return switch (this) {
       case RUN -> Run.alongEdge(sheet);
       case LINE -> Run.alongPoints(sheet, points);

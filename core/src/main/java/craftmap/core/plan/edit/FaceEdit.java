@@ -28,14 +28,14 @@ public sealed interface FaceEdit extends PlanEdit {
   sealed interface OfFound extends FaceEdit {
     Found to(Found found, Face face);
 
-    Told told(Face face);
+    Told told(Found before, Face face);
 
     @Override
     default Edited to(Plan plan, Editing editing) {
       Face face = Editing.face(plan, faceId()).face();
       return new Edited(
           plan.with(faceId(), to(plan.foundOn(faceId()), face)),
-          told(face),
+          told(plan.foundOn(faceId()), face),
           Edited.Focus.on(faceId()));
     }
   }
@@ -59,7 +59,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.NAMED_FACE, face.name(), name);
     }
   }
@@ -72,7 +72,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.MAKE_UP, face.name());
     }
   }
@@ -85,7 +85,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.FINISH, face.name());
     }
   }
@@ -98,7 +98,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.GROUND, face.name());
     }
   }
@@ -115,7 +115,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.EXPOSURE, face.name());
     }
   }
@@ -129,7 +129,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.EDGE_DEPTH, face.name());
     }
   }
@@ -142,7 +142,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.RELIEF, face.name());
     }
   }
@@ -160,19 +160,22 @@ public sealed interface FaceEdit extends PlanEdit {
 
     @Override
     public Found to(Found found, Face face) {
-      OutlineNote note =
-          found.shape().outline().orElse(face.outline().note()).with(measures, choices);
+      OutlineNote note = answered(found, face);
       boolean noCheck = measures.getOrDefault(CHECK, 1.0) == 0;
       return found.with(found.shape().with(noCheck ? note.without(CHECK) : note));
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(
           Told.Code.OUTLINE,
           face.name(),
-          Answers.labels(
-              face.outline().note().with(measures, choices).entries(), measures, choices));
+          Answers.labels(answered(before, face).entries(), measures, choices));
+    }
+
+    /** What was not taped follows from what was: only that is written down. */
+    private OutlineNote answered(Found found, Face face) {
+      return found.shape().outline().orElse(face.outline().note()).with(measures, choices);
     }
   }
 
@@ -189,7 +192,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.OUTLINE_POINTS, face.name());
     }
   }
@@ -202,7 +205,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(Told.Code.RESHAPED, face.name());
     }
   }
@@ -215,7 +218,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(shown ? Told.Code.SHOWN : Told.Code.LEFT_OUT, face.name());
     }
   }
@@ -228,7 +231,7 @@ public sealed interface FaceEdit extends PlanEdit {
     }
 
     @Override
-    public Told told(Face face) {
+    public Told told(Found before, Face face) {
       return Told.of(comesOff ? Told.Code.COMES_OFF : Told.Code.STAYS_ON, face.name());
     }
   }

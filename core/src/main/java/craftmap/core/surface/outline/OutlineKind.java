@@ -26,6 +26,10 @@ public enum OutlineKind {
    * @param points for a polygon; others need none
    */
   public Outline read(MeasureSheet sheet, List<Point> points) {
+    return sheet.make(() -> made(sheet, points));
+  }
+
+  private Outline made(MeasureSheet sheet, List<Point> points) {
     return switch (this) {
       case RECTANGLE -> RectangleOutline.read(sheet);
       case ROUNDED -> RoundedOutline.read(sheet);

@@ -81,6 +81,17 @@ class PlanEditTest {
     assertThat(taped.foundOn("front").shape().outline().orElseThrow().measures())
         .containsEntry("left", 419.3)
         .containsEntry("top", 867.3);
+    // what was not taped follows, and is told by the labels of what is asked now
+    assertThat(
+            done(shaped, new FaceEdit.Tape("front", Map.of("top", 902.3), Map.of()))
+                .foundOn("front")
+                .shape()
+                .outline()
+                .orElseThrow()
+                .measures())
+        .containsOnlyKeys("top", "right");
+    assertThat(told(shaped, new FaceEdit.Tape("front", Map.of("top", 902.3), Map.of())).names())
+        .containsExactly("Front", "Top");
     Plan checked = done(taped, new FaceEdit.Tape("front", Map.of("check", 965.0), Map.of()));
     Plan unchecked = done(checked, new FaceEdit.Tape("front", Map.of("check", 0.0), Map.of()));
     assertThat(unchecked).isEqualTo(taped);

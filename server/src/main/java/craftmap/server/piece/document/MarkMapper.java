@@ -5,6 +5,7 @@ import static craftmap.server.piece.document.Given.place;
 import static craftmap.server.piece.document.Given.size;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.measure.Faults;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Area;
@@ -23,12 +24,13 @@ public final class MarkMapper {
   private MarkMapper() {}
 
   static Marks toMarks(FaceDoc face) {
-    return new Marks(
-        face.keepOuts().stream().map(MarkMapper::toMark).toList(),
-        face.holes().stream().map(MarkMapper::toMark).toList(),
-        face.breaks().stream().map(MarkMapper::toMark).toList(),
-        face.blemishes().stream().map(MarkMapper::toMark).toList(),
-        face.zones().stream().map(MarkMapper::toMark).toList());
+    Faults faults = new Faults();
+    List<KeepOut> keepOuts = faults.parts(face.keepOuts(), MarkMapper::toMark);
+    List<Hole> holes = faults.parts(face.holes(), MarkMapper::toMark);
+    List<Break> breaks = faults.parts(face.breaks(), MarkMapper::toMark);
+    List<Blemish> blemishes = faults.parts(face.blemishes(), MarkMapper::toMark);
+    List<Zone> zones = faults.parts(face.zones(), MarkMapper::toMark);
+    return faults.whole(() -> new Marks(keepOuts, holes, breaks, blemishes, zones));
   }
 
   public static KeepOut toMark(KeepOutDoc k) {

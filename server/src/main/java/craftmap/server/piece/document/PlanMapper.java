@@ -8,6 +8,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.RuleNote;
+import craftmap.core.measure.Faults;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Lay;
@@ -35,18 +36,22 @@ public final class PlanMapper {
       throw new RefusedInput(
           "Schema", "" + document.schema(), "is not known here", "" + PlanDocument.SCHEMA);
     }
+    Faults faults = new Faults();
+    Optional<FormNote> form = faults.part(() -> toForm(given("Form", document.form())));
+    form.ifPresent(f -> faults.part(f::read));
     Map<String, Found> found = new LinkedHashMap<>();
     for (FaceDoc face : document.faces()) {
-      Found twice = found.put(given("Face", face.id()), toFound(face));
-      if (twice != null) {
-        throw new RefusedInput("Face", face.id(), "is there twice", "each face once");
-      }
+      faults.part(() -> toFound(face)).ifPresent(f -> faults.part(() -> once(found, face.id(), f)));
     }
-    return new Plan(
-        document.name(),
-        toForm(given("Form", document.form())),
-        found,
-        document.lays().stream().map(PlanMapper::toLay).toList());
+    List<Lay> lays = faults.parts(document.lays(), PlanMapper::toLay);
+    return faults.whole(() -> new Plan(document.name(), form.orElseThrow(), found, lays));
+  }
+
+  private static String once(Map<String, Found> all, String faceId, Found found) {
+    if (all.put(given("Face", faceId), found) != null) {
+      throw new RefusedInput("Face", faceId, "is there twice", "each face once");
+    }
+    return faceId;
   }
 
   public static PlanDocument doc(Plan plan) {
@@ -77,23 +82,35 @@ public final class PlanMapper {
   }
 
   private static Found toFound(FaceDoc face) {
-    return new Found(
-        Optional.ofNullable(face.name()),
-        new Found.Shape(
-            Optional.ofNullable(face.outline()).map(PlanMapper::toOutline),
-            optional(face.edgeDepthMm()),
-            Optional.ofNullable(face.relief()).map(Relief::new)),
-        new Found.Surface(
-            given("Make-up", face.makeUp()),
-            face.finish(),
-            new Colour(face.ground()),
-            Set.copyOf(face.exposure())),
-        new Found.Belonging(
-            Optional.ofNullable(face.shown()),
-            Optional.ofNullable(face.comesOff()),
-            face.standing()),
-        face.ownMarks(),
-        MarkMapper.toMarks(face));
+    Faults faults = new Faults();
+    Optional<Found.Shape> shape =
+        faults.part(
+            () ->
+                new Found.Shape(
+                    Optional.ofNullable(face.outline()).map(PlanMapper::toOutline),
+                    optional(face.edgeDepthMm()),
+                    Optional.ofNullable(face.relief()).map(Relief::new)));
+    Optional<Found.Surface> surface =
+        faults.part(
+            () ->
+                new Found.Surface(
+                    given("Make-up", face.makeUp()),
+                    face.finish(),
+                    new Colour(face.ground()),
+                    Set.copyOf(face.exposure())));
+    Optional<Marks> marks = faults.part(() -> MarkMapper.toMarks(face));
+    return faults.whole(
+        () ->
+            new Found(
+                Optional.ofNullable(face.name()),
+                shape.orElseThrow(),
+                surface.orElseThrow(),
+                new Found.Belonging(
+                    Optional.ofNullable(face.shown()),
+                    Optional.ofNullable(face.comesOff()),
+                    face.standing()),
+                face.ownMarks(),
+                marks.orElseThrow()));
   }
 
   private static FaceDoc doc(String id, Found found) {
