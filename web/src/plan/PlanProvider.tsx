@@ -22,6 +22,7 @@ import { keys } from '../api/keys';
 import { ErrorState, Loading } from '../common/States';
 import { ClashDialog } from './ClashDialog';
 import { clearDraft, keepDraft, readDraft } from './drafts';
+import { newId } from './ids';
 import { isBlocked, isSettled, next, opened, type PlanState, pending, reduce } from './planStore';
 
 type Told = {
@@ -101,12 +102,12 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
   useEffect(() => {
     // what an earlier window could not save is kept until it is settled what becomes of it
     if (waiting.length > 0) {
-      keepDraft(id, { version: state.piece.version, changes: waiting });
+      keepDraft(id, { version: state.on, changes: waiting });
     }
-  }, [waiting, state.piece.version, id]);
+  }, [waiting, state.on, id]);
 
   const change = next(state);
-  const { version } = state.piece;
+  const version = state.on;
   useEffect(() => {
     if (change === null) {
       return;
@@ -115,7 +116,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     ask(
       api.POST('/api/pieces/{id}/edits', {
         params: { path: { id }, header: { 'If-Match': `"${version}"` } },
-        body: { edits: [...change.edits], gesture: change.gesture },
+        body: { id: change.id, edits: [...change.edits], gesture: change.gesture },
       }),
     ).then(
       (edited) => {
@@ -157,6 +158,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
       act({
         type: 'changed',
         change: {
+          id: newId(),
           edits: Array.isArray(edits) ? edits : [edits as PlanEdit],
           ...told,
           gesture: told?.gesture?.slice(-LONGEST_GESTURE),

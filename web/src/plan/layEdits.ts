@@ -1,6 +1,8 @@
+import { hashKey } from '@tanstack/react-query';
 import type { LayDoc, PlanEdit } from '../api/client';
 
-const differs = (a: unknown, b: unknown) => JSON.stringify(a) !== JSON.stringify(b);
+/** By what they say, in whatever order their fields stand. */
+const differs = (a: unknown, b: unknown) => hashKey([a]) !== hashKey([b]);
 
 /** What a hand did to a lay on the map, as edits: only what is not as it was. */
 export function layEdits(from: LayDoc, to: LayDoc): PlanEdit[] {

@@ -15,7 +15,12 @@ const piece = (version: number, name: string, measures?: Record<string, number>)
 
 const named = (name: string): PlanEdit => ({ kind: 'NAME_PIECE', name });
 const wide = (width: number): PlanEdit => ({ kind: 'MEASURE_PIECE', measures: { width } });
-const change = (edit: PlanEdit, gesture?: string): Change => ({ edits: [edit], gesture });
+let count = 0;
+const change = (edit: PlanEdit, gesture?: string): Change => ({
+  id: `change ${++count}`,
+  edits: [edit],
+  gesture,
+});
 
 const made = (state: PlanState, edit: PlanEdit, gesture?: string) =>
   reduce(state, { type: 'changed', change: change(edit, gesture) });
@@ -54,7 +59,8 @@ describe('the plan in one window', () => {
     state = made(state, wide(700), 'drag');
     state = made(state, wide(701), 'drag');
     state = made(state, named('c'), 'drag');
-    expect(state.waiting).toEqual([{ edits: [wide(701), named('c')], gesture: 'drag' }]);
+    expect(state.waiting).toMatchObject([{ edits: [wide(701), named('c')], gesture: 'drag' }]);
+    expect(state.waiting).toHaveLength(1);
     state = begin(state);
     state = made(state, wide(702), 'drag');
     expect(state.saving?.edits).toHaveLength(2);
@@ -129,25 +135,33 @@ describe('the plan in one window', () => {
     expect(next(state)?.edits).toEqual([named('b')]);
   });
 
-  it('asks when the draft of an earlier visit meets a piece that was saved elsewhere since', () => {
-    const state = opened(piece(5, 'a'), { version: 3, changes: [change(named('b'))] });
+  it('sends the draft of an earlier visit as it was made, on the version it was made on', () => {
+    const draft = { version: 3, changes: [change(named('b')), change(wide(600))] };
+    let state = opened(piece(5, 'a'), draft);
+    expect(state.on).toBe(3);
+    expect(next(state)).toBe(draft.changes[0]);
+    state = begin(state);
+    // the server knows it: only its answer was lost
+    state = reduce(state, { type: 'saved', piece: piece(5, 'b') });
+    expect(state.on).toBe(5);
+    expect(next(state)).toBe(draft.changes[1]);
+    expect(state.document.form.measures).toEqual({ width: 600 });
+  });
+
+  it('asks where others came before the draft of an earlier visit', () => {
+    const draft = { version: 3, changes: [change(named('b'))] };
+    let state = begin(opened(piece(5, 'a'), draft));
+    const theirs = { version: 5, savedAt: '', changes: ['gap 24'] };
+    state = reduce(state, { type: 'clashed', theirs });
     expect(state.trouble).toMatchObject({ kind: 'clash', mine: [{ edits: [named('b')] }] });
-    expect(next(state)).toBeNull();
+    expect(reduce(state, { type: 'keptMine', theirs: piece(5, 'a') }).on).toBe(5);
   });
 
-  it.each<[string, PlanEdit]>([
-    ['a value', named('b')],
-    ['a lay', { kind: 'LAY_DESIGN', id: 'l', faceId: 'front', designId: 'fern' }],
-    ['a lay taken off', { kind: 'TAKE_LAY_OFF', layId: 'gone' }],
-  ])('drops a draft of %s that did arrive before the answer was lost', (_, edit) => {
-    const state = opened(piece(4, 'b'), { version: 3, changes: [change(edit)] });
-    expect(state.trouble).toBeNull();
-    expect(isSettled(state)).toBe(true);
-  });
-
-  it('never takes what needs sums for arrived because nothing of it shows', () => {
-    const draft = { version: 3, changes: [change({ kind: 'COPY_TO_ALIKE', layId: 'l' })] };
-    expect(opened(piece(4, 'b'), draft).trouble).toMatchObject({ kind: 'clash' });
+  it('keeps the id of a gesture that has not set off, for all that goes along with it', () => {
+    let state = made(opened(piece(1, 'a'), null), wide(700), 'drag');
+    const id = state.waiting[0]?.id;
+    state = made(state, wide(701), 'drag');
+    expect(state.waiting[0]?.id).toBe(id);
   });
 
   it('tells what could not be done without touching what was', () => {

@@ -21,6 +21,8 @@ export type PlanState = {
   readonly saving: Change | null;
   /** what goes after it, the oldest first */
   readonly waiting: ReadonlyArray<Change>;
+  /** the version that what is sent next was made on */
+  readonly on: number;
   readonly trouble: Trouble | null;
   /** the lay under the pointer, as it would be if it were let go here */
   readonly live: LayView | null;
@@ -28,6 +30,8 @@ export type PlanState = {
 
 /** One step of the history. */
 export type Change = {
+  /** sent again under it, as after a lost answer, it is made once */
+  readonly id: string;
   readonly edits: ReadonlyArray<PlanEdit>;
   /** changes of one gesture become one step */
   readonly gesture?: string;
@@ -60,53 +64,21 @@ export type PlanAction =
 /** Changes that an earlier visit could not save, and the version they were made on. */
 export type Draft = { readonly version: number; readonly changes: ReadonlyArray<Change> };
 
+/**
+ * A piece as it is opened. What an earlier visit could not save is sent as it was made, on the
+ * version it was made on: the server knows whether it has come, and tells where others came first.
+ */
 export function opened(piece: PieceView, draft: Draft | null): PlanState {
-  const fresh: PlanState = {
+  const changes = draft?.changes ?? [];
+  return {
     piece,
-    document: piece.document,
+    document: shownAs(piece, changes),
     saving: null,
-    waiting: [],
+    waiting: changes,
+    on: draft?.version ?? piece.version,
     trouble: null,
     live: null,
   };
-  if (draft === null || draft.changes.every((c) => hasArrived(piece.document, c))) {
-    return fresh;
-  }
-  if (draft.version === piece.version) {
-    return { ...fresh, waiting: draft.changes, document: shownAs(piece, draft.changes) };
-  }
-  const changes = piece.undo === undefined ? [] : [piece.undo];
-  const theirs = { version: piece.version, savedAt: piece.savedAt, changes };
-  return {
-    ...fresh,
-    document: shownAs(piece, draft.changes),
-    trouble: { kind: 'clash', theirs, mine: draft.changes },
-  };
-}
-
-const same = (a: PlanDocument, b: PlanDocument) => JSON.stringify(a) === JSON.stringify(b);
-
-/** True where a plan is as a change would make it: its answer was lost, not the change. */
-function hasArrived(document: PlanDocument, change: Change): boolean {
-  return change.edits.every((edit) => {
-    switch (edit.kind) {
-      case 'LAY_DESIGN':
-      case 'LAY_WORDS':
-      case 'COPY_LAY':
-        return document.lays.some((l) => l.id === edit.id);
-      case 'TAKE_LAY_OFF':
-        return document.lays.every((l) => l.id !== edit.layId);
-      case 'ADD_FACE':
-      case 'DUPLICATE_FACE':
-        return document.faces.some((f) => f.id === edit.id);
-      case 'ADD_MARK':
-        return JSON.stringify(document.faces).includes(JSON.stringify(edit.id));
-      default: {
-        const now = shown(document, edit);
-        return now !== document && same(now, document);
-      }
-    }
-  });
 }
 
 const shownAs = (piece: PieceView, changes: ReadonlyArray<Change>): PlanDocument =>
@@ -137,7 +109,11 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
         waiting: state.waiting.filter((c) => c !== action.change),
       };
     case 'saved':
-      return { ...withChanges(state, action.piece, null, state.waiting), live: null };
+      return {
+        ...withChanges(state, action.piece, null, state.waiting),
+        on: action.piece.version,
+        live: null,
+      };
     case 'clashed':
       return {
         ...state,
@@ -200,7 +176,7 @@ function joined(waiting: ReadonlyArray<Change>, change: Change): ReadonlyArray<C
   }
   const fresh = new Set(change.edits.map(target));
   const edits = [...last.edits.filter((e) => !fresh.has(target(e))), ...change.edits];
-  return [...waiting.slice(0, -1), { ...last, ...change, edits }];
+  return [...waiting.slice(0, -1), { ...last, ...change, id: last.id, edits }];
 }
 
 /** What an edit gives a value to; two with the same target leave the later value. */

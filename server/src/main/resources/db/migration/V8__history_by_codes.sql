@@ -3,3 +3,7 @@
 ALTER TABLE plan_entry ADD COLUMN told VARCHAR(40) NULL;
 ALTER TABLE plan_entry ADD COLUMN told_names TEXT NULL;
 ALTER TABLE plan_entry MODIFY COLUMN summary VARCHAR(200) NULL;
+
+-- Which change an entry is from, as whoever made it named it: one that is sent again because its
+-- answer was lost is known to have been made.
+ALTER TABLE plan_entry ADD COLUMN change_id VARCHAR(36) NULL;

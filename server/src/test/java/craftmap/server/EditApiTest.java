@@ -182,6 +182,28 @@ class EditApiTest extends ServerTest {
     assertThat(both.at("/document/lays/1/rule/measures/gap").asDouble()).isEqualTo(11.9);
   }
 
+  /** As after a lost answer: the page asks again with what it knew. */
+  @Test
+  void aChangeThatIsSentAgainIsMadeOnceAndAnswered() {
+    JsonNode chest = banded("Twice", 1);
+    String path = "/api/pieces/" + chest.path("id").asString() + "/edits";
+    ObjectNode change = json.createObjectNode().put("id", "f3b1-once");
+    change
+        .putArray("edits")
+        .add(of("COPY_LAY").put("layId", "band0").put("faceId", "back").put("mirrored", false));
+    long seen = chest.path("version").asLong();
+    JsonNode first = piece(change("POST", path, change, seen));
+    assertThat(piece(change("POST", path, change, seen))).isEqualTo(first);
+    assertThat(first.at("/document/lays")).hasSize(2);
+    // another change that comes on the old version is a clash, and so is this one once others came
+    assertThat(change("POST", path, change.deepCopy().put("id", "other"), seen).status())
+        .isEqualTo(409);
+    piece(edit(first, of("NAME_PIECE").put("name", "Twice, later")));
+    assertThat(change("POST", path, change, seen).status()).isEqualTo(409);
+    assertThat(change("POST", path, change.deepCopy().put("id", "x".repeat(37)), seen).detail())
+        .startsWith("Id of the change (37 characters)");
+  }
+
   // ---- many at once
 
   /**

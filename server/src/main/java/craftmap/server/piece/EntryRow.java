@@ -10,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** One entry of a piece's history: the whole plan as it stood after one change. */
@@ -56,6 +57,10 @@ class EntryRow {
   private String summary;
   private String gesture;
 
+  /** What whoever made it calls the change; one that is sent again is known by it. */
+  @Column(name = "change_id")
+  private String changeId;
+
   @Column(name = "made_at")
   private Instant madeAt;
 
@@ -89,6 +94,14 @@ class EntryRow {
   void goesOn(String laterDocument, Instant at) {
     this.document = laterDocument;
     this.madeAt = at;
+  }
+
+  void from(Optional<String> change) {
+    this.changeId = change.orElse(null);
+  }
+
+  boolean isFrom(Optional<String> change) {
+    return change.isPresent() && change.get().equals(changeId);
   }
 
   Long id() {

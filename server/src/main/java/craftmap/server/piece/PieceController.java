@@ -81,10 +81,12 @@ class PieceController {
   /**
    * Edits that become one step of the history.
    *
+   * @param id what whoever makes it calls it: sent again, as after a lost answer, it is made once
    * @param gesture changes with the same gesture become one step as well
    */
   record Change(
       List<EditDoc> edits,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String id,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
 
   /**
@@ -217,8 +219,10 @@ class PieceController {
             studio,
             id,
             Version.of(ifMatch).number(),
-            edits(change.edits()),
-            Optional.ofNullable(change.gesture()));
+            new Pieces.Change(
+                edits(change.edits()),
+                Optional.ofNullable(change.id()),
+                Optional.ofNullable(change.gesture())));
     return answer(
         HttpStatus.OK,
         edited.piece(),

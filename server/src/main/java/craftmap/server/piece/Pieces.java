@@ -41,6 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Pieces {
   private static final int LONGEST_SUMMARY = 200;
   private static final int LONGEST_GESTURE = 60;
+  private static final int LONGEST_CHANGE_ID = 36;
 
   private final PieceRows pieces;
   private final EntryRows entries;
@@ -216,21 +217,42 @@ public class Pieces {
   }
 
   /**
-   * Makes edits on top of the version that they were meant for.
+   * What is done to a plan in one step.
    *
+   * @param id what whoever does it calls it: sent again it is not done again
    * @param gesture changes of one gesture, such as a drag, become one step of the history
    */
+  public record Change(List<PlanEdit> edits, Optional<String> id, Optional<String> gesture) {
+    public Change {
+      edits = List.copyOf(edits);
+      id.ifPresent(i -> checkLength("Id of the change", i, LONGEST_CHANGE_ID));
+      gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
+    }
+  }
+
+  /** Makes a change on top of the version that it was meant for, once. */
   @Guarded
-  public EditedPiece edit(
-      Studio studio, String id, long version, List<PlanEdit> edits, Optional<String> gesture) {
+  public EditedPiece edit(Studio studio, String id, long version, Change change) {
     hold(studio, id);
     SavedPlan now = get(studio, id);
     if (now.version() != version) {
+      if (current(row(studio, id)).isFrom(change.id())) {
+        return new EditedPiece(now, Edited.Focus.NONE);
+      }
       throw clash(studio, id);
     }
-    Edited edited = edited(studio, now.plan(), edits);
+    Edited edited = edited(studio, now.plan(), change.edits());
     SavedPlan saved =
-        save(studio, id, version, edited.plan(), new EntryRow.Done.ByCode(edited.told()), gesture);
+        save(
+            studio,
+            id,
+            version,
+            edited.plan(),
+            new EntryRow.Done.ByCode(edited.told()),
+            change.gesture());
+    if (saved.version() != version) {
+      current(row(studio, id)).from(change.id());
+    }
     return new EditedPiece(saved, edited.focus());
   }
 
@@ -242,6 +264,7 @@ public class Pieces {
   public SavedPlan replace(
       Studio studio, String id, long version, Plan plan, String summary, Optional<String> gesture) {
     checkLength("Summary", summary, LONGEST_SUMMARY);
+    gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
     return save(studio, id, version, plan, new EntryRow.Done.InWords(summary), gesture);
   }
 
@@ -252,7 +275,6 @@ public class Pieces {
       Plan plan,
       EntryRow.Done done,
       Optional<String> gesture) {
-    gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
     hold(studio, id);
     PieceRow piece = row(studio, id);
     EntryRow current = current(piece);
