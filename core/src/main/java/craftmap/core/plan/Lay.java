@@ -11,6 +11,7 @@ import craftmap.core.medium.StencilPaint;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** One decision: this design goes on this face by this rule, in this paint. */
@@ -205,6 +206,14 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
     return left.isEmpty()
         ? Optional.empty()
         : Optional.of(with(new Place(left.getFirst(), left.subList(1, left.size()))));
+  }
+
+  Lay ofShelf(UnaryOperator<String> ids) {
+    return with(new Pieces(
+            designId().map(ids),
+            cornerDesignId().map(ids),
+            moreDesignIds().stream().map(ids).toList()))
+        .with(new Paint(paintId().map(ids), coats()));
   }
 
   /** The same once more on another face. */

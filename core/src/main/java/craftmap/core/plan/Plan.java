@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -115,5 +116,10 @@ public record Plan(String name, FormNote form, Map<String, Found> found, List<La
     Map<String, Found> all = new LinkedHashMap<>();
     found.forEach((face, f) -> all.put(face, f.with(f.marks().relinked(newIds))));
     return new Plan(name, form, all, lays);
+  }
+
+  /** With the designs and paints of another shelf, under the ids that they have there. */
+  public Plan ofShelf(UnaryOperator<String> ids) {
+    return with(lays.stream().map(l -> l.ofShelf(ids)).toList());
   }
 }

@@ -1,6 +1,7 @@
 package craftmap.server.demo;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.Plan;
 import craftmap.server.photo.Photos;
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
@@ -68,32 +69,40 @@ class Demo implements ApplicationRunner {
       studios.found("My studio", TapeDivision.MM_1);
       return;
     }
-    Studio studio = studios.found("Saltmarsh Studio", TapeDivision.INCH_16);
-    shelf.fill(studio);
-    pieces(studio);
-    photos(studio);
+    fill(studios.found("Saltmarsh Studio", TapeDivision.INCH_16));
   }
 
-  private void pieces(Studio studio) throws IOException {
+  /** Puts the demo into a studio in which there is nothing yet. */
+  @Transactional
+  public void fill(Studio studio) throws IOException {
+    DemoIds ids = new DemoIds(studio);
+    shelf.fill(studio, ids);
+    pieces(studio, ids);
+    photos(studio, ids.apply("sea-chest"));
+  }
+
+  private void pieces(Studio studio, DemoIds ids) throws IOException {
     for (String id : PIECES) {
       ClassPathResource file = new ClassPathResource("demo/pieces/" + id + ".json");
       try (InputStream in = file.getInputStream()) {
-        pieces.start(studio, id, pieces.readPlan(json.readTree(in)));
+        Plan plan = pieces.readPlan(json.readTree(in)).ofShelf(ids);
+        pieces.start(studio, ids.apply(id), plan);
       }
     }
   }
 
-  private void photos(Studio studio) throws IOException {
-    add(studio, "sea-chest-before", Stage.BEFORE, "As it came", "front");
-    add(studio, "sea-chest-burn", Stage.BEFORE, "The burn on the right side", "right");
-    add(studio, "sea-chest-during", Stage.DURING, "Ground on, bands masked", "front");
+  private void photos(Studio studio, String pieceId) throws IOException {
+    add(studio, pieceId, "sea-chest-before", Stage.BEFORE, "As it came", "front");
+    add(studio, pieceId, "sea-chest-burn", Stage.BEFORE, "The burn on the right side", "right");
+    add(studio, pieceId, "sea-chest-during", Stage.DURING, "Ground on, bands masked", "front");
   }
 
-  private void add(Studio studio, String id, Stage stage, String caption, String faceId)
+  private void add(
+      Studio studio, String pieceId, String name, Stage stage, String caption, String faceId)
       throws IOException {
-    ClassPathResource file = new ClassPathResource("demo/photos/" + id + ".jpg");
+    ClassPathResource file = new ClassPathResource("demo/photos/" + name + ".jpg");
     try (InputStream in = file.getInputStream()) {
-      photos.add(studio, "sea-chest", stage, caption, Optional.of(faceId), in.readAllBytes());
+      photos.add(studio, pieceId, stage, caption, Optional.of(faceId), in.readAllBytes());
     }
   }
 }

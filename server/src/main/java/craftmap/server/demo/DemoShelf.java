@@ -106,29 +106,29 @@ class DemoShelf {
 
   record DemoList(List<DemoDesign> designs, List<DemoMedium> media, List<DemoTool> tools) {}
 
-  void fill(Studio studio) throws IOException {
+  void fill(Studio studio, DemoIds ids) throws IOException {
     DemoList list;
     try (InputStream in = new ClassPathResource("demo/shelf.json").getInputStream()) {
       JsonNode tree = json.readTree(in);
       list = json.treeToValue(tree, DemoList.class);
     }
     for (DemoDesign d : list.designs()) {
-      add(studio, d);
+      add(studio, ids.apply(d.id()), d);
     }
     for (DemoMedium m : list.media()) {
-      add(studio, m);
+      add(studio, ids.apply(m.id()), m);
     }
     for (DemoTool t : list.tools()) {
       tools.add(studio.id(), t.name(), t.answers());
     }
   }
 
-  private void add(Studio studio, DemoDesign d) throws IOException {
+  private void add(Studio studio, String id, DemoDesign d) throws IOException {
     String artwork = d.art() == null ? null : artwork(studio, d.art());
     OwnedDesign owned =
         designs.add(
             studio.id(),
-            d.id(),
+            id,
             new DesignGiven(
                 d.kind(),
                 d.name(),
@@ -151,7 +151,7 @@ class DemoShelf {
       offcut.outline().forEach(p -> outline.add(new Point(p[0], p[1])));
       shelving.keepOffcut(
           studio.id(),
-          d.id(),
+          id,
           outline,
           Optional.empty(),
           StockGiven.at(offcut.place()).particulars(),
@@ -166,18 +166,17 @@ class DemoShelf {
     }
   }
 
-  private void add(Studio studio, DemoMedium m) {
+  private void add(Studio studio, String id, DemoMedium m) {
     List<MediumGiven.Pack> packs =
         orNone(m.packs()).stream()
             .map(p -> new MediumGiven.Pack(new BigDecimal(p.holds()), Price.read(p.price(), "EUR")))
             .toList();
     OwnedMedium owned =
-        media.add(studio.id(), m.id(), new MediumGiven(m.name(), m.generic(), m.label(), packs));
+        media.add(studio.id(), id, new MediumGiven(m.name(), m.generic(), m.label(), packs));
     BigDecimal holds = new BigDecimal(m.holds());
     StockGiven stock =
         new StockGiven(m.place(), m.tareG(), m.price(), "EUR", m.openedOn(), m.expiresOn());
-    Holding pot =
-        shelving.buyPot(studio.id(), m.id(), owned, holds, holds, stock.particulars(), BY);
+    Holding pot = shelving.buyPot(studio.id(), id, owned, holds, holds, stock.particulars(), BY);
     book(studio, pot, m.used());
   }
 

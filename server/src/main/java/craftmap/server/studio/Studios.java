@@ -31,9 +31,20 @@ public class Studios {
     return rows.existsById(ONLY);
   }
 
+  /** Founds the studio that this server works for. */
   @Transactional
   public Studio found(String name, TapeDivision tape) {
-    return rows.save(new StudioRow(ONLY, name, tape)).toStudio();
+    return found(ONLY, name, tape);
+  }
+
+  @Transactional
+  public Studio found(String id, String name, TapeDivision tape) {
+    return rows.save(new StudioRow(id, name, tape)).toStudio();
+  }
+
+  /** Whether it is the one that was founded with the server. */
+  public static boolean isFirst(Studio studio) {
+    return studio.id().equals(ONLY);
   }
 
   @Transactional

@@ -1,0 +1,143 @@
+package craftmap.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftmap.core.measure.TapeDivision;
+import craftmap.server.ServerTest;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.annotation.DirtiesContext;
+import tools.jackson.databind.JsonNode;
+
+/** Two studios in one database, both with the demo: neither sees, finds or counts the other's. */
+@DirtiesContext
+class TwoStudiosTest extends ServerTest {
+  @Autowired private Studios studios;
+  @Autowired private Demo demo;
+  @Autowired private Pieces pieces;
+  @Autowired private JdbcTemplate jdbc;
+
+  private Studio second() throws IOException {
+    Studio studio =
+        studios.found(
+            "other-" + UUID.randomUUID().toString().substring(0, 8),
+            "Dune Studio",
+            TapeDivision.MM_1);
+    demo.fill(studio);
+    return studio;
+  }
+
+  /** Everything that lists, counts or adds up. */
+  private Map<String, JsonNode> listed() {
+    Map<String, JsonNode> all = new LinkedHashMap<>();
+    for (String path :
+        List.of(
+            "/api/pieces",
+            "/api/pieces?find=chest",
+            "/api/pieces?archived=true",
+            "/api/shelf",
+            "/api/shelf?find=fern",
+            "/api/stencils",
+            "/api/pots",
+            "/api/tools",
+            "/api/designs/fern-band",
+            "/api/designs/fern-band/uses",
+            "/api/holdings/deep-estuary",
+            "/api/holdings/deep-estuary/uses",
+            "/api/pieces/sea-chest",
+            "/api/pieces/sea-chest/route",
+            "/api/pieces/sea-chest/gather",
+            "/api/pieces/sea-chest/cuts",
+            "/api/pieces/sea-chest/photos",
+            "/api/pieces/wardrobe/cuts")) {
+      Answer answer = get(path);
+      assertThat(answer.status()).as(path).isEqualTo(200);
+      all.put(path, answer.body());
+    }
+    return all;
+  }
+
+  @Test
+  void aSecondStudioWithTheSameDemoChangesNothingForTheFirst() throws IOException {
+    Map<String, JsonNode> before = listed();
+    Studio other = second();
+    listed().forEach((path, now) -> assertThat(now).as(path).isEqualTo(before.get(path)));
+    List<SavedPlan> theirs = pieces.all(other, false);
+    assertThat(theirs).hasSize(7);
+    // their plans lay their own designs in their own paints
+    for (SavedPlan piece : theirs) {
+      assertThat(pieces.read(other, piece.plan()).lays())
+          .noneMatch(craftmap.core.plan.LayReading.Missing.class::isInstance);
+    }
+    assertThat(theirs.stream().mapToInt(p -> p.plan().lays().size()).sum()).isGreaterThan(10);
+  }
+
+  @Test
+  void idsOfAnotherStudioAreUnknownWhereverTheyAreAskedFor() throws IOException {
+    Studio other = second();
+    Studio ours = studios.current();
+    for (String path :
+        List.of(
+            "/api/pieces/{piece}",
+            "/api/pieces/{piece}/route",
+            "/api/pieces/{piece}/gather",
+            "/api/pieces/{piece}/cuts",
+            "/api/pieces/{piece}/fold",
+            "/api/pieces/{piece}/photos",
+            "/api/designs/{design}",
+            "/api/designs/{design}/uses",
+            "/api/holdings/{holding}",
+            "/api/holdings/{holding}/uses",
+            "/api/media/{medium}",
+            "/api/photos/{photo}",
+            "/api/artworks/{artwork}")) {
+      assertThat(get(of(path, ours)).status()).as("ours: " + path).isEqualTo(200);
+      Answer theirs = get(of(path, other));
+      boolean knowsNothing =
+          theirs.status() == 404 || theirs.status() == 200 && theirs.body().isEmpty();
+      assertThat(knowsNothing).as("theirs: %s %s", path, theirs.body()).isTrue();
+    }
+    String piece = id(other, "piece");
+    assertThat(change("POST", "/api/pieces/" + piece + "/undo", null, 1L).status()).isEqualTo(404);
+    assertThat(post("/api/pieces/" + piece + "/copy", null).status()).isEqualTo(404);
+    assertThat(post("/api/pieces/" + piece + "/archive", null).status()).isEqualTo(404);
+    assertThat(delete("/api/pieces/" + piece).status()).isEqualTo(404);
+    assertThat(
+            change(
+                    "POST",
+                    "/api/pieces/" + piece + "/edits",
+                    "{\"edits\":[{\"kind\":\"NAME_PIECE\",\"name\":\"Mine now\"}]}",
+                    1L)
+                .status())
+        .isEqualTo(404);
+    assertThat(pieces.get(other, piece).name()).isNotEqualTo("Mine now");
+    // and none of theirs can be laid on one of ours
+    JsonNode chest = newChest("Ours");
+    Answer laid =
+        edit(chest, of("LAY_DESIGN").put("faceId", "front").put("designId", id(other, "design")));
+    assertThat(laid.status()).isEqualTo(422);
+    assertThat(laid.detail()).contains("is not on the shelf");
+  }
+
+  /** A path with ids of one studio in it. */
+  private String of(String path, Studio studio) {
+    String table = path.replaceFirst(".*\\{(.*)\\}.*", "$1");
+    return path.replace("{" + table + "}", id(studio, table));
+  }
+
+  private String id(Studio studio, String table) {
+    return jdbc.queryForList(
+            "select id from " + table + " where studio_id = ? limit 1", String.class, studio.id())
+        .getFirst();
+  }
+}
