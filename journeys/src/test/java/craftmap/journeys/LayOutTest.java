@@ -77,6 +77,36 @@ class LayOutTest extends LayingJourney {
     undoAll();
   }
 
+  /** A lock plate under a band: what would mend it is asked for, taken, and taken back again. */
+  @Test
+  void aBandOverALockPlateIsMovedClearOfItWithOneClick() {
+    page.navigate("/sums");
+    String chest = makePiece("Blanket chest", "CHEST", "{width: 870, height: 420, depth: 450}");
+    go("/pieces/" + chest + "/survey/front");
+    button("Add a keep-out by its distances").click();
+    Locator top = field("From the top edge");
+    top.fill("100 mm");
+    top.press("Tab");
+    eventually(() -> savedPlan().contains("\"topMm\":100.0"));
+    lay(chest, "front", "Fern band");
+    Locator down = field("Down from it");
+    down.fill("120 mm");
+    down.press("Tab");
+    Locator hit = page.getByText("lands on the keep-out 1");
+    assertThat(hit).isVisible();
+    button("What would mend it?").click();
+    Locator ways =
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("What would mend it"));
+    assertThat(ways.getByText("Move the line to").first()).isVisible();
+    everyoneCanUseIt();
+    ways.getByText("Take it").first().click();
+    assertThat(hit).hasCount(0);
+    assertThat(page.getByText("Clears the keep-out 1 by")).isVisible();
+    button("Undo").click();
+    assertThat(hit).isVisible();
+    undoAll();
+  }
+
   /** One face, taped out of square. */
   private String outOfSquareFront() {
     return (String)
