@@ -1,27 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import {
-  type ReactNode,
-  type PointerEvent as ReactPointerEvent,
-  type RefObject,
-  useCallback,
-  useEffect,
-  useLayoutEffect,
-  useRef,
-  useState,
-} from 'react';
+import { type ReactNode, type RefObject, useEffect } from 'react';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
-import { useElementSize } from '../common/useElementSize';
-import {
-  fitInto,
-  type Margins,
-  moveBy,
-  num,
-  type Spot,
-  toPlan,
-  type View,
-  zoomAt,
-} from './viewport';
+import { useGrips } from './useGrips';
+import { useView } from './useView';
+import { type Margins, num, type Spot } from './viewport';
 
 type Props = {
   readonly widthMm: number;
@@ -48,7 +31,6 @@ type Props = {
 };
 
 const STEP = 1.25;
-const SETTLE_MS = 140;
 const LAYERS = { position: 'absolute', inset: 0, transformOrigin: '0 0' } as const;
 const LAYER = {
   position: 'absolute',
@@ -58,8 +40,7 @@ const LAYER = {
 } as const;
 
 /**
- * A window on a face: moved by dragging, brought nearer by the wheel, by pinching or by keys. While
- * it moves, the drawing that is there already is shifted as a whole; it is drawn anew when it rests.
+ * A window on a face: moved by dragging, brought nearer by the wheel, by pinching or by keys.
  */
 export function FaceMap({
   widthMm,
@@ -73,69 +54,9 @@ export function FaceMap({
   over,
   toPlanRef,
 }: Props) {
-  const [frame, size] = useElementSize();
-  const layer = useRef<HTMLDivElement>(null);
-  const [view, setView] = useState<View | null>(null);
-  const moving = useRef<View | null>(null);
-  const settle = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
-  const touched = useRef(false);
-
-  const fitted = size && fitInto({ width: widthMm, height: heightMm }, size, margins);
-  const shown = touched.current && view ? view : fitted;
-
-  const commit = useCallback(() => {
-    clearTimeout(settle.current);
-    if (moving.current) {
-      setView(moving.current);
-    }
-  }, []);
-
-  // Once React has drawn the new view, the shift of the old drawing is taken off in the same frame.
-  useLayoutEffect(() => {
-    if (layer.current && shown) {
-      layer.current.style.transform = '';
-      moving.current = null;
-    }
-  }, [shown]);
-
-  const move = useCallback(
-    (next: View, rest: boolean) => {
-      if (!shown) {
-        return;
-      }
-      touched.current = true;
-      moving.current = next;
-      const grown = next.k / shown.k;
-      if (layer.current) {
-        layer.current.style.transform = `translate(${next.x - shown.x * grown}px, ${
-          next.y - shown.y * grown
-        }px) scale(${grown})`;
-      }
-      clearTimeout(settle.current);
-      if (rest) {
-        settle.current = setTimeout(commit, SETTLE_MS);
-      }
-    },
-    [shown, commit],
-  );
-
-  const now = useCallback(() => moving.current ?? shown, [shown]);
-
-  const zoomCentre = (factor: number) => {
-    const from = now();
-    if (from && size) {
-      move(zoomAt(from, { x: size.width / 2, y: size.height / 2 }, factor), false);
-      commit();
-    }
-  };
-  const refit = () => {
-    touched.current = false;
-    moving.current = null;
-    setView(null);
-    if (layer.current) {
-      layer.current.style.transform = '';
-    }
-  };
+  const view = useView(widthMm, heightMm, margins);
+  const { frame, layer, size, shown, zoomCentre, refit, spot } = view;
+  const grips = useGrips(view, onPlace);
   useKeys({
     '+': () => zoomCentre(STEP),
     '=': () => zoomCentre(STEP),
@@ -144,73 +65,10 @@ export function FaceMap({
   });
 
   useEffect(() => {
-    const element = frame.current;
-    if (!element) {
-      return;
-    }
-    const wheel = (e: WheelEvent) => {
-      e.preventDefault();
-      const from = now();
-      if (!from) {
-        return;
-      }
-      const rect = element.getBoundingClientRect();
-      const at = { x: e.clientX - rect.left, y: e.clientY - rect.top };
-      move(zoomAt(from, at, Math.exp(-e.deltaY * 0.0016)), true);
-    };
-    element.addEventListener('wheel', wheel, { passive: false });
-    return () => element.removeEventListener('wheel', wheel);
-  }, [frame, now, move]);
-
-  const spot = useCallback(
-    (client: Spot): Spot => {
-      const rect = frame.current?.getBoundingClientRect();
-      const from = now();
-      return rect && from
-        ? toPlan(from, { x: client.x - rect.left, y: client.y - rect.top })
-        : { x: 0, y: 0 };
-    },
-    [frame, now],
-  );
-  useEffect(() => {
     if (toPlanRef) {
       toPlanRef.current = spot;
     }
   }, [spot, toPlanRef]);
-
-  const grips = useRef(new Map<number, Spot>());
-  const down = (e: ReactPointerEvent) => {
-    if (onPlace) {
-      onPlace(spot({ x: e.clientX, y: e.clientY }));
-      return;
-    }
-    e.currentTarget.setPointerCapture(e.pointerId);
-    grips.current.set(e.pointerId, { x: e.clientX, y: e.clientY });
-  };
-  const drag = (e: ReactPointerEvent) => {
-    const before = grips.current.get(e.pointerId);
-    const from = now();
-    if (!before || !from) {
-      return;
-    }
-    const here = { x: e.clientX, y: e.clientY };
-    const other = [...grips.current].find(([id]) => id !== e.pointerId)?.[1];
-    grips.current.set(e.pointerId, here);
-    if (other) {
-      const rect = e.currentTarget.getBoundingClientRect();
-      const factor = distance(here, other) / Math.max(1, distance(before, other));
-      const at = { x: (here.x + other.x) / 2 - rect.left, y: (here.y + other.y) / 2 - rect.top };
-      move(zoomAt(from, at, factor), false);
-    } else {
-      move(moveBy(from, here.x - before.x, here.y - before.y), false);
-    }
-  };
-  const up = (e: ReactPointerEvent) => {
-    grips.current.delete(e.pointerId);
-    if (grips.current.size === 0) {
-      commit();
-    }
-  };
 
   return (
     <Box
@@ -223,10 +81,7 @@ export function FaceMap({
       touchAction="none"
       userSelect="none"
       data-testid="map"
-      onPointerDown={down}
-      onPointerMove={drag}
-      onPointerUp={up}
-      onPointerCancel={up}
+      {...grips}
     >
       {size && shown && (
         <Box ref={layer} style={LAYERS}>
@@ -286,5 +141,3 @@ export function FaceMap({
     </Box>
   );
 }
-
-const distance = (a: Spot, b: Spot) => Math.hypot(a.x - b.x, a.y - b.y);

@@ -7,7 +7,6 @@ import {
   useEffect,
   useMemo,
   useReducer,
-  useRef,
 } from 'react';
 import {
   api,
@@ -16,14 +15,16 @@ import {
   type LayView,
   type PieceView,
   type PlanEdit,
-  Problem,
 } from '../api/client';
 import { keys } from '../api/keys';
 import { ErrorState, Loading } from '../common/States';
 import { ClashDialog } from './ClashDialog';
-import { clearDraft, keepDraft, readDraft } from './drafts';
+import { clearDraft, readDraft } from './drafts';
 import { newId } from './ids';
-import { isBlocked, isSettled, next, opened, type PlanState, pending, reduce } from './planStore';
+import { isSettled, opened, type PlanState, reduce } from './planStore';
+import { useLatest } from './useLatest';
+import { useSaving } from './useSaving';
+import { useSteps } from './useSteps';
 
 type Told = {
   /** changes of one gesture, such as a drag, become one step of the history */
@@ -82,15 +83,11 @@ export function PlanProvider({ pieceId, children }: { pieceId: string; children:
   );
 }
 
-const TRY_AGAIN_MS = 2500;
-
 function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: ReactNode }) {
   const client = useQueryClient();
   const [state, act] = useReducer(reduce, fromServer, (piece) =>
     opened(piece, readDraft(piece.id)),
   );
-  const now = useRef(state);
-  now.current = state;
   const id = fromServer.id;
 
   // The same piece read again, in other units or after it was changed elsewhere.
@@ -98,60 +95,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     act({ type: 'reread', piece: fromServer });
   }, [fromServer]);
 
-  const waiting = pending(state);
-  useEffect(() => {
-    // what an earlier window could not save is kept until it is settled what becomes of it
-    if (waiting.length > 0) {
-      keepDraft(id, { version: state.on, changes: waiting });
-    }
-  }, [waiting, state.on, id]);
-
-  const change = next(state);
-  const version = state.on;
-  useEffect(() => {
-    if (change === null) {
-      return;
-    }
-    act({ type: 'saveBegan', change });
-    ask(
-      api.POST('/api/pieces/{id}/edits', {
-        params: { path: { id }, header: { 'If-Match': `"${version}"` } },
-        body: { id: change.id, edits: [...change.edits], gesture: change.gesture },
-      }),
-    ).then(
-      (edited) => {
-        client.setQueryData(keys.piece(id), edited.piece);
-        act({ type: 'saved', piece: edited.piece });
-        change.after?.(edited);
-      },
-      (problem: unknown) => {
-        if (!(problem instanceof Problem) || problem.silent || problem.status >= 500) {
-          act({ type: 'silent', sentence: (problem as Error).message });
-        } else if (problem.status === 409 && problem.theirs) {
-          act({ type: 'clashed', theirs: problem.theirs });
-        } else {
-          act({ type: 'refused', sentence: problem.message });
-        }
-      },
-    );
-  }, [change, version, id, client]);
-
-  const settled = isSettled(state);
-  const clashes = state.trouble?.kind === 'clash';
-  useEffect(() => {
-    if (settled && !clashes) {
-      clearDraft(id);
-    }
-  }, [settled, clashes, id]);
-
-  const silent = state.trouble?.kind === 'silent';
-  useEffect(() => {
-    if (!silent) {
-      return;
-    }
-    const again = setTimeout(() => act({ type: 'tryAgain' }), TRY_AGAIN_MS);
-    return () => clearTimeout(again);
-  }, [silent]);
+  useSaving(id, state, act);
 
   const edit = useCallback(
     (edits: PlanEdit | ReadonlyArray<PlanEdit>, told?: Told) =>
@@ -167,39 +111,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     [],
   );
 
-  const until = useUntil(state);
-  const steps = useRef(Promise.resolve());
-  const step = useCallback(
-    (way: 'undo' | 'redo') => {
-      const take = async () => {
-        await until((s) => isBlocked(s) || isSettled(s));
-        const { piece } = now.current;
-        if (isBlocked(now.current) || piece[way] === undefined) {
-          return;
-        }
-        const ifMatch = { path: { id }, header: { 'If-Match': `"${piece.version}"` } };
-        try {
-          const stepped =
-            way === 'undo'
-              ? await ask(api.POST('/api/pieces/{id}/undo', { params: ifMatch }))
-              : await ask(api.POST('/api/pieces/{id}/redo', { params: ifMatch }));
-          client.setQueryData(keys.piece(id), stepped);
-          act({ type: 'saved', piece: stepped });
-          await until((s) => isBlocked(s) || s.piece.version >= stepped.version);
-        } catch (problem) {
-          if (problem instanceof Problem && problem.status === 409) {
-            await client.invalidateQueries({ queryKey: keys.piece(id) });
-          } else {
-            act({ type: 'silent', sentence: (problem as Error).message });
-          }
-        }
-      };
-      // one after the other: a second press while the first is on its way is not lost
-      steps.current = steps.current.then(take);
-    },
-    [client, id, until],
-  );
-
+  const step = useSteps(id, state, act);
   const live = useLatest<{ edits: PlanEdit[]; layId: string; faceId: string }, LayView>(
     (question) => ask(api.POST('/api/readings/lay', { body: { ...question, pieceId: id } })),
     (answer) => act({ type: 'live', live: answer }),
@@ -215,6 +127,7 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
     act({ type: 'live', live: null });
   }, [live]);
 
+  const settled = isSettled(state);
   const { piece, document, trouble } = state;
   const plan = useMemo<Plan>(
     () => ({
@@ -254,75 +167,4 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
       )}
     </PlanContext.Provider>
   );
-}
-
-/** Waits until the plan is as it has to be. */
-function useUntil(state: PlanState) {
-  const now = useRef(state);
-  now.current = state;
-  const waiting = useRef<ReadonlyArray<{ ready: (s: PlanState) => boolean; go: () => void }>>([]);
-  useEffect(() => {
-    const goes = waiting.current.filter((w) => w.ready(state));
-    waiting.current = waiting.current.filter((w) => !goes.includes(w));
-    for (const w of goes) {
-      w.go();
-    }
-  }, [state]);
-  return useCallback(
-    (ready: (s: PlanState) => boolean) =>
-      ready(now.current)
-        ? Promise.resolve()
-        : new Promise<void>((go) => {
-            waiting.current = [...waiting.current, { ready, go }];
-          }),
-    [],
-  );
-}
-
-/** Asks one question at a time; of those asked meanwhile only the newest is asked next. */
-function useLatest<Q, A>(
-  question: (q: Q) => Promise<A>,
-  answered: (a: A) => void,
-  refused: (problem: Problem) => void,
-) {
-  const busy = useRef(false);
-  const next = useRef<Q | null>(null);
-  const run = useRef(0);
-  const calls = useRef({ question, answered, refused });
-  calls.current = { question, answered, refused };
-  return useMemo(() => {
-    const go = async () => {
-      busy.current = true;
-      while (next.current !== null) {
-        const q = next.current;
-        const started = run.current;
-        next.current = null;
-        try {
-          const a = await calls.current.question(q);
-          if (started === run.current) {
-            calls.current.answered(a);
-          }
-        } catch (problem) {
-          // a server that is away is told when letting go saves; a refusal is worth its sentence
-          const said = problem instanceof Problem && !problem.silent && problem.status < 500;
-          if (said && started === run.current) {
-            calls.current.refused(problem);
-          }
-        }
-      }
-      busy.current = false;
-    };
-    return {
-      ask(q: Q) {
-        next.current = q;
-        if (!busy.current) {
-          void go();
-        }
-      },
-      drop() {
-        next.current = null;
-        run.current += 1;
-      },
-    };
-  }, []);
 }

@@ -1,12 +1,12 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import {
+  type ArtworkView,
   api,
   ask,
   type DesignGiven,
-  type DesignKind,
   type DesignView,
   type Drawn,
   seen,
@@ -18,105 +18,13 @@ import { MeasureFields } from '../common/MeasureFields';
 import { PlainField } from '../common/PlainField';
 import { Refusal } from '../common/Refusal';
 import { Section } from '../common/Section';
-import { ErrorState, Loading } from '../common/States';
 import { ArtworkStep } from './ArtworkStep';
 import { FactList } from './DesignBrief';
-import { useArtwork, useDesign, useDesignReading, useKinds, useShelfChanged } from './queries';
+import { useArtwork, useDesignReading, useShelfChanged } from './queries';
 import { SheetView } from './SheetView';
 
-const BLANK: Omit<DesignGiven, 'kind'> = {
-  name: '',
-  motif: '',
-  note: '',
-  rights: 'ASK_FIRST',
-  answers: { numbers: {}, choices: {} },
-  motifs: [],
-};
-
-/** A new design: first its kind, then its picture and what the kind asks. */
-export function NewDesignPage() {
-  const kinds = useKinds();
-  const [kind, setKind] = useState<DesignKind | null>(null);
-  if (kinds.isPending) {
-    return <Loading what="the kinds" />;
-  }
-  if (kinds.isError) {
-    return <ErrorState problem={kinds.error} again={() => kinds.refetch()} />;
-  }
-  if (kind !== null) {
-    return (
-      <DesignForm
-        key={kind}
-        start={{ ...BLANK, kind }}
-        designId={null}
-        drawn={kinds.data.find((k) => k.kind === kind)?.drawn ?? 'PICTURE'}
-        back={() => setKind(null)}
-      />
-    );
-  }
-  return (
-    <Box px="8" py="5" maxW="1120px">
-      <Text fontSize="13px" color="soft">
-        <Link to="/shelf">Shelf</Link>
-      </Text>
-      <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
-        What goes onto the shelf?
-      </Heading>
-      <Text color="soft" mb="4">
-        Each kind asks for what its sums need, and no more.
-      </Text>
-      <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(250px, 1fr))" gap="2">
-        {kinds.data.map((k) => (
-          <Box
-            key={k.kind}
-            as="button"
-            textAlign="left"
-            bg="sheet"
-            borderWidth="1px"
-            borderColor="hairline"
-            borderRadius="md"
-            px="4"
-            py="3"
-            _hover={{ borderColor: 'sea', bg: 'card' }}
-            onClick={() => setKind(k.kind)}
-          >
-            <Text fontWeight="600" fontFamily="heading" fontSize="16px">
-              {k.name}
-            </Text>
-            <Text color="soft" fontSize="13px" lineHeight="1.35">
-              {k.about}
-            </Text>
-          </Box>
-        ))}
-      </Box>
-    </Box>
-  );
-}
-
-/** A design that is there, told anew. */
-export function ChangeDesignPage() {
-  const { designId = '' } = useParams();
-  const design = useDesign(designId);
-  const kinds = useKinds();
-  const go = useNavigate();
-  if (design.isPending || kinds.isPending) {
-    return <Loading what="the design" />;
-  }
-  if (design.isError) {
-    return <ErrorState problem={design.error} again={() => design.refetch()} />;
-  }
-  return (
-    <DesignForm
-      start={design.data.given}
-      designId={designId}
-      readAs={design.data.version}
-      drawn={kinds.data?.find((k) => k.kind === design.data.given.kind)?.drawn ?? 'PICTURE'}
-      back={() => go(`/shelf/designs/${designId}`)}
-    />
-  );
-}
-
-function DesignForm({
+/** What is told of a design: its picture on the left, what its kind asks on the right. */
+export function DesignForm({
   start,
   designId,
   readAs = 0,
@@ -135,9 +43,7 @@ function DesignForm({
   const [given, setGiven] = useState<DesignGiven>(start);
   // what is typed stands on this version, whatever is read again meanwhile
   const [version] = useState(readAs);
-  const [quantity, setQuantity] = useState('');
-  const [place, setPlace] = useState('');
-  const [price, setPrice] = useState('');
+  const [stock, setStock] = useState<FirstStock>({ quantity: '', price: '', place: '' });
   const set = (change: Partial<DesignGiven>) => setGiven({ ...given, ...change });
   const artwork = useArtwork(given.artworkId ?? null, drawn === 'OPENINGS');
   // a drawing is clear where nothing is painted; of a photo of a transfer the carrier's colour counts
@@ -155,8 +61,11 @@ function DesignForm({
             api.POST('/api/designs', {
               body: {
                 design: given,
-                quantity,
-                stock: place || price ? { place, price: price || undefined } : undefined,
+                quantity: stock.quantity,
+                stock:
+                  stock.place || stock.price
+                    ? { place: stock.place, price: stock.price || undefined }
+                    : undefined,
               },
             }),
           )
@@ -225,65 +134,24 @@ function DesignForm({
             save.mutate();
           }}
         >
-          <PlainField
-            label="Name"
-            value={given.name}
-            onText={(name) => set({ name })}
-            maxLength={80}
-            autoFocus
-          />
-          <Flex gap="3">
-            <PlainField
-              label="One motif is called"
-              value={given.motif}
-              onText={(motif) => set({ motif })}
-              maxLength={40}
-              placeholder="fern"
-            />
-            <ChoiceField
-              label="Rights"
-              width="150px"
-              value={given.rights}
-              among={[
-                ['MAY_BE_SOLD', 'may be sold'],
-                ['OWN_USE_ONLY', 'own use only'],
-                ['ASK_FIRST', 'ask first'],
-              ]}
-              onChoice={(rights) => set({ rights })}
-            />
-          </Flex>
-          <PlainField
-            label="Note"
-            value={given.note}
-            onText={(note) => set({ note })}
-            maxLength={200}
-          />
+          <CardFields given={given} set={set} />
           {reading.isError && <Refusal of={reading.error} />}
           {asksRepeat && repeat && given.answers.numbers.repeatX === undefined && (
-            <Box bg="ochreWash" borderRadius="md" p="3">
-              <Text>
-                The picture repeats every {repeat.across.text} across and {repeat.down.text} down,{' '}
-                {repeat.offsetText} ({repeat.certainty} alike).
-              </Text>
-              <Button
-                mt="2"
-                size="xs"
-                onClick={() =>
-                  set({
-                    answers: {
-                      numbers: {
-                        ...given.answers.numbers,
-                        repeatX: repeat.across.mm,
-                        repeatY: repeat.down.mm,
-                      },
-                      choices: { ...given.answers.choices, repeatOffset: repeat.offset },
+            <RepeatFound
+              repeat={repeat}
+              onTake={() =>
+                set({
+                  answers: {
+                    numbers: {
+                      ...given.answers.numbers,
+                      repeatX: repeat.across.mm,
+                      repeatY: repeat.down.mm,
                     },
-                  })
-                }
-              >
-                Take this repeat
-              </Button>
-            </Box>
+                    choices: { ...given.answers.choices, repeatOffset: repeat.offset },
+                  },
+                })
+              }
+            />
           )}
           <MeasureFields
             fields={reading.data?.fields ?? []}
@@ -315,18 +183,7 @@ function DesignForm({
             />
           )}
           {designId === null && reading.data?.unit !== undefined && (
-            <Section title="What there is of it">
-              <Flex gap="2">
-                <PlainField
-                  label={reading.data.quantityAsk}
-                  value={quantity}
-                  onText={setQuantity}
-                  width="170px"
-                />
-                <PlainField label="Paid, EUR" value={price} onText={setPrice} width="84px" />
-                <PlainField label="Place" value={place} onText={setPlace} maxLength={80} />
-              </Flex>
-            </Section>
+            <StockFields ask={reading.data.quantityAsk} stock={stock} onStock={setStock} />
           )}
           <Flex gap="2">
             <Button look="sea" type="submit" disabled={save.isPending || !sized}>
@@ -343,5 +200,111 @@ function DesignForm({
         </Flex>
       </Box>
     </Flex>
+  );
+}
+
+/** What it is called, and what may be done with it. */
+function CardFields({
+  given,
+  set,
+}: {
+  given: DesignGiven;
+  set: (change: Partial<DesignGiven>) => void;
+}) {
+  return (
+    <>
+      <PlainField
+        label="Name"
+        value={given.name}
+        onText={(name) => set({ name })}
+        maxLength={80}
+        autoFocus
+      />
+      <Flex gap="3">
+        <PlainField
+          label="One motif is called"
+          value={given.motif}
+          onText={(motif) => set({ motif })}
+          maxLength={40}
+          placeholder="fern"
+        />
+        <ChoiceField
+          label="Rights"
+          width="150px"
+          value={given.rights}
+          among={[
+            ['MAY_BE_SOLD', 'may be sold'],
+            ['OWN_USE_ONLY', 'own use only'],
+            ['ASK_FIRST', 'ask first'],
+          ]}
+          onChoice={(rights) => set({ rights })}
+        />
+      </Flex>
+      <PlainField
+        label="Note"
+        value={given.note}
+        onText={(note) => set({ note })}
+        maxLength={200}
+      />
+    </>
+  );
+}
+
+/** A repeat that was found in the picture, to be taken with one click. */
+function RepeatFound({
+  repeat,
+  onTake,
+}: {
+  repeat: NonNullable<ArtworkView['repeat']>;
+  onTake: () => void;
+}) {
+  return (
+    <Box bg="ochreWash" borderRadius="md" p="3">
+      <Text>
+        The picture repeats every {repeat.across.text} across and {repeat.down.text} down,{' '}
+        {repeat.offsetText} ({repeat.certainty} alike).
+      </Text>
+      <Button mt="2" size="xs" onClick={onTake}>
+        Take this repeat
+      </Button>
+    </Box>
+  );
+}
+
+type FirstStock = { readonly quantity: string; readonly price: string; readonly place: string };
+
+/** What there is of a design when it is put on the shelf. */
+function StockFields({
+  ask: label,
+  stock,
+  onStock,
+}: {
+  ask: string;
+  stock: FirstStock;
+  onStock: (stock: FirstStock) => void;
+}) {
+  return (
+    <Section title="What there is of it">
+      <Flex gap="2">
+        <PlainField
+          label={label}
+          value={stock.quantity}
+          onText={(quantity) => onStock({ ...stock, quantity })}
+          width="170px"
+        />
+        <PlainField
+          label="Paid, EUR"
+          value={stock.price}
+          onText={(price) => onStock({ ...stock, price })}
+          width="84px"
+        />
+        <PlainField
+          label="Place"
+          value={stock.place}
+          onText={(place) => onStock({ ...stock, place })}
+          maxLength={80}
+        />
+      </Flex>
+    </Section>
   );
 }

@@ -5,6 +5,7 @@ import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.RuleNote;
+import craftmap.core.lay.rule.Ruled;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.StencilPaint;
@@ -75,9 +76,8 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
    * @param pick the artist's own choice among the options; none to follow the best
    * @param clearMm it goes around what was laid before it, this far clear; none where it does not
    */
-  public record Work(RuleNote rule, Optional<Pick> pick, OptionalDouble clearMm, Eye eye) {
+  public record Work(Ruled ruled, Optional<Pick> pick, OptionalDouble clearMm, Eye eye) {
     public Work {
-      rule.read(); // refuses what is no rule
       if (clearMm.isPresent()) {
         LengthRange.DISTANCE.check("Clear of what is there by", clearMm.getAsDouble());
       }
@@ -85,23 +85,28 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
 
     /** By a rule: nothing picked, nothing by eye. */
     public static Work by(RuleNote rule) {
-      return new Work(rule, Optional.empty(), OptionalDouble.empty(), Eye.NONE);
+      return new Work(new Ruled(rule), Optional.empty(), OptionalDouble.empty(), Eye.NONE);
+    }
+
+    /** The rule as it is written down. */
+    public RuleNote rule() {
+      return ruled.note();
     }
 
     public Work ruled(RuleNote other) {
-      return new Work(other, pick, clearMm, eye);
+      return new Work(new Ruled(other), pick, clearMm, eye);
     }
 
     public Work picked(Optional<Pick> other) {
-      return new Work(rule, other, clearMm, eye);
+      return new Work(ruled, other, clearMm, eye);
     }
 
     public Work clear(OptionalDouble other) {
-      return new Work(rule, pick, other, eye);
+      return new Work(ruled, pick, other, eye);
     }
 
     public Work seen(Eye other) {
-      return new Work(rule, pick, clearMm, other);
+      return new Work(ruled, pick, clearMm, other);
     }
   }
 
@@ -195,7 +200,7 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
         kind == RuleKind.COLLAGE
             ? pieces
             : new Pieces(pieces.designId(), pieces.cornerDesignId(), List.of()),
-        new Work(other.note(), Optional.empty(), work.clearMm(), Eye.NONE),
+        new Work(new Ruled(other.note()), Optional.empty(), work.clearMm(), Eye.NONE),
         paint,
         keeping);
   }
@@ -244,7 +249,7 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
   }
 
   public LayRule rule() {
-    return work.rule().read();
+    return work.ruled().rule();
   }
 
   public Optional<Pick> pick() {

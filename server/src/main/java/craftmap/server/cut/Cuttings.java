@@ -12,6 +12,7 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.stock.Holding;
 import craftmap.server.studio.Studio;
+import craftmap.server.writing.Solves;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,11 +20,10 @@ import java.util.Map;
 import java.util.function.DoublePredicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Works out what is cut from which sheet, for one piece or for several at once. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 class Cuttings {
   /**
    * Once it is booked, the sheets it was cut from are gone from the shelf and count all the same.

@@ -15,6 +15,7 @@ import craftmap.server.piece.edit.EditDoc;
 import craftmap.server.piece.edit.LayEditDoc;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Solves;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -22,14 +23,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What would make too few sheets enough. Each way is worked out as if it were taken: the plan is
  * changed, read and cut again.
  */
 @Service
-@Transactional(readOnly = true)
+@Solves
 class Enough {
   /** What is cut larger than it shows, by the keys of the rules. */
   private static final List<String> ALLOWANCES = List.of("allowance", "bleed", "overlap");

@@ -24,6 +24,7 @@ import craftmap.server.stock.Use;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,6 +53,7 @@ public class GatherService {
     this.claims = claims;
   }
 
+  @Solves
   public Gathering gather(Studio studio, SavedPlan piece) {
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();

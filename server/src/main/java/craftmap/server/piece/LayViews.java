@@ -139,7 +139,7 @@ final class LayViews {
       List<ReadingView.NoteView> notes) {
     String name =
         lay.designId().isEmpty() ? wordsOf(lay.rule()) : design.map(Design::name).orElse("?");
-    RuleNote note = lay.rule().note();
+    RuleNote note = lay.work().rule();
     MeasureSheet sheet = new MeasureSheet(note.measures(), note.choices());
     note.kind().read(sheet, note.points(), note.text());
     return new LayView(

@@ -56,7 +56,7 @@ class MendController {
         FindingRule.of(rule)
             .orElseThrow(
                 () -> new RefusedInput("Rule", rule, "is not known", "one that a note names"));
-    Plan plan = pieces.get(studio, id).plan();
+    Plan plan = pieces.plan(studio, id);
     Pieces.ReadLay read = pieces.readLay(studio, plan, layId, Optional.of(faceId));
     return pieces.mends(studio, plan, read, found).stream()
         .map(m -> view(studio, read, m))

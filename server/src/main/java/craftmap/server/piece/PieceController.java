@@ -276,7 +276,7 @@ class PieceController {
   private Pieces.ReadLay lay(Studio studio, LayQuestion question) {
     Plan plan =
         question.document() == null
-            ? pieces.get(studio, given("Plan", question.pieceId())).plan()
+            ? pieces.plan(studio, given("Plan", question.pieceId()))
             : PlanMapper.toPlan(question.document());
     boolean asItIs = question.edits() == null || question.edits().isEmpty();
     return pieces.readLay(

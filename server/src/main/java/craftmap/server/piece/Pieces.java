@@ -23,6 +23,7 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Clash;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +49,7 @@ public class Pieces {
   private final ShelfService shelf;
   private final PlanJson json;
   private final Readings readings = new Readings();
+  private final PlansLately plans = new PlansLately();
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
@@ -130,11 +132,18 @@ public class Pieces {
     return json.read(plan);
   }
 
+  /** The plan alone. */
+  Plan plan(Studio studio, String id) {
+    PieceRow piece = row(studio, id);
+    return plans.of(piece, () -> json.read(current(piece).document()));
+  }
+
   public SavedPlan get(Studio studio, String id) {
     return saved(row(studio, id));
   }
 
   /** What the core makes of a plan, with this studio's shelf and tape. */
+  @Solves
   public PlanReading read(Studio studio, Plan plan) {
     return readings.of(
         new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), plan),
@@ -142,7 +151,8 @@ public class Pieces {
   }
 
   /** What the core makes of one lay on one of its faces, without looking at the rest. */
-  ReadLay readLay(Studio studio, Plan plan, String layId, Optional<String> onFace) {
+  @Solves
+  public ReadLay readLay(Studio studio, Plan plan, String layId, Optional<String> onFace) {
     Lay lay =
         plan.lay(layId)
             .orElseThrow(
@@ -167,15 +177,17 @@ public class Pieces {
   }
 
   /** A lay worked out, and the face it lies on. */
-  record ReadLay(List<PlanFace> faces, Face face, LayReading reading) {}
+  public record ReadLay(List<PlanFace> faces, Face face, LayReading reading) {}
 
   /** What a plan would be with some edits made; nothing is saved. */
+  @Solves
   public Edited edited(Studio studio, Plan plan, List<PlanEdit> edits) {
     return PlanEdit.all(plan, edits, editing(studio));
   }
 
   /** What would mend a finding on a lay. */
-  List<Mend> mends(Studio studio, Plan plan, ReadLay of, FindingRule rule) {
+  @Solves
+  public List<Mend> mends(Studio studio, Plan plan, ReadLay of, FindingRule rule) {
     return Mends.of(plan, of.reading().lay(), of.face(), rule, studio.tape(), editing(studio));
   }
 
@@ -281,7 +293,7 @@ public class Pieces {
     if (piece.version() != version) {
       throw clash(studio, id);
     }
-    if (plan.equals(json.read(current.document()))) {
+    if (plan.equals(plans.of(piece, () -> json.read(current.document())))) {
       return saved(piece);
     }
     String text = json.write(plan);
@@ -360,7 +372,7 @@ public class Pieces {
     return new SavedPlan(
         piece.id(),
         piece.version(),
-        json.read(entry.document()),
+        plans.of(piece, () -> json.read(entry.document())),
         entry.madeAt(),
         piece.isArchived(),
         entry.parentId() == null ? Optional.empty() : Optional.of(entry.summary()),

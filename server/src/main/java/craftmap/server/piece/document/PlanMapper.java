@@ -8,6 +8,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.RuleNote;
+import craftmap.core.lay.rule.Ruled;
 import craftmap.core.measure.Faults;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
@@ -149,7 +150,7 @@ public final class PlanMapper {
             Optional.ofNullable(lay.cornerDesignId()),
             lay.moreDesignIds()),
         new Lay.Work(
-            toRule(given("Rule", lay.rule())),
+            new Ruled(toRule(given("Rule", lay.rule()))),
             Optional.ofNullable(lay.pick()).map(PlanMapper::toPick),
             optional(lay.clearMm()),
             toEye(lay.eye())),

@@ -1,0 +1,30 @@
+package craftmap.server.piece;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import craftmap.core.plan.Plan;
+import java.util.function.Supplier;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Plans that were read lately, because a drag asks for the same one with every move. A version of a
+ * piece is one plan for ever, on whatever server it was made; but only once it is committed, so
+ * what a change that is still under way sees is not kept.
+ */
+final class PlansLately {
+  private static final int MOST = 64;
+
+  private record Of(String studioId, String pieceId, long version) {}
+
+  private final Cache<Of, Plan> lately = Caffeine.newBuilder().maximumSize(MOST).build();
+
+  Plan of(PieceRow piece, Supplier<Plan> read) {
+    boolean changing =
+        TransactionSynchronizationManager.isActualTransactionActive()
+            && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+    if (changing) {
+      return read.get();
+    }
+    return lately.get(new Of(piece.studioId(), piece.id(), piece.version()), v -> read.get());
+  }
+}

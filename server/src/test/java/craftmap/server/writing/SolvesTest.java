@@ -1,0 +1,72 @@
+package craftmap.server.writing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import craftmap.core.finding.Mends;
+import craftmap.core.plan.PlanReader;
+import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plan.edit.PlanEdit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.springframework.core.annotation.AnnotatedElementUtils;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** No connection to the database waits while something is worked out. */
+class SolvesTest {
+  private static final JavaClasses SERVER =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("craftmap.server");
+
+  /** What may take its time. */
+  private static final Set<String> SOLVERS =
+      Set.of(
+          PlanReader.class.getName() + ".read",
+          PlanReader.class.getName() + ".of",
+          DesignCut.class.getName() + ".of",
+          Mends.class.getName() + ".of",
+          PlanEdit.class.getName() + ".all");
+
+  private static boolean solves(JavaMethod method) {
+    return method.getMethodCallsFromSelf().stream()
+        .map(JavaMethodCall::getTarget)
+        .anyMatch(t -> SOLVERS.contains(t.getOwner().getName() + "." + t.getName()));
+  }
+
+  /** The transaction that a call of it from outside begins, if any. */
+  private static Transactional declared(JavaMethod method) {
+    var reflected = method.reflect();
+    Transactional own = AnnotatedElementUtils.findMergedAnnotation(reflected, Transactional.class);
+    return own != null
+        ? own
+        : AnnotatedElementUtils.findMergedAnnotation(
+            reflected.getDeclaringClass(), Transactional.class);
+  }
+
+  @Test
+  void whatIsWorkedOutBeginsNoTransaction() {
+    List<String> solving = new ArrayList<>();
+    List<String> within = new ArrayList<>();
+    SERVER.stream()
+        .flatMap(c -> c.getMethods().stream())
+        .filter(SolvesTest::solves)
+        .forEach(
+            method -> {
+              solving.add(method.getFullName());
+              Transactional begins = declared(method);
+              if (begins != null && begins.propagation() != Propagation.SUPPORTS) {
+                within.add(method.getFullName());
+              }
+            });
+    assertThat(solving).hasSizeGreaterThanOrEqualTo(4);
+    assertThat(within).isEmpty();
+  }
+}
