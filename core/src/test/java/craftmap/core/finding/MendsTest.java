@@ -66,7 +66,11 @@ class MendsTest {
 
   private static Editing editing() {
     return new Editing(
-        Planned.SHELF, new PlanReader(Planned.SHELF, TAPE), List.of("teal"), () -> "new", NAMES);
+        Planned.SHELF,
+        new PlanReader(Planned.SHELF, TAPE),
+        () -> List.of("teal"),
+        () -> "new",
+        NAMES);
   }
 
   private static Face front(Plan plan) {

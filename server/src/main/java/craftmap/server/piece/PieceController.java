@@ -281,7 +281,8 @@ class PieceController {
     boolean asItIs = question.edits() == null || question.edits().isEmpty();
     return pieces.readLay(
         studio,
-        asItIs ? plan : pieces.edited(studio, plan, edits(question.edits())).plan(),
+        plan,
+        asItIs ? List.of() : edits(question.edits()),
         given("Lay", question.layId()),
         Optional.ofNullable(question.faceId()));
   }

@@ -11,6 +11,7 @@ import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.PlanReader;
 import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.Shelf;
 import craftmap.core.plan.edit.Edited;
 import craftmap.core.plan.edit.Editing;
 import craftmap.core.plan.edit.PlanEdit;
@@ -153,6 +154,19 @@ public class Pieces {
   /** What the core makes of one lay on one of its faces, without looking at the rest. */
   @Solves
   public ReadLay readLay(Studio studio, Plan plan, String layId, Optional<String> onFace) {
+    return readLay(editing(studio), plan, layId, onFace);
+  }
+
+  /** The same as it would be with some edits made first. */
+  @Solves
+  public ReadLay readLay(
+      Studio studio, Plan plan, List<PlanEdit> edits, String layId, Optional<String> onFace) {
+    Editing editing = editing(studio);
+    return readLay(editing, PlanEdit.all(plan, edits, editing).plan(), layId, onFace);
+  }
+
+  private static ReadLay readLay(
+      Editing editing, Plan plan, String layId, Optional<String> onFace) {
     Lay lay =
         plan.lay(layId)
             .orElseThrow(
@@ -169,7 +183,8 @@ public class Pieces {
                     new RefusedInput(
                         "Face", faceId, "is not on this piece now", "one of the lay's faces"));
     LayReading reading =
-        reader(studio)
+        editing
+            .reader()
             .of(lay, plan, faceId)
             .orElseThrow(
                 () -> new RefusedInput("Face", faceId, "is not shown", "a face that is shown"));
@@ -192,10 +207,11 @@ public class Pieces {
   }
 
   private Editing editing(Studio studio) {
+    Shelf owned = shelf.asPlansSeeIt(studio.id());
     return new Editing(
-        shelf.asPlansSeeIt(studio.id()),
-        reader(studio),
-        shelf.paintsAtHand(studio.id()),
+        owned,
+        new PlanReader(owned, studio.tape()),
+        () -> shelf.paintsAtHand(studio.id()),
         () -> UUID.randomUUID().toString(),
         ToldWords.NAMES);
   }

@@ -16,11 +16,15 @@ import java.util.function.Supplier;
 /**
  * What edits need beyond the plan.
  *
- * @param paints the paints at hand, the likeliest first
+ * @param paints the paints at hand, the likeliest first; asked for only where something is painted
  * @param ids gives an id that was never given before
  */
 public record Editing(
-    Shelf shelf, PlanReader reader, List<String> paints, Supplier<String> ids, Names names) {
+    Shelf shelf,
+    PlanReader reader,
+    Supplier<List<String>> paints,
+    Supplier<String> ids,
+    Names names) {
   /** What is new is called something until the artist calls it otherwise. */
   public interface Names {
     String copyOf(String name);
@@ -61,7 +65,8 @@ public record Editing(
   /** A paint that shows on this ground. */
   Optional<String> paintFor(Face face) {
     double ground = face.ground().luminance();
-    return paints.stream()
+    List<String> atHand = paints.get();
+    return atHand.stream()
         .filter(
             p ->
                 shelf
@@ -69,7 +74,7 @@ public record Editing(
                     .filter(paint -> Math.abs(paint.colour().luminance() - ground) > SHOWS_FROM)
                     .isPresent())
         .findFirst()
-        .or(() -> paints.stream().findFirst());
+        .or(() -> atHand.stream().findFirst());
   }
 
   static PlanFace face(Plan plan, String id) {

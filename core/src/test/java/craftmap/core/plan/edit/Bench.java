@@ -56,7 +56,7 @@ final class Bench {
     return new Editing(
         Planned.SHELF,
         new PlanReader(Planned.SHELF, TapeDivision.MM_1),
-        List.of("teal"),
+        () -> List.of("teal"),
         new Supplier<>() {
           private int last;
 
