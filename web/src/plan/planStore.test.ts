@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceView, PlanDocument, PlanEdit } from '../api/client';
-import { type Change, isSettled, next, opened, type PlanState, pending, reduce } from './planStore';
+import {
+  type Change,
+  type Draft,
+  isSettled,
+  next,
+  opened,
+  type PlanState,
+  pending,
+  reduce,
+} from './planStore';
 
 const document = (name: string, measures: Record<string, number> = {}) =>
   ({
@@ -146,6 +155,13 @@ describe('the plan in one window', () => {
     expect(state.on).toBe(5);
     expect(next(state)).toBe(draft.changes[1]);
     expect(state.document.form.measures).toEqual({ width: 600 });
+  });
+
+  it('makes nothing of a draft in which nothing waits, such as one of an older kind', () => {
+    const older = { version: 3, change: { summary: 'to b' } } as unknown as Draft;
+    const state = opened(piece(5, 'a'), older);
+    expect(isSettled(state)).toBe(true);
+    expect(state.on).toBe(5);
   });
 
   it('asks where others came before the draft of an earlier visit', () => {

@@ -75,7 +75,7 @@ export function opened(piece: PieceView, draft: Draft | null): PlanState {
     document: shownAs(piece, changes),
     saving: null,
     waiting: changes,
-    on: draft?.version ?? piece.version,
+    on: draft && changes.length > 0 ? draft.version : piece.version,
     trouble: null,
     live: null,
   };

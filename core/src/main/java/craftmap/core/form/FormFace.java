@@ -10,130 +10,101 @@ import java.util.Optional;
  * A face as the form gives it.
  *
  * @param id stable within the form, so that marks and lays stay with their face when sizes change
- * @param group what it is drawn together with on the net
- * @param at where it begins within its group, or on the face it is set into
- * @param setInto the face it is an inset of
  * @param comesOff the part it belongs to that comes off the piece
- * @param marks what comes with the form: knobs, hand holds, mitres
  * @param away seldom worked on, so not shown until asked for
  */
 public record FormFace(
     String id,
     String name,
     Outline outline,
-    String group,
-    Point at,
-    Pose pose,
-    Optional<String> setInto,
+    Place place,
     Optional<String> comesOff,
-    Marks marks,
-    double edgeDepthMm,
-    Relief relief,
+    Make make,
     boolean away) {
+  /**
+   * Where it is.
+   *
+   * @param group what it is drawn together with on the net
+   * @param at where it begins within its group, or on the face it is set into
+   * @param setInto the face it is an inset of
+   */
+  public record Place(String group, Point at, Pose pose, Optional<String> setInto) {}
 
-  static FormFace of(String id, String name, Outline outline, Pose pose) {
-    return new FormFace(
-        id,
-        name,
-        outline,
-        id,
-        new Point(0, 0),
-        pose,
-        Optional.empty(),
-        Optional.empty(),
-        Marks.NONE,
-        0,
-        Relief.FLAT,
-        false);
+  /**
+   * What comes with the form.
+   *
+   * @param marks knobs, hand holds, mitres
+   */
+  public record Make(Marks marks, double edgeDepthMm, Relief relief) {
+    static final Make PLAIN = new Make(Marks.NONE, 0, Relief.FLAT);
   }
 
-  FormFace in(String otherGroup, double xMm, double yMm) {
-    return new FormFace(
-        id,
-        name,
-        outline,
-        otherGroup,
-        new Point(xMm, yMm),
-        pose,
-        setInto,
-        comesOff,
-        marks,
-        edgeDepthMm,
-        relief,
-        away);
+  static FormFace of(String id, String name, Outline outline, Pose pose) {
+    Place alone = new Place(id, new Point(0, 0), pose, Optional.empty());
+    return new FormFace(id, name, outline, alone, Optional.empty(), Make.PLAIN, false);
+  }
+
+  FormFace in(String group, double xMm, double yMm) {
+    return at(new Place(group, new Point(xMm, yMm), pose(), setInto()));
   }
 
   FormFace setInto(FormFace parent, double xMm, double yMm) {
-    return new FormFace(
-        id,
-        name,
-        outline,
-        parent.group,
-        new Point(xMm, yMm),
-        pose,
-        Optional.of(parent.id),
-        comesOff,
-        marks,
-        edgeDepthMm,
-        relief,
-        away);
+    return at(new Place(parent.group(), new Point(xMm, yMm), pose(), Optional.of(parent.id)));
   }
 
   FormFace comesOffAs(String part) {
-    return new FormFace(
-        id,
-        name,
-        outline,
-        group,
-        at,
-        pose,
-        setInto,
-        Optional.of(part),
-        marks,
-        edgeDepthMm,
-        relief,
-        away);
+    return new FormFace(id, name, outline, place, Optional.of(part), make, away);
   }
 
   FormFace with(Marks more) {
-    return new FormFace(
-        id,
-        name,
-        outline,
-        group,
-        at,
-        pose,
-        setInto,
-        comesOff,
-        marks.and(more),
-        edgeDepthMm,
-        relief,
-        away);
+    return made(new Make(marks().and(more), edgeDepthMm(), relief()));
   }
 
   FormFace withEdge(double depthMm) {
-    return new FormFace(
-        id, name, outline, group, at, pose, setInto, comesOff, marks, depthMm, relief, away);
+    return made(new Make(marks(), depthMm, relief()));
   }
 
   FormFace panelled() {
-    return new FormFace(
-        id,
-        name,
-        outline,
-        group,
-        at,
-        pose,
-        setInto,
-        comesOff,
-        marks,
-        edgeDepthMm,
-        Relief.PANELLED,
-        away);
+    return made(new Make(marks(), edgeDepthMm(), Relief.PANELLED));
   }
 
   FormFace putAway() {
-    return new FormFace(
-        id, name, outline, group, at, pose, setInto, comesOff, marks, edgeDepthMm, relief, true);
+    return new FormFace(id, name, outline, place, comesOff, make, true);
+  }
+
+  private FormFace at(Place other) {
+    return new FormFace(id, name, outline, other, comesOff, make, away);
+  }
+
+  private FormFace made(Make other) {
+    return new FormFace(id, name, outline, place, comesOff, other, away);
+  }
+
+  public String group() {
+    return place.group();
+  }
+
+  public Point at() {
+    return place.at();
+  }
+
+  public Pose pose() {
+    return place.pose();
+  }
+
+  public Optional<String> setInto() {
+    return place.setInto();
+  }
+
+  public Marks marks() {
+    return make.marks();
+  }
+
+  public double edgeDepthMm() {
+    return make.edgeDepthMm();
+  }
+
+  public Relief relief() {
+    return make.relief();
   }
 }

@@ -1,11 +1,9 @@
 package craftmap.core.plan.edit;
 
-import craftmap.core.colour.Colour;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanFace;
-import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.Blemish;
@@ -16,9 +14,6 @@ import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Mark;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.Zone;
-import craftmap.core.surface.outline.Side;
-import java.util.List;
-import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 
 /** What is done to the marks of a face. */
@@ -56,14 +51,12 @@ public sealed interface MarkEdit extends PlanEdit {
       String name = editing.names().mark(kind, number);
       Mark fresh =
           switch (kind) {
-            case KEEP_OUT ->
-                new KeepOut(id, name, area(AreaShape.UPRIGHT, face, at, 50, 40), Set.of());
-            case HOLE -> Hole.single(id, name, at, 5);
-            case BREAK -> new Break(id, name, at.movedBy(-60, 0), at.movedBy(60, 0), 2, 0);
-            case BLEMISH -> Blemish.of(id, nextNumber(plan), editing.names().blemish(), at, 10);
-            case ZONE ->
-                new Zone(
-                    id, name, new Colour("#A9B8B2"), area(AreaShape.UPRIGHT, face, at, 120, 80));
+            case KEEP_OUT -> TypicalMarks.keepOut(id, name, at);
+            case HOLE -> TypicalMarks.hole(id, name, at);
+            case BREAK -> TypicalMarks.joint(id, name, at);
+            case BLEMISH ->
+                TypicalMarks.blemish(id, nextNumber(plan), editing.names().blemish(), at);
+            case ZONE -> TypicalMarks.zone(id, name, at);
           };
       return changed(plan, faceId, own.with(fresh), Told.Code.ADDED_MARK, fresh, face);
     }
@@ -113,7 +106,7 @@ public sealed interface MarkEdit extends PlanEdit {
 
     private Area shaped(Area now, Face face) {
       Coordinate middle = now.on(face.outline()).getEnvelopeInternal().centre();
-      return area(shape, face, new Point(middle.x, middle.y), 50, 40);
+      return TypicalMarks.area(shape, face.outline(), new Point(middle.x, middle.y));
     }
 
     private static RefusedInput noArea(Mark mark) {
@@ -187,23 +180,5 @@ public sealed interface MarkEdit extends PlanEdit {
       case Blemish b -> Kind.BLEMISH;
       case Zone z -> Kind.ZONE;
     };
-  }
-
-  /** An area of a shape around a place. */
-  private static Area area(AreaShape shape, Face face, Point at, double w, double h) {
-    return switch (shape) {
-      case UPRIGHT -> new Area.Upright(new Box(at.xMm() - w / 2, at.yMm() - h / 2, w, h));
-      case ROUND -> new Area.Round(at, h);
-      case CORNERS ->
-          new Area.Corners(
-              List.of(at.movedBy(-w / 2, h / 2), at.movedBy(0, -h / 2), at.movedBy(w / 2, h / 2)));
-      case STRIP -> new Area.Strip(firstSide(face), h / 2);
-      case RIM -> new Area.Rim(h / 2);
-    };
-  }
-
-  private static Side.Name firstSide(Face face) {
-    List<Side.Name> own = face.outline().sides().stream().map(Side::name).toList();
-    return own.contains(Side.Name.TOP) ? Side.Name.TOP : own.getFirst();
   }
 }
