@@ -13,7 +13,7 @@ import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useGoAfter } from '../plan/useGoAfter';
+import { toLay, useGoAfter } from '../plan/useGoAfter';
 import { SORTS } from '../shelf/sorts';
 import { TrialDetails, VERDICT_COLOUR } from './TrialDetails';
 import { TrialDrawing } from './TrialDrawing';
@@ -68,7 +68,7 @@ export function ChoosePage() {
   const lay = (trial: TrialView) =>
     plan.edit(
       { kind: 'LAY_DESIGN', id: newId(), faceId: face.id, designId: trial.designId },
-      goAfter((e) => `${base}/lay-out/${e.faceId}/${e.layId}`),
+      goAfter(toLay(plan.piece.id)),
     );
   const turnTo = (name: (typeof TURNS)[number]['name']) => {
     setSort(name);

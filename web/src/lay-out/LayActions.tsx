@@ -4,7 +4,7 @@ import type { FaceView, LayView, PlanEdit } from '../api/client';
 import { Button } from '../common/Button';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useGoAfter } from '../plan/useGoAfter';
+import { toLay, useGoAfter } from '../plan/useGoAfter';
 import { SectionTitle } from './SectionTitle';
 
 type Props = {
@@ -17,12 +17,7 @@ type Props = {
 export function LayActions({ face, lay, onTakeOff }: Props) {
   const plan = usePlan();
   const goAfter = useGoAfter();
-  const base = `/pieces/${plan.piece.id}/lay-out`;
-  const edit = (edit: PlanEdit) =>
-    plan.edit(
-      edit,
-      goAfter((e) => `${base}/${e.faceId}/${e.layId}`),
-    );
+  const edit = (edit: PlanEdit) => plan.edit(edit, goAfter(toLay(plan.piece.id)));
   const others = plan.piece.reading.faces.filter((f) => f.id !== face.id && f.shown);
   return (
     <Box>

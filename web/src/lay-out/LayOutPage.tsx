@@ -11,7 +11,7 @@ import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useGoAfter } from '../plan/useGoAfter';
+import { toLay, useGoAfter } from '../plan/useGoAfter';
 import { CompareDialog } from './CompareDialog';
 import { LayList } from './LayList';
 import { LayMap } from './LayMap';
@@ -75,10 +75,7 @@ export function LayOutPage() {
   };
   const takeOff = () => lay && plan.edit({ kind: 'TAKE_LAY_OFF', layId: lay.id });
   const layWords = () =>
-    plan.edit(
-      { kind: 'LAY_WORDS', id: newId(), faceId: face.id },
-      goAfter((e) => `${base}/lay-out/${e.faceId}/${e.layId}`),
-    );
+    plan.edit({ kind: 'LAY_WORDS', id: newId(), faceId: face.id }, goAfter(toLay(plan.piece.id)));
   useKeys({
     c: () => lay?.laid && lay.laid.options.length > 1 && setComparing(true),
     l: () => go(`${base}/choose/${face.id}`),

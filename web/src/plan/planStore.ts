@@ -35,6 +35,8 @@ export type Change = {
   readonly edits: ReadonlyArray<PlanEdit>;
   /** changes of one gesture become one step */
   readonly gesture?: string;
+  /** it has set off once, and may have been made: nothing more goes along under its id */
+  readonly sent?: boolean;
   /** what is to be done once it is answered */
   readonly after?: (edited: EditedPiece) => void;
 };
@@ -69,7 +71,8 @@ export type Draft = { readonly version: number; readonly changes: ReadonlyArray<
  * version it was made on: the server knows whether it has come, and tells where others came first.
  */
 export function opened(piece: PieceView, draft: Draft | null): PlanState {
-  const changes = draft?.changes ?? [];
+  // whether they had set off when the window closed, nobody knows
+  const changes = (draft?.changes ?? []).map((c) => ({ ...c, sent: true }));
   return {
     piece,
     document: shownAs(piece, changes),
@@ -105,7 +108,7 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
     case 'saveBegan':
       return {
         ...state,
-        saving: action.change,
+        saving: { ...action.change, sent: true },
         waiting: state.waiting.filter((c) => c !== action.change),
       };
     case 'saved':
@@ -124,6 +127,7 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
     case 'refused':
       return {
         ...withChanges(state, state.piece, null, state.waiting),
+        on: state.waiting.length > 0 ? state.on : state.piece.version,
         live: null,
         // what is refused because it stood on something refused says less than the first
         trouble:
@@ -171,7 +175,12 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
 /** A gesture that goes on goes along with what waits of it; later values take the place of earlier. */
 function joined(waiting: ReadonlyArray<Change>, change: Change): ReadonlyArray<Change> {
   const last = waiting.at(-1);
-  if (last === undefined || change.gesture === undefined || last.gesture !== change.gesture) {
+  const goesAlong =
+    last !== undefined &&
+    !last.sent &&
+    change.gesture !== undefined &&
+    last.gesture === change.gesture;
+  if (!goesAlong) {
     return [...waiting, change];
   }
   const fresh = new Set(change.edits.map(target));

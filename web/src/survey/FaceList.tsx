@@ -8,14 +8,13 @@ import { Fig } from '../common/Fig';
 import { Section } from '../common/Section';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
-import { useGoAfter } from '../plan/useGoAfter';
+import { toFace, useGoAfter } from '../plan/useGoAfter';
 
 /** Every face: to step into, to show or leave out of the map; those taken off, to bring back. */
 export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
   const plan = usePlan();
   const goAfter = useGoAfter();
-  const look = () =>
-    goAfter((e) => (e.faceId ? `/pieces/${plan.piece.id}/survey/${e.faceId}` : null));
+  const look = () => goAfter(toFace(plan.piece.id));
   const forms = useForms().data;
   const { faces, totalText } = plan.piece.reading;
   const takenOff = plan.document.faces.filter((f) => f.standing === 'REMOVED');

@@ -5,18 +5,13 @@ import { ChoiceField } from '../../common/ChoiceField';
 import { Section } from '../../common/Section';
 import { newId } from '../../plan/ids';
 import { usePlan } from '../../plan/PlanProvider';
-import { useGoAfter } from '../../plan/useGoAfter';
+import { toFace, useGoAfter } from '../../plan/useGoAfter';
 
 /** What can be done with a face as a whole. */
 export function FaceActions({ face }: { face: FaceView }) {
   const plan = usePlan();
   const goAfter = useGoAfter();
-  const base = `/pieces/${plan.piece.id}/survey`;
-  const edit = (edit: PlanEdit) =>
-    plan.edit(
-      edit,
-      goAfter((e) => (e.faceId ? `${base}/${e.faceId}` : null)),
-    );
+  const edit = (edit: PlanEdit) => plan.edit(edit, goAfter(toFace(plan.piece.id)));
   const others = plan.piece.reading.faces.filter((f) => f.id !== face.id);
   const hand = (mirrored: boolean) => (toFaceId: string) => {
     if (toFaceId !== '') {

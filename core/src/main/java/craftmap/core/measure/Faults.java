@@ -17,8 +17,11 @@ public final class Faults {
 
   private final List<RefusedInput.Fault> all = new ArrayList<>();
 
-  /** A part; none where it is refused. */
+  /** A part; none where it is refused, or where there is enough to tell already. */
   public <T> Optional<T> part(Supplier<T> part) {
+    if (all.size() >= MOST) {
+      return Optional.empty();
+    }
     try {
       return Optional.of(part.get());
     } catch (RefusedInput refused) {

@@ -78,9 +78,6 @@ public record Found(
     public static final Belonging OF_THE_FORM =
         new Belonging(Optional.empty(), Optional.empty(), Standing.OF_THE_FORM);
 
-    public static final Belonging ADDED =
-        new Belonging(Optional.of(true), Optional.empty(), Standing.ADDED);
-
     public Belonging shown(boolean other) {
       return new Belonging(Optional.of(other), comesOff, standing);
     }

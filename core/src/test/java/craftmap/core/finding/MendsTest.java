@@ -27,11 +27,13 @@ import craftmap.core.surface.Marks;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A mend that is offered mends: taken, the finding is gone and nothing bad has come for it. */
 class MendsTest {
@@ -232,6 +234,30 @@ class MendsTest {
     assertThat(bad(plan)).contains(FindingRule.COPIES_OFF_FACE);
     assertThat(mends(plan, FindingRule.COPIES_OFF_FACE))
         .containsExactly(new Mend.MeasuredPlaces("l"));
+  }
+
+  /** Strokes that are too thin grow with the letters: the least larger size that mends is first. */
+  @ParameterizedTest
+  @ValueSource(doubles = {71.3, 97.7, 118.9, 143.1})
+  void thinLettersAreMadeLargerUntilTheyAreThinNoMore(double widthMm) {
+    Plan plan =
+        PlanEdit.all(
+                chest(List.of(), band(new Dice(2))),
+                List.of(
+                    new LayEdit.TakeOff("l"),
+                    new LayEdit.LayWords("l", "front", Optional.of("Bread & Oats")),
+                    new LayEdit.Measure("l", Map.of("size", widthMm), Map.of())),
+                editing())
+            .plan();
+    assertThat(bad(plan)).contains(FindingRule.LETTERS_THIN);
+    List<Mend> mends = mends(plan, FindingRule.LETTERS_THIN);
+    assertThat(mends).allSatisfy(m -> assertThat(bad(taken(plan, m))).isEmpty());
+    assertThat(mends.isEmpty()).isEqualTo(stillThinAtThrice(plan, widthMm));
+  }
+
+  private static boolean stillThinAtThrice(Plan plan, double widthMm) {
+    Mend largest = new Mend.LetterSize("l", Math.ceil(3 * widthMm));
+    return bad(taken(plan, largest)).contains(FindingRule.LETTERS_THIN);
   }
 
   @ParameterizedTest

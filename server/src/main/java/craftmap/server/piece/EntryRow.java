@@ -21,8 +21,12 @@ class EntryRow {
 
   /** What an entry is the record of. */
   sealed interface Done {
-    /** An edit. */
-    record ByCode(Told told) implements Done {}
+    /**
+     * An edit.
+     *
+     * @param changeId what whoever made it calls it
+     */
+    record ByCode(Told told, Optional<String> changeId) implements Done {}
 
     /** A plan put in place as a whole: whoever did it says why. */
     record InWords(String sentence) implements Done {}
@@ -79,29 +83,33 @@ class EntryRow {
     this.parentId = parentId;
     this.madeAs = madeAs;
     this.document = document;
-    switch (done) {
-      case Done.ByCode(Told by) -> {
-        this.told = by.code().name();
-        this.toldNames = JSON.writeValueAsString(by.names());
-      }
-      case Done.InWords(String sentence) -> this.summary = sentence;
-    }
+    write(done);
     this.gesture = gesture;
     this.madeAt = madeAt;
   }
 
   /** The same gesture going on: a drag is one step back, not two hundred. */
-  void goesOn(String laterDocument, Instant at) {
+  void goesOn(String laterDocument, Done done, Instant at) {
     this.document = laterDocument;
     this.madeAt = at;
+    write(done);
   }
 
-  void from(Optional<String> change) {
-    this.changeId = change.orElse(null);
-  }
-
-  boolean isFrom(Optional<String> change) {
-    return change.isPresent() && change.get().equals(changeId);
+  private void write(Done done) {
+    switch (done) {
+      case Done.ByCode(Told by, Optional<String> change) -> {
+        this.told = by.code().name();
+        this.toldNames = JSON.writeValueAsString(by.names());
+        this.changeId = change.orElse(null);
+        this.summary = null;
+      }
+      case Done.InWords(String sentence) -> {
+        this.summary = sentence;
+        this.told = null;
+        this.toldNames = null;
+        this.changeId = null;
+      }
+    }
   }
 
   Long id() {

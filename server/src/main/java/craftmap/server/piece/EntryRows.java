@@ -12,6 +12,9 @@ interface EntryRows extends JpaRepository<EntryRow, Long> {
 
   boolean existsByParentId(Long parentId);
 
+  /** Whether a change has been made, be it that its answer was lost. */
+  boolean existsByPieceIdAndChangeId(String pieceId, String changeId);
+
   Optional<EntryRow> findByPieceIdAndId(String pieceId, Long id);
 
   /** The latest changes of a piece, newest first. */

@@ -237,7 +237,7 @@ public class Pieces {
                 null,
                 piece.version() + 1,
                 json.write(plan),
-                new EntryRow.Done.ByCode(Told.of(Told.Code.STARTED)),
+                new EntryRow.Done.ByCode(Told.of(Told.Code.STARTED), Optional.empty()),
                 null,
                 clock.instant()));
     move(studio, id, piece.version(), entry.id());
@@ -263,25 +263,19 @@ public class Pieces {
   public EditedPiece edit(Studio studio, String id, long version, Change change) {
     hold(studio, id);
     SavedPlan now = get(studio, id);
+    boolean wasMade =
+        now.version() != version
+            && change.id().filter(c -> entries.existsByPieceIdAndChangeId(id, c)).isPresent();
+    if (wasMade) {
+      return new EditedPiece(now, Edited.Focus.NONE);
+    }
     if (now.version() != version) {
-      if (current(row(studio, id)).isFrom(change.id())) {
-        return new EditedPiece(now, Edited.Focus.NONE);
-      }
       throw clash(studio, id);
     }
     Edited edited = edited(studio, now.plan(), change.edits());
-    SavedPlan saved =
-        save(
-            studio,
-            id,
-            version,
-            edited.plan(),
-            new EntryRow.Done.ByCode(edited.told()),
-            change.gesture());
-    if (saved.version() != version) {
-      current(row(studio, id)).from(change.id());
-    }
-    return new EditedPiece(saved, edited.focus());
+    EntryRow.Done done = new EntryRow.Done.ByCode(edited.told(), change.id());
+    return new EditedPiece(
+        save(studio, now, version, edited.plan(), done, change.gesture()), edited.focus());
   }
 
   /** A piece as it is after an edit, and what to look at now. */
@@ -293,25 +287,28 @@ public class Pieces {
       Studio studio, String id, long version, Plan plan, String summary, Optional<String> gesture) {
     checkLength("Summary", summary, LONGEST_SUMMARY);
     gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
-    return save(studio, id, version, plan, new EntryRow.Done.InWords(summary), gesture);
+    hold(studio, id);
+    SavedPlan now = get(studio, id);
+    return save(studio, now, version, plan, new EntryRow.Done.InWords(summary), gesture);
   }
 
+  /** Keeps another plan of a piece that is held, where it stands as it was seen. */
   private SavedPlan save(
       Studio studio,
-      String id,
+      SavedPlan now,
       long version,
       Plan plan,
       EntryRow.Done done,
       Optional<String> gesture) {
-    hold(studio, id);
-    PieceRow piece = row(studio, id);
-    EntryRow current = current(piece);
-    if (piece.version() != version) {
+    String id = now.id();
+    if (now.version() != version) {
       throw clash(studio, id);
     }
-    if (plan.equals(plans.of(piece, () -> json.read(current.document())))) {
-      return saved(piece);
+    if (plan.equals(now.plan())) {
+      return now;
     }
+    PieceRow piece = row(studio, id);
+    EntryRow current = current(piece);
     String text = json.write(plan);
     boolean goesOn =
         gesture.isPresent()
@@ -319,7 +316,7 @@ public class Pieces {
             && !entries.existsByParentId(current.id());
     EntryRow entry;
     if (goesOn) {
-      current.goesOn(text, clock.instant());
+      current.goesOn(text, done, clock.instant());
       entry = current;
     } else {
       entry =
