@@ -44,7 +44,7 @@ function useBook(holdingId: string) {
       onSuccess: took,
     }),
     entry: useMutation({
-      mutationFn: (body: { kind: EntryKind; quantity?: string; note?: string }) =>
+      mutationFn: (body: { kind: EntryKind; quantity?: string; price?: string; note?: string }) =>
         ask(api.POST('/api/holdings/{id}/entries', { params, body })),
       onSuccess: took,
     }),
@@ -201,6 +201,7 @@ const HAPPENED: ReadonlyArray<readonly [EntryKind, string]> = [
 function Happened({ holding, book }: { holding: Holding; book: Booking }) {
   const [kind, setKind] = useState<EntryKind>('USED');
   const [quantity, setQuantity] = useState('');
+  const [price, setPrice] = useState('');
   const [note, setNote] = useState('');
   const unit = { ML: 'ml', G: 'g', MM: 'length', SHEETS: 'sheets', PIECES: 'pieces' }[holding.unit];
   return (
@@ -209,10 +210,16 @@ function Happened({ holding, book }: { holding: Holding; book: Booking }) {
       onSubmit={(e: React.FormEvent) => {
         e.preventDefault();
         book.entry.mutate(
-          { kind, quantity: kind === 'OPENED' ? undefined : quantity, note },
+          {
+            kind,
+            quantity: kind === 'OPENED' ? undefined : quantity,
+            price: kind === 'BOUGHT' ? price : undefined,
+            note,
+          },
           {
             onSuccess: () => {
               setQuantity('');
+              setPrice('');
               setNote('');
             },
           },
@@ -237,7 +244,21 @@ function Happened({ holding, book }: { holding: Holding; book: Booking }) {
               inputMode="decimal"
             />
           )}
-          <PlainField label="For" value={note} onText={setNote} maxLength={200} />
+          {kind === 'BOUGHT' && (
+            <PlainField
+              label="Paid, EUR"
+              width="86px"
+              value={price}
+              onText={setPrice}
+              inputMode="decimal"
+            />
+          )}
+          <PlainField
+            label={kind === 'BOUGHT' ? 'Note' : 'For'}
+            value={note}
+            onText={setNote}
+            maxLength={200}
+          />
         </Flex>
         <Flex gap="3" mt="2" align="flex-end">
           <Button
@@ -275,7 +296,7 @@ export function Entries({ entries }: { entries: ReadonlyArray<EntryView> }) {
             </Text>
           </Flex>
           <Flex justify="space-between" gap="3" fontSize="12.5px" color="soft">
-            <Text>{e.note}</Text>
+            <Text>{[e.note, e.priceText && `paid ${e.priceText}`].filter(Boolean).join(', ')}</Text>
             <Text whiteSpace="nowrap">
               <Fig text={e.levelText} />
             </Text>

@@ -8,6 +8,7 @@ import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.junit.jupiter.api.Tag;
@@ -60,6 +61,11 @@ class OldShelvesTest extends ServerTest {
                   "select sum(quantity) from ledger_entry where holding_id = 'blue'", String.class))
           .isEqualTo("77.875");
       assertThat(
+              old.queryForList(
+                  "select price_minor from ledger_entry where price_minor is not null"))
+          .as("nobody said what it cost")
+          .isEmpty();
+      assertThat(
               old.queryForMap(
                   "select kind, json_value(properties, '$.numbers.gap') as gap, artwork_id"
                       + " from design where id = 'star'"))
@@ -74,6 +80,52 @@ class OldShelvesTest extends ServerTest {
                   "select json_value(label, '$.numbers.spread') from medium where id = 'blue'",
                   String.class))
           .isEqualTo("10.5");
+    } finally {
+      TestDatabase.run("stop", dir);
+    }
+  }
+
+  @Test
+  void whatAStockCostStandsOnItsFirstEntry(@TempDir Path folder) throws IOException {
+    Path dir = folder.resolve("db");
+    String port = TestDatabase.run("start", dir);
+    try {
+      var source =
+          new DriverManagerDataSource(
+              "jdbc:mariadb://127.0.0.1:" + port + "/craftmap",
+              "craftmap",
+              Files.readString(dir.resolve("password")).strip());
+      Flyway.configure().dataSource(source).target("8").load().migrate();
+      JdbcTemplate old = new JdbcTemplate(source);
+      old.update("insert into studio (id, name, tape_division) values ('s', 'Attic', 'MM_1')");
+      old.update(
+          "insert into medium (id, studio_id, name, generic, label, packs, role, colour, changed_at)"
+              + " values ('m', 's', 'Blue', 'chalky-paint', '{}', '[]', 'PAINT', '#336699', now(6))");
+      for (String pot : List.of("dear", "unknown")) {
+        old.update(
+            "insert into holding (id, studio_id, number, medium_id, form, unit, holds, hand, place,"
+                + " price_minor, currency, made_at)"
+                + " values (?, 's', ?, 'm', 'POT', 'ML', 500, 'NONE', '', ?, ?, now(6))",
+            pot,
+            pot.length(),
+            pot.equals("dear") ? 1795 : null,
+            pot.equals("dear") ? "EUR" : null);
+        old.update(
+            "insert into ledger_entry (studio_id, holding_id, kind, quantity, note, made_by, made_at)"
+                + " values ('s', ?, 'BOUGHT', 118, '', '', now(6)),"
+                + " ('s', ?, 'USED', -40.125, '', '', now(6)),"
+                + " ('s', ?, 'BOUGHT', 60, '', '', now(6))",
+            pot,
+            pot,
+            pot);
+      }
+      Flyway.configure().dataSource(source).load().migrate();
+      assertThat(
+              old.queryForList(
+                  "select concat(holding_id, ' ', quantity, ' ', price_minor, ' ', currency)"
+                      + " from ledger_entry where price_minor is not null",
+                  String.class))
+          .containsExactly("dear 118.000 1795 EUR");
     } finally {
       TestDatabase.run("stop", dir);
     }

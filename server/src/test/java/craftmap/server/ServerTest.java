@@ -242,4 +242,9 @@ public abstract class ServerTest {
     assertThat(job.path("state").asString()).as(job.toString()).isEqualTo("DONE");
     return get("/api/jobs/" + job.path("id").asString() + "/file").raw().body();
   }
+
+  /** What stands under a key in each of a list's things. */
+  static List<String> texts(JsonNode list, String key) {
+    return list.valueStream().map(n -> n.path(key).asString()).toList();
+  }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftmap.core.artwork.SvgReader;
 import java.io.IOException;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -26,10 +25,6 @@ class SheetApiTest extends ServerTest {
       }
     }
     throw new AssertionError("no lay " + layId + " on " + faceId);
-  }
-
-  private static List<String> texts(JsonNode list, String key) {
-    return list.valueStream().map(n -> n.path(key).asString()).toList();
   }
 
   @Test

@@ -295,6 +295,43 @@ class ShelfApiTest extends ServerTest {
   }
 
   @Test
+  void whatIsBoughtTwiceHasTwoPricesOnItsLedger() {
+    JsonNode item = get("/api/supplier?words=napkin").body().at("/items/0");
+    String sku = "/api/supplier/" + item.path("sku").asString() + "/shelf";
+    String page = post(sku, Map.of("pack", 0, "quantity", 2)).body().path("page").asString();
+    String design = page.substring(page.lastIndexOf('/') + 1);
+    JsonNode stock = get("/api/designs/" + design).body().at("/holdings/0/holding");
+    String at = "/api/holdings/" + stock.path("id").asString();
+    String paid = item.at("/packs/0/priceText").asString();
+    assertThat(texts(get(at).body().path("entries"), "priceText")).containsExactly(paid, paid);
+
+    Map<String, String> more =
+        Map.of("kind", "BOUGHT", "quantity", "7", "price", "13,05", "currency", "gbp");
+    JsonNode entries = post(at + "/entries", more).body().path("entries");
+    assertThat(texts(entries, "priceText")).containsExactly("13.05 GBP", paid, paid);
+    assertThat(entries.path(0).path("changeText").asString()).isEqualTo("+ 7 sheets");
+
+    Answer noPrice = post(at + "/entries", Map.of("kind", "USED", "quantity", "1", "price", "2"));
+    assertThat(noPrice.status()).isEqualTo(422);
+    assertThat(noPrice.detail()).contains("Price (2.00 EUR) belongs to what was bought");
+    assertThat(post(at + "/entries", Map.of("kind", "BOUGHT", "quantity", "1", "price", "-2")))
+        .satisfies(a -> assertThat(a.detail()).contains("Price (-2) is not a price"));
+    assertThat(texts(get(at).body().path("entries"), "priceText")).hasSize(3);
+  }
+
+  @Test
+  void eachHandOfAPairCostsItsShare() {
+    ObjectNode design = design("MOULDING", "Scroll pair");
+    ((ObjectNode) design.at("/answers/choices")).put("form", "HANDED_PAIR");
+    ObjectNode body = json.createObjectNode().put("quantity", "3");
+    body.set("design", design);
+    body.putObject("stock").put("price", "10.01").put("currency", "EUR");
+    JsonNode history = post("/api/designs", body).body().path("history");
+    assertThat(history.valueStream().map(h -> h.at("/entry/priceText").asString()).toList())
+        .containsExactlyInAnyOrder("5.01 EUR", "5.00 EUR");
+  }
+
+  @Test
   void aCodeFromALabelOpensWhatItIsStuckOn() {
     String code = get("/api/holdings/deep-estuary").body().at("/holding/code").asString();
     JsonNode found = get("/api/shelf/code?text=" + code.toLowerCase()).body();

@@ -1,11 +1,13 @@
 package craftmap.core.medium;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.measure.Times;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -74,35 +76,44 @@ final class GenericTable {
         new Medium(
             row.get("key"),
             row.get("name"),
-            Role.valueOf(row.get("role")),
-            also.isEmpty() ? Optional.empty() : Optional.of(Role.valueOf(also)),
-            Base.valueOf(row.get("base")),
-            Sheen.valueOf(row.get("sheen")),
-            soldBy,
-            figure("spread"),
-            (int) figure("coats"),
-            figure("touchDry"),
-            figure("recoatFrom"),
-            maybe("recoatTo"),
-            figure("cure"),
-            maybe("openTime"),
-            maybe("potLife"),
-            partB > 0 ? Optional.of(new Mix(figure("partA"), partB, soldBy)) : Optional.empty(),
-            figure("dilution"),
-            figure("density"),
-            figure("minTemp"),
-            row.get("sandable").equals("YES"),
-            row.get("needsSeal").equals("YES"),
-            WaterResistance.valueOf(row.get("water")),
-            Hiding.valueOf(row.get("hiding")),
-            new Colour(row.get("colour"))));
+            new Kind(
+                Role.valueOf(row.get("role")),
+                also.isEmpty() ? Optional.empty() : Optional.of(Role.valueOf(also)),
+                Base.valueOf(row.get("base")),
+                Sheen.valueOf(row.get("sheen")),
+                soldBy),
+            new Coverage(
+                new Colour(row.get("colour")),
+                figure("spread"),
+                (int) figure("coats"),
+                Hiding.valueOf(row.get("hiding"))),
+            new Drying(
+                minutes("touchDry"),
+                minutes("recoatFrom"),
+                maybe("recoatTo"),
+                minutes("cure"),
+                maybe("openTime")),
+            new Mixing(
+                partB > 0 ? Optional.of(new Mix(figure("partA"), partB, soldBy)) : Optional.empty(),
+                maybe("potLife"),
+                figure("dilution"),
+                figure("density")),
+            new Wear(
+                figure("minTemp"),
+                row.get("sandable").equals("YES"),
+                row.get("needsSeal").equals("YES"),
+                WaterResistance.valueOf(row.get("water")))));
   }
 
   private double figure(String column) {
     return Double.parseDouble(row.get(column));
   }
 
-  private Optional<Double> maybe(String column) {
-    return Optional.of(figure(column)).filter(f -> f > 0);
+  private Duration minutes(String column) {
+    return Times.ofMinutes(figure(column));
+  }
+
+  private Optional<Duration> maybe(String column) {
+    return Optional.of(minutes(column)).filter(Duration::isPositive);
   }
 }

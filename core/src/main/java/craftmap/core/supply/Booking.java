@@ -1,12 +1,17 @@
 package craftmap.core.supply;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.money.Money;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Optional;
 
-/** A change of a stock's level, exact to a thousandth of its unit; sheets and pieces are whole. */
-public record Booking(EntryKind kind, BigDecimal change, StockUnit unit) {
+/**
+ * A change of a stock's level, exact to a thousandth of its unit; sheets and pieces are whole.
+ *
+ * @param paid what it cost, where it was bought and somebody said
+ */
+public record Booking(EntryKind kind, BigDecimal change, StockUnit unit, Optional<Money> paid) {
   public static final int DECIMALS = 3;
   private static final BigDecimal MOST = new BigDecimal("1000000");
 
@@ -22,6 +27,19 @@ public record Booking(EntryKind kind, BigDecimal change, StockUnit unit) {
     if (unit.isCounted() && change.stripTrailingZeros().scale() > 0) {
       throw new RefusedInput("Quantity", unit.show(change.abs()), "is not whole", "a whole number");
     }
+    if (paid.isPresent() && kind != EntryKind.BOUGHT) {
+      throw new RefusedInput(
+          "Price", paid.get().show(), "belongs to what was bought", "no price here");
+    }
+  }
+
+  public Booking(EntryKind kind, BigDecimal change, StockUnit unit) {
+    this(kind, change, unit, Optional.empty());
+  }
+
+  /** The same with what was paid for it. */
+  public Booking paid(Optional<Money> price) {
+    return new Booking(kind, change, unit, price);
   }
 
   public static Booking bought(BigDecimal quantity, StockUnit unit) {

@@ -16,7 +16,7 @@ class MediumTest {
   void theLibraryHasAboutFortyKindsForEveryRole() {
     assertThat(GenericMedium.all()).hasSizeBetween(38, 50);
     Set<Role> roles = new HashSet<>();
-    GenericMedium.all().forEach(g -> roles.add(g.medium().role()));
+    GenericMedium.all().forEach(g -> roles.add(g.medium().kind().role()));
     assertThat(roles).contains(Role.values());
     assertThat(GenericMedium.all().stream().map(GenericMedium::key)).doesNotHaveDuplicates();
   }
@@ -39,10 +39,10 @@ class MediumTest {
             Map.of("spread", 13.5, "recoatFrom", 60.0, "cure", 336.0),
             Map.of("colour", "#1f4650", "water", "WET"));
     Medium read = Medium.read("m", "Deep estuary", chalky, label);
-    assertThat(read.spreadM2PerLitre()).isEqualTo(13.5);
-    assertThat(read.recoatFromMin()).isEqualTo(60);
-    assertThat(read.cureMin()).isEqualTo(336 * 60);
-    assertThat(read.water()).isEqualTo(WaterResistance.WET);
+    assertThat(read.coverage().spreadM2PerLitre()).isEqualTo(13.5);
+    assertThat(read.drying().recoatFrom()).hasMinutes(60);
+    assertThat(read.drying().cure()).hasHours(336);
+    assertThat(read.wear().water()).isEqualTo(WaterResistance.WET);
     assertThat(read.asPaint("pot").colour().hex()).isEqualTo("#1F4650");
     assertThat(label.entries())
         .filteredOn(MeasureSheet.Entry::taken)

@@ -2,6 +2,8 @@ package craftmap.server.demo;
 
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
+import craftmap.core.money.Money;
+import craftmap.core.money.Pack;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
@@ -18,7 +20,6 @@ import craftmap.server.shelf.StockGiven;
 import craftmap.server.shelf.Tools;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Ledger;
-import craftmap.server.stock.Price;
 import craftmap.server.studio.Studio;
 import java.io.IOException;
 import java.io.InputStream;
@@ -167,9 +168,9 @@ class DemoShelf {
   }
 
   private void add(Studio studio, String id, DemoMedium m) {
-    List<MediumGiven.Pack> packs =
+    List<Pack> packs =
         orNone(m.packs()).stream()
-            .map(p -> new MediumGiven.Pack(new BigDecimal(p.holds()), Price.read(p.price(), "EUR")))
+            .map(p -> new Pack(new BigDecimal(p.holds()), Money.read(p.price(), "EUR")))
             .toList();
     OwnedMedium owned =
         media.add(studio.id(), id, new MediumGiven(m.name(), m.generic(), m.label(), packs));

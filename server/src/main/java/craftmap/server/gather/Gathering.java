@@ -3,6 +3,7 @@ package craftmap.server.gather;
 import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.core.route.Needed;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.shelf.Pot;
@@ -66,5 +67,28 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
 
   public List<Use> uses() {
     return needs.stream().flatMap(n -> n.uses().stream()).toList();
+  }
+
+  /** The same as what the route asks for. */
+  public Needed needed() {
+    return new Needed(
+        notLaid.stream().map(l -> l.lay().id()).toList(),
+        needs.stream()
+            .map(
+                n ->
+                    new Needed.OfPot(
+                        n.pot().holding().id(),
+                        n.uses().stream()
+                            .filter(u -> !u.isDone())
+                            .map(u -> u.laid().lay().id())
+                            .toList(),
+                        n.provision()))
+            .toList(),
+        designs.stream()
+            .map(
+                d ->
+                    new Needed.OfDesign(
+                        d.design().id(), d.isCutFromSheets(), d.isUsed(), d.provision()))
+            .toList());
   }
 }

@@ -34,7 +34,7 @@ final class Checks {
   static void pot(MediumGiven given, String holds, String level, TapeDivision tape) {
     GenericMedium generic = GenericMedium.find(given.generic()).orElseThrow();
     Medium medium = Medium.read("row", given.name(), generic, given.label().sheet());
-    StockUnit unit = medium.soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
+    StockUnit unit = medium.kind().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
     BigDecimal full = Quantities.read("holds", holds, unit, tape);
     if (full.signum() <= 0) {
       throw new RefusedInput("holds", holds, "is no container", "above 0");

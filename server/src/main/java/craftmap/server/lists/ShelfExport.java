@@ -114,7 +114,7 @@ class ShelfExport {
     p.price()
         .ifPresent(
             x -> {
-              row.put("price", java.math.BigDecimal.valueOf(x.minor(), 2).toPlainString());
+              row.put("price", x.figure());
               row.put("currency", x.currency());
             });
     p.openedOn().ifPresent(x -> row.put("opened", x.toString()));

@@ -1,6 +1,7 @@
 package craftmap.server.lists;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.money.Money;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
 import craftmap.server.artwork.Artworks;
@@ -16,7 +17,6 @@ import craftmap.server.stock.Holding;
 import craftmap.server.stock.Holdings;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.NewHolding;
-import craftmap.server.stock.Price;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.util.Base64;
@@ -97,8 +97,8 @@ class ShelfFiles {
                     h.offcut(),
                     h.particulars().place(),
                     h.particulars().tareG().orElse(null),
-                    h.particulars().price().map(Price::minor).orElse(null),
-                    h.particulars().price().map(Price::currency).orElse(null),
+                    h.particulars().price().map(Money::minor).orElse(null),
+                    h.particulars().price().map(Money::currency).orElse(null),
                     h.particulars().openedOn().orElse(null),
                     h.particulars().expiresOn().orElse(null)))
         .toList();
@@ -216,14 +216,14 @@ class ShelfFiles {
                     Optional.ofNullable(s.tareG()),
                     s.priceMinor() == null
                         ? Optional.empty()
-                        : Optional.of(new Price(s.priceMinor(), s.currency())),
+                        : Optional.of(new Money(s.priceMinor(), s.currency())),
                     Optional.ofNullable(s.openedOn()),
                     Optional.ofNullable(s.expiresOn()))));
     if (s.level().signum() > 0) {
       ledger.book(
           studio.id(),
           holding.id(),
-          Booking.of(EntryKind.BOUGHT, s.level(), s.unit()),
+          Booking.of(EntryKind.BOUGHT, s.level(), s.unit()).paid(holding.particulars().price()),
           Words.say("lists.fromFile"),
           by);
     }

@@ -77,9 +77,17 @@ class HoldingController {
       String figure,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {}
 
+  /**
+   * Something that happened to a stock.
+   *
+   * @param price what it cost as it is typed, of what was bought
+   * @param currency three letters; EUR where none stands here
+   */
   record NewEntry(
       EntryKind kind,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String quantity,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String price,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String currency,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {}
 
   record LevelAt(LocalDate day, String levelText) {}
@@ -98,7 +106,7 @@ class HoldingController {
         name,
         h.designId().orElse(null),
         h.mediumId().orElse(null),
-        medium.map(m -> m.medium().colour().hex()).orElse("#D5CBB8"),
+        medium.map(m -> m.medium().coverage().colour().hex()).orElse("#D5CBB8"),
         ledger.entries(studio.id(), id).reversed().stream()
             .map(e -> HoldingViews.entry(e, h.unit(), studio.tape()))
             .toList());
@@ -122,7 +130,8 @@ class HoldingController {
     ledger.book(
         studio.id(),
         id,
-        Booking.of(entry.kind(), quantity, h.unit()),
+        Booking.of(entry.kind(), quantity, h.unit())
+            .paid(Prices.read(entry.price(), entry.currency())),
         entry.note(),
         asker.person());
     return ledger(asker, id);
@@ -154,7 +163,7 @@ class HoldingController {
         double density =
             shelving
                 .mediumOf(studio.id(), h)
-                .map(m -> m.medium().densityGPerMl())
+                .map(m -> m.medium().mixing().densityGPerMl())
                 .orElse(DEFAULT_DENSITY);
         yield container(h).byWeight(gross, density);
       }

@@ -1,6 +1,7 @@
 package craftmap.server.shelf;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.money.Money;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.Claims;
 import craftmap.core.supply.EntryKind;
@@ -83,6 +84,7 @@ final class HoldingViews {
       String changeText,
       boolean raises,
       String levelText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String priceText,
       String note,
       String madeBy,
       Instant madeAt) {}
@@ -109,9 +111,9 @@ final class HoldingViews {
         claims(claims, h.unit(), tape),
         p.place(),
         p.tareG().map(Number::doubleValue).orElse(null),
-        p.price().map(x -> x.text()).orElse(null),
-        p.price().map(x -> java.math.BigDecimal.valueOf(x.minor(), 2).toPlainString()).orElse(null),
-        p.price().map(x -> x.currency()).orElse(null),
+        p.price().map(Money::show).orElse(null),
+        p.price().map(Money::figure).orElse(null),
+        p.price().map(Money::currency).orElse(null),
         p.openedOn().orElse(null),
         p.expiresOn().orElse(null),
         h.leftover().map(o -> offcut(o, tape)).orElse(null));
@@ -161,6 +163,7 @@ final class HoldingViews {
         sign == 0 ? "" : (sign > 0 ? "+ " : "− ") + StockText.of(e.change().abs(), unit, tape),
         sign > 0,
         StockText.of(e.levelAfter(), unit, tape),
+        e.paid().map(Money::show).orElse(null),
         e.note(),
         e.madeBy(),
         e.madeAt());

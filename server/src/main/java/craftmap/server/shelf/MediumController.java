@@ -87,9 +87,9 @@ class MediumController {
                 new GenericView(
                     g.key(),
                     g.name(),
-                    g.medium().role(),
-                    Words.say("choice." + g.medium().role().name()),
-                    g.medium().colour().hex()))
+                    g.medium().kind().role(),
+                    Words.say("choice." + g.medium().kind().role().name()),
+                    g.medium().coverage().colour().hex()))
         .toList();
   }
 
@@ -147,10 +147,10 @@ class MediumController {
     int typical = (int) fields.stream().filter(f -> !f.taken()).count();
     return new MediumReadingView(
         given.typical().name(),
-        m.role(),
-        Words.say("choice." + m.role().name()),
-        m.colour().hex(),
-        m.soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML,
+        m.kind().role(),
+        Words.say("choice." + m.kind().role().name()),
+        m.coverage().colour().hex(),
+        m.kind().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML,
         fields,
         typical,
         typical == 0

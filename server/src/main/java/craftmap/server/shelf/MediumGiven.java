@@ -4,9 +4,8 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
+import craftmap.core.money.Pack;
 import craftmap.server.fields.Answers;
-import craftmap.server.stock.Price;
-import java.math.BigDecimal;
 import java.util.List;
 
 /**
@@ -17,13 +16,6 @@ import java.util.List;
  * @param packs containers it is sold in
  */
 public record MediumGiven(String name, String generic, Answers label, List<Pack> packs) {
-  /**
-   * A container it is sold in.
-   *
-   * @param holds millilitres or grams
-   */
-  public record Pack(BigDecimal holds, Price price) {}
-
   public MediumGiven {
     label = label == null ? Answers.NONE : label;
     packs = packs == null ? List.of() : List.copyOf(packs);

@@ -1,6 +1,7 @@
 package craftmap.server.shelf;
 
 import craftmap.core.medium.Medium;
+import craftmap.core.money.Pack;
 import craftmap.server.fields.Answers;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -61,8 +62,8 @@ class MediumRow implements Persistable<String> {
     generic = given.generic();
     label = JSON.writeValueAsString(given.label());
     packs = JSON.writeValueAsString(given.packs());
-    role = medium.role().name();
-    colour = medium.colour().hex();
+    role = medium.kind().role().name();
+    colour = medium.coverage().colour().hex();
     changedAt = now;
   }
 
@@ -72,7 +73,7 @@ class MediumRow implements Persistable<String> {
             name,
             generic,
             JSON.readValue(label, Answers.class),
-            List.of(JSON.readValue(packs, MediumGiven.Pack[].class)));
+            List.of(JSON.readValue(packs, Pack[].class)));
     return new OwnedMedium(given.read(id, given.label().sheet()), given, changes);
   }
 

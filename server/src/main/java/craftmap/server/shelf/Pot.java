@@ -22,11 +22,11 @@ public record Pot(Holding holding, Medium medium) {
 
   /** A volume in the unit that the pot is counted in. */
   public double inItsUnit(double ml) {
-    return holding.unit() == StockUnit.G ? ml * medium.densityGPerMl() : ml;
+    return holding.unit() == StockUnit.G ? ml * medium.mixing().densityGPerMl() : ml;
   }
 
   /** A quantity of the pot's unit as a volume. */
   public double ml(double quantity) {
-    return holding.unit() == StockUnit.G ? quantity / medium.densityGPerMl() : quantity;
+    return holding.unit() == StockUnit.G ? quantity / medium.mixing().densityGPerMl() : quantity;
   }
 }

@@ -261,12 +261,12 @@ class ShelfController {
     return new PotView(
         pot.holding().id(),
         pot.medium().name(),
-        pot.medium().colour().hex(),
+        pot.medium().coverage().colour().hex(),
         pot.levelMl(),
         pot.holdsMl(),
         pot.holding().fullShare(),
         Words.millilitres(pot.levelMl()),
-        Words.say("pot.spread", Decimals.show(pot.medium().spreadM2PerLitre(), 2)),
-        GROUNDS.contains(pot.medium().role()));
+        Words.say("pot.spread", Decimals.show(pot.medium().coverage().spreadM2PerLitre(), 2)),
+        GROUNDS.contains(pot.medium().kind().role()));
   }
 }

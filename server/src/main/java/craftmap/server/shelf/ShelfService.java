@@ -83,7 +83,7 @@ public class ShelfService {
     return holdings.all(studioId).stream()
         .filter(h -> h.mediumId().isPresent())
         .map(h -> new Pot(h, known.get(h.mediumId().get()).medium()))
-        .filter(p -> PAINTED_WITH.contains(p.medium().role()))
+        .filter(p -> PAINTED_WITH.contains(p.medium().kind().role()))
         .toList();
   }
 

@@ -4,6 +4,7 @@ import craftmap.core.design.Comes;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.SoldBy;
+import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
@@ -73,7 +74,7 @@ public class Shelving {
   }
 
   private static StockUnit unitOf(OwnedMedium owned) {
-    return owned.medium().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
+    return owned.medium().kind().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
   }
 
   /** What a quantity of a design is counted in; none where nothing of it lies on a shelf. */
@@ -112,7 +113,12 @@ public class Shelving {
       return fresh;
     }
     BigDecimal amount = amount(owned, quantity, tape);
-    return whole.stream().map(h -> buy(studioId, h, amount, by)).toList();
+    List<Holding> bought = new ArrayList<>();
+    for (Holding h : whole) {
+      Optional<Money> paid = share(particulars.price(), whole.size(), bought.size());
+      bought.add(buy(studioId, h, amount, paid, by));
+    }
+    return bought;
   }
 
   /** Sets up the stock of a design that has none yet; what is there of it is still to be booked. */
@@ -140,9 +146,12 @@ public class Shelving {
           hand ->
               wanted.add(NewHolding.ofDesign(id, HoldingForm.WHOLE, unit, Optional.empty(), hand)));
     }
-    return wanted.stream()
-        .map(w -> begin(holdings.setUp(studioId, w.with(particulars)), amount, into))
-        .toList();
+    List<Holding> begun = new ArrayList<>();
+    for (NewHolding w : wanted) {
+      Optional<Money> paid = share(particulars.price(), wanted.size(), begun.size());
+      begun.add(begin(holdings.setUp(studioId, w.with(particulars)), amount, paid, into));
+    }
+    return begun;
   }
 
   private static BigDecimal amount(OwnedDesign owned, String quantity, TapeDivision tape) {
@@ -214,21 +223,28 @@ public class Shelving {
           "Level", unit.show(level), "does not fit the pot", "at most " + unit.show(holds));
     }
     NewHolding pot = NewHolding.pot(id, owned.medium().id(), unit, holds).with(particulars);
-    return begin(holdings.setUp(studioId, pot), level, into);
+    return begin(holdings.setUp(studioId, pot), level, particulars.price(), into);
   }
 
-  private static Holding begin(Holding fresh, BigDecimal quantity, Openings into) {
+  /** Of a pair each hand has its share of what the pair cost. */
+  private static Optional<Money> share(Optional<Money> paid, int of, int index) {
+    return paid.map(p -> p.split(of).get(index));
+  }
+
+  private static Holding begin(
+      Holding fresh, BigDecimal quantity, Optional<Money> paid, Openings into) {
     return quantity.signum() == 0
         ? fresh
-        : into.add(fresh, Booking.of(EntryKind.BOUGHT, quantity, fresh.unit()));
+        : into.add(fresh, Booking.of(EntryKind.BOUGHT, quantity, fresh.unit()).paid(paid));
   }
 
-  private Holding buy(String studioId, Holding holding, BigDecimal quantity, String by) {
+  private Holding buy(
+      String studioId, Holding holding, BigDecimal quantity, Optional<Money> paid, String by) {
     if (quantity.signum() > 0) {
       ledger.book(
           studioId,
           holding.id(),
-          Booking.of(EntryKind.BOUGHT, quantity, holding.unit()),
+          Booking.of(EntryKind.BOUGHT, quantity, holding.unit()).paid(paid),
           Words.say("buy.note"),
           by);
     }

@@ -1,7 +1,6 @@
 package craftmap.server.shelf;
 
 import craftmap.server.stock.NewHolding;
-import craftmap.server.stock.Price;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -28,9 +27,7 @@ public record StockGiven(
             ? Optional.of(
                 Quantities.figure("Empty container, g", tareG.replaceFirst("\\s*g$", ""), "62"))
             : Optional.empty(),
-        isGiven(price)
-            ? Optional.of(Price.read(price, isGiven(currency) ? currency : "EUR"))
-            : Optional.empty(),
+        Prices.read(price, currency),
         Optional.ofNullable(openedOn),
         Optional.ofNullable(expiresOn));
   }

@@ -1,6 +1,7 @@
 package craftmap.server.stock;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.ShelfCode;
@@ -128,8 +129,8 @@ class HoldingRow implements Persistable<String> {
     checkDay("Expires", p.expiresOn());
     this.place = noted;
     this.tareG = p.tareG().map(t -> checked("Tare", t)).orElse(null);
-    this.priceMinor = p.price().map(Price::minor).orElse(null);
-    this.currency = p.price().map(Price::currency).orElse(null);
+    this.priceMinor = p.price().map(Money::minor).orElse(null);
+    this.currency = p.price().map(Money::currency).orElse(null);
     this.openedOn = p.openedOn().orElse(null);
     this.expiresOn = p.expiresOn().orElse(null);
   }
@@ -218,7 +219,7 @@ class HoldingRow implements Persistable<String> {
         new NewHolding.Particulars(
             place,
             Optional.ofNullable(tareG),
-            priceMinor == null ? Optional.empty() : Optional.of(new Price(priceMinor, currency)),
+            priceMinor == null ? Optional.empty() : Optional.of(new Money(priceMinor, currency)),
             Optional.ofNullable(openedOn),
             Optional.ofNullable(expiresOn)),
         level,

@@ -1,5 +1,6 @@
 package craftmap.server.stock;
 
+import craftmap.core.money.Money;
 import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.lately.Lately;
@@ -85,7 +86,7 @@ public class Holdings {
         new NewHolding.Particulars(
             row.getString("place"),
             Optional.ofNullable(row.getBigDecimal("tare_g")),
-            paid ? Optional.of(new Price(price, row.getString("currency"))) : Optional.empty(),
+            paid ? Optional.of(new Money(price, row.getString("currency"))) : Optional.empty(),
             Optional.ofNullable(row.getDate("opened_on")).map(Date::toLocalDate),
             Optional.ofNullable(row.getDate("expires_on")).map(Date::toLocalDate)),
         row.getBigDecimal("level"),

@@ -1,11 +1,13 @@
 package craftmap.server.stock;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.money.Money;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
 import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
+import java.sql.Types;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -115,8 +117,9 @@ public class Ledger {
     Timestamp now = Timestamp.from(clock.instant());
     jdbc.batchUpdate(
         """
-        insert into ledger_entry (studio_id, holding_id, kind, quantity, note, made_by, made_at)
-        values (?, ?, ?, ?, ?, ?, ?)
+        insert into ledger_entry
+          (studio_id, holding_id, kind, quantity, note, made_by, made_at, price_minor, currency)
+        values (?, ?, ?, ?, ?, ?, ?, ?, ?)
         """,
         openings.all(),
         OPENINGS_AT_ONCE,
@@ -128,6 +131,8 @@ public class Ledger {
           row.setString(5, note);
           row.setString(6, checkedName(by));
           row.setTimestamp(7, now, Calendar.getInstance(TimeZone.getTimeZone("UTC")));
+          row.setObject(8, o.booking().paid().map(Money::minor).orElse(null), Types.BIGINT);
+          row.setString(9, o.booking().paid().map(Money::currency).orElse(null));
         });
     // nothing else was booked on them yet: their level is what their entries add up to
     List<String> fresh = openings.all().stream().map(o -> o.holding().id()).distinct().toList();

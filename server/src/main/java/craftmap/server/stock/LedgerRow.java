@@ -1,5 +1,6 @@
 package craftmap.server.stock;
 
+import craftmap.core.money.Money;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
 import jakarta.persistence.Column;
@@ -12,6 +13,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Optional;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -39,6 +41,12 @@ class LedgerRow {
 
   private String note;
 
+  @Column(name = "price_minor")
+  private Long priceMinor;
+
+  @JdbcTypeCode(SqlTypes.CHAR)
+  private String currency;
+
   @Column(name = "piece_id")
   private String pieceId;
 
@@ -64,6 +72,8 @@ class LedgerRow {
     this.kind = booking.kind();
     this.quantity = booking.change();
     this.note = note;
+    this.priceMinor = booking.paid().map(Money::minor).orElse(null);
+    this.currency = booking.paid().map(Money::currency).orElse(null);
     this.madeBy = madeBy;
     this.madeAt = madeAt;
   }
@@ -96,7 +106,11 @@ class LedgerRow {
     return layId;
   }
 
+  private Optional<Money> paid() {
+    return priceMinor == null ? Optional.empty() : Optional.of(new Money(priceMinor, currency));
+  }
+
   LedgerEntry toEntry(BigDecimal levelAfter) {
-    return new LedgerEntry(id, holdingId, kind, quantity, levelAfter, note, madeBy, madeAt);
+    return new LedgerEntry(id, holdingId, kind, quantity, levelAfter, paid(), note, madeBy, madeAt);
   }
 }

@@ -1,6 +1,7 @@
 package craftmap.server.stock;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Offcut;
 import craftmap.core.supply.StockUnit;
@@ -59,7 +60,7 @@ public record NewHolding(
   public record Particulars(
       String place,
       Optional<BigDecimal> tareG,
-      Optional<Price> price,
+      Optional<Money> price,
       Optional<LocalDate> openedOn,
       Optional<LocalDate> expiresOn) {
     public static final Particulars NONE =

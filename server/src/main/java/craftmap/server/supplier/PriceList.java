@@ -1,9 +1,8 @@
 package craftmap.server.supplier;
 
+import craftmap.core.money.Pack;
 import craftmap.server.shelf.DesignGiven;
 import craftmap.server.shelf.MediumGiven;
-import craftmap.server.stock.Price;
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,13 +28,13 @@ interface PriceList {
       String about,
       Optional<MediumGiven> medium,
       Optional<DesignGiven> design,
-      List<Pack> packs,
+      List<Sale> sales,
       boolean stock) {}
 
   /**
    * What it is sold in.
    *
-   * @param holds millilitres, grams, sheets, pieces, or millimetres of a roll
+   * @param text as the supplier writes it
    */
-  record Pack(BigDecimal holds, String text, Price price) {}
+  record Sale(Pack pack, String text) {}
 }

@@ -1,10 +1,12 @@
 package craftmap.server.supplier;
 
+import craftmap.core.money.Money;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -39,16 +41,16 @@ class ShoppingLine {
       String id,
       String studioId,
       PriceList.Item item,
-      PriceList.Pack pack,
+      PriceList.Sale sale,
       int quantity,
       Instant madeAt) {
     this.id = id;
     this.studioId = studioId;
     this.name = item.name();
-    this.pack = pack.text();
+    this.pack = sale.text();
     this.quantity = quantity;
-    this.priceMinor = pack.price().minor();
-    this.currency = pack.price().currency();
+    this.priceMinor = sale.pack().price().minor();
+    this.currency = sale.pack().price().currency();
     this.sku = item.sku();
     this.madeAt = madeAt;
   }
@@ -69,12 +71,10 @@ class ShoppingLine {
     return quantity;
   }
 
-  long totalMinor() {
-    return priceMinor == null ? 0 : priceMinor * quantity;
-  }
-
-  String currency() {
-    return currency;
+  Optional<Money> total() {
+    return priceMinor == null
+        ? Optional.empty()
+        : Optional.of(new Money(priceMinor, currency).times(quantity));
   }
 
   boolean isDone() {

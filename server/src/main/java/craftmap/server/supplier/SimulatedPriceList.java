@@ -2,10 +2,11 @@ package craftmap.server.supplier;
 
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
+import craftmap.core.money.Money;
+import craftmap.core.money.Pack;
 import craftmap.server.fields.Answers;
 import craftmap.server.shelf.DesignGiven;
 import craftmap.server.shelf.MediumGiven;
-import craftmap.server.stock.Price;
 import java.io.IOException;
 import java.io.InputStream;
 import java.math.BigDecimal;
@@ -51,27 +52,25 @@ class SimulatedPriceList implements PriceList {
   }
 
   private static Item item(Line l) {
-    List<Pack> packs =
+    List<Sale> sales =
         l.packs().stream()
             .map(
-                p -> new Pack(new BigDecimal(p.holds()), p.text(), Price.read(p.price(), CURRENCY)))
+                p ->
+                    new Sale(
+                        new Pack(new BigDecimal(p.holds()), Money.read(p.price(), CURRENCY)),
+                        p.text()))
             .toList();
     Optional<MediumGiven> medium =
         Optional.ofNullable(l.generic())
             .map(
                 g ->
                     new MediumGiven(
-                        l.name(),
-                        g,
-                        l.answers(),
-                        packs.stream()
-                            .map(p -> new MediumGiven.Pack(p.holds(), p.price()))
-                            .toList()));
+                        l.name(), g, l.answers(), sales.stream().map(Sale::pack).toList()));
     Optional<DesignGiven> design =
         Optional.ofNullable(l.kind())
             .map(k -> DesignGiven.plain(k, l.name(), l.rights(), l.answers()));
     return new Item(
-        l.sku(), l.name(), l.about(), medium, design, packs, l.sold() == null || l.sold());
+        l.sku(), l.name(), l.about(), medium, design, sales, l.sold() == null || l.sold());
   }
 
   @Override

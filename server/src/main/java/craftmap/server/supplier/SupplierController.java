@@ -1,11 +1,14 @@
 package craftmap.server.supplier;
 
+import craftmap.core.measure.Decimals;
 import craftmap.core.medium.GenericMedium;
-import craftmap.server.stock.Price;
+import craftmap.core.money.Money;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import java.math.BigDecimal;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -76,7 +79,11 @@ class SupplierController {
   ShoppingView shopping(Asker asker) {
     Studio studio = asker.studio();
     List<ShoppingLine> lines = supplies.shoppingList(studio);
-    long total = lines.stream().filter(l -> !l.isDone()).mapToLong(ShoppingLine::totalMinor).sum();
+    // what is bought already still says in which currency the rest is told
+    List<Money> open =
+        lines.stream()
+            .flatMap(l -> l.total().map(t -> l.isDone() ? t.times(0) : t).stream())
+            .toList();
     return new ShoppingView(
         lines.stream()
             .map(
@@ -86,10 +93,10 @@ class SupplierController {
                         l.name(),
                         l.pack(),
                         l.quantity(),
-                        new Price(l.totalMinor(), l.currency()).text(),
+                        l.total().map(Money::show).orElse(""),
                         l.isDone()))
             .toList(),
-        new Price(total, lines.isEmpty() ? "EUR" : lines.getFirst().currency()).text());
+        Money.totals(open).stream().map(Money::show).collect(Collectors.joining(" + ")));
   }
 
   @PutMapping("/shopping/{id}")
@@ -118,7 +125,12 @@ class SupplierController {
                         .choices()
                         .getOrDefault(
                             "colour",
-                            GenericMedium.find(m.generic()).orElseThrow().medium().colour().hex()))
+                            GenericMedium.find(m.generic())
+                                .orElseThrow()
+                                .medium()
+                                .coverage()
+                                .colour()
+                                .hex()))
             .orElse("#D5CBB8");
     int fromLabel =
         i.medium().map(m -> m.label().numbers().size() + m.label().choices().size()).orElse(0);
@@ -130,20 +142,20 @@ class SupplierController {
         colour,
         i.stock(),
         fromLabel,
-        i.packs().stream().map(SupplierController::pack).toList());
+        i.sales().stream().map(SupplierController::pack).toList());
   }
 
-  private static SalePackView pack(PriceList.Pack p) {
-    double each = p.price().minor() / 100.0 / p.holds().doubleValue();
+  private static SalePackView pack(PriceList.Sale p) {
     String unit = p.text().replaceFirst("^[\\d.]+ ", "");
     boolean fluid = unit.startsWith("ml") || unit.startsWith("g");
-    double per = fluid ? 100 : unit.equals("m") ? 1000 : 1;
+    int per = fluid ? 100 : unit.equals("m") ? 1000 : 1;
+    BigDecimal each = p.pack().price().per(BigDecimal.valueOf(per), p.pack().holds());
     return new SalePackView(
         p.text(),
-        p.price().text(),
+        p.pack().price().show(),
         Words.say(
             fluid ? "supplier.hundred" : unit.equals("m") ? "supplier.metre" : "supplier.each",
-            craftmap.core.measure.Decimals.show(each * per, 2),
+            Decimals.show(each.doubleValue(), 2),
             fluid ? unit.substring(0, unit.startsWith("ml") ? 2 : 1) : ""));
   }
 }

@@ -65,11 +65,15 @@ class Supplies {
   /** Puts it on the shelf with its label: on top of what is there under its name, or as new. */
   String toShelf(Studio studio, String sku, int pack, int quantity, String by) {
     PriceList.Item item = item(sku);
-    PriceList.Pack sold = pack(item, pack);
+    PriceList.Sale sold = sale(item, pack);
     checkQuantity(quantity);
     NewHolding.Particulars paid =
         new NewHolding.Particulars(
-            "", Optional.empty(), Optional.of(sold.price()), Optional.empty(), Optional.empty());
+            "",
+            Optional.empty(),
+            Optional.of(sold.pack().price()),
+            Optional.empty(),
+            Optional.empty());
     if (item.medium().isPresent()) {
       OwnedMedium owned =
           media.all(studio.id()).stream()
@@ -78,7 +82,10 @@ class Supplies {
               .orElseGet(() -> media.add(studio.id(), item.medium().get()));
       String first = "";
       for (int i = 0; i < quantity; i++) {
-        String id = shelving.buyPot(studio.id(), owned, sold.holds(), sold.holds(), paid, by).id();
+        String id =
+            shelving
+                .buyPot(studio.id(), owned, sold.pack().holds(), sold.pack().holds(), paid, by)
+                .id();
         first = first.isEmpty() ? id : first;
       }
       return "/shelf/pots/" + first;
@@ -92,7 +99,7 @@ class Supplies {
       shelving.buyDesign(
           studio.id(),
           owned,
-          sold.holds().toPlainString() + (sold.text().contains("m") ? " mm" : ""),
+          sold.pack().holds().toPlainString() + (sold.text().contains("m") ? " mm" : ""),
           paid,
           studio.tape(),
           by);
@@ -102,7 +109,7 @@ class Supplies {
 
   void toShoppingList(Studio studio, String sku, int pack, int quantity) {
     PriceList.Item item = item(sku);
-    PriceList.Pack sold = pack(item, pack);
+    PriceList.Sale sold = sale(item, pack);
     checkQuantity(quantity);
     shopping.save(
         new ShoppingLine(
@@ -138,12 +145,12 @@ class Supplies {
             () -> new NoSuchElementException("The price list has nothing called " + sku + "."));
   }
 
-  private static PriceList.Pack pack(PriceList.Item item, int index) {
-    if (index < 0 || index >= item.packs().size()) {
+  private static PriceList.Sale sale(PriceList.Item item, int index) {
+    if (index < 0 || index >= item.sales().size()) {
       throw new RefusedInput(
-          "Pack", "" + index, "is not sold", "0 to " + (item.packs().size() - 1));
+          "Pack", "" + index, "is not sold", "0 to " + (item.sales().size() - 1));
     }
-    return item.packs().get(index);
+    return item.sales().get(index);
   }
 
   private static void checkQuantity(int quantity) {

@@ -1,0 +1,61 @@
+package craftmap.core.medium;
+
+import craftmap.core.measure.FigureRange;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.Times;
+import java.time.Duration;
+import java.util.Optional;
+
+/**
+ * How long things take with a medium, at the climate its label speaks of.
+ *
+ * @param recoatTo the end of the recoat window; none where it stays open
+ * @param openTime how long it stays wet enough to be worked
+ */
+public record Drying(
+    Duration touchDry,
+    Duration recoatFrom,
+    Optional<Duration> recoatTo,
+    Duration cure,
+    Optional<Duration> openTime) {
+  private static final double MINUTES_PER_HOUR = 60;
+  private static final FigureRange HOURS = new FigureRange("h", 0, 24 * 90, 1);
+
+  public Drying {
+    if (recoatTo.isPresent() && recoatTo.get().compareTo(recoatFrom) < 0) {
+      throw new RefusedInput(
+          "Recoat until",
+          show(recoatTo.get()),
+          "is before the coat may be gone over",
+          "0 for no end, or at least " + show(recoatFrom));
+    }
+  }
+
+  static Drying read(MeasureSheet label, Drying typical) {
+    return new Drying(
+        minutes(label, "touchDry", "Touch-dry after", typical.touchDry),
+        minutes(label, "recoatFrom", "Next coat after", typical.recoatFrom),
+        maybe(label, "recoatTo", "Next coat no later than; 0 for no end", typical.recoatTo),
+        Times.ofMinutes(
+            label.figure(
+                    "cure", "Cured after", Times.minutes(typical.cure) / MINUTES_PER_HOUR, HOURS)
+                * MINUTES_PER_HOUR),
+        maybe(label, "openTime", "Open time; 0 for none", typical.openTime));
+  }
+
+  private static Duration minutes(MeasureSheet label, String key, String name, Duration typical) {
+    return Times.ofMinutes(label.figure(key, name, Times.minutes(typical), FigureRange.MINUTES));
+  }
+
+  /** Where no time is told by none. */
+  static Optional<Duration> maybe(
+      MeasureSheet label, String key, String name, Optional<Duration> typical) {
+    return Optional.of(minutes(label, key, name, typical.orElse(Duration.ZERO)))
+        .filter(Duration::isPositive);
+  }
+
+  private static String show(Duration time) {
+    return FigureRange.MINUTES.show(Times.minutes(time));
+  }
+}

@@ -1,0 +1,40 @@
+package craftmap.core.route;
+
+import craftmap.core.supply.Provision;
+import java.util.List;
+
+/**
+ * What a piece takes, and what there is of it.
+ *
+ * @param notLaid the lays that do not fit
+ */
+public record Needed(List<String> notLaid, List<OfPot> pots, List<OfDesign> designs) {
+  public Needed {
+    notLaid = List.copyOf(notLaid);
+    pots = List.copyOf(pots);
+    designs = List.copyOf(designs);
+  }
+
+  /**
+   * A pot that lays draw on.
+   *
+   * @param open those of the lays that are not done
+   */
+  public record OfPot(String potId, List<String> open, Provision provision) {
+    public OfPot {
+      open = List.copyOf(open);
+    }
+  }
+
+  /**
+   * A design that is used up.
+   *
+   * @param cut whether it is cut out of sheets
+   * @param used whether it was taken already
+   */
+  public record OfDesign(String designId, boolean cut, boolean used, Provision provision) {}
+
+  boolean isNothing() {
+    return pots.isEmpty() && designs.isEmpty();
+  }
+}

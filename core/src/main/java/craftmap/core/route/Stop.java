@@ -1,0 +1,10 @@
+package craftmap.core.route;
+
+/** The stops of the route, in their order. */
+public enum Stop {
+  SURVEY,
+  CHOOSE,
+  LAY_OUT,
+  CUT,
+  GATHER
+}

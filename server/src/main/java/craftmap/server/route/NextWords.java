@@ -1,0 +1,55 @@
+package craftmap.server.route;
+
+import craftmap.core.route.Next;
+import craftmap.server.gather.Gathering;
+import craftmap.server.piece.LayView;
+import craftmap.server.piece.ReadingView;
+import craftmap.server.words.Words;
+
+/** What comes next on a piece, as a sentence. */
+record NextWords(Gathering gathered, ReadingView reading) {
+  String say(Next next) {
+    return switch (next) {
+      case Next.TakeMeasures _ -> Words.say("next.survey");
+      case Next.ChooseDesign _ -> Words.say("next.choose");
+      case Next.MakeFit(String layId) -> Words.say("next.layOut", lay(layId).designName());
+      case Next.FillPot(String potId, double missing) ->
+          Words.say("next.gather", paint(potId), Words.millilitres(missing));
+      case Next.GetDesign(String designId, double _) ->
+          Words.say("next.gatherDesign", design(designId));
+      case Next.PutOn(String layId) -> {
+        LayView lay = lay(layId);
+        yield Words.say("next.work", lay.designName(), lay.laid().positionsText(), lay.paintName());
+      }
+      case Next.CutDesign(String designId) -> Words.say("next.cut", design(designId));
+      case Next.Nothing _ -> Words.say("next.done");
+    };
+  }
+
+  private LayView lay(String id) {
+    return reading.faces().stream()
+        .flatMap(f -> f.lays().stream())
+        .filter(l -> l.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private String paint(String potId) {
+    return gathered.needs().stream()
+        .filter(n -> n.pot().holding().id().equals(potId))
+        .findFirst()
+        .orElseThrow()
+        .pot()
+        .paint()
+        .name();
+  }
+
+  private String design(String id) {
+    return gathered.designs().stream()
+        .filter(d -> d.design().id().equals(id))
+        .findFirst()
+        .orElseThrow()
+        .design()
+        .name();
+  }
+}
