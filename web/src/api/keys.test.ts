@@ -1,6 +1,6 @@
 import { QueryClient } from '@tanstack/react-query';
 import { describe, expect, it } from 'vitest';
-import { allButStudio, changed, follows, keys } from './keys';
+import { allButStudio, changed, changedSince, follows, keys, type Times } from './keys';
 
 const ALL = [
   keys.studio(),
@@ -30,7 +30,7 @@ const stale = (client: QueryClient) =>
 describe('what is asked again', () => {
   it('is everything that follows from what was changed, and nothing else', async () => {
     const client = filled();
-    await changed(client, 'shelf');
+    await changed(client, 'SHELF');
     expect(stale(client)).toEqual(['pieces', 'gather', 'cuts', 'shelf', 'ledger', 'supplier']);
   });
 
@@ -40,19 +40,19 @@ describe('what is asked again', () => {
     for (const key of standing) {
       client.setQueryData(key, 'done');
     }
-    await changed(client, 'shelf', 'plan');
+    await changed(client, 'SHELF', 'PLAN');
     expect(standing.filter((key) => client.getQueryState(key)?.isInvalidated)).toEqual([]);
   });
 
   it('is a plan with all that is worked out from it', async () => {
     const client = filled();
-    await changed(client, 'plan');
+    await changed(client, 'PLAN');
     expect(stale(client)).toEqual(['pieces', 'piece', 'gather', 'cuts']);
   });
 
   it('is what follows from any of several changes, once', async () => {
     const client = filled();
-    await changed(client, 'photos', 'shopping');
+    await changed(client, 'PHOTOS', 'SHOPPING');
     expect(stale(client)).toEqual(['photos', 'shopping', 'supplier']);
   });
 
@@ -71,8 +71,29 @@ describe('keys', () => {
   });
 
   it('say what they follow from, also to who knows only the array', () => {
-    expect(follows(keys.piece('a'), 'plan')).toBe(true);
-    expect(follows(keys.piece('a'), 'shelf')).toBe(false);
-    expect(follows(['anything'], 'plan')).toBe(false);
+    expect(follows(keys.piece('a'), 'PLAN')).toBe(true);
+    expect(follows(keys.piece('a'), 'SHELF')).toBe(false);
+    expect(follows(['anything'], 'PLAN')).toBe(false);
+  });
+});
+
+describe('what was changed since', () => {
+  const times = (PLAN: number, SHELF: number): Times => [
+    { tag: 'PLAN', times: PLAN },
+    { tag: 'SHELF', times: SHELF },
+  ];
+
+  it('is what was counted further, and nothing where all is as it was', () => {
+    expect(changedSince(times(3, 8), times(3, 9))).toEqual(['SHELF']);
+    expect(changedSince(times(3, 8), times(5, 9))).toEqual(['PLAN', 'SHELF']);
+    expect(changedSince(times(3, 8), times(3, 8))).toEqual([]);
+  });
+
+  it('is also what counts less, as after a backup was put back', () => {
+    expect(changedSince(times(30, 8), times(3, 8))).toEqual(['PLAN']);
+  });
+
+  it('is all of a kind that nobody counted before', () => {
+    expect(changedSince([], times(1, 0))).toEqual(['PLAN', 'SHELF']);
   });
 });

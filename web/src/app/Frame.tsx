@@ -10,6 +10,7 @@ import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
 import { RouteLine } from './RouteLine';
 import { windowTitle } from './titles';
+import { useChangesElsewhere } from './useChangesElsewhere';
 import { useKeys } from './useKeys';
 
 /** The bar over every page, and the page under it. */
@@ -29,6 +30,7 @@ function Page({
   const [keysOpen, setKeysOpen] = useState(false);
   const [finding, setFinding] = useState(false);
   const switchUnits = useSwitchUnits();
+  useChangesElsewhere();
   useKeys({ '?': () => setKeysOpen(true), u: switchUnits, '/': () => setFinding(true) });
   return (
     <Flex direction="column" h="100%" minW="1024px">

@@ -135,7 +135,7 @@ function useBooking(designId: string, together: ReadonlyArray<string>) {
           );
     },
     onSuccess: () => {
-      void changed(client, 'plan', 'shelf');
+      void changed(client, 'PLAN', 'SHELF');
     },
   });
 }

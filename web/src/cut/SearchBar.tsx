@@ -34,7 +34,7 @@ export function SearchBar({ cut, together, locked }: Props) {
     path: { id: piece.id, designId: cut.designId },
     query: { with: [...together] },
   };
-  const fresh = () => changed(client, 'shelf');
+  const fresh = () => changed(client, 'SHELF');
   const search = useJob(
     (wish: CutWish) =>
       ask(api.POST('/api/pieces/{id}/cuts/{designId}/searches', { params, body: wish })),

@@ -32,7 +32,7 @@ export function GatherPage() {
     onSuccess: (fresh) => {
       setRefused(null);
       client.setQueryData(keys.gather(piece.id, piece.version), fresh);
-      void changed(client, 'shelf');
+      void changed(client, 'SHELF');
     },
     onError: (problem) => setRefused(problem.message),
   });

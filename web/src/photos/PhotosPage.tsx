@@ -22,7 +22,7 @@ export function PhotosPage() {
   const plan = usePlan();
   const client = useQueryClient();
   const photos = usePhotos(plan.piece.id);
-  const again = () => changed(client, 'photos');
+  const again = () => changed(client, 'PHOTOS');
   const add = useMutation({
     mutationFn: async ({ files, stage }: { files: ReadonlyArray<File>; stage: Stage }) => {
       for (const file of files) {

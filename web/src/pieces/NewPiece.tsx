@@ -24,7 +24,7 @@ export function NewPiece({ close }: { close: () => void }) {
       ),
     onSuccess: (piece) => {
       client.setQueryData(keys.piece(piece.id), piece);
-      void changed(client, 'plan');
+      void changed(client, 'PLAN');
       go(`/pieces/${piece.id}/survey`, { state: { started: true } });
     },
   });

@@ -94,7 +94,7 @@ function ImportPiece() {
   const read = useMutation({
     mutationFn: (file: File) => upload<{ id: string }>('/api/pieces/import', file),
     onSuccess: (piece) => {
-      void changed(client, 'plan');
+      void changed(client, 'PLAN');
       go(`/pieces/${piece.id}/survey`);
     },
   });
@@ -268,7 +268,7 @@ function CardActions({ piece, archived }: { piece: PieceCard; archived: boolean 
           return ask(api.DELETE('/api/pieces/{id}', path), true);
       }
     },
-    onSettled: () => changed(client, 'plan'),
+    onSettled: () => changed(client, 'PLAN'),
   });
   return (
     <Flex px="3" pb="3" gap="1" align="center">

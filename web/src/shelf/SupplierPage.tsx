@@ -173,7 +173,7 @@ function Shopping() {
   const remove = useMutation({
     mutationFn: (id: string) =>
       ask(api.DELETE('/api/shopping/{id}', { params: { path: { id } } }), true),
-    onSuccess: () => changed(client, 'shopping'),
+    onSuccess: () => changed(client, 'SHOPPING'),
   });
   const lines = list.data?.lines ?? [];
   return (

@@ -127,6 +127,6 @@ export function useMedium(id: string | null) {
 export function useShelfChanged() {
   const client = useQueryClient();
   return () => {
-    void changed(client, 'shelf');
+    void changed(client, 'SHELF');
   };
 }

@@ -18,10 +18,10 @@ import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageOutputStream;
 
 /** Small pictures made for the tests. */
-final class SamplePictures {
+public final class SamplePictures {
   private SamplePictures() {}
 
-  static byte[] png(int width, int height) {
+  public static byte[] png(int width, int height) {
     return write(image(width, height), "png");
   }
 

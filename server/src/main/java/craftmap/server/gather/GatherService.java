@@ -152,7 +152,7 @@ public class GatherService {
   @Transactional
   public void claim(PlanMoved moved) {
     if (moved.piece().archived()) {
-      claims.release(moved.piece().id());
+      claims.release(moved.studio().id(), moved.piece().id());
     } else {
       claim(moved.studio(), moved.piece());
     }
@@ -162,7 +162,7 @@ public class GatherService {
   @EventListener
   @Transactional
   public void forget(PieceGone gone) {
-    claims.release(gone.pieceId());
+    claims.release(gone.studio().id(), gone.pieceId());
     ledger.forget(gone.studio().id(), gone.pieceId());
     cuts.forget(gone.studio().id(), gone.pieceId());
   }

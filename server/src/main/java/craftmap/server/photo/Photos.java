@@ -1,6 +1,8 @@
 package craftmap.server.photo;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import craftmap.server.piece.PieceGone;
 import craftmap.server.piece.Pieces;
 import craftmap.server.studio.Studio;
@@ -26,8 +28,10 @@ public class Photos {
   private final PhotoRows rows;
   private final Pieces pieces;
   private final Clock clock;
+  private final Changes changes;
 
-  Photos(PhotoRows rows, Pieces pieces, Clock clock) {
+  Photos(PhotoRows rows, Pieces pieces, Clock clock, Changes changes) {
+    this.changes = changes;
     this.rows = rows;
     this.pieces = pieces;
     this.clock = clock;
@@ -79,6 +83,7 @@ public class Photos {
     Photo photo =
         new Photo(id, stage, caption, faceId, read.widthPx(), read.heightPx(), clock.instant(), 0);
     rows.save(new PhotoRow(studio.id(), pieceId, photo, read.jpeg(), read.thumbnail()));
+    changes.tell(studio.id(), Thing.PHOTO, id);
     return photo;
   }
 
@@ -95,6 +100,7 @@ public class Photos {
     PhotoRow row = row(studio, id);
     seen.check(row.version(), row.changedAt(), Words.say("photo.one"));
     row.describe(stage, caption, faceId);
+    changes.tell(studio.id(), Thing.PHOTO, id);
     return rows.saveAndFlush(row).photo();
   }
 
@@ -108,6 +114,7 @@ public class Photos {
   @Transactional
   void remove(Studio studio, String id) {
     rows.delete(row(studio, id));
+    changes.tell(studio.id(), Thing.PHOTO, id);
   }
 
   private PhotoRow row(Studio studio, String id) {

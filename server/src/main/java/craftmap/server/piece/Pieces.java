@@ -17,6 +17,8 @@ import craftmap.core.plan.edit.Editing;
 import craftmap.core.plan.edit.PlanEdit;
 import craftmap.core.plan.edit.Told;
 import craftmap.core.surface.Face;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import craftmap.server.piece.document.PlanJson;
 import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.shelf.ShelfService;
@@ -53,6 +55,7 @@ public class Pieces {
   private final PlansLately plans = new PlansLately();
   private final Clock clock;
   private final ApplicationEventPublisher events;
+  private final Changes changes;
 
   Pieces(
       PieceRows pieces,
@@ -60,7 +63,9 @@ public class Pieces {
       ShelfService shelf,
       JsonMapper json,
       Clock clock,
-      ApplicationEventPublisher events) {
+      ApplicationEventPublisher events,
+      Changes changes) {
+    this.changes = changes;
     this.pieces = pieces;
     this.entries = entries;
     this.shelf = shelf;
@@ -103,6 +108,7 @@ public class Pieces {
     entries.letGo(studio.id(), id);
     entries.forget(studio.id(), id);
     pieces.delete(studio.id(), id);
+    changes.tell(studio.id(), Thing.PIECE, id);
   }
 
   /**
@@ -358,6 +364,7 @@ public class Pieces {
 
   /** Lets others know, within the same transaction, that a piece has another plan now. */
   private SavedPlan told(Studio studio, SavedPlan now) {
+    changes.tell(studio.id(), Thing.PIECE, now.id());
     events.publishEvent(new PlanMoved(studio, now));
     return now;
   }

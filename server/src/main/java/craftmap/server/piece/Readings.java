@@ -6,7 +6,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanReading;
-import craftmap.server.shelf.ShelfService;
+import craftmap.server.changes.Changes;
 import java.util.function.Supplier;
 
 /**
@@ -18,7 +18,7 @@ final class Readings {
   private static final int MOST = 48;
 
   /** What a reading follows from. */
-  record Question(String studioId, TapeDivision tape, ShelfService.Stamp shelf, Plan plan) {}
+  record Question(String studioId, TapeDivision tape, Changes.Stamp shelf, Plan plan) {}
 
   private final Cache<Question, PlanReading> lately =
       Caffeine.newBuilder().maximumSize(MOST).build();

@@ -4,7 +4,6 @@ import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -53,9 +52,4 @@ interface DesignRows extends JpaRepository<DesignRow, String> {
       order by d.shelfOrder, d.id
       """)
   List<Light> light(String studioId);
-
-  /** Grows with whatever is written: what was read before is then stale. */
-  @Query(
-      "select new map(count(x) as rows, coalesce(sum(x.changes), 0) as changes) from DesignRow x where x.studioId = :studioId")
-  Map<String, Object> stamp(String studioId);
 }

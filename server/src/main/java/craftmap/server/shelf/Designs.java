@@ -12,7 +12,9 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.server.artwork.ArtworkForm;
 import craftmap.server.artwork.Artworks;
 import craftmap.server.artwork.StoredArtwork;
-import craftmap.server.lately.Lately;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Lately;
+import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Version;
 import java.time.Clock;
@@ -48,6 +50,7 @@ public class Designs {
   private final DesignRows rows;
   private final Artworks artworks;
   private final Clock clock;
+  private final Changes changes;
   private final Lately<List<DesignRows.Light>> light = new Lately<>();
 
   /** Artwork takes time to read: a design is read once for each change of it. */
@@ -57,7 +60,8 @@ public class Designs {
 
   private record Read(long version, OwnedDesign design) {}
 
-  Designs(DesignRows rows, Artworks artworks, Clock clock) {
+  Designs(DesignRows rows, Artworks artworks, Clock clock, Changes changes) {
+    this.changes = changes;
     this.rows = rows;
     this.artworks = artworks;
     this.clock = clock;
@@ -86,7 +90,7 @@ public class Designs {
   }
 
   List<DesignRows.Light> light(String studioId) {
-    return light.of(studioId, stamp(studioId), () -> rows.light(studioId));
+    return light.of(studioId, changes.stamp(studioId, Thing.DESIGN), () -> rows.light(studioId));
   }
 
   private OwnedDesign readOnce(String studioId, DesignRow row) {
@@ -201,6 +205,7 @@ public class Designs {
     Design design = read(row.getId(), given, artwork).design();
     row.write(given, design, Looks.of(given, design, artwork), clock.instant());
     rows.save(row);
+    changes.tell(studioId, Thing.DESIGN, row.getId());
     return new OwnedDesign(design, row.given(), row.version());
   }
 
@@ -224,6 +229,7 @@ public class Designs {
     DesignRow row = row(studioId, id);
     row.takeAway(clock.instant());
     rows.save(row);
+    changes.tell(studioId, Thing.DESIGN, id);
   }
 
   /**
@@ -259,9 +265,5 @@ public class Designs {
   private DesignRow row(String studioId, String id) {
     return rows.findByStudioIdAndId(studioId, id)
         .orElseThrow(() -> new NoSuchElementException("There is no design " + id + "."));
-  }
-
-  Map<String, Object> stamp(String studioId) {
-    return Map.copyOf(rows.stamp(studioId));
   }
 }

@@ -2,12 +2,13 @@ package craftmap.server.shelf;
 
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.medium.Medium;
-import craftmap.server.lately.Lately;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Lately;
+import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Version;
 import java.time.Clock;
 import java.util.List;
-import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,9 +21,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class Media {
   private final MediumRows rows;
   private final Clock clock;
+  private final Changes changes;
   private final Lately<List<MediumRows.Light>> light = new Lately<>();
 
-  Media(MediumRows rows, Clock clock) {
+  Media(MediumRows rows, Clock clock, Changes changes) {
+    this.changes = changes;
     this.rows = rows;
     this.clock = clock;
   }
@@ -46,7 +49,7 @@ public class Media {
   }
 
   List<MediumRows.Light> light(String studioId) {
-    return light.of(studioId, stamp(studioId), () -> rows.light(studioId));
+    return light.of(studioId, changes.stamp(studioId, Thing.MEDIUM), () -> rows.light(studioId));
   }
 
   /** What the core makes of a label, without keeping it. */
@@ -63,7 +66,7 @@ public class Media {
   /** Under an id of the caller's. */
   @Transactional
   public OwnedMedium add(String studioId, String id, MediumGiven given) {
-    return write(new MediumRow(id, studioId), given);
+    return write(studioId, new MediumRow(id, studioId), given);
   }
 
   /** Changes it, unless somebody else did since this version of it. */
@@ -73,17 +76,14 @@ public class Media {
         rows.findByStudioIdAndId(studioId, id)
             .orElseThrow(() -> new NoSuchElementException("There is no medium " + id + "."));
     seen.check(row.version(), row.changedAt(), row.name());
-    write(row, given);
+    write(studioId, row, given);
     rows.flush();
     return row.toOwned();
   }
 
-  private OwnedMedium write(MediumRow row, MediumGiven given) {
+  private OwnedMedium write(String studioId, MediumRow row, MediumGiven given) {
+    changes.tell(studioId, Thing.MEDIUM, row.getId());
     row.write(given, given.read(row.getId(), given.label().sheet()), clock.instant());
     return rows.save(row).toOwned();
-  }
-
-  Map<String, Object> stamp(String studioId) {
-    return Map.copyOf(rows.stamp(studioId));
   }
 }

@@ -1,7 +1,6 @@
 package craftmap.server.shelf;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -21,9 +20,4 @@ interface MediumRows extends JpaRepository<MediumRow, String> {
       where m.studioId = :studioId
       """)
   List<Light> light(String studioId);
-
-  /** Grows with whatever is written: what was read before is then stale. */
-  @Query(
-      "select new map(count(x) as rows, coalesce(sum(x.changes), 0) as changes) from MediumRow x where x.studioId = :studioId")
-  Map<String, Object> stamp(String studioId);
 }

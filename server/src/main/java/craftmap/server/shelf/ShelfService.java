@@ -5,6 +5,8 @@ import craftmap.core.medium.Paint;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
 import craftmap.core.plan.cutting.DesignCut;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Hand;
 import craftmap.server.stock.Holding;
@@ -34,10 +36,12 @@ public class ShelfService {
   private final Media media;
   private final Holdings holdings;
   private final ClaimBook claims;
+  private final Changes changes;
 
   private static final double NEARLY_EMPTY_ML = 5;
 
-  ShelfService(Designs designs, Media media, Holdings holdings, ClaimBook claims) {
+  ShelfService(Designs designs, Media media, Holdings holdings, ClaimBook claims, Changes changes) {
+    this.changes = changes;
     this.designs = designs;
     this.media = media;
     this.holdings = holdings;
@@ -65,10 +69,8 @@ public class ShelfService {
   }
 
   /** Other as soon as any design or label has changed: what was worked out before is then stale. */
-  public record Stamp(Map<String, Object> designs, Map<String, Object> media) {}
-
-  public Stamp stamp(String studioId) {
-    return new Stamp(designs.stamp(studioId), media.stamp(studioId));
+  public Changes.Stamp stamp(String studioId) {
+    return changes.stamp(studioId, Thing.DESIGN, Thing.MEDIUM);
   }
 
   /** Every design, for trying them on. */

@@ -2,6 +2,8 @@ package craftmap.server.shelf;
 
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.medium.Tool;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import craftmap.server.fields.Answers;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Version;
@@ -18,8 +20,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class Tools {
   private final ToolRows rows;
   private final Clock clock;
+  private final Changes changes;
 
-  Tools(ToolRows rows, Clock clock) {
+  Tools(ToolRows rows, Clock clock, Changes changes) {
+    this.changes = changes;
     this.rows = rows;
     this.clock = clock;
   }
@@ -33,10 +37,9 @@ public class Tools {
 
   @Transactional
   public OwnedTool add(String studioId, String name, Answers answers) {
-    return read(
-        rows.save(
-            new ToolRow(UUID.randomUUID().toString(), studioId)
-                .write(name, answers, clock.instant())));
+    String id = UUID.randomUUID().toString();
+    changes.tell(studioId, Thing.TOOL, id);
+    return read(rows.save(new ToolRow(id, studioId).write(name, answers, clock.instant())));
   }
 
   /** Changes it, unless somebody else did since this version of it. */
@@ -44,12 +47,14 @@ public class Tools {
   public OwnedTool change(String studioId, String id, Version seen, String name, Answers answers) {
     ToolRow row = row(studioId, id);
     seen.check(row.version(), row.changedAt(), row.name());
+    changes.tell(studioId, Thing.TOOL, id);
     return read(rows.saveAndFlush(row.write(name, answers, clock.instant())));
   }
 
   @Transactional
   public void takeAway(String studioId, String id) {
     rows.delete(row(studioId, id));
+    changes.tell(studioId, Thing.TOOL, id);
   }
 
   private ToolRow row(String studioId, String id) {

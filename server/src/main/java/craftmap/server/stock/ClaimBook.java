@@ -3,6 +3,8 @@ package craftmap.server.stock;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.Claims;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -12,8 +14,10 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -35,8 +39,11 @@ public class ClaimBook {
   private final HoldingRows holdings;
   private final JdbcTemplate jdbc;
   private final Clock clock;
+  private final Changes changes;
 
-  ClaimBook(ClaimRows claims, HoldingRows holdings, JdbcTemplate jdbc, Clock clock) {
+  ClaimBook(
+      ClaimRows claims, HoldingRows holdings, JdbcTemplate jdbc, Clock clock, Changes changes) {
+    this.changes = changes;
     this.claims = claims;
     this.holdings = holdings;
     this.jdbc = jdbc;
@@ -94,17 +101,26 @@ public class ClaimBook {
             new ClaimRow.Key(pieceId, w.layId(), w.holdingId()), quantity, BigDecimal::add);
       }
     }
+    Set<String> called = new HashSet<>();
+    Map<ClaimRow.Key, BigDecimal> asked = new TreeMap<>(IN_ORDER);
+    jdbc.query(
+        "select lay_id, holding_id, wanted, piece_name from claim where piece_id = ?",
+        row -> {
+          called.add(row.getString("piece_name"));
+          if (!row.getString("lay_id").equals(BY_HAND)) {
+            asked.put(
+                new ClaimRow.Key(pieceId, row.getString("lay_id"), row.getString("holding_id")),
+                row.getBigDecimal("wanted"));
+          }
+        },
+        pieceId);
+    called.remove(pieceName);
+    if (asked.equals(wanted) && called.isEmpty()) {
+      return;
+    }
+    changes.tell(studioId, Thing.CLAIMS, pieceId);
     // by statements that do not count: another may have let go of the same claim already
-    List<ClaimRow.Key> gone =
-        jdbc
-            .query(
-                "select lay_id, holding_id from claim where piece_id = ? and lay_id <> ''",
-                (row, n) -> new ClaimRow.Key(pieceId, row.getString(1), row.getString(2)),
-                pieceId)
-            .stream()
-            .filter(k -> !wanted.containsKey(k))
-            .sorted(IN_ORDER)
-            .toList();
+    List<ClaimRow.Key> gone = asked.keySet().stream().filter(k -> !wanted.containsKey(k)).toList();
     jdbc.batchUpdate(
         "delete from claim where piece_id = ? and lay_id = ? and holding_id = ?",
         gone.stream().map(k -> new Object[] {k.pieceId(), k.layId(), k.holdingId()}).toList());
@@ -132,7 +148,8 @@ public class ClaimBook {
 
   /** Nothing is kept for a piece any more. */
   @Transactional
-  public void release(String pieceId) {
+  public void release(String studioId, String pieceId) {
+    changes.tell(studioId, Thing.CLAIMS, pieceId);
     jdbc.update("delete from claim where piece_id = ?", pieceId);
   }
 
@@ -149,6 +166,7 @@ public class ClaimBook {
       throw new RefusedInput(
           "Kept", holding.unit().show(quantity), "cannot be kept", "a quantity of 0 or more");
     }
+    changes.tell(studioId, Thing.CLAIMS, pieceId);
     if (quantity.signum() == 0) {
       jdbc.update(
           "delete from claim where piece_id = ? and lay_id = ? and holding_id = ?",

@@ -3,7 +3,9 @@ package craftmap.server.stock;
 import craftmap.core.money.Money;
 import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
-import craftmap.server.lately.Lately;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Lately;
+import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Version;
 import java.math.BigDecimal;
@@ -25,20 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Holdings {
-  /**
-   * Other whenever a stock was set up, described or booked on. Entries are counted as well: one
-   * that was begun before another may be committed after it.
-   */
-  private static final String STAMP =
-      """
-      select
-        (select count(*) from ledger_entry where studio_id = ?) as entries,
-        count(*) as holdings,
-        sum(changes) as changes
-      from holding
-      where studio_id = ?
-      """;
-
   private static final String ALL =
       """
       select h.*
@@ -55,8 +43,10 @@ public class Holdings {
   private final HoldingRows rows;
   private final JdbcTemplate jdbc;
   private final Clock clock;
+  private final Changes changes;
 
-  Holdings(HoldingRows rows, JdbcTemplate jdbc, Clock clock) {
+  Holdings(HoldingRows rows, JdbcTemplate jdbc, Clock clock, Changes changes) {
+    this.changes = changes;
     this.rows = rows;
     this.jdbc = jdbc;
     this.clock = clock;
@@ -66,7 +56,7 @@ public class Holdings {
   public List<Holding> all(String studioId) {
     return lately.of(
         studioId,
-        jdbc.queryForMap(STAMP, studioId, studioId),
+        changes.stamp(studioId, Thing.STOCK),
         () -> jdbc.query(ALL, Holdings::plainRow, studioId));
   }
 
@@ -125,6 +115,7 @@ public class Holdings {
   @Transactional
   public Holding setUp(String studioId, NewHolding holding) {
     String id = holding.id().isEmpty() ? UUID.randomUUID().toString() : holding.id();
+    changes.tell(studioId, Thing.STOCK, id);
     return rows.save(new HoldingRow(id, studioId, nextNumber(), holding, clock.instant()))
         .toHolding(BigDecimal.ZERO);
   }
@@ -149,6 +140,7 @@ public class Holdings {
     seen.check(row.version(), row.madeAt(), ShelfCode.of(row.number()).text());
     row.describe(particulars);
     rows.saveAndFlush(row);
+    changes.tell(studioId, Thing.STOCK, id);
   }
 
   private Holding withLevel(HoldingRow row) {

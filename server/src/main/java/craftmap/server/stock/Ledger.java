@@ -4,6 +4,8 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
@@ -41,8 +43,10 @@ public class Ledger {
   private final LedgerRows ledger;
   private final JdbcTemplate jdbc;
   private final Clock clock;
+  private final Changes changes;
 
-  Ledger(HoldingRows holdings, LedgerRows ledger, JdbcTemplate jdbc, Clock clock) {
+  Ledger(HoldingRows holdings, LedgerRows ledger, JdbcTemplate jdbc, Clock clock, Changes changes) {
+    this.changes = changes;
     this.holdings = holdings;
     this.ledger = ledger;
     this.jdbc = jdbc;
@@ -88,6 +92,7 @@ public class Ledger {
 
   /** Raises or lowers the level, if enough is left. */
   private void move(HoldingRow holding, Booking booking) {
+    changes.tell(holding.studioId(), Thing.STOCK, holding.getId());
     int moved =
         jdbc.update(
             """
@@ -136,6 +141,7 @@ public class Ledger {
         });
     // nothing else was booked on them yet: their level is what their entries add up to
     List<String> fresh = openings.all().stream().map(o -> o.holding().id()).distinct().toList();
+    fresh.forEach(id -> changes.tell(studioId, Thing.STOCK, id));
     for (int from = 0; from < fresh.size(); from += OPENINGS_AT_ONCE) {
       List<String> some = fresh.subList(from, Math.min(fresh.size(), from + OPENINGS_AT_ONCE));
       JdbcClient.create(jdbc)

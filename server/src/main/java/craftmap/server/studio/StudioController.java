@@ -68,8 +68,8 @@ class StudioController {
   }
 
   @PutMapping("/studio/tape")
-  StudioView measureWith(@RequestBody TapeChoice choice) {
-    return view(studios.measureWith(choice.division()));
+  StudioView measureWith(Asker asker, @RequestBody TapeChoice choice) {
+    return view(studios.measureWith(asker.studio(), choice.division()));
   }
 
   @PostMapping("/lengths")

@@ -1,6 +1,8 @@
 package craftmap.server.studio;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -11,8 +13,10 @@ public class Studios {
   private static final String ONLY = "studio";
 
   private final StudioRows rows;
+  private final Changes changes;
 
-  Studios(StudioRows rows) {
+  Studios(StudioRows rows, Changes changes) {
+    this.changes = changes;
     this.rows = rows;
   }
 
@@ -48,9 +52,10 @@ public class Studios {
   }
 
   @Transactional
-  public Studio measureWith(TapeDivision tape) {
-    StudioRow row = rows.findById(ONLY).orElseThrow();
+  public Studio measureWith(Studio studio, TapeDivision tape) {
+    StudioRow row = rows.findById(studio.id()).orElseThrow();
     row.measureWith(tape);
+    changes.tell(studio.id(), Thing.STUDIO, studio.id());
     return row.toStudio();
   }
 }

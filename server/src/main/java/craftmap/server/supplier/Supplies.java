@@ -1,6 +1,8 @@
 package craftmap.server.supplier;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
 import craftmap.server.shelf.Designs;
 import craftmap.server.shelf.Media;
 import craftmap.server.shelf.OwnedDesign;
@@ -29,6 +31,7 @@ class Supplies {
   private final Designs designs;
   private final Shelving shelving;
   private final Clock clock;
+  private final Changes changes;
 
   Supplies(
       PriceList prices,
@@ -36,7 +39,9 @@ class Supplies {
       Media media,
       Designs designs,
       Shelving shelving,
-      Clock clock) {
+      Clock clock,
+      Changes changes) {
+    this.changes = changes;
     this.prices = prices;
     this.shopping = shopping;
     this.media = media;
@@ -111,9 +116,9 @@ class Supplies {
     PriceList.Item item = item(sku);
     PriceList.Sale sold = sale(item, pack);
     checkQuantity(quantity);
-    shopping.save(
-        new ShoppingLine(
-            UUID.randomUUID().toString(), studio.id(), item, sold, quantity, clock.instant()));
+    String id = UUID.randomUUID().toString();
+    shopping.save(new ShoppingLine(id, studio.id(), item, sold, quantity, clock.instant()));
+    changes.tell(studio.id(), Thing.SHOPPING_LINE, id);
   }
 
   List<ShoppingLine> shoppingList(Studio studio) {
@@ -125,10 +130,12 @@ class Supplies {
     ShoppingLine line = line(studio, lineId);
     line.set(quantity, done);
     shopping.save(line);
+    changes.tell(studio.id(), Thing.SHOPPING_LINE, lineId);
   }
 
   void takeOff(Studio studio, String lineId) {
     shopping.delete(line(studio, lineId));
+    changes.tell(studio.id(), Thing.SHOPPING_LINE, lineId);
   }
 
   private ShoppingLine line(Studio studio, String id) {

@@ -1,8 +1,7 @@
-package craftmap.server.lately;
+package craftmap.server.changes;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.Map;
 import java.util.function.Supplier;
 
 /**
@@ -10,7 +9,7 @@ import java.util.function.Supplier;
  * database with every question, so several servers may keep one each.
  */
 public final class Lately<T> {
-  private record Read<T>(Map<String, Object> stamp, T what) {}
+  private record Read<T>(Changes.Stamp stamp, T what) {}
 
   /** More studios than work at once; the others are read anew. */
   private static final int MOST = 200;
@@ -18,7 +17,7 @@ public final class Lately<T> {
   private final Cache<String, Read<T>> byStudio = Caffeine.newBuilder().maximumSize(MOST).build();
 
   /** What was read under this stamp, or it is read now. */
-  public T of(String studioId, Map<String, Object> stamp, Supplier<T> reader) {
+  public T of(String studioId, Changes.Stamp stamp, Supplier<T> reader) {
     Read<T> known = byStudio.getIfPresent(studioId);
     if (known != null && known.stamp().equals(stamp)) {
       return known.what();

@@ -1,0 +1,154 @@
+package craftmap.server.changes;
+
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Notes what changes, and tells how often something did. A row for each thing counts its changes:
+ * there is no order among them that servers of a cluster would have to agree on, and whoever knows
+ * the counts of before sees what was changed since, however late a change was committed.
+ */
+@Component
+public class Changes {
+  /** More of a kind in one change are noted together. */
+  private static final int SINGLY = 50;
+
+  private static final String NOTE =
+      """
+      insert into changed (studio_id, thing, thing_id, times) values (?, ?, ?, 1)
+      on duplicate key update times = times + 1
+      """;
+
+  private final JdbcTemplate jdbc;
+  private final EntityManager entities;
+
+  Changes(JdbcTemplate jdbc, EntityManager entities) {
+    this.jdbc = jdbc;
+    this.entities = entities;
+  }
+
+  /**
+   * How often things of some kinds were changed; another one as soon as one was.
+   *
+   * @param within what this change has done itself and others do not see yet
+   */
+  public record Stamp(Map<Thing, Long> times, String within) {}
+
+  private record Told(String studioId, Thing thing, String id) implements Comparable<Told> {
+    @Override
+    public int compareTo(Told other) {
+      int byStudio = studioId.compareTo(other.studioId);
+      int byThing = byStudio == 0 ? thing.name().compareTo(other.thing.name()) : byStudio;
+      return byThing == 0 ? id.compareTo(other.id) : byThing;
+    }
+  }
+
+  /**
+   * Notes within a change that a thing is changed by it.
+   *
+   * @throws IllegalStateException outside of a change
+   */
+  public void tell(String studioId, Thing thing, String id) {
+    ofThisChange().told(new Told(studioId, thing, id));
+  }
+
+  /** How often things of some kinds were changed until now. */
+  public Stamp stamp(String studioId, Thing... kinds) {
+    Map<Thing, Long> all = times(studioId);
+    Map<Thing, Long> asked = new EnumMap<>(Thing.class);
+    for (Thing kind : kinds) {
+      asked.put(kind, all.getOrDefault(kind, 0L));
+    }
+    return new Stamp(
+        asked,
+        TransactionSynchronizationManager.getResource(this) instanceof Noting noting
+            ? noting.within(List.of(kinds))
+            : "");
+  }
+
+  /** How often things of each kind were changed until now; those that never were are not in it. */
+  public Map<Thing, Long> times(String studioId) {
+    Map<Thing, Long> times = new EnumMap<>(Thing.class);
+    jdbc.query(
+        "select thing, sum(times) from changed where studio_id = ? group by thing",
+        row -> {
+          times.put(Thing.valueOf(row.getString(1)), row.getLong(2));
+        },
+        studioId);
+    return times;
+  }
+
+  private Noting ofThisChange() {
+    if (TransactionSynchronizationManager.getResource(this) instanceof Noting noting) {
+      return noting;
+    }
+    if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+      throw new IllegalStateException("impossible state: something is told outside of a change");
+    }
+    Noting fresh = new Noting();
+    TransactionSynchronizationManager.registerSynchronization(fresh);
+    TransactionSynchronizationManager.bindResource(this, fresh);
+    return fresh;
+  }
+
+  /** What one change has told, written just before it is committed, by all in the same order. */
+  private final class Noting implements TransactionSynchronization {
+    private final String id = UUID.randomUUID().toString();
+    private final TreeSet<Told> told = new TreeSet<>();
+    private int times;
+
+    void told(Told what) {
+      told.add(what);
+      times++;
+    }
+
+    /** Of kinds that it has changed, no one else's answer will do, nor its own of before. */
+    String within(List<Thing> kinds) {
+      return told.stream().anyMatch(t -> kinds.contains(t.thing())) ? id + " " + times : "";
+    }
+
+    @Override
+    public void suspend() {
+      TransactionSynchronizationManager.unbindResource(Changes.this);
+    }
+
+    @Override
+    public void resume() {
+      TransactionSynchronizationManager.bindResource(Changes.this, this);
+    }
+
+    @Override
+    public void beforeCommit(boolean readOnly) {
+      // rows of others are taken hold of before those that all share
+      entities.flush();
+      jdbc.batchUpdate(NOTE, rows());
+    }
+
+    private List<Object[]> rows() {
+      List<Object[]> rows = new ArrayList<>();
+      Map<Thing, Integer> many = new EnumMap<>(Thing.class);
+      told.forEach(t -> many.merge(t.thing(), 1, Integer::sum));
+      TreeSet<Told> noted = new TreeSet<>();
+      for (Told t : told) {
+        noted.add(
+            many.get(t.thing()) > SINGLY ? new Told(t.studioId(), t.thing(), "many " + id) : t);
+      }
+      noted.forEach(t -> rows.add(new Object[] {t.studioId(), t.thing().name(), t.id()}));
+      return rows;
+    }
+
+    @Override
+    public void beforeCompletion() {
+      TransactionSynchronizationManager.unbindResourceIfPossible(Changes.this);
+    }
+  }
+}

@@ -1,0 +1,14 @@
+package craftmap.server.changes;
+
+/** What an answer may follow from, as whoever shows it needs to know. */
+public enum Tag {
+  /** The studio itself: its name, its tape. */
+  STUDIO,
+  /** Pieces and their plans. */
+  PLAN,
+  /** Designs, media, tools, stocks and what is asked of them. */
+  SHELF,
+  PHOTOS,
+  /** The shopping list. */
+  SHOPPING
+}

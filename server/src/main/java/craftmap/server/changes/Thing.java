@@ -1,0 +1,26 @@
+package craftmap.server.changes;
+
+/** Kinds of things that change. */
+public enum Thing {
+  STUDIO(Tag.STUDIO),
+  PIECE(Tag.PLAN),
+  DESIGN(Tag.SHELF),
+  MEDIUM(Tag.SHELF),
+  TOOL(Tag.SHELF),
+  /** Its level, and what is noted about it. */
+  STOCK(Tag.SHELF),
+  /** What is kept for a piece, by the piece's id. */
+  CLAIMS(Tag.SHELF),
+  PHOTO(Tag.PHOTOS),
+  SHOPPING_LINE(Tag.SHOPPING);
+
+  private final Tag tag;
+
+  Thing(Tag tag) {
+    this.tag = tag;
+  }
+
+  public Tag tag() {
+    return tag;
+  }
+}
