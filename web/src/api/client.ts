@@ -74,6 +74,7 @@ export type HoldingView = Schemas['HoldingView'];
 export type EntryView = Schemas['EntryView'];
 export type EntryKind = EntryView['kind'];
 export type MediumView = Schemas['MediumView'];
+export type GenericView = Schemas['GenericView'];
 export type MediumGiven = Schemas['MediumGiven'];
 export type MediumReading = Schemas['MediumReadingView'];
 export type ToolView = Schemas['ToolView'];

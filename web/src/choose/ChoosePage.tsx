@@ -23,6 +23,16 @@ const TURNS = [ALL, ...SORTS];
 
 const PAGE = 60;
 
+type Wish = {
+  readonly sort: (typeof TURNS)[number]['name'];
+  readonly words: string;
+  readonly fits: boolean;
+  readonly enough: boolean;
+  readonly sellable: boolean;
+};
+
+const EVERYTHING: Wish = { sort: 'all', words: '', fits: false, enough: false, sellable: false };
+
 /** Every design of the shelf as it would look on a face, at true scale, before anything is decided. */
 export function ChoosePage() {
   const { faceId } = useParams();
@@ -32,20 +42,16 @@ export function ChoosePage() {
   const stencils = useStencilMap();
   const pots = usePots().data ?? [];
   const { face, next } = useFace(faceId);
-  const [sort, setSort] = useState<(typeof TURNS)[number]['name']>('all');
-  const [words, setWords] = useState('');
+  const [wish, setWish] = useState<Wish>(EVERYTHING);
   const [from, setFrom] = useState(0);
-  const wanted = useDeferredValue(words.trim());
-  const kinds = TURNS.find((s) => s.name === sort)?.kinds ?? [];
+  const wanted = useDeferredValue(wish.words.trim());
+  const kinds = TURNS.find((s) => s.name === wish.sort)?.kinds ?? [];
   const trials = useTrials(plan.piece.id, face.id, plan.piece.version, {
     kinds,
     words: wanted,
     from,
   });
   const [chosenId, choose] = useState<string | null>(null);
-  const [fitsOnly, setFitsOnly] = useState(false);
-  const [enoughOnly, setEnoughOnly] = useState(false);
-  const [sellable, setSellable] = useState(false);
   const base = `/pieces/${plan.piece.id}`;
   useKeys({ f: () => go(`${base}/choose/${next.id}`) });
 
@@ -58,9 +64,9 @@ export function ChoosePage() {
   const { all } = trials.data;
   const shown = trials.data.trials.filter(
     (t) =>
-      (!fitsOnly || t.verdict === 'FITS') &&
-      (!enoughOnly || t.stock !== 'SHORT') &&
-      (!sellable || t.maySell),
+      (!wish.fits || t.verdict === 'FITS') &&
+      (!wish.enough || t.stock !== 'SHORT') &&
+      (!wish.sellable || t.maySell),
   );
   const chosen = shown.find((t) => t.designId === chosenId) ?? shown[0];
   const fits = trials.data.trials.filter((t) => t.verdict === 'FITS').length;
@@ -70,10 +76,6 @@ export function ChoosePage() {
       { kind: 'LAY_DESIGN', id: newId(), faceId: face.id, designId: trial.designId },
       goAfter(toLay(plan.piece.id)),
     );
-  const turnTo = (name: (typeof TURNS)[number]['name']) => {
-    setSort(name);
-    setFrom(0);
-  };
 
   return (
     <Flex h="100%">
@@ -87,35 +89,17 @@ export function ChoosePage() {
               {all} {all === 1 ? 'design' : 'designs'}
               {all <= PAGE ? `, ${fits} fit` : ''}. Each as it would look here, at true scale.
             </Text>
-            <Flex mt="2" gap="2" wrap="wrap">
-              {TURNS.map((s) => (
-                <Pill key={s.name} on={sort === s.name} onClick={() => turnTo(s.name)}>
-                  {s.name}
-                </Pill>
-              ))}
-              <Pill on={fitsOnly} onClick={() => setFitsOnly(!fitsOnly)}>
-                fits the {face.name.toLowerCase()}
-              </Pill>
-              <Pill on={enoughOnly} onClick={() => setEnoughOnly(!enoughOnly)}>
-                enough on hand
-              </Pill>
-              <Pill on={sellable} onClick={() => setSellable(!sellable)}>
-                may be sold
-              </Pill>
-              <Input
-                w="120px"
-                size="xs"
-                bg="card"
-                borderColor="hairline"
-                placeholder="Called"
-                aria-label="Only designs called"
-                value={words}
-                onChange={(e) => {
-                  setWords(e.currentTarget.value);
+            <Filters
+              faceName={face.name.toLowerCase()}
+              wish={wish}
+              onWish={(now) => {
+                // what is looked through page by page begins anew with other designs
+                if (now.sort !== wish.sort || now.words !== wish.words) {
                   setFrom(0);
-                }}
-              />
-            </Flex>
+                }
+                setWish(now);
+              }}
+            />
           </Box>
           <Net
             reading={plan.piece.reading}
@@ -128,7 +112,7 @@ export function ChoosePage() {
         </Flex>
         {shown.length === 0 && (
           <Empty title="No design like that">
-            {all === 0 && wanted === '' && sort === 'all'
+            {all === 0 && wanted === '' && wish.sort === 'all'
               ? 'The shelf has no designs yet. Put one on it first.'
               : 'Take a filter off, or look for fewer words.'}
           </Empty>
@@ -187,6 +171,51 @@ export function ChoosePage() {
           />
         )}
       </Box>
+    </Flex>
+  );
+}
+
+/** Which of the trials are looked at. */
+function Filters({
+  faceName,
+  wish,
+  onWish,
+}: {
+  faceName: string;
+  wish: Wish;
+  onWish: (wish: Wish) => void;
+}) {
+  const flip = (what: 'fits' | 'enough' | 'sellable') => onWish({ ...wish, [what]: !wish[what] });
+  return (
+    <Flex mt="2" gap="2" wrap="wrap">
+      {TURNS.map((s) => (
+        <Pill
+          key={s.name}
+          on={wish.sort === s.name}
+          onClick={() => onWish({ ...wish, sort: s.name })}
+        >
+          {s.name}
+        </Pill>
+      ))}
+      <Pill on={wish.fits} onClick={() => flip('fits')}>
+        fits the {faceName}
+      </Pill>
+      <Pill on={wish.enough} onClick={() => flip('enough')}>
+        enough on hand
+      </Pill>
+      <Pill on={wish.sellable} onClick={() => flip('sellable')}>
+        may be sold
+      </Pill>
+      <Input
+        w="120px"
+        size="xs"
+        bg="card"
+        borderColor="hairline"
+        placeholder="Called"
+        aria-label="Only designs called"
+        value={wish.words}
+        onChange={(e) => onWish({ ...wish, words: e.currentTarget.value })}
+      />
     </Flex>
   );
 }

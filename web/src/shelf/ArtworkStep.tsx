@@ -5,21 +5,14 @@ import { type ArtworkView, api, ask, type Drawn, upload } from '../api/client';
 import { keys } from '../api/keys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
-import { LengthField } from '../common/LengthField';
 import { Refusal } from '../common/Refusal';
-import { num } from '../map/viewport';
-import { ink } from '../theme/theme';
+import { Fitter, type FitWish, WIDTH } from './Fitter';
 
 type Props = {
   readonly drawn: Exclude<Drawn, 'NOTHING'>;
   readonly artwork: ArtworkView | null;
   readonly onArtwork: (id: string | null) => void;
 };
-
-type Place = { readonly x: number; readonly y: number };
-
-const WIDTH = 640;
-const HEIGHT = 430;
 
 const ASK = {
   OPENINGS:
@@ -134,13 +127,6 @@ export function ArtworkStep({ drawn, artwork, onArtwork }: Props) {
   );
 }
 
-type FitWish = {
-  readonly from?: Place;
-  readonly to?: Place;
-  readonly lengthMm?: number;
-  readonly crop?: { left: number; top: number; width: number; height: number };
-};
-
 function fitBody(wish: FitWish) {
   return {
     known:
@@ -155,210 +141,6 @@ function fitBody(wish: FitWish) {
         : undefined,
     crop: wish.crop,
   };
-}
-
-/** The picture with a line on it that can be laid along anything whose length is known. */
-function Fitter({
-  artwork,
-  drawn,
-  onFit,
-}: {
-  artwork: ArtworkView;
-  drawn: Props['drawn'];
-  onFit: (wish: FitWish) => void;
-}) {
-  const svg = useRef<SVGSVGElement>(null);
-  const [from, setFrom] = useState<Place>({ x: 0, y: 0.5 });
-  const [to, setTo] = useState<Place>({ x: 1, y: 0.5 });
-  const [held, setHeld] = useState<'from' | 'to' | 'crop' | null>(null);
-  const [cropping, setCropping] = useState(false);
-  const [crop, setCrop] = useState<{ a: Place; b: Place } | null>(null);
-  const w = artwork.width.mm;
-  const h = artwork.height.mm;
-  const k = Math.min((WIDTH - 16) / w, (HEIGHT - 16) / h);
-  const px = (p: Place) => ({ x: 8 + p.x * w * k, y: 8 + p.y * h * k });
-  const at = (e: React.PointerEvent): Place => {
-    const box = svg.current?.getBoundingClientRect();
-    const clamp = (v: number) => Math.min(1, Math.max(0, v));
-    return {
-      x: clamp((e.clientX - (box?.left ?? 0) - 8) / (w * k)),
-      y: clamp((e.clientY - (box?.top ?? 0) - 8) / (h * k)),
-    };
-  };
-  const a = px(from);
-  const b = px(to);
-  const stretch = Math.hypot((to.x - from.x) * w, (to.y - from.y) * h);
-  const end = (which: 'from' | 'to', p: { x: number; y: number }, label: string) => (
-    <circle
-      cx={num(p.x)}
-      cy={num(p.y)}
-      r="8"
-      fill={ink('sheet')}
-      stroke={ink('rust')}
-      strokeWidth="2.4"
-      style={{ cursor: 'grab' }}
-      tabIndex={0}
-      role="slider"
-      aria-label={label}
-      aria-valuenow={Math.round((which === 'from' ? from : to).x * 100)}
-      aria-valuetext={`${Math.round((which === 'from' ? from : to).x * 100)} % across`}
-      onPointerDown={(e) => {
-        svg.current?.setPointerCapture(e.pointerId);
-        setHeld(which);
-        e.stopPropagation();
-      }}
-      onKeyDown={(e) => {
-        const step = e.shiftKey ? 0.05 : 0.005;
-        const move = {
-          ArrowLeft: [-1, 0],
-          ArrowRight: [1, 0],
-          ArrowUp: [0, -1],
-          ArrowDown: [0, 1],
-        }[e.key];
-        if (move) {
-          e.preventDefault();
-          const change = (p: Place) => ({
-            x: Math.min(1, Math.max(0, p.x + step * (move[0] ?? 0))),
-            y: Math.min(1, Math.max(0, p.y + step * (move[1] ?? 0))),
-          });
-          (which === 'from' ? setFrom : setTo)(change);
-        }
-      }}
-    />
-  );
-  const box = crop && {
-    left: Math.min(crop.a.x, crop.b.x),
-    top: Math.min(crop.a.y, crop.b.y),
-    width: Math.abs(crop.a.x - crop.b.x),
-    height: Math.abs(crop.a.y - crop.b.y),
-  };
-  return (
-    <Box>
-      <svg
-        ref={svg}
-        width={num(w * k + 16)}
-        height={num(h * k + 16)}
-        role="group"
-        aria-label="The picture, with the line along what is known"
-        style={{ touchAction: 'none', cursor: cropping ? 'crosshair' : 'default' }}
-        onPointerDown={(e) => {
-          if (cropping) {
-            e.currentTarget.setPointerCapture(e.pointerId);
-            const p = at(e);
-            setCrop({ a: p, b: p });
-            setHeld('crop');
-          }
-        }}
-        onPointerMove={(e) => {
-          if (held === 'from') {
-            setFrom(at(e));
-          } else if (held === 'to') {
-            setTo(at(e));
-          } else if (held === 'crop' && crop) {
-            setCrop({ ...crop, b: at(e) });
-          }
-        }}
-        onPointerUp={() => setHeld(null)}
-      >
-        <rect
-          x="8"
-          y="8"
-          width={num(w * k)}
-          height={num(h * k)}
-          fill={drawn === 'OPENINGS' ? ink('seaWash') : ink('card')}
-          stroke={ink('fold')}
-        />
-        {drawn === 'OPENINGS' && artwork.openings ? (
-          <g transform={`translate(8 8) scale(${k})`}>
-            <path d={artwork.openings.pathData} fill={ink('sea')} fillRule="evenodd" />
-            {artwork.openings.islands.map((i) => (
-              <circle
-                key={`${i.xMm}/${i.yMm}`}
-                cx={i.xMm}
-                cy={i.yMm}
-                r={6 / k}
-                fill="none"
-                stroke={ink('rust')}
-                strokeWidth={2 / k}
-              />
-            ))}
-            {artwork.openings.bridgeFrom && artwork.openings.bridgeTo && (
-              <path
-                d={`M${artwork.openings.bridgeFrom.xMm} ${artwork.openings.bridgeFrom.yMm}L${artwork.openings.bridgeTo.xMm} ${artwork.openings.bridgeTo.yMm}`}
-                stroke={ink('ochre')}
-                strokeWidth={3 / k}
-                strokeLinecap="round"
-              />
-            )}
-          </g>
-        ) : (
-          <image
-            href={artwork.address}
-            x="8"
-            y="8"
-            width={num(w * k)}
-            height={num(h * k)}
-            preserveAspectRatio="none"
-          />
-        )}
-        {!cropping && (
-          <>
-            <path
-              d={`M${num(a.x)} ${num(a.y)}L${num(b.x)} ${num(b.y)}`}
-              stroke={ink('rust')}
-              strokeWidth="2"
-              strokeDasharray="6 4"
-            />
-            {end('from', a, 'One end of what is known')}
-            {end('to', b, 'The other end of what is known')}
-          </>
-        )}
-        {box && (
-          <rect
-            x={num(8 + box.left * w * k)}
-            y={num(8 + box.top * h * k)}
-            width={num(box.width * w * k)}
-            height={num(box.height * h * k)}
-            fill={ink('rust')}
-            fillOpacity="0.1"
-            stroke={ink('rust')}
-            strokeWidth="1.6"
-          />
-        )}
-      </svg>
-      <Flex gap="3" align="flex-start" wrap="wrap" mt="1">
-        <LengthField
-          label="From ring to ring it is"
-          value={artwork.trueSize ? { mm: stretch, text: '' } : null}
-          kind="SIZE"
-          width="200px"
-          keepText
-          hint={
-            artwork.trueSize
-              ? `the sheet is ${artwork.width.text} × ${artwork.height.text}`
-              : 'lay the rings on something you measured'
-          }
-          onLength={(lengthMm) => onFit({ from, to, lengthMm })}
-        />
-        <Button
-          mt="6"
-          aria-pressed={cropping}
-          look={cropping ? 'sea' : 'quiet'}
-          onClick={() => {
-            setCropping(!cropping);
-            setCrop(null);
-          }}
-        >
-          Crop…
-        </Button>
-        {box && box.width > 0.01 && box.height > 0.01 && (
-          <Button mt="6" look="sea" onClick={() => onFit({ crop: box })}>
-            Keep only this part
-          </Button>
-        )}
-      </Flex>
-    </Box>
-  );
 }
 
 /** What can be told from the picture. */

@@ -23,38 +23,16 @@ import { FactList } from './DesignBrief';
 import { useArtwork, useDesignReading, useShelfChanged } from './queries';
 import { SheetView } from './SheetView';
 
-/** What is told of a design: its picture on the left, what its kind asks on the right. */
-export function DesignForm({
-  start,
-  designId,
-  readAs = 0,
-  drawn,
-  back,
-}: {
-  start: DesignGiven;
-  designId: string | null;
-  /** The version it was read as. */
-  readAs?: number;
-  drawn: Drawn;
-  back: () => void;
-}) {
+/** Puts a new design on the shelf, or keeps what was changed of one. */
+function useKeeping(
+  designId: string | null,
+  version: number,
+  given: DesignGiven,
+  stock: FirstStock,
+) {
   const go = useNavigate();
   const changed = useShelfChanged();
-  const [given, setGiven] = useState<DesignGiven>(start);
-  // what is typed stands on this version, whatever is read again meanwhile
-  const [version] = useState(readAs);
-  const [stock, setStock] = useState<FirstStock>({ quantity: '', price: '', place: '' });
-  const set = (change: Partial<DesignGiven>) => setGiven({ ...given, ...change });
-  const artwork = useArtwork(given.artworkId ?? null, drawn === 'OPENINGS');
-  // a drawing is clear where nothing is painted; of a photo of a transfer the carrier's colour counts
-  const askGround =
-    given.artworkId &&
-    (drawn === 'PICTURE' ||
-      (drawn === 'INK' && artwork.data?.form === 'PICTURE' && artwork.data.background));
-  const sized = given.artworkId === undefined || artwork.data?.trueSize === true;
-  const named = { ...given, name: given.name.trim() === '' ? 'new design' : given.name };
-  const reading = useDesignReading(sized ? named : null);
-  const save = useMutation({
+  return useMutation({
     mutationFn: () =>
       designId === null
         ? ask(
@@ -80,6 +58,45 @@ export function DesignForm({
       go(`/shelf/designs/${saved.id}`);
     },
   });
+}
+
+/** What is told of a design: its picture on the left, what its kind asks on the right. */
+export function DesignForm({
+  start,
+  designId,
+  readAs = 0,
+  drawn,
+  back,
+}: {
+  start: DesignGiven;
+  designId: string | null;
+  /** The version it was read as. */
+  readAs?: number;
+  drawn: Drawn;
+  back: () => void;
+}) {
+  const [given, setGiven] = useState<DesignGiven>(start);
+  // what is typed stands on this version, whatever is read again meanwhile
+  const [version] = useState(readAs);
+  const [stock, setStock] = useState<FirstStock>({ quantity: '', price: '', place: '' });
+  const set = (change: Partial<DesignGiven>) => setGiven({ ...given, ...change });
+  const answer = (numbers: Record<string, number>, choices: Record<string, string>) =>
+    set({
+      answers: {
+        numbers: { ...given.answers.numbers, ...numbers },
+        choices: { ...given.answers.choices, ...choices },
+      },
+    });
+  const artwork = useArtwork(given.artworkId ?? null, drawn === 'OPENINGS');
+  // a drawing is clear where nothing is painted; of a photo of a transfer the carrier's colour counts
+  const askGround =
+    given.artworkId &&
+    (drawn === 'PICTURE' ||
+      (drawn === 'INK' && artwork.data?.form === 'PICTURE' && artwork.data.background));
+  const sized = given.artworkId === undefined || artwork.data?.trueSize === true;
+  const named = { ...given, name: given.name.trim() === '' ? 'new design' : given.name };
+  const reading = useDesignReading(sized ? named : null);
+  const save = useKeeping(designId, version, given, stock);
   const repeat = artwork.data?.repeat;
   const asksRepeat = reading.data?.fields.some((f) => f.key === 'repeatX') ?? false;
   return (
@@ -140,16 +157,10 @@ export function DesignForm({
             <RepeatFound
               repeat={repeat}
               onTake={() =>
-                set({
-                  answers: {
-                    numbers: {
-                      ...given.answers.numbers,
-                      repeatX: repeat.across.mm,
-                      repeatY: repeat.down.mm,
-                    },
-                    choices: { ...given.answers.choices, repeatOffset: repeat.offset },
-                  },
-                })
+                answer(
+                  { repeatX: repeat.across.mm, repeatY: repeat.down.mm },
+                  { repeatOffset: repeat.offset },
+                )
               }
             />
           )}
@@ -157,22 +168,8 @@ export function DesignForm({
             fields={reading.data?.fields ?? []}
             tellTypical="typical of its kind"
             half
-            onNumber={(key, value) =>
-              set({
-                answers: {
-                  ...given.answers,
-                  numbers: { ...given.answers.numbers, [key]: value },
-                },
-              })
-            }
-            onChoice={(key, value) =>
-              set({
-                answers: {
-                  ...given.answers,
-                  choices: { ...given.answers.choices, [key]: value },
-                },
-              })
-            }
+            onNumber={(key, value) => answer({ [key]: value }, {})}
+            onChoice={(key, value) => answer({}, { [key]: value })}
           />
           {askGround && (
             <ColourField

@@ -13,7 +13,8 @@ import { useElementSize } from '../common/useElementSize';
 import { FactList, StockOf, UsedOn } from './DesignBrief';
 import { Entries, Ledger } from './Ledger';
 import { useDesign, useShelfChanged } from './queries';
-import { type DrawnBox, SheetView } from './SheetView';
+import { SheetView } from './SheetView';
+import type { DrawnBox } from './useDrawnBox';
 import { WhoField } from './WhoField';
 
 type Drawing = 'motif' | 'offcut' | null;
@@ -31,12 +32,8 @@ export function DesignPage() {
   return <Loaded key={design.data.id} design={design.data} />;
 }
 
-function Loaded({ design }: { design: DesignView }) {
-  const [sheet, size] = useElementSize();
-  const [drawing, setDrawing] = useState<Drawing>(null);
-  const [motif, setMotif] = useState<number | null>(null);
-  const [offcut, setOffcut] = useState<DrawnBox | null>(null);
-  const [holding, setHolding] = useState<string | null>(null);
+/** What can be done to a design: changed, taken off the shelf. */
+function useDesignChanges(design: DesignView) {
   const changed = useShelfChanged();
   const go = useNavigate();
   const latest = useRef(design.version);
@@ -66,6 +63,15 @@ function Loaded({ design }: { design: DesignView }) {
       go('/shelf');
     },
   });
+  return { change, away };
+}
+
+function Loaded({ design }: { design: DesignView }) {
+  const [sheet, size] = useElementSize();
+  const [drawing, setDrawing] = useState<Drawing>(null);
+  const [motif, setMotif] = useState<number | null>(null);
+  const [offcut, setOffcut] = useState<DrawnBox | null>(null);
+  const { change, away } = useDesignChanges(design);
   const motifs = design.given.motifs;
   const setMotifs = (now: MotifDoc[]) => change.mutate({ ...design.given, motifs: now });
   const drawn = (box: DrawnBox) => {
@@ -77,46 +83,10 @@ function Loaded({ design }: { design: DesignView }) {
     }
     setDrawing(null);
   };
-  const sheetful = design.reading.unit === 'SHEETS' || design.reading.unit === 'PIECES';
   return (
     <Flex h="100%">
       <Flex direction="column" flex="1" minW="0" px="6" py="4" gap="3">
-        <Flex justify="space-between" align="flex-start" gap="4">
-          <Box>
-            <Text fontSize="13px" color="soft">
-              <Link to="/shelf">Shelf</Link> · {design.reading.kindText}
-            </Text>
-            <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
-              {design.given.name}
-            </Heading>
-            <Text color="soft">{design.given.note}</Text>
-          </Box>
-          <Flex gap="2" flexShrink={0}>
-            {design.picture && (
-              <>
-                <Button
-                  look={drawing === 'motif' ? 'sea' : 'quiet'}
-                  aria-pressed={drawing === 'motif'}
-                  onClick={() => setDrawing(drawing === 'motif' ? null : 'motif')}
-                >
-                  Name a part…
-                </Button>
-                {sheetful && (
-                  <Button
-                    look={drawing === 'offcut' ? 'sea' : 'quiet'}
-                    aria-pressed={drawing === 'offcut'}
-                    onClick={() => setDrawing(drawing === 'offcut' ? null : 'offcut')}
-                  >
-                    Keep an offcut…
-                  </Button>
-                )}
-              </>
-            )}
-            <Link to={`/shelf/designs/${design.id}/change`}>
-              <Button as="span">Change it…</Button>
-            </Link>
-          </Flex>
-        </Flex>
+        <Head design={design} drawing={drawing} onDraw={setDrawing} />
         {drawing && (
           <Text color="rust" role="status">
             {drawing === 'motif'
@@ -177,29 +147,7 @@ function Loaded({ design }: { design: DesignView }) {
               ))}
             </Section>
           )}
-          <Section title="On the shelf">
-            <StockOf design={design} />
-            {design.reading.unit !== undefined && <Buy design={design} />}
-            <Flex gap="2" wrap="wrap" mt="2">
-              {design.holdings
-                .filter((h) => h.holding.offcut === undefined)
-                .map((h) => (
-                  <Button
-                    key={h.holding.id}
-                    size="xs"
-                    aria-pressed={holding === h.holding.id}
-                    onClick={() => setHolding(holding === h.holding.id ? null : h.holding.id)}
-                  >
-                    Book on {h.holding.handText || 'this stock'} {h.holding.code}
-                  </Button>
-                ))}
-            </Flex>
-            {holding && (
-              <Box mt="3" p="3" bg="card" borderWidth="1px" borderColor="hairline">
-                <Ledger holdingId={holding} />
-              </Box>
-            )}
-          </Section>
+          <Stock design={design} />
           <Section title="What follows from it">
             <FactList facts={design.reading.facts} />
           </Section>
@@ -222,6 +170,78 @@ function Loaded({ design }: { design: DesignView }) {
         </Flex>
       </Box>
     </Flex>
+  );
+}
+
+/** What it is called, and what may be drawn on its picture. */
+function Head({
+  design,
+  drawing,
+  onDraw,
+}: {
+  design: DesignView;
+  drawing: Drawing;
+  onDraw: (drawing: Drawing) => void;
+}) {
+  const sheetful = design.reading.unit === 'SHEETS' || design.reading.unit === 'PIECES';
+  const pen = (what: Exclude<Drawing, null>, label: string) => (
+    <Button
+      look={drawing === what ? 'sea' : 'quiet'}
+      aria-pressed={drawing === what}
+      onClick={() => onDraw(drawing === what ? null : what)}
+    >
+      {label}
+    </Button>
+  );
+  return (
+    <Flex justify="space-between" align="flex-start" gap="4">
+      <Box>
+        <Text fontSize="13px" color="soft">
+          <Link to="/shelf">Shelf</Link> · {design.reading.kindText}
+        </Text>
+        <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
+          {design.given.name}
+        </Heading>
+        <Text color="soft">{design.given.note}</Text>
+      </Box>
+      <Flex gap="2" flexShrink={0}>
+        {design.picture && pen('motif', 'Name a part…')}
+        {design.picture && sheetful && pen('offcut', 'Keep an offcut…')}
+        <Link to={`/shelf/designs/${design.id}/change`}>
+          <Button as="span">Change it…</Button>
+        </Link>
+      </Flex>
+    </Flex>
+  );
+}
+
+/** How much of it there is; each stock can be booked on. */
+function Stock({ design }: { design: DesignView }) {
+  const [holding, setHolding] = useState<string | null>(null);
+  return (
+    <Section title="On the shelf">
+      <StockOf design={design} />
+      {design.reading.unit !== undefined && <Buy design={design} />}
+      <Flex gap="2" wrap="wrap" mt="2">
+        {design.holdings
+          .filter((h) => h.holding.offcut === undefined)
+          .map((h) => (
+            <Button
+              key={h.holding.id}
+              size="xs"
+              aria-pressed={holding === h.holding.id}
+              onClick={() => setHolding(holding === h.holding.id ? null : h.holding.id)}
+            >
+              Book on {h.holding.handText || 'this stock'} {h.holding.code}
+            </Button>
+          ))}
+      </Flex>
+      {holding && (
+        <Box mt="3" p="3" bg="card" borderWidth="1px" borderColor="hairline">
+          <Ledger holdingId={holding} />
+        </Box>
+      )}
+    </Section>
   );
 }
 

@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, ask, type MediumGiven } from '../api/client';
+import { api, ask, type GenericView, type MediumGiven } from '../api/client';
 import { Button } from '../common/Button';
 import { MeasureFields } from '../common/MeasureFields';
 import { PlainField } from '../common/PlainField';
@@ -11,28 +11,120 @@ import { Section } from '../common/Section';
 import { ErrorState, Loading } from '../common/States';
 import { useGenericMedia, useMediumReading, useShelfChanged } from './queries';
 
+/** What is typed of the pot itself; it stays when another kind is picked. */
+type Pot = Readonly<Record<'holds' | 'level' | 'place' | 'price' | 'tare', string>>;
+
 /** A pot from its label: the kind gives typical values, the label replaces them one by one. */
 export function NewPotPage() {
   const generic = useGenericMedia();
+  const [kind, setKind] = useState<string | null>(null);
+  const [pot, setPot] = useState<Pot>({ holds: '', level: '', place: '', price: '', tare: '' });
+  if (generic.isPending) {
+    return <Loading what="the kinds of media" />;
+  }
+  if (generic.isError) {
+    return <ErrorState problem={generic.error} again={() => generic.refetch()} />;
+  }
+  return kind === null ? (
+    <PickKind kinds={generic.data} onPick={setKind} />
+  ) : (
+    <NewPot generic={kind} pot={pot} onPot={setPot} back={() => setKind(null)} />
+  );
+}
+
+function PickKind({
+  kinds,
+  onPick,
+}: {
+  kinds: ReadonlyArray<GenericView>;
+  onPick: (key: string) => void;
+}) {
+  const roles = [...new Set(kinds.map((g) => g.roleText))];
+  return (
+    <Box px="8" py="5" maxW="1180px">
+      <Text fontSize="13px" color="soft">
+        <Link to="/shelf">Shelf</Link>
+      </Text>
+      <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
+        What is in the pot?
+      </Heading>
+      <Text color="soft" mb="3">
+        Its kind brings values that are typical; what the label says replaces them.
+      </Text>
+      <Box columnWidth="250px" columnGap="24px">
+        {roles.map((role) => (
+          <Box key={role} mb="3" breakInside="avoid">
+            <Heading as="h2" fontFamily="heading" fontSize="15px" fontWeight="600">
+              {role}
+            </Heading>
+            {kinds
+              .filter((g) => g.roleText === role)
+              .map((g) => (
+                <Flex
+                  key={g.key}
+                  as="button"
+                  w="100%"
+                  gap="2"
+                  align="center"
+                  textAlign="left"
+                  py="0.5"
+                  borderRadius="sm"
+                  _hover={{ bg: 'seaWash' }}
+                  onClick={() => onPick(g.key)}
+                >
+                  <Box
+                    w="16px"
+                    h="16px"
+                    borderRadius="full"
+                    bg={g.colour}
+                    borderWidth="1px"
+                    borderColor="fold"
+                    flexShrink={0}
+                  />
+                  {g.name}
+                </Flex>
+              ))}
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function NewPot({
+  generic,
+  pot,
+  onPot,
+  back,
+}: {
+  generic: string;
+  pot: Pot;
+  onPot: (pot: Pot) => void;
+  back: () => void;
+}) {
   const go = useNavigate();
   const changed = useShelfChanged();
-  const [medium, setMedium] = useState<MediumGiven | null>(null);
-  const [holds, setHolds] = useState('');
-  const [level, setLevel] = useState('');
-  const [place, setPlace] = useState('');
-  const [price, setPrice] = useState('');
-  const [tare, setTare] = useState('');
-  const named = medium && { ...medium, name: medium.name.trim() || 'new pot' };
-  const reading = useMediumReading(named);
+  const [medium, setMedium] = useState<MediumGiven>({
+    name: '',
+    generic,
+    label: { numbers: {}, choices: {} },
+    packs: [],
+  });
+  const set = (change: Partial<Pot>) => onPot({ ...pot, ...change });
+  const reading = useMediumReading({ ...medium, name: medium.name.trim() || 'new pot' });
   const save = useMutation({
     mutationFn: () =>
       ask(
         api.POST('/api/media', {
           body: {
-            medium: medium as MediumGiven,
-            holds,
-            level,
-            stock: { place, price: price || undefined, tareG: tare || undefined },
+            medium,
+            holds: pot.holds,
+            level: pot.level,
+            stock: {
+              place: pot.place,
+              price: pot.price || undefined,
+              tareG: pot.tare || undefined,
+            },
           },
         }),
       ),
@@ -41,71 +133,6 @@ export function NewPotPage() {
       go(`/shelf/pots/${saved.pots[0]?.id ?? ''}`);
     },
   });
-  if (generic.isPending) {
-    return <Loading what="the kinds of media" />;
-  }
-  if (generic.isError) {
-    return <ErrorState problem={generic.error} again={() => generic.refetch()} />;
-  }
-  if (medium === null) {
-    const roles = [...new Set(generic.data.map((g) => g.roleText))];
-    return (
-      <Box px="8" py="5" maxW="1180px">
-        <Text fontSize="13px" color="soft">
-          <Link to="/shelf">Shelf</Link>
-        </Text>
-        <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
-          What is in the pot?
-        </Heading>
-        <Text color="soft" mb="3">
-          Its kind brings values that are typical; what the label says replaces them.
-        </Text>
-        <Box columnWidth="250px" columnGap="24px">
-          {roles.map((role) => (
-            <Box key={role} mb="3" breakInside="avoid">
-              <Heading as="h2" fontFamily="heading" fontSize="15px" fontWeight="600">
-                {role}
-              </Heading>
-              {generic.data
-                .filter((g) => g.roleText === role)
-                .map((g) => (
-                  <Flex
-                    key={g.key}
-                    as="button"
-                    w="100%"
-                    gap="2"
-                    align="center"
-                    textAlign="left"
-                    py="0.5"
-                    borderRadius="sm"
-                    _hover={{ bg: 'seaWash' }}
-                    onClick={() =>
-                      setMedium({
-                        name: '',
-                        generic: g.key,
-                        label: { numbers: {}, choices: {} },
-                        packs: [],
-                      })
-                    }
-                  >
-                    <Box
-                      w="16px"
-                      h="16px"
-                      borderRadius="full"
-                      bg={g.colour}
-                      borderWidth="1px"
-                      borderColor="fold"
-                      flexShrink={0}
-                    />
-                    {g.name}
-                  </Flex>
-                ))}
-            </Box>
-          ))}
-        </Box>
-      </Box>
-    );
-  }
   const unit = reading.data?.unit === 'G' ? 'g' : 'ml';
   return (
     <Box
@@ -138,22 +165,38 @@ export function NewPotPage() {
         />
         <PlainField
           label={`Container holds, ${unit}`}
-          value={holds}
-          onText={setHolds}
+          value={pot.holds}
+          onText={(holds) => set({ holds })}
           width="142px"
           inputMode="decimal"
         />
         <PlainField
           label={`In it now, ${unit}`}
-          value={level}
-          onText={setLevel}
+          value={pot.level}
+          onText={(level) => set({ level })}
           width="120px"
           inputMode="decimal"
           placeholder="full"
         />
-        <PlainField label="Empty, g" value={tare} onText={setTare} width="84px" />
-        <PlainField label="Paid, EUR" value={price} onText={setPrice} width="84px" />
-        <PlainField label="Place" value={place} onText={setPlace} width="140px" maxLength={80} />
+        <PlainField
+          label="Empty, g"
+          value={pot.tare}
+          onText={(tare) => set({ tare })}
+          width="84px"
+        />
+        <PlainField
+          label="Paid, EUR"
+          value={pot.price}
+          onText={(price) => set({ price })}
+          width="84px"
+        />
+        <PlainField
+          label="Place"
+          value={pot.place}
+          onText={(place) => set({ place })}
+          width="140px"
+          maxLength={80}
+        />
       </Flex>
       {reading.isError && <Refusal of={reading.error} />}
       <Section title="What the label says">
@@ -162,10 +205,10 @@ export function NewPotPage() {
         </Box>
       </Section>
       <Flex gap="2" mt="4">
-        <Button look="sea" type="submit" disabled={holds.trim() === '' || save.isPending}>
+        <Button look="sea" type="submit" disabled={pot.holds.trim() === '' || save.isPending}>
           Put it on the shelf
         </Button>
-        <Button onClick={() => setMedium(null)}>Another kind</Button>
+        <Button onClick={back}>Another kind</Button>
       </Flex>
       <Refusal of={save.error} />
     </Box>

@@ -1,15 +1,9 @@
-import { useId, useRef, useState } from 'react';
+import { useId } from 'react';
 import type { DesignView } from '../api/client';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
 import { BareSheet } from './BareSheet';
-
-export type DrawnBox = {
-  readonly leftMm: number;
-  readonly topMm: number;
-  readonly widthMm: number;
-  readonly heightMm: number;
-};
+import { type DrawnBox, useDrawnBox } from './useDrawnBox';
 
 type Props = {
   readonly design: Pick<DesignView, 'given' | 'picture' | 'reading' | 'holdings'>;
@@ -27,78 +21,26 @@ type Props = {
 export function SheetView({ design, width, height, marks, onBox, chosenMotif, corners }: Props) {
   const { reading, given, picture } = design;
   const id = useId();
-  const svg = useRef<SVGSVGElement>(null);
-  const [drag, setDrag] = useState<{ x0: number; y0: number; x1: number; y1: number } | null>(null);
   const roll = reading.sheetHeightMm > 12 * reading.sheetWidthMm;
   const w = roll ? 240 : reading.sheetWidthMm;
   const h = roll ? reading.sheetWidthMm : reading.sheetHeightMm;
   const k = Math.min((width - 8) / w, (height - 8) / h);
   const ox = (width - w * k) / 2;
-  const at = (e: React.PointerEvent) => {
-    const box = svg.current?.getBoundingClientRect();
-    const x = (e.clientX - (box?.left ?? 0) - ox) / k;
-    const y = (e.clientY - (box?.top ?? 0) - 4) / k;
-    return { x: Math.min(w, Math.max(0, x)), y: Math.min(h, Math.max(0, y)) };
-  };
+  const drawing = useDrawnBox({ left: ox, top: 4, scale: k, width: w, height: h }, onBox ?? null);
   const openings = reading.pathData !== undefined && isStencil(given.kind);
   return (
     <svg
-      ref={svg}
+      ref={drawing.on}
       width={width}
       height={num(h * k + 8)}
       role="img"
       aria-label={`Sheet of ${given.name}`}
       style={onBox ? { cursor: 'crosshair', touchAction: 'none' } : undefined}
-      onPointerDown={(e) => {
-        if (onBox) {
-          e.currentTarget.setPointerCapture(e.pointerId);
-          const p = at(e);
-          setDrag({ x0: p.x, y0: p.y, x1: p.x, y1: p.y });
-        }
-      }}
-      onPointerMove={(e) => {
-        if (drag) {
-          const p = at(e);
-          setDrag({ ...drag, x1: p.x, y1: p.y });
-        }
-      }}
-      onPointerUp={() => {
-        if (drag && onBox && Math.abs(drag.x1 - drag.x0) > 1 && Math.abs(drag.y1 - drag.y0) > 1) {
-          onBox({
-            leftMm: Math.min(drag.x0, drag.x1),
-            topMm: Math.min(drag.y0, drag.y1),
-            widthMm: Math.abs(drag.x1 - drag.x0),
-            heightMm: Math.abs(drag.y1 - drag.y0),
-          });
-        }
-        setDrag(null);
-      }}
+      {...drawing.pointer}
     >
       <g transform={`translate(${num(ox)} 4) scale(${k})`}>
         {openings ? (
-          <>
-            <rect
-              width={w}
-              height={h}
-              rx="3"
-              fill={ink('seaWash')}
-              stroke={ink('sea')}
-              strokeWidth="1.2"
-              vectorEffect="non-scaling-stroke"
-            />
-            <path d={reading.pathData} fill={ink('sea')} fillRule="evenodd" />
-            <rect
-              x={reading.printLeftMm}
-              y={reading.printTopMm}
-              width={reading.printWidthMm}
-              height={reading.printHeightMm}
-              fill="none"
-              stroke={ink('sea')}
-              strokeOpacity="0.5"
-              strokeDasharray="3 3"
-              vectorEffect="non-scaling-stroke"
-            />
-          </>
+          <CutSheet reading={reading} width={w} height={h} />
         ) : picture ? (
           <image href={picture} width={w} height={h} preserveAspectRatio="none" />
         ) : (
@@ -113,37 +55,8 @@ export function SheetView({ design, width, height, marks, onBox, chosenMotif, co
           />
         )}
         {marks && <Joints design={design} w={w} h={h} />}
-        {marks &&
-          design.holdings
-            .filter((x) => x.holding.offcut !== undefined)
-            .map((x) => (
-              <path
-                key={x.holding.id}
-                d={`M${(x.holding.offcut?.outline ?? []).map((p) => `${num(p.xMm)} ${num(p.yMm)}`).join('L')}Z`}
-                fill={ink('plum')}
-                fillOpacity="0.12"
-                stroke={ink('plum')}
-                strokeDasharray="5 4"
-                strokeWidth="1.5"
-                vectorEffect="non-scaling-stroke"
-              />
-            ))}
-        {marks &&
-          given.motifs.map((m, i) => (
-            <rect
-              // biome-ignore lint/suspicious/noArrayIndexKey: boxes are their places in the list
-              key={i}
-              x={m.leftMm}
-              y={m.topMm}
-              width={m.widthMm}
-              height={m.heightMm}
-              fill={ink('ochre')}
-              fillOpacity={i === chosenMotif ? 0.22 : 0.05}
-              stroke={ink('ochre')}
-              strokeWidth={i === chosenMotif ? 2.6 : 1.6}
-              vectorEffect="non-scaling-stroke"
-            />
-          ))}
+        {marks && <Offcuts design={design} />}
+        {marks && <MotifBoxes design={design} chosen={chosenMotif ?? null} />}
         {corners && corners.length > 0 && (
           <path
             d={`M${corners.map((p) => `${num(p.xMm)} ${num(p.yMm)}`).join('L')}${corners.length > 2 ? 'Z' : ''}`}
@@ -154,12 +67,12 @@ export function SheetView({ design, width, height, marks, onBox, chosenMotif, co
             vectorEffect="non-scaling-stroke"
           />
         )}
-        {drag && (
+        {drawing.box && (
           <rect
-            x={Math.min(drag.x0, drag.x1)}
-            y={Math.min(drag.y0, drag.y1)}
-            width={Math.abs(drag.x1 - drag.x0)}
-            height={Math.abs(drag.y1 - drag.y0)}
+            x={drawing.box.leftMm}
+            y={drawing.box.topMm}
+            width={drawing.box.widthMm}
+            height={drawing.box.heightMm}
             fill={ink('rust')}
             fillOpacity="0.12"
             stroke={ink('rust')}
@@ -187,6 +100,86 @@ export function SheetView({ design, width, height, marks, onBox, chosenMotif, co
         ))}
     </svg>
   );
+}
+
+/** A sheet with its openings, and the print they make together. */
+function CutSheet({
+  reading,
+  width,
+  height,
+}: {
+  reading: DesignView['reading'];
+  width: number;
+  height: number;
+}) {
+  return (
+    <>
+      <rect
+        width={width}
+        height={height}
+        rx="3"
+        fill={ink('seaWash')}
+        stroke={ink('sea')}
+        strokeWidth="1.2"
+        vectorEffect="non-scaling-stroke"
+      />
+      <path d={reading.pathData} fill={ink('sea')} fillRule="evenodd" />
+      <rect
+        x={reading.printLeftMm}
+        y={reading.printTopMm}
+        width={reading.printWidthMm}
+        height={reading.printHeightMm}
+        fill="none"
+        stroke={ink('sea')}
+        strokeOpacity="0.5"
+        strokeDasharray="3 3"
+        vectorEffect="non-scaling-stroke"
+      />
+    </>
+  );
+}
+
+/** Leftovers on the shelf, where they were on the sheet. */
+function Offcuts({ design }: { design: Pick<DesignView, 'holdings'> }) {
+  return design.holdings
+    .filter((x) => x.holding.offcut !== undefined)
+    .map((x) => (
+      <path
+        key={x.holding.id}
+        d={`M${(x.holding.offcut?.outline ?? []).map((p) => `${num(p.xMm)} ${num(p.yMm)}`).join('L')}Z`}
+        fill={ink('plum')}
+        fillOpacity="0.12"
+        stroke={ink('plum')}
+        strokeDasharray="5 4"
+        strokeWidth="1.5"
+        vectorEffect="non-scaling-stroke"
+      />
+    ));
+}
+
+/** The named parts of the picture. */
+function MotifBoxes({
+  design,
+  chosen,
+}: {
+  design: Pick<DesignView, 'given'>;
+  chosen: number | null;
+}) {
+  return design.given.motifs.map((m, i) => (
+    <rect
+      // biome-ignore lint/suspicious/noArrayIndexKey: boxes are their places in the list
+      key={i}
+      x={m.leftMm}
+      y={m.topMm}
+      width={m.widthMm}
+      height={m.heightMm}
+      fill={ink('ochre')}
+      fillOpacity={i === chosen ? 0.22 : 0.05}
+      stroke={ink('ochre')}
+      strokeWidth={i === chosen ? 2.6 : 1.6}
+      vectorEffect="non-scaling-stroke"
+    />
+  ));
 }
 
 /** Where the parts of one picture meet, as wide as the joint winds. */

@@ -148,7 +148,7 @@ final class CutViews {
 
   private static String shortText(Cutting cutting) {
     int unplaced = cutting.cut().unplaced().size();
-    String parts = Words.say(unplaced == 1 ? "cut.short.one" : "cut.short", unplaced);
+    String parts = Words.say("cut.short", unplaced);
     return cutting.missing() == 0
         ? Words.say("cut.short.never", parts)
         : Words.say("cut.short.more", parts, sheets(cutting.missing()));

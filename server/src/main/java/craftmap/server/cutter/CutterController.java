@@ -144,10 +144,7 @@ class CutterController {
           new MatView(
               mats.size() + 1,
               String.join(", ", mat.names()),
-              Words.say(
-                  mat.paths().size() == 1 ? "cutter.mat.one" : "cutter.mat",
-                  mat.paths().size(),
-                  metres(mat.cutMm())),
+              Words.say("cutter.mat", mat.paths().size(), metres(mat.cutMm())),
               mat.paths().stream().map(CutterController::line).toList()));
     }
     int count = mats.size();
@@ -155,7 +152,7 @@ class CutterController {
         Measure.of(plan.mat().widthMm(), studio.tape()),
         Measure.of(plan.mat().heightMm(), studio.tape()),
         plan.tiles() == 0
-            ? Words.say(count == 1 ? "cutter.mats.one" : "cutter.mats", count)
+            ? Words.say("cutter.mats", count)
             : Words.say("cutter.mats.tiled", count, plan.tiles()),
         mats);
   }

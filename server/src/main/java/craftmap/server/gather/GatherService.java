@@ -279,7 +279,7 @@ public class GatherService {
             pot.inItsUnit(laid.takes().potMl()),
             piece.id(),
             laid.lay().id(),
-            coats == 1 ? Words.say("coats.one") : Words.say("coats.many", coats),
+            Words.say("coats", coats),
             Words.say("done.note", laid.design().name(), piece.name())),
         by);
   }

@@ -80,7 +80,7 @@ class KeptController {
                 piece.id(),
                 piece.name(),
                 lays,
-                Words.say(lays == 1 ? "uses.one" : "uses.many", lays)));
+                Words.say("uses", lays)));
       }
     }
     return uses;

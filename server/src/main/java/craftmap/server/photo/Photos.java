@@ -98,7 +98,7 @@ public class Photos {
       Optional<String> faceId) {
     check(caption);
     PhotoRow row = row(studio, id);
-    seen.check(row.version(), row.changedAt(), Words.say("photo.one"));
+    seen.check(row.version(), row.changedAt(), Words.say("photo.this"));
     row.describe(stage, caption, faceId);
     changes.tell(studio.id(), Thing.PHOTO, id);
     return rows.saveAndFlush(row).photo();

@@ -14,14 +14,14 @@ final class Counts {
   }
 
   static String passes(int passes) {
-    return passes == 1 ? Words.say("passes.one") : Words.say("passes.many", passes);
+    return Words.say("passes", passes);
   }
 
   static String washes(int washes) {
-    return washes == 1 ? Words.say("washes.one") : Words.say("washes.many", washes);
+    return Words.say("washes", washes);
   }
 
   static String coats(int coats) {
-    return coats == 1 ? Words.say("coats.one") : Words.say("coats.many", coats);
+    return Words.say("coats", coats);
   }
 }

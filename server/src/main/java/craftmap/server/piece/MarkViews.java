@@ -116,7 +116,7 @@ final class MarkViews {
     long under = h.centres().stream().filter(c -> underAPrint(c, h.diameterMm())).count();
     return under == 0
         ? ""
-        : Words.say(under == 1 ? "hole.covered.one" : "hole.covered.many", under);
+        : Words.say("hole.covered", under);
   }
 
   private boolean underAPrint(Point middle, double diameterMm) {

@@ -346,9 +346,7 @@ public final class OptionWords {
     String argument =
         switch (behindBy.get()) {
           case CLEAR_OF_KEEP_OUTS ->
-              option.itemsOnKeepOuts() == 1
-                  ? Words.say("times.one")
-                  : Words.say("times.many", option.itemsOnKeepOuts());
+              Words.say("times", option.itemsOnKeepOuts());
           case LEAST_GAP_CHANGE -> gapChange(option.arrangement());
           case END_MARGIN_IN_PROPORTION ->
               option.arrangement() instanceof RunRow row

@@ -55,7 +55,7 @@ final class SheetViews {
           new LayView.CutSheetView(
               sheet.getKey(),
               bySheet.size() == 1
-                  ? Words.say("sheet.one")
+                  ? Words.say("sheet.only")
                   : Words.say("sheet.of", sheet.getKey(), bySheet.size()),
               ArtViews.ofSheet(design, shelf),
               sheet.getValue().stream().map(p -> part(p, faces)).toList(),

@@ -56,7 +56,7 @@ class TrueSizeController {
                 Words.say("trueSize.what", what),
                 Words.say("trueSize.about", what),
                 pages,
-                Words.say(pages == 1 ? "trueSize.pages.one" : "trueSize.pages", pages)));
+                Words.say("trueSize.pages", pages)));
       }
     }
     return possible;

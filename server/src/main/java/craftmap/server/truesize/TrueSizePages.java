@@ -108,7 +108,7 @@ final class TrueSizePages {
               m - 3,
               8,
               layout.pages() == 1
-                  ? Words.say("trueSize.one", spread.name())
+                  ? Words.say("trueSize.whole", spread.name())
                   : Words.say(
                       "trueSize.page",
                       spread.name(),
@@ -184,7 +184,7 @@ final class TrueSizePages {
   private static void heading(Pen pen, String title, int all) throws IOException {
     double m = Layout.MARGIN_MM;
     pen.text(m, 20, 16, title);
-    pen.text(m, 28, 10, Words.say(all == 1 ? "trueSize.how.one" : "trueSize.how", all));
+    pen.text(m, 28, 10, Words.say("trueSize.how", all));
     pen.text(m, 34, 10, Words.say("trueSize.check", (int) CHECK_MM));
     pen.box(m, 42, CHECK_MM, CHECK_MM, THIN_PT, 0);
     pen.text(m, TOP_OF_LIST_MM - 7, 11, Words.say("trueSize.contents"));
@@ -205,7 +205,7 @@ final class TrueSizePages {
     Layout l = spread.layout();
     double m = Layout.MARGIN_MM;
     if (l.pages() == 1) {
-      pen.text(m, top, 10, Words.say("trueSize.entry.one", spread.name()));
+      pen.text(m, top, 10, Words.say("trueSize.entry.whole", spread.name()));
       return;
     }
     pen.text(

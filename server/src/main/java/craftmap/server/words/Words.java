@@ -2,7 +2,8 @@ package craftmap.server.words;
 
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.Times;
-import java.text.MessageFormat;
+import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.util.ULocale;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.Map;
@@ -14,18 +15,28 @@ public final class Words {
   private static final ResourceBundle CATALOGUE =
       ResourceBundle.getBundle("craftmap.server.words.words", Locale.ENGLISH);
 
-  /** What has no figures in it is always the same, and a full shelf says it thousands of times. */
+  /** A full shelf says the same message thousands of times: each is read once. */
+  private static final Map<String, MessageFormat> READ = new ConcurrentHashMap<>();
+
+  /** What has no figures in it is always the same. */
   private static final Map<String, String> PLAIN = new ConcurrentHashMap<>();
 
   private Words() {}
 
   /** The message under a key; figures among the arguments are already text. */
   public static String say(String key, Object... args) {
-    if (args.length == 0) {
-      return PLAIN.computeIfAbsent(
-          key, k -> new MessageFormat(CATALOGUE.getString(k), Locale.ENGLISH).format(args));
+    return args.length == 0
+        ? PLAIN.computeIfAbsent(key, k -> format(k, args))
+        : format(key, args);
+  }
+
+  private static String format(String key, Object... args) {
+    MessageFormat message =
+        READ.computeIfAbsent(key, k -> new MessageFormat(CATALOGUE.getString(k), ULocale.ENGLISH));
+    // a format remembers what it is at
+    synchronized (message) {
+      return message.format(args);
     }
-    return new MessageFormat(CATALOGUE.getString(key), Locale.ENGLISH).format(args);
   }
 
   /** The message for one of an enum's values, such as {@code makeUp.BARE_WOOD}. */
