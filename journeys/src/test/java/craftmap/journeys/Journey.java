@@ -12,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -92,6 +93,8 @@ abstract class Journey {
             new Browser.NewContextOptions()
                 .setViewportSize(1280, 800)
                 .setBaseURL(app().address())
+                // nothing to wait for between two steps
+                .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB"));
   }
 

@@ -30,8 +30,14 @@ final class KeepsWhatFailed implements AfterTestExecutionCallback {
     keep(journey.page, journey.context(), KEPT.resolve(name));
   }
 
+  /**
+   * What the page looked like at each step costs a third of a journey's time: it is kept where it is
+   * asked for, by {@code -Djourneys.snapshots=true}. The last picture is kept always.
+   */
   static void begin(BrowserContext context) {
-    context.tracing().start(new Tracing.StartOptions().setSnapshots(true));
+    context
+        .tracing()
+        .start(new Tracing.StartOptions().setSnapshots(Boolean.getBoolean("journeys.snapshots")));
   }
 
   private static void keep(Page page, BrowserContext context, Path at) {

@@ -215,7 +215,7 @@ class CuttingApiTest extends ServerTest {
     String base = "/api/pieces/folding-screen/cuts/lattice-shells/searches";
     Answer wide = post(base, wish("FEWEST_CUTS", 1, -3, List.of()));
     assertThat(wide.status()).isEqualTo(422);
-    assertThat(wide.detail()).startsWith("Room for the knife (-3");
+    assertThat(wide.detail()).startsWith("Room for the knife (-0.118\"");
     Answer other =
         post(
             "/api/pieces/sea-chest/cuts/lattice-shells/searches",

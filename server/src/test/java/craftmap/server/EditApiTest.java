@@ -127,7 +127,7 @@ class EditApiTest extends ServerTest {
             of("CHANGE_COATS").put("layId", "band0").put("coats", 3),
             measured("band0", "gap", -7.3));
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("(-7.3 mm) is below nothing");
+    assertThat(refused.detail()).contains("(-0.287\") is below nothing");
     assertThat(now(chest)).isEqualTo(chest);
   }
 

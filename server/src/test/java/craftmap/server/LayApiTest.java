@@ -63,7 +63,7 @@ class LayApiTest extends ServerTest {
         lay("a", "front", "GRID", Map.of("gap", -3.0), Map.of()).put("designId", "fan-shell");
     Answer refused = save(chest, withLay(chest.path("document"), lay), "Grid", null);
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("Gap across (-3 mm) is below nothing");
+    assertThat(refused.detail()).contains("Gap across (-0.118\") is below nothing");
     ObjectNode unknown = lay("a", "front", "SPIRAL", Map.of(), Map.of()).put("designId", "gull");
     assertThat(save(chest, withLay(chest.path("document"), unknown), "Spiral", null).status())
         .isBetween(400, 422);

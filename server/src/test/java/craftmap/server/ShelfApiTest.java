@@ -203,7 +203,7 @@ class ShelfApiTest extends ServerTest {
                     Map.of("xMm", 400.0, "yMm", 0.0),
                     Map.of("xMm", 0.0, "yMm", 100.0))));
     assertThat(over.status()).isEqualTo(422);
-    assertThat(over.detail()).contains("within 330 × 330 mm");
+    assertThat(over.detail()).contains("within 12.992\" × 12.992\"");
   }
 
   @Test

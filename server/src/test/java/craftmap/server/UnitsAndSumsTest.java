@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class UnitsAndSumsTest extends ServerTest {
   @AfterEach
@@ -28,12 +31,29 @@ class UnitsAndSumsTest extends ServerTest {
   @Test
   void aLengthThatCannotBeIsRefusedInASentence() {
     assertThat(length("40 m", "SIZE").detail())
-        .isEqualTo("Width (40 m) is too long. Give a length above 0 and up to 20 m.");
+        .as("what was typed as it was typed, the rest on the studio's tape")
+        .isEqualTo("Width (40 m) is too long. Give a length above 0 and up to 65.62 ft.");
     assertThat(length("0", "SIZE").status()).isEqualTo(422);
     assertThat(length("0", "DISTANCE").status()).isEqualTo(200);
     assertThat(length("-3/8\"", "PLACE").body().path("mm").asDouble())
         .isCloseTo(-9.525, within(1e-9));
     assertThat(length("wide", "SIZE").detail()).startsWith("Width (wide) is not a length.");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "INCH_16|Gap (-0.287\") is below nothing. Give a length from 0 and up to 65.62 ft.",
+        "MM_1|Gap (-7.3 mm) is below nothing. Give a length from 0 and up to 20 m.",
+        "CM_TENTH|Gap (-0.73 cm) is below nothing. Give a length from 0 and up to 20 m."
+      })
+  void whatIsRefusedIsToldInTheStudiosUnits(String tape, String sentence) {
+    JsonNode chest = newChest("In units");
+    ObjectNode plan = withFernBand(chest.path("document"), "band", 97.3);
+    ((ObjectNode) plan.at("/lays/0/rule/measures")).put("gap", -7.3);
+    put("/api/studio/tape", Map.of("division", tape));
+    assertThat(save(chest, plan, "bad", null).detail()).isEqualTo(sentence);
   }
 
   @Test

@@ -1,5 +1,8 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthRange;
@@ -49,8 +52,8 @@ public final class Drawing {
 
   /** The drawing at its true size, from one thing that was measured. */
   public Drawing scaledBy(double factor) {
-    double w = LengthRange.SIZE.check("Sheet width", widthMm * factor);
-    double h = LengthRange.SIZE.check("Sheet height", heightMm * factor);
+    double w = LengthRange.SIZE.check("sheet-width", widthMm * factor);
+    double h = LengthRange.SIZE.check("sheet-height", heightMm * factor);
     return moved(AffineTransform.getScaleInstance(factor, factor), w, h, true);
   }
 
@@ -61,10 +64,10 @@ public final class Drawing {
         || box.rightMm() > widthMm * (1 + 1e-9)
         || box.bottomMm() > heightMm * (1 + 1e-9)) {
       throw new RefusedInput(
-          "Crop",
-          Decimals.show(box.widthMm(), 1) + " × " + Decimals.show(box.heightMm(), 1) + " mm",
-          "reaches over the edge of the picture",
-          "a box within it");
+          "crop",
+          said("across-by-down", mm(box.widthMm()), mm(box.heightMm())),
+          said("reaches-over-the-edge-of-the-picture"),
+          said("a-box-within-it"));
     }
     return moved(
         AffineTransform.getTranslateInstance(-box.leftMm(), -box.topMm()),

@@ -1,7 +1,11 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.Lab;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import java.awt.Shape;
 import java.awt.geom.Area;
@@ -25,7 +29,7 @@ final class Openings {
   /** A pair of strokes whose boxes meet may cross; a sheet of artwork has far fewer of them. */
   private static final int MOST_CROSSINGS = 60_000;
 
-  private static final String FIELD = "Artwork";
+  private static final Figure FIELD = said("artwork");
 
   private Openings() {}
 
@@ -77,7 +81,8 @@ final class Openings {
       }
     }
     if (areas.isEmpty()) {
-      throw new RefusedInput(FIELD, "the page", empty, "openings in black or another dark colour");
+      throw new RefusedInput(
+          FIELD, said("the-page"), given(empty), said("openings-in-black-or-another-dark-colour"));
     }
     return Artwork.of(areas);
   }
@@ -135,9 +140,9 @@ final class Openings {
             if (++met[0] > 2 * MOST_CROSSINGS) {
               throw new RefusedInput(
                   FIELD,
-                  "strokes that cross each other over and over",
-                  "cannot be told into openings",
-                  "artwork whose shapes are united first");
+                  said("strokes-that-cross-each-other-over-and-over"),
+                  said("cannot-be-told-into-openings"),
+                  said("artwork-whose-shapes-are-united-first"));
             }
           });
     }

@@ -1,5 +1,8 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 
 /** A picture as pixels, {@code 0xAARRGGBB}, row by row from the top left. */
@@ -14,7 +17,10 @@ public final class Pixels {
   public Pixels(int width, int height, int[] argb) {
     if (width < 1 || height < 1 || (long) width * height > MOST) {
       throw new RefusedInput(
-          "Picture", width + " × " + height, "is no size for a picture", "1 to 30 megapixels");
+          "picture",
+          said("across-by-down", given(width), given(height)),
+          said("is-no-size-for-a-picture"),
+          said("1-to-30-megapixels"));
     }
     if (argb.length != width * height) {
       throw new IllegalArgumentException("impossible state: pixels and size do not agree");

@@ -1,5 +1,10 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import java.util.Arrays;
 
@@ -15,14 +20,15 @@ final class SvgNumbers {
    *
    * @param count how many there must be; -3 for at least three points, -2 for at least two
    */
-  static double[] list(String text, int count, String field) {
-    String accepted = count < 0 ? "at least " + -count + " points" : count + " numbers";
+  static double[] list(String text, int count, Figure field) {
+    Figure accepted =
+        count < 0 ? said("at-least-points", count(-count)) : said("numbers", count(count));
     double[] numbers;
     try {
       numbers =
           Arrays.stream(text.strip().split("[\\s,]+")).mapToDouble(Double::parseDouble).toArray();
     } catch (NumberFormatException notANumber) {
-      throw new RefusedInput(field, shown(text), "is not a list of numbers", accepted);
+      throw new RefusedInput(field, given(shown(text)), said("is-not-a-list-of-numbers"), accepted);
     }
     boolean counted =
         count < 0
@@ -30,10 +36,14 @@ final class SvgNumbers {
             : numbers.length == count;
     if (!Arrays.stream(numbers).allMatch(n -> Math.abs(n) <= FURTHEST)) {
       throw new RefusedInput(
-          field, shown(text), "lies further than any page reaches", "numbers up to 1e9");
+          field,
+          given(shown(text)),
+          said("lies-further-than-any-page-reaches"),
+          said("numbers-up-to-1e9"));
     }
     if (!counted) {
-      throw new RefusedInput(field, shown(text), "has the wrong number of numbers", accepted);
+      throw new RefusedInput(
+          field, given(shown(text)), said("has-the-wrong-number-of-numbers"), accepted);
     }
     return numbers;
   }

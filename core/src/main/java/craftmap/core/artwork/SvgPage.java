@@ -1,5 +1,8 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import java.awt.geom.AffineTransform;
@@ -24,15 +27,19 @@ record SvgPage(double widthMm, double heightMm, boolean trueSize, AffineTransfor
   private record Side(double mm, boolean onRuler) {}
 
   static SvgPage of(String width, String height, String viewBox, Map<String, String> own) {
-    double[] box = viewBox == null ? null : SvgNumbers.list(viewBox, 4, "View box");
+    double[] box = viewBox == null ? null : SvgNumbers.list(viewBox, 4, said("view-box"));
     if (box != null && (!(box[2] > 0) || !(box[3] > 0))) {
-      throw new RefusedInput("View box", viewBox, "has no size", "a width and height above 0");
+      throw new RefusedInput(
+          "view-box", given(viewBox), said("has-no-size"), said("a-width-and-height-above-0"));
     }
-    Side w = side("Sheet width", width).orElse(null);
-    Side h = side("Sheet height", height).orElse(null);
+    Side w = side("sheet-width", width).orElse(null);
+    Side h = side("sheet-height", height).orElse(null);
     if (box == null && (w == null || h == null)) {
       throw new RefusedInput(
-          "Sheet", "no size", "has neither width and height nor a view box", "one of them");
+          "sheet",
+          said("no-size"),
+          said("has-neither-width-and-height-nor-a-view-box"),
+          said("one-of-them"));
     }
     if (w == null && h == null) {
       w = new Side(box[2] * MM_PER_PIXEL, false);
@@ -42,8 +49,8 @@ record SvgPage(double widthMm, double heightMm, boolean trueSize, AffineTransfor
     } else if (h == null) {
       h = new Side(w.mm() * box[3] / box[2], w.onRuler());
     }
-    double widthMm = LengthRange.SIZE.check("Sheet width", w.mm());
-    double heightMm = LengthRange.SIZE.check("Sheet height", h.mm());
+    double widthMm = LengthRange.SIZE.check("sheet-width", w.mm());
+    double heightMm = LengthRange.SIZE.check("sheet-height", h.mm());
     boolean stretched = "none".equals(own.getOrDefault("preserveAspectRatio", "").strip());
     return new SvgPage(
         widthMm, heightMm, w.onRuler() && h.onRuler(), toSheet(widthMm, heightMm, box, stretched));
@@ -62,9 +69,9 @@ record SvgPage(double widthMm, double heightMm, boolean trueSize, AffineTransfor
     if (mm == null) {
       throw new RefusedInput(
           field,
-          text.substring(0, Math.min(40, text.length())),
-          "is not a length",
-          "a length in mm, cm, in, pt, pc or px");
+          given(text.substring(0, Math.min(40, text.length()))),
+          said("is-not-a-length"),
+          said("a-length-in-mm-cm-in-pt-pc-or"));
     }
     return Optional.of(new Side(Double.parseDouble(m.group(1)) * mm, true));
   }

@@ -1,5 +1,8 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.RefusedInput;
 import java.util.HashMap;
@@ -83,9 +86,10 @@ final class SvgPaint {
 
   double strokeWidth() {
     String width = values.getOrDefault("stroke-width", "1").replaceFirst("px$", "");
-    double read = SvgNumbers.list(width, 1, "Stroke width")[0];
+    double read = SvgNumbers.list(width, 1, said("stroke-width"))[0];
     if (read < 0) {
-      throw new RefusedInput("Stroke width", width, "is below nothing", "0 or more");
+      throw new RefusedInput(
+          "stroke-width", given(width), said("is-below-nothing"), said("0-or-more"));
     }
     return read;
   }
@@ -126,10 +130,10 @@ final class SvgPaint {
           "#%02X%02X%02X".formatted(channel(rgb, 1), channel(rgb, 2), channel(rgb, 3)));
     }
     throw new RefusedInput(
-        name.equals("fill") ? "Fill" : "Stroke",
-        text.substring(0, Math.min(40, text.length())),
-        "is not a plain colour",
-        "#RRGGBB, rgb(r, g, b) or a common name; gradients and patterns as flat shapes");
+        name.equals("fill") ? said("fill") : said("stroke"),
+        given(text.substring(0, Math.min(40, text.length()))),
+        said("is-not-a-plain-colour"),
+        said("rrggbb-rgb-r-g-b-or-a-common-name"));
   }
 
   private static int channel(Matcher rgb, int group) {
@@ -139,7 +143,7 @@ final class SvgPaint {
   private static double share(String name, String text) {
     boolean percent = text.strip().endsWith("%");
     String plain = text.strip().replaceFirst("%$", "");
-    double share = SvgNumbers.list(plain, 1, name)[0] / (percent ? 100 : 1);
+    double share = SvgNumbers.list(plain, 1, given(name))[0] / (percent ? 100 : 1);
     return Math.clamp(share, 0, 1);
   }
 }

@@ -1,5 +1,9 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import java.awt.geom.Path2D;
 import java.util.regex.Matcher;
@@ -44,7 +48,7 @@ final class SvgPath {
     char command = ' ';
     while (!atEnd()) {
       if (!token.find(at)) {
-        throw refused("has something that is not path data at character " + (at + 1));
+        throw refused(said("has-something-that-is-not-path-data-at-character", given((at + 1))));
       }
       if (token.group(1) != null) {
         command = token.group(1).charAt(0);
@@ -52,13 +56,13 @@ final class SvgPath {
       } else if (command == 'M' || command == 'm') {
         command = command == 'M' ? 'L' : 'l';
       } else if (command == ' ' || command == 'Z' || command == 'z') {
-        throw refused("has a number where a command belongs at character " + (at + 1));
+        throw refused(said("has-a-number-where-a-command-belongs-at-character", given((at + 1))));
       }
       if (previous == ' ' && Character.toUpperCase(command) != 'M') {
-        throw refused("does not begin with a move");
+        throw refused(said("does-not-begin-with-a-move"));
       }
       if (++steps > SvgReader.MOST_SEGMENTS) {
-        throw refused("has more than " + SvgReader.MOST_SEGMENTS + " strokes");
+        throw refused(said("has-more-than-strokes", given(SvgReader.MOST_SEGMENTS)));
       }
       step(command);
       previous = Character.toUpperCase(command);
@@ -150,19 +154,19 @@ final class SvgPath {
 
   private double number() {
     if (!token.find(at) || token.group(2) == null) {
-      throw refused("lacks a number at character " + (at + 1));
+      throw refused(said("lacks-a-number-at-character", given((at + 1))));
     }
     at = token.end();
     double number = Double.parseDouble(token.group(2));
     if (!(Math.abs(number) <= SvgNumbers.FURTHEST)) {
-      throw refused("has a number beyond all measure at character " + (at + 1));
+      throw refused(said("has-a-number-beyond-all-measure-at-character", given((at + 1))));
     }
     return number;
   }
 
   private boolean flag() {
     if (!flag.find(at)) {
-      throw refused("lacks an arc flag (0 or 1) at character " + (at + 1));
+      throw refused(said("lacks-an-arc-flag-0-or-1-at-character", given((at + 1))));
     }
     at = flag.end();
     return flag.group(1).equals("1");
@@ -176,8 +180,8 @@ final class SvgPath {
     return at == data.length();
   }
 
-  private RefusedInput refused(String fault) {
+  private RefusedInput refused(Figure fault) {
     String shown = data.length() <= 40 ? data : data.substring(0, 40) + "…";
-    return new RefusedInput("Path", shown, fault, "SVG path data");
+    return new RefusedInput("path", given(shown), fault, said("svg-path-data"));
   }
 }

@@ -1,5 +1,10 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import java.awt.BasicStroke;
@@ -35,7 +40,7 @@ public final class SvgReader {
   /** Nothing of a drawing lies further out than this; beyond it arithmetic would drown. */
   private static final double FURTHEST_MM = 100_000;
 
-  private static final String FIELD = "Artwork";
+  private static final Figure FIELD = said("artwork");
   private static final String SVG_NAMESPACE = "http://www.w3.org/2000/svg";
 
   /** Holds words or what only a reference would bring in; references are refused. */
@@ -82,7 +87,10 @@ public final class SvgReader {
   public static Drawing read(String svg) {
     if (svg.length() > LONGEST_TEXT) {
       throw new RefusedInput(
-          FIELD, svg.length() + " characters", "is too large", "at most " + LONGEST_TEXT);
+          FIELD,
+          said("characters", count(svg.length())),
+          said("is-too-large"),
+          said("at-most", given(LONGEST_TEXT)));
     }
     XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
     factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
@@ -93,9 +101,9 @@ public final class SvgReader {
     } catch (XMLStreamException broken) {
       throw new RefusedInput(
           FIELD,
-          "line " + broken.getLocation().getLineNumber(),
-          "is not well-formed SVG",
-          "an SVG file with a drawing in it");
+          said("line", given(broken.getLocation().getLineNumber())),
+          said("is-not-well-formed-svg"),
+          said("an-svg-file-with-a-drawing-in-it"));
     }
   }
 
@@ -104,9 +112,9 @@ public final class SvgReader {
     while (xml.hasNext()) {
       switch (xml.next()) {
         case XMLStreamConstants.DTD, XMLStreamConstants.ENTITY_REFERENCE ->
-            throw refused("a document type or entity", "is not taken from a file");
+            throw refused(said("a-document-type-or-entity"), said("is-not-taken-from-a-file"));
         case XMLStreamConstants.PROCESSING_INSTRUCTION ->
-            throw refused("a processing instruction", "is not taken from a file");
+            throw refused(said("a-processing-instruction"), said("is-not-taken-from-a-file"));
         case XMLStreamConstants.START_ELEMENT -> {
           if (page == null) {
             page = page();
@@ -119,17 +127,17 @@ public final class SvgReader {
       }
     }
     if (page == null) {
-      throw refused("the file", "has no drawing in it");
+      throw refused(said("the-file"), said("has-no-drawing-in-it"));
     }
     if (shapes.isEmpty()) {
-      throw refused("the page", "has nothing drawn on it");
+      throw refused(said("the-page"), said("has-nothing-drawn-on-it"));
     }
     return new Drawing(page.widthMm(), page.heightMm(), page.trueSize(), shapes);
   }
 
   private SvgPage page() {
     if (!xml.getLocalName().equals("svg")) {
-      throw refused("<" + xml.getLocalName() + ">", "is not SVG");
+      throw refused(said("element", given(xml.getLocalName())), said("is-not-svg"));
     }
     Map<String, String> own = attributes();
     SvgPage page = SvgPage.of(own.get("width"), own.get("height"), own.get("viewBox"), own);
@@ -139,10 +147,11 @@ public final class SvgReader {
 
   private void element(String name) throws XMLStreamException {
     if (++elements > MOST_ELEMENTS || frames.size() > DEEPEST) {
-      throw refused("so many elements or groups within groups", "are too much for one sheet");
+      throw refused(
+          said("so-many-elements-or-groups-within-groups"), said("are-too-much-for-one-sheet"));
     }
     if (name.equalsIgnoreCase("script")) {
-      throw refused("a script", "is not taken from a file");
+      throw refused(said("a-script"), said("is-not-taken-from-a-file"));
     }
     String namespace = xml.getNamespaceURI();
     if (SILENT.contains(name)
@@ -170,7 +179,8 @@ public final class SvgReader {
       return;
     }
     if (shapes.size() == MOST_SHAPES) {
-      throw refused("more than " + MOST_SHAPES + " shapes", "are too much for one sheet");
+      throw refused(
+          said("more-than-shapes", given(MOST_SHAPES)), said("are-too-much-for-one-sheet"));
     }
     path.setWindingRule(paint.isEvenOdd() ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
     path.transform(frame.toSheet());
@@ -179,11 +189,12 @@ public final class SvgReader {
         && Math.abs(reach.getMinY()) < FURTHEST_MM
         && Math.abs(reach.getMaxX()) < FURTHEST_MM
         && Math.abs(reach.getMaxY()) < FURTHEST_MM)) {
-      throw refused("a shape", "lies far off the sheet");
+      throw refused(said("a-shape"), said("lies-far-off-the-sheet"));
     }
     for (var it = path.getPathIterator(null); !it.isDone(); it.next()) {
       if (++segments > MOST_SEGMENTS) {
-        throw refused("more than " + MOST_SEGMENTS + " strokes", "are too much for one sheet");
+        throw refused(
+            said("more-than-strokes", given(MOST_SEGMENTS)), said("are-too-much-for-one-sheet"));
       }
     }
     double scale = Math.sqrt(Math.abs(frame.toSheet().getDeterminant()));
@@ -207,7 +218,7 @@ public final class SvgReader {
           case "bevel" -> BasicStroke.JOIN_BEVEL;
           default -> BasicStroke.JOIN_MITER;
         };
-    double width = LengthRange.DISTANCE.check("Stroke width", paint.strokeWidth() * scale);
+    double width = LengthRange.DISTANCE.check("stroke-width", paint.strokeWidth() * scale);
     return new BasicStroke((float) width, cap, join, 4);
   }
 
@@ -217,10 +228,10 @@ public final class SvgReader {
       String name = xml.getAttributeLocalName(i);
       String lower = name.toLowerCase(Locale.ENGLISH);
       if (lower.startsWith("on")) {
-        throw refused("a script (" + name + ")", "is not taken from a file");
+        throw refused(said("a-script-2", given(name)), said("is-not-taken-from-a-file"));
       }
       if (lower.equals("href") || lower.equals("src")) {
-        throw refused("a reference (" + name + ")", "is not followed");
+        throw refused(said("a-reference", given(name)), said("is-not-followed"));
       }
       String namespace = xml.getAttributeNamespace(i);
       if (namespace == null || namespace.isEmpty()) {
@@ -228,7 +239,8 @@ public final class SvgReader {
       }
     }
     if (styled && own.containsKey("class")) {
-      throw refused("a shape styled by its class", "is not read: save with plain attributes");
+      throw refused(
+          said("a-shape-styled-by-its-class"), said("is-not-read-save-with-plain-attributes"));
     }
     return own;
   }
@@ -244,7 +256,7 @@ public final class SvgReader {
     for (String effect : UNKNOWN_EFFECTS) {
       String value = given.get(effect);
       if (value != null && !value.equals("none")) {
-        throw refused(effect, "is not read: make it a plain shape first");
+        throw refused(given(effect), said("is-not-read-make-it-a-plain-shape-first"));
       }
     }
     given.keySet().retainAll(PRESENTATION);
@@ -256,22 +268,22 @@ public final class SvgReader {
       int event = xml.next();
       if (event == XMLStreamConstants.START_ELEMENT) {
         if (xml.getLocalName().equalsIgnoreCase("script")) {
-          throw refused("a script", "is not taken from a file");
+          throw refused(said("a-script"), said("is-not-taken-from-a-file"));
         }
         depth++;
       } else if (event == XMLStreamConstants.END_ELEMENT) {
         depth--;
       } else if (event == XMLStreamConstants.ENTITY_REFERENCE) {
-        throw refused("an entity", "is not taken from a file");
+        throw refused(said("an-entity"), said("is-not-taken-from-a-file"));
       }
     }
   }
 
-  private RefusedInput refused(String what, String fault) {
+  private RefusedInput refused(Figure what, Figure fault) {
     return new RefusedInput(
         FIELD,
-        what + ", line " + xml.getLocation().getLineNumber(),
+        said("line-2", what, given(xml.getLocation().getLineNumber())),
         fault,
-        "paths, lines, circles, ellipses, rectangles and polygons, grouped as you like");
+        said("paths-lines-circles-ellipses-rectangles-and-polygons-gro"));
   }
 }

@@ -1,5 +1,9 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
@@ -8,7 +12,7 @@ import java.util.function.BiFunction;
 
 /** The shapes of SVG as paths. */
 final class SvgShapes {
-  private static final String FIELD = "Artwork";
+  private static final Figure FIELD = said("artwork");
 
   private SvgShapes() {}
 
@@ -18,7 +22,7 @@ final class SvgShapes {
    * @param refused makes the refusal, which knows the line: what it is, what is wrong with it
    */
   static Path2D.Double shape(
-      String name, Map<String, String> own, BiFunction<String, String, RefusedInput> refused) {
+      String name, Map<String, String> own, BiFunction<Figure, Figure, RefusedInput> refused) {
     Path2D.Double path = new Path2D.Double();
     switch (name) {
       case "path" -> path.append(SvgPath.read(text(name, "d", own, refused)), false);
@@ -48,7 +52,9 @@ final class SvgShapes {
           path.closePath();
         }
       }
-      default -> throw refused.apply("<" + name + ">", "is not a shape that is read here");
+      default ->
+          throw refused.apply(
+              said("element", given(name)), said("is-not-a-shape-that-is-read-here"));
     }
     return path;
   }
@@ -90,10 +96,10 @@ final class SvgShapes {
       String name,
       String attribute,
       Map<String, String> own,
-      BiFunction<String, String, RefusedInput> refused) {
+      BiFunction<Figure, Figure, RefusedInput> refused) {
     String value = own.get(attribute);
     if (value == null || value.isBlank()) {
-      throw refused.apply("<" + name + ">", "lacks its " + attribute);
+      throw refused.apply(said("element", given(name)), said("lacks-its", given(attribute)));
     }
     return value;
   }

@@ -1,5 +1,8 @@
 package craftmap.core.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import java.awt.geom.AffineTransform;
 import java.util.Arrays;
@@ -58,9 +61,9 @@ final class SvgTransform {
 
   private static RefusedInput refused(String text) {
     return new RefusedInput(
-        "Transform",
-        text.length() <= 40 ? text : text.substring(0, 40) + "…",
-        "is not a transform list",
-        "translate, scale, rotate, skewX, skewY or matrix with their numbers");
+        "transform",
+        text.length() <= 40 ? given(text) : said("shortened", given(text.substring(0, 40))),
+        said("is-not-a-transform-list"),
+        said("translate-scale-rotate-skewx-skewy-or-matrix-with-their"));
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.colour;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -12,7 +15,10 @@ public record Colour(String hex) {
     String upper = hex == null ? "" : hex.toUpperCase(Locale.ROOT);
     if (!HEX.matcher(upper).matches()) {
       throw new RefusedInput(
-          "Colour", hex == null ? "empty" : hex, "is not a colour", "a colour such as #1F4650");
+          "colour",
+          hex == null ? said("empty") : given(hex),
+          said("is-not-a-colour"),
+          said("a-colour-such-as-1f4650"));
     }
     hex = upper;
   }

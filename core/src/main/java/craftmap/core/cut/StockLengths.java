@@ -79,13 +79,13 @@ public final class StockLengths {
   }
 
   public static Plan plan(List<Double> piecesMm, double stockMm, double sawMm) {
-    double stock = LengthRange.SIZE.check("Stock length", stockMm);
-    double saw = LengthRange.DISTANCE.check("Saw", sawMm);
+    double stock = LengthRange.SIZE.check("stock-length", stockMm);
+    double saw = LengthRange.DISTANCE.check("saw", sawMm);
     List<Double> single = new ArrayList<>();
     int whole = 0;
     int joined = 0;
     for (double piece : piecesMm) {
-      double left = LengthRange.SIZE.check("Piece", piece);
+      double left = LengthRange.SIZE.check("piece", piece);
       joined += Tolerance.EXACT.greater(left, stock) ? 1 : 0;
       while (Tolerance.EXACT.greater(left, stock)) {
         whole++;

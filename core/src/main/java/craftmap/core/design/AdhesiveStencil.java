@@ -23,9 +23,9 @@ public record AdhesiveStencil(
     return new AdhesiveStencil(
         card,
         open,
-        NaturalGap.ask(sheet, open.printed(0), "Gap it was drawn for", 12),
-        sheet.count("uses", "Uses between washes", 3, 1, 100),
-        sheet.count("usesInAll", "Uses before it stops sticking", 25, 1, 1000),
+        NaturalGap.ask(sheet, open.printed(0), "gap-it-was-drawn-for", 12),
+        sheet.count("uses", "uses-between-washes", 3, 1, 100),
+        sheet.count("usesInAll", "uses-before-it-stops-sticking", 25, 1, 1000),
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 

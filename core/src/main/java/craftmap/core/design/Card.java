@@ -1,5 +1,9 @@
 package craftmap.core.design;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 
 /**
@@ -15,7 +19,8 @@ public record Card(String id, String name, String motif, String note, Rights rig
   public Card {
     name = text("Name", name, LONGEST_NAME);
     if (name.isEmpty()) {
-      throw new RefusedInput("Name", "empty", "is missing", "a name such as Fern band");
+      throw new RefusedInput(
+          "name", said("empty"), said("is-missing"), said("a-name-such-as-fern-band"));
     }
     motif = text("Motif", motif, LONGEST_MOTIF);
     if (motif.isEmpty()) {
@@ -29,13 +34,16 @@ public record Card(String id, String name, String motif, String note, Rights rig
     if (text.length() > longest) {
       throw new RefusedInput(
           field,
-          text.length() + " characters",
-          "is too long",
-          "at most " + longest + " characters");
+          said("characters", count(text.length())),
+          said("is-too-long"),
+          said("at-most-characters", given(longest)));
     }
     if (text.chars().anyMatch(Character::isISOControl)) {
       throw new RefusedInput(
-          field, text.replaceAll("\\p{Cntrl}", "·"), "has control characters", "plain text");
+          field,
+          given(text.replaceAll("\\p{Cntrl}", "·")),
+          said("has-control-characters"),
+          said("plain-text"));
     }
     return text;
   }

@@ -24,7 +24,7 @@ public sealed interface Comes {
   /** A roll, or lengths of stock, of which lengths are cut. */
   record ByLength(double fullMm) implements Comes {
     public ByLength {
-      fullMm = LengthRange.SIZE.check("Full length", fullMm);
+      fullMm = LengthRange.SIZE.check("full-length", fullMm);
     }
   }
 

@@ -31,15 +31,15 @@ public record CustomCut(
 
   static CustomCut read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture open = OpenSheet.ask(sheet, drawn);
-    Film film = sheet.choice("film", "Cut from", Film.STENCIL_FILM);
+    Film film = sheet.choice("film", "cut-from", Film.STENCIL_FILM);
     return new CustomCut(
         card,
         open,
         film,
-        sheet.distance("gap", "Gap it was drawn for", 20),
-        sheet.length("bridge", "Narrowest bridge that holds", film == Film.VINYL ? 0 : 1.5, BRIDGE),
-        sheet.figure("smallest", "Cut no smaller than", 50, SCALE) / 100,
-        sheet.figure("largest", "Cut no larger than", 300, SCALE) / 100,
+        sheet.distance("gap", "gap-it-was-drawn-for", 20),
+        sheet.length("bridge", "narrowest-bridge-that-holds", film == Film.VINYL ? 0 : 1.5, BRIDGE),
+        sheet.figure("smallest", "cut-no-smaller-than", 50, SCALE) / 100,
+        sheet.figure("largest", "cut-no-larger-than", 300, SCALE) / 100,
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 

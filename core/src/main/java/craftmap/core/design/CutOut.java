@@ -16,7 +16,7 @@ public record CutOut(Card card, Picture sheet, boolean inkRuns, Direction direct
     return new CutOut(
         card,
         PlainSheet.ask(sheet, drawn, 100, 150),
-        sheet.yes("inkRuns", "Its ink runs when wet", true),
+        sheet.yes("inkRuns", "its-ink-runs-when-wet", true),
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 

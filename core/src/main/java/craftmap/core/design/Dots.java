@@ -26,14 +26,14 @@ public record Dots(
   private static final LengthRange DIAMETER = new LengthRange(0, false, 300);
 
   static Dots read(Card card, MeasureSheet sheet) {
-    Colour colour = new Colour(sheet.colour("colour", "Colour", "#B1492A"));
-    double across = sheet.length("diameter", "Diameter of a dot", 8, DIAMETER);
+    Colour colour = new Colour(sheet.colour("colour", "colour", "#B1492A"));
+    double across = sheet.length("diameter", "diameter-of-a-dot", 8, DIAMETER);
     return new Dots(
         card,
         colour,
         across,
-        sheet.distance("gap", "Gap between dots", 12),
-        sheet.choice("way", "They stand", Way.ROWS),
+        sheet.distance("gap", "gap-between-dots", 12),
+        sheet.choice("way", "they-stand", Way.ROWS),
         Planar.disc(new Point(across / 2, across / 2), across));
   }
 

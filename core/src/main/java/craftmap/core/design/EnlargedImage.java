@@ -44,10 +44,10 @@ public record EnlargedImage(
     return new EnlargedImage(
         card,
         PlainSheet.ask(sheet, drawn, 200, 150),
-        sheet.choice("page", "Pages", Page.A4),
-        sheet.length("overlap", "Pages overlap by", 10, LengthRange.DISTANCE.upTo(90)),
-        sheet.figure("smallest", "Print no smaller than", 50, SCALE) / 100,
-        sheet.figure("largest", "Print no larger than", 400, SCALE) / 100,
+        sheet.choice("page", "pages", Page.A4),
+        sheet.length("overlap", "pages-overlap-by", 10, LengthRange.DISTANCE.upTo(90)),
+        sheet.figure("smallest", "print-no-smaller-than", 50, SCALE) / 100,
+        sheet.figure("largest", "print-no-larger-than", 400, SCALE) / 100,
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 

@@ -17,18 +17,18 @@ public record FoilRoll(
   }
 
   static FoilRoll read(Card card, MeasureSheet sheet) {
-    double width = sheet.size("width", "Width of the roll", 80);
+    double width = sheet.size("width", "width-of-the-roll", 80);
     return new FoilRoll(
         card,
-        new Colour(sheet.colour("colour", "Colour", "#C9A24A")),
+        new Colour(sheet.colour("colour", "colour", "#C9A24A")),
         width,
-        sheet.size("roll", "Length of a full roll", 10_000),
+        sheet.size("roll", "length-of-a-full-roll", 10_000),
         sheet.length(
             "overlap",
-            "Strips overlap by",
+            "strips-overlap-by",
             Math.min(5, width / 4),
             LengthRange.DISTANCE.upTo(0.5 * width)),
-        sheet.choice("coverage", "Coverage", Coverage.COMPLETE));
+        sheet.choice("coverage", "coverage", Coverage.COMPLETE));
   }
 
   /** A strip of this length off the roll. */

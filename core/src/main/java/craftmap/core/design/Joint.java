@@ -9,17 +9,17 @@ import java.util.Optional;
  */
 public record Joint(int parts, boolean upright, double windsMm) {
   static Optional<Joint> ask(MeasureSheet sheet, Picture picture) {
-    int parts = sheet.count("parts", "Parts it comes in", 1, 1, 3);
+    int parts = sheet.count("parts", "parts-it-comes-in", 1, 1, 3);
     if (parts == 1) {
       return Optional.empty();
     }
     boolean wide = picture.widthMm() > picture.heightMm();
-    boolean upright = sheet.yes("jointUpright", "The joint runs up and down", wide);
+    boolean upright = sheet.yes("jointUpright", "the-joint-runs-up-and-down", wide);
     double across = upright ? picture.widthMm() : picture.heightMm();
     double winds =
         sheet.length(
             "jointWinds",
-            "It winds to either side by",
+            "it-winds-to-either-side-by",
             across / parts / 20,
             craftmap.core.measure.LengthRange.DISTANCE.upTo(across / parts / 2));
     return Optional.of(new Joint(parts, upright, winds));

@@ -1,5 +1,9 @@
 package craftmap.core.design;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
 
@@ -17,17 +21,17 @@ public record MotifBox(String name, Box box, int importance) {
     name = name == null ? "" : name.strip();
     if (name.isEmpty() || name.length() > LONGEST_NAME) {
       throw new RefusedInput(
-          "Motif box",
-          name.isEmpty() ? "empty" : name.length() + " characters",
-          "has no usable name",
-          "a name of 1 to " + LONGEST_NAME + " characters, such as the heron");
+          "motif-box",
+          name.isEmpty() ? said("empty") : said("characters", count(name.length())),
+          said("has-no-usable-name"),
+          said("a-name-of-1-to-characters-such-as-the", given(LONGEST_NAME)));
     }
     if (importance < LEAST || importance > MOST) {
       throw new RefusedInput(
-          "Importance of " + name,
-          "" + importance,
-          "is not on the scale",
-          "1 (a leaf) to 5 (the face)");
+          said("importance-of", given(name)),
+          given(importance),
+          said("is-not-on-the-scale"),
+          said("1-a-leaf-to-5-the-face"));
     }
   }
 }

@@ -30,15 +30,15 @@ public record Mould(
 
   static Mould read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture casting = PlainSheet.ask(sheet, drawn, 70, 70);
-    Filling filling = sheet.choice("filling", "Filled with", Filling.CLAY);
+    Filling filling = sheet.choice("filling", "filled-with", Filling.CLAY);
     return new Mould(
         card,
         casting,
-        sheet.count("cavities", "Cavities", 1, 1, 60),
-        sheet.figure("volume", "Volume of one casting", 12, VOLUME),
+        sheet.count("cavities", "cavities", 1, 1, 60),
+        sheet.figure("volume", "volume-of-one-casting", 12, VOLUME),
         sheet.figure(
             "batch",
-            "Time of one batch",
+            "time-of-one-batch",
             filling == Filling.CLAY ? 30 : 60,
             new FigureRange("min", 1, 10_080, 0)),
         filling,

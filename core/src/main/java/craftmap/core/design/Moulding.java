@@ -57,23 +57,23 @@ public record Moulding(
   private static final FigureRange STRAIN = new FigureRange("%", 0, 60, 1);
 
   static Moulding read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
-    Form form = sheet.choice("form", "It comes as", Form.SINGLE);
+    Form form = sheet.choice("form", "it-comes-as", Form.SINGLE);
     Picture plain =
         form == Form.LENGTHS && drawn.isEmpty()
             ? PlainSheet.ask(sheet, drawn, 20, 15)
             : PlainSheet.ask(sheet, drawn, 120, 60);
-    double stock = form == Form.LENGTHS ? sheet.size("stock", "Length of a stock length", 1000) : 0;
-    double thickness = sheet.length("thickness", "Thickness", 5, LengthRange.THICKNESS);
+    double stock = form == Form.LENGTHS ? sheet.size("stock", "length-of-a-stock-length", 1000) : 0;
+    double thickness = sheet.length("thickness", "thickness", 5, LengthRange.THICKNESS);
     Flexibility flexibility =
-        sheet.choice("flexibility", "How it bends", Flexibility.BENDS_WITH_HEAT);
+        sheet.choice("flexibility", "how-it-bends", Flexibility.BENDS_WITH_HEAT);
     double strain =
         flexibility == Flexibility.RIGID
             ? 0
             : sheet.figure(
-                    "strain", "It stretches by, at most", flexibility.typicalStrainPercent, STRAIN)
+                    "strain", "it-stretches-by-at-most", flexibility.typicalStrainPercent, STRAIN)
                 / 100;
     boolean quarters =
-        form == Form.SINGLE && sheet.yes("quarters", "Cut in quarters for four corners", false);
+        form == Form.SINGLE && sheet.yes("quarters", "cut-in-quarters-for-four-corners", false);
     return new Moulding(
         card,
         plain,

@@ -1,5 +1,7 @@
 package craftmap.core.design;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
@@ -18,11 +20,14 @@ public record Napkin(
 
   static Napkin read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture plain = PlainSheet.ask(sheet, drawn, 330, 330);
-    int plies = sheet.count("plies", "Plies", 3, 1, 4);
-    int quarters = sheet.count("quarters", "Pictures on one napkin", 4, 1, 4);
+    int plies = sheet.count("plies", "plies", 3, 1, 4);
+    int quarters = sheet.count("quarters", "pictures-on-one-napkin", 4, 1, 4);
     if (quarters == 3) {
       throw new RefusedInput(
-          "Pictures on one napkin", "3", "is no way to fold a napkin", "1, 2 or 4");
+          "pictures-on-one-napkin",
+          said("3"),
+          said("is-no-way-to-fold-a-napkin"),
+          said("1-2-or-4"));
     }
     return new Napkin(
         card,

@@ -1,6 +1,8 @@
 package craftmap.core.design;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -17,17 +19,14 @@ final class NaturalGap {
   }
 
   static double ask(MeasureSheet sheet, Box printed, String label, double typicalMm) {
-    if (sheet.choice("told", "Its row is told by the", Told.BY_GAP) == Told.BY_GAP) {
+    if (sheet.choice("told", "its-row-is-told-by-the", Told.BY_GAP) == Told.BY_GAP) {
       return sheet.distance("gap", label, typicalMm);
     }
     double wide = printed.widthMm();
-    double repeat = sheet.length("repeat", "Repeat", wide + typicalMm, LengthRange.SIZE);
+    double repeat = sheet.length("repeat", "repeat", wide + typicalMm, LengthRange.SIZE);
     if (repeat < wide) {
       throw new RefusedInput(
-          "Repeat",
-          Decimals.show(repeat, 1) + " mm",
-          "is less than the motif is wide",
-          "at least " + Decimals.show(wide, 1) + " mm");
+          "repeat", mm(repeat), said("is-less-than-the-motif-is-wide"), said("at-least", mm(wide)));
     }
     return repeat - wide;
   }

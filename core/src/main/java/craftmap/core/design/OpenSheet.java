@@ -25,10 +25,10 @@ final class OpenSheet {
     double rim =
         sheet.length(
             "rim",
-            "Sheet round the print",
+            "sheet-round-the-print",
             Math.min(TYPICAL_RIM, least / 8),
             LengthRange.DISTANCE.upTo(0.45 * least));
-    double open = sheet.figure("open", "Open share of the print", TYPICAL_OPEN, SHARE);
+    double open = sheet.figure("open", "open-share-of-the-print", TYPICAL_OPEN, SHARE);
     Box print = new Box(rim, rim, plain.widthMm() - 2 * rim, plain.heightMm() - 2 * rim);
     return new Picture(
         plain.widthMm(),

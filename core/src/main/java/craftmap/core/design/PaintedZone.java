@@ -1,6 +1,10 @@
 package craftmap.core.design;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
@@ -34,19 +38,20 @@ public record PaintedZone(
   }
 
   static PaintedZone read(Card card, MeasureSheet sheet) {
-    Way way = sheet.choice("way", "How", Way.BLEND);
-    int count = sheet.count("colours", "Colours", 2, 1, 3);
+    Way way = sheet.choice("way", "how", Way.BLEND);
+    int count = sheet.count("colours", "colours", 2, 1, 3);
     String[] typical = {"#1F4650", "#7FA39B", "#EFE9DC"};
     List<Colour> colours = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      String label = i == 0 ? "Colour at the edge" : "Colour " + (i + 1) + ", further in";
+      Figure.Said label =
+          i == 0 ? said("colour-at-the-edge") : said("colour-further-in", given((i + 1)));
       colours.add(new Colour(sheet.colour("colour" + (i + 1), label, typical[i])));
     }
     return new PaintedZone(
         card,
         colours,
         way,
-        sheet.figure("reach", "The edge reaches inwards by", 60, REACH) / 100,
+        sheet.figure("reach", "the-edge-reaches-inwards-by", 60, REACH) / 100,
         SWATCH_MM,
         SWATCH_MM);
   }

@@ -31,13 +31,13 @@ public record Paper(
 
   static Paper read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture plain = PlainSheet.ask(sheet, drawn, 500, 700);
-    double rim = sheet.length("rim", "Unprinted rim", 0, LengthRange.DISTANCE);
-    Weight weight = sheet.choice("weight", "Paper", Weight.DECOUPAGE);
-    boolean twoFaced = sheet.yes("twoFaced", "Either side may be shown", false);
+    double rim = sheet.length("rim", "unprinted-rim", 0, LengthRange.DISTANCE);
+    Weight weight = sheet.choice("weight", "paper", Weight.DECOUPAGE);
+    boolean twoFaced = sheet.yes("twoFaced", "either-side-may-be-shown", false);
     Optional<Repeat> repeat = Repeat.ask(sheet);
     Optional<Double> roll =
-        sheet.choice("form", "It comes as", Form.SHEETS) == Form.ROLL
-            ? Optional.of(sheet.size("roll", "Length of a full roll", 5000))
+        sheet.choice("form", "it-comes-as", Form.SHEETS) == Form.ROLL
+            ? Optional.of(sheet.size("roll", "length-of-a-full-roll", 5000))
             : Optional.empty();
     return new Paper(
         card,

@@ -1,5 +1,9 @@
 package craftmap.core.design;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.artwork.Artwork;
 import craftmap.core.artwork.PrintedInk;
 import craftmap.core.colour.Colour;
@@ -42,8 +46,8 @@ public record Picture(
   }
 
   public Picture {
-    widthMm = LengthRange.SIZE.check("Sheet width", widthMm);
-    heightMm = LengthRange.SIZE.check("Sheet height", heightMm);
+    widthMm = LengthRange.SIZE.check("sheet-width", widthMm);
+    heightMm = LengthRange.SIZE.check("sheet-height", heightMm);
     motifs = List.copyOf(motifs);
     for (MotifBox motif : motifs) {
       Box b = motif.box();
@@ -52,17 +56,10 @@ public record Picture(
           || b.rightMm() > widthMm + OVER_THE_EDGE_MM
           || b.bottomMm() > heightMm + OVER_THE_EDGE_MM) {
         throw new RefusedInput(
-            "Motif box " + motif.name(),
-            show(b.leftMm())
-                + ", "
-                + show(b.topMm())
-                + " to "
-                + show(b.rightMm())
-                + ", "
-                + show(b.bottomMm())
-                + " mm",
-            "reaches over the edge of the sheet",
-            "a box within " + show(widthMm) + " × " + show(heightMm) + " mm");
+            said("motif-box-2", given(motif.name())),
+            said("to", mm(b.leftMm()), mm(b.topMm()), mm(b.rightMm()), mm(b.bottomMm())),
+            said("reaches-over-the-edge-of-the-sheet"),
+            said("a-box-within", mm(widthMm), mm(heightMm)));
       }
     }
   }
@@ -79,10 +76,10 @@ public record Picture(
     }
     if (2 * rimMm >= Math.min(widthMm, heightMm)) {
       throw new RefusedInput(
-          "Unprinted rim",
-          show(rimMm) + " mm",
-          "leaves nothing of the picture",
-          "less than half of " + show(Math.min(widthMm, heightMm)) + " mm");
+          "unprinted-rim",
+          mm(rimMm),
+          said("leaves-nothing-of-the-picture"),
+          said("less-than-half-of", mm(Math.min(widthMm, heightMm))));
     }
     return new Box(rimMm, rimMm, widthMm - 2 * rimMm, heightMm - 2 * rimMm);
   }

@@ -12,11 +12,11 @@ final class PlainSheet {
     return drawn.orElseGet(
         () ->
             Picture.bare(
-                sheet.size("width", "Width", typicalWidthMm),
-                sheet.size("height", "Height", typicalHeightMm)));
+                sheet.size("width", "width", typicalWidthMm),
+                sheet.size("height", "height", typicalHeightMm)));
   }
 
   static Direction direction(MeasureSheet sheet, Direction typical) {
-    return sheet.choice("direction", "Which way up", typical);
+    return sheet.choice("direction", "which-way-up", typical);
   }
 }

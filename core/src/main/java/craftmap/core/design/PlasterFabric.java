@@ -11,17 +11,17 @@ public record PlasterFabric(
     implements Design, StripRoll {
 
   static PlasterFabric read(Card card, MeasureSheet sheet) {
-    double width = sheet.size("width", "Width of the roll", 100);
+    double width = sheet.size("width", "width-of-the-roll", 100);
     return new PlasterFabric(
         card,
         width,
-        sheet.size("roll", "Length of a full roll", 3000),
+        sheet.size("roll", "length-of-a-full-roll", 3000),
         sheet.length(
             "overlap",
-            "Strips overlap by",
+            "strips-overlap-by",
             Math.min(15, width / 4),
             LengthRange.DISTANCE.upTo(0.5 * width)),
-        sheet.count("layers", "Layers", 2, 1, 6));
+        sheet.count("layers", "layers", 2, 1, 6));
   }
 
   /** A strip of this length off the roll. */

@@ -20,9 +20,9 @@ public record RaisedStencil(
     return new RaisedStencil(
         card,
         open,
-        NaturalGap.ask(sheet, open.printed(0), "Gap it was drawn for", 20),
-        sheet.count("uses", "Uses between washes", 1, 1, 100),
-        sheet.length("thickness", "Thickness of the sheet", 2.5, THICKNESS),
+        NaturalGap.ask(sheet, open.printed(0), "gap-it-was-drawn-for", 20),
+        sheet.count("uses", "uses-between-washes", 1, 1, 100),
+        sheet.length("thickness", "thickness-of-the-sheet", 2.5, THICKNESS),
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 

@@ -1,6 +1,8 @@
 package craftmap.core.design;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import java.util.Optional;
@@ -19,18 +21,18 @@ public record Repeat(double pitchXMm, double pitchYMm, Offset offset) {
 
   /** Asks for a repeat; nothing across or down is no repeat. */
   static Optional<Repeat> ask(MeasureSheet sheet) {
-    double x = sheet.distance(KEY_X, "Repeat across; 0 for none", 0);
-    double y = sheet.distance(KEY_Y, "Repeat down; 0 for none", 0);
-    Offset offset = sheet.choice(KEY_OFFSET, "Columns", Offset.STRAIGHT);
+    double x = sheet.distance(KEY_X, "repeat-across-0-for-none", 0);
+    double y = sheet.distance(KEY_Y, "repeat-down-0-for-none", 0);
+    Offset offset = sheet.choice(KEY_OFFSET, "columns", Offset.STRAIGHT);
     if (x == 0 && y == 0) {
       return Optional.empty();
     }
     if (x == 0 || y == 0) {
       throw new RefusedInput(
-          x == 0 ? "Repeat across" : "Repeat down",
-          "0 mm",
-          "is missing while the print repeats by " + Decimals.show(x + y, 1) + " mm the other way",
-          "both, or neither");
+          x == 0 ? said("repeat-across") : said("repeat-down"),
+          said("0-mm"),
+          said("is-missing-while-the-print-repeats-by-the-other", mm(x + y)),
+          said("both-or-neither"));
     }
     return Optional.of(new Repeat(x, y, offset));
   }

@@ -1,5 +1,8 @@
 package craftmap.core.design;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -21,12 +24,15 @@ public record Stencil(
     Direction direction)
     implements StencilDesign {
   public Stencil {
-    naturalGapMm = LengthRange.DISTANCE.check("Natural gap", naturalGapMm);
-    registerPitchMm = LengthRange.DISTANCE.check("Register marks", registerPitchMm);
-    registerDownMm = LengthRange.DISTANCE.check("Register marks down", registerDownMm);
+    naturalGapMm = LengthRange.DISTANCE.check("natural-gap", naturalGapMm);
+    registerPitchMm = LengthRange.DISTANCE.check("register-marks", registerPitchMm);
+    registerDownMm = LengthRange.DISTANCE.check("register-marks-down", registerDownMm);
     if (usesBetweenWashes < 1) {
       throw new RefusedInput(
-          "Uses between washes", "" + usesBetweenWashes, "is not a count", "1 or more");
+          "uses-between-washes",
+          given(usesBetweenWashes),
+          said("is-not-a-count"),
+          said("1-or-more"));
     }
   }
 
@@ -35,10 +41,10 @@ public record Stencil(
     return new Stencil(
         card,
         open,
-        NaturalGap.ask(sheet, open.printed(0), "Gap it was drawn for", 24),
-        sheet.count("uses", "Uses between washes", 5, 1, 100),
-        sheet.distance("register", "Register marks apart; 0 for none", 0),
-        sheet.distance("registerDown", "Register marks from row to row; 0 for none", 0),
+        NaturalGap.ask(sheet, open.printed(0), "gap-it-was-drawn-for", 24),
+        sheet.count("uses", "uses-between-washes", 5, 1, 100),
+        sheet.distance("register", "register-marks-apart-0-for-none", 0),
+        sheet.distance("registerDown", "register-marks-from-row-to-row-0-for-none", 0),
         PlainSheet.direction(sheet, Direction.UPRIGHT));
   }
 

@@ -21,9 +21,9 @@ public record StencilRoll(
     return new StencilRoll(
         card,
         open,
-        NaturalGap.ask(sheet, open.printed(0), "Gap between repeats", 0),
-        sheet.size("roll", "Length of a full roll", 3000),
-        sheet.count("usesOnAPiece", "Uses of a length on one piece", 3, 1, 20),
+        NaturalGap.ask(sheet, open.printed(0), "gap-between-repeats", 0),
+        sheet.size("roll", "length-of-a-full-roll", 3000),
+        sheet.count("usesOnAPiece", "uses-of-a-length-on-one-piece", 3, 1, 20),
         PlainSheet.direction(sheet, Direction.TWO_WAYS));
   }
 

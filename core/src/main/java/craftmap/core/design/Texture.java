@@ -18,21 +18,21 @@ public record Texture(Card card, Picture pattern, Tool tool, double pasteMm, Dir
   private static final LengthRange PASTE = LengthRange.THICKNESS.upTo(15);
 
   static Texture read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
-    Tool tool = sheet.choice("tool", "Tool", Tool.PATTERN_ROLLER);
+    Tool tool = sheet.choice("tool", "tool", Tool.PATTERN_ROLLER);
     Picture pattern =
         drawn.orElseGet(
             () ->
                 Picture.bare(
-                    sheet.size("width", "Width of its face", 150),
+                    sheet.size("width", "width-of-its-face", 150),
                     sheet.size(
                         "height",
-                        tool == Tool.PATTERN_ROLLER ? "Circumference" : "Height of its face",
+                        tool == Tool.PATTERN_ROLLER ? "circumference" : "height-of-its-face",
                         tool == Tool.COMB ? 20 : 160)));
     return new Texture(
         card,
         pattern,
         tool,
-        sheet.length("paste", "Thickness of the paste", 1.5, PASTE),
+        sheet.length("paste", "thickness-of-the-paste", 1.5, PASTE),
         PlainSheet.direction(sheet, Direction.TWO_WAYS));
   }
 

@@ -13,7 +13,7 @@ public record Transfer(
 
   static Transfer read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture plain = PlainSheet.ask(sheet, drawn, 600, 450);
-    double rim = sheet.length("rim", "Bare rim of the carrier", 0, LengthRange.DISTANCE);
+    double rim = sheet.length("rim", "bare-rim-of-the-carrier", 0, LengthRange.DISTANCE);
     return new Transfer(
         card,
         plain,

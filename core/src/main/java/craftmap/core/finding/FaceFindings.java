@@ -1,6 +1,7 @@
 package craftmap.core.finding;
 
 import craftmap.core.lay.BlemishCover;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.PlanReading;

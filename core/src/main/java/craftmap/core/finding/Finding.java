@@ -1,5 +1,6 @@
 package craftmap.core.finding;
 
+import craftmap.core.measure.Figure;
 import java.util.List;
 
 /**

@@ -9,6 +9,7 @@ import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.lay.rule.Wording;
 import craftmap.core.lay.rule.ZoneArea;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;

@@ -17,6 +17,7 @@ import craftmap.core.lay.rule.Stand;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.rule.Wrapping;
 import craftmap.core.lay.sheet.Bends;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
 import craftmap.core.surface.Face;
@@ -186,8 +187,8 @@ public final class SheetFindings {
             FindingRule.THIN_OVER_GROUND,
             darker ? Level.RISK : Level.FINE,
             about,
-            new Figure.Shade(own),
-            new Figure.Shade(seen),
+            new Figure.Shade(own.hex()),
+            new Figure.Shade(seen.hex()),
             new Figure.Shift(shift)));
   }
 

@@ -16,11 +16,11 @@ public record BenchForm(
 
   static BenchForm read(MeasureSheet sheet) {
     return new BenchForm(
-        sheet.size("width", "Width", 1200),
-        sheet.size("depth", "Depth", 350),
-        sheet.size("height", "Height of the seat", 450),
-        sheet.distance("apron", "Apron", 110),
-        sheet.distance("rest", "Back rest, height", 0));
+        sheet.size("width", "width", 1200),
+        sheet.size("depth", "depth", 350),
+        sheet.size("height", "height-of-the-seat", 450),
+        sheet.distance("apron", "apron", 110),
+        sheet.distance("rest", "back-rest-height", 0));
   }
 
   @Override

@@ -22,11 +22,11 @@ public record BoxForm(Shape shape, double widthMm, double depthMm, double height
   }
 
   static BoxForm read(MeasureSheet sheet) {
-    Shape shape = sheet.choice("shape", "Shape from above", Shape.ROUND);
-    double width = sheet.size("width", shape == Shape.ROUND ? "Diameter" : "Width", 180);
-    double depth = shape == Shape.ROUND ? width : sheet.size("depth", "Depth", 140);
-    double height = sheet.size("height", "Height without the lid", 120);
-    double rim = sheet.length("lidRim", "Rim of the lid", 25, LengthRange.DISTANCE.upTo(height));
+    Shape shape = sheet.choice("shape", "shape-from-above", Shape.ROUND);
+    double width = sheet.size("width", shape == Shape.ROUND ? "diameter" : "width", 180);
+    double depth = shape == Shape.ROUND ? width : sheet.size("depth", "depth", 140);
+    double height = sheet.size("height", "height-without-the-lid", 120);
+    double rim = sheet.length("lidRim", "rim-of-the-lid", 25, LengthRange.DISTANCE.upTo(height));
     return new BoxForm(shape, width, depth, height, rim);
   }
 

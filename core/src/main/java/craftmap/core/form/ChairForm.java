@@ -18,16 +18,16 @@ public record ChairForm(
     implements Form {
 
   static ChairForm read(MeasureSheet sheet) {
-    double front = sheet.size("front", "Seat, along the front", 440);
+    double front = sheet.size("front", "seat-along-the-front", 440);
     return new ChairForm(
         front,
-        sheet.size("back", "Seat, along the back", 380),
-        sheet.size("depth", "Seat, front to back", 410),
-        sheet.size("seat", "Height of the seat", 450),
-        sheet.size("rest", "Back rest, height", 180),
-        sheet.distance("restUp", "Back rest, up from the seat", 250),
-        sheet.distance("apron", "Apron under the seat", 60),
-        sheet.distance("leg", "Front legs, width", 38));
+        sheet.size("back", "seat-along-the-back", 380),
+        sheet.size("depth", "seat-front-to-back", 410),
+        sheet.size("seat", "height-of-the-seat", 450),
+        sheet.size("rest", "back-rest-height", 180),
+        sheet.distance("restUp", "back-rest-up-from-the-seat", 250),
+        sheet.distance("apron", "apron-under-the-seat", 60),
+        sheet.distance("leg", "front-legs-width", 38));
   }
 
   @Override

@@ -7,16 +7,16 @@ import craftmap.core.surface.Edge;
 /** A chest with a flat lid: front in the middle, lid folded up, sides folded out. */
 public record ChestForm(double widthMm, double heightMm, double depthMm) implements Form {
   public ChestForm {
-    widthMm = LengthRange.SIZE.check("Width", widthMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
-    depthMm = LengthRange.SIZE.check("Depth", depthMm);
+    widthMm = LengthRange.SIZE.check("width", widthMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
+    depthMm = LengthRange.SIZE.check("depth", depthMm);
   }
 
   static ChestForm read(MeasureSheet sheet) {
     return new ChestForm(
-        sheet.size("width", "Width", 900),
-        sheet.size("height", "Height", 420),
-        sheet.size("depth", "Depth", 450));
+        sheet.size("width", "width", 900),
+        sheet.size("height", "height", 420),
+        sheet.size("depth", "depth", 450));
   }
 
   @Override

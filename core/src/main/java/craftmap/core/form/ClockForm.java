@@ -23,15 +23,15 @@ public record ClockForm(
   }
 
   static ClockForm read(MeasureSheet sheet) {
-    Shape shape = sheet.choice("shape", "Shape of the dial", Shape.ROUND);
-    double width = sheet.size("width", shape == Shape.ROUND ? "Diameter" : "Width", 300);
-    double height = shape == Shape.ROUND ? width : sheet.size("height", "Height", 300);
+    Shape shape = sheet.choice("shape", "shape-of-the-dial", Shape.ROUND);
+    double width = sheet.size("width", shape == Shape.ROUND ? "diameter" : "width", 300);
+    double height = shape == Shape.ROUND ? width : sheet.size("height", "height", 300);
     return new ClockForm(
         shape,
         width,
         height,
-        sheet.length("rim", "Depth of the rim", 25, LengthRange.DISTANCE.upTo(500)),
-        sheet.size("spindle", "Hole for the spindle", 8));
+        sheet.length("rim", "depth-of-the-rim", 25, LengthRange.DISTANCE.upTo(500)),
+        sheet.size("spindle", "hole-for-the-spindle", 8));
   }
 
   @Override

@@ -1,6 +1,8 @@
 package craftmap.core.form;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -37,18 +39,18 @@ public record CupboardForm(
     double door = heightMm - corniceMm - plinthMm - drawers * (drawerMm + gapMm);
     if (!Tolerance.EXACT.greater(door, LEAST_DOOR_MM)) {
       throw new RefusedInput(
-          "Height",
-          Decimals.show(heightMm, 1) + " mm",
-          "leaves no room for the doors over drawers and plinth",
-          "more height, or lower drawers, cornice and plinth");
+          "height",
+          mm(heightMm),
+          said("leaves-no-room-for-the-doors-over-drawers-and"),
+          said("more-height-or-lower-drawers-cornice-and-plinth"));
     }
     double wide = (widthMm - gapMm * (doors - 1)) / doors;
     if (panels > 0 && (!(2 * railMm < wide) || !((panels + 1) * railMm < door))) {
       throw new RefusedInput(
-          "Rail round the panels",
-          Decimals.show(railMm, 1) + " mm",
-          "leaves no panel",
-          "a narrower rail, or fewer panels");
+          "rail-round-the-panels",
+          mm(railMm),
+          said("leaves-no-panel"),
+          said("a-narrower-rail-or-fewer-panels"));
     }
   }
 
@@ -68,14 +70,14 @@ public record CupboardForm(
       int panels,
       int drawers,
       double plinth) {
-    double wide = sheet.size("width", "Width", width);
-    double high = sheet.size("height", "Height", height);
-    double deep = sheet.size("depth", "Depth", depth);
-    int doors = sheet.count("doors", "Doors", 2, 1, 4);
-    int inEach = sheet.count("panels", "Panels in each door", panels, 0, 4);
-    double rail = inEach > 0 ? sheet.size("rail", "Rail round the panels", 70) : 0;
-    int below = sheet.count("drawers", "Drawers below the doors", drawers, 0, 4);
-    double drawer = below > 0 ? sheet.size("drawer", "Height of a drawer", 220) : 0;
+    double wide = sheet.size("width", "width", width);
+    double high = sheet.size("height", "height", height);
+    double deep = sheet.size("depth", "depth", depth);
+    int doors = sheet.count("doors", "doors", 2, 1, 4);
+    int inEach = sheet.count("panels", "panels-in-each-door", panels, 0, 4);
+    double rail = inEach > 0 ? sheet.size("rail", "rail-round-the-panels", 70) : 0;
+    int below = sheet.count("drawers", "drawers-below-the-doors", drawers, 0, 4);
+    double drawer = below > 0 ? sheet.size("drawer", "height-of-a-drawer", 220) : 0;
     return new CupboardForm(
         wide,
         high,
@@ -85,9 +87,9 @@ public record CupboardForm(
         rail,
         below,
         drawer,
-        sheet.distance("cornice", "Cornice", drawers > 0 ? 80 : 0),
-        sheet.distance("plinth", "Plinth", plinth),
-        sheet.length("gap", "Gap between fronts", 4, LengthRange.DISTANCE.upTo(100)),
+        sheet.distance("cornice", "cornice", drawers > 0 ? 80 : 0),
+        sheet.distance("plinth", "plinth", plinth),
+        sheet.length("gap", "gap-between-fronts", 4, LengthRange.DISTANCE.upTo(100)),
         Hardware.read(sheet, Hardware.Kind.KNOB));
   }
 

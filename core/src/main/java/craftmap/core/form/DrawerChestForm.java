@@ -1,6 +1,9 @@
 package craftmap.core.form;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -49,10 +52,10 @@ public record DrawerChestForm(
     double room = heightMm - plinthMm - 2 * frameMm;
     if (Tolerance.EXACT.greater(high, room)) {
       throw new RefusedInput(
-          "Rows of drawers",
-          Decimals.show(high, 1) + " mm with their gaps",
-          "are taller than the chest",
-          "rows of at most " + Decimals.show(room, 1) + " mm together");
+          "rows-of-drawers",
+          said("with-their-gaps", mm(high)),
+          said("are-taller-than-the-chest"),
+          said("rows-of-at-most-together", mm(room)));
     }
     for (int i = 0; i < rows.size(); i++) {
       List<Double> widths = rows.get(i).widthsMm();
@@ -61,30 +64,30 @@ public record DrawerChestForm(
       double across = widthMm - 2 * frameMm;
       if (Tolerance.EXACT.greater(wide, across)) {
         throw new RefusedInput(
-            "Row " + (i + 1),
-            Decimals.show(wide, 1) + " mm with its gaps",
-            "is wider than the chest",
-            "fronts of at most " + Decimals.show(across, 1) + " mm together");
+            said("row", given((i + 1))),
+            said("with-its-gaps", mm(wide)),
+            said("is-wider-than-the-chest"),
+            said("fronts-of-at-most-together", mm(across)));
       }
     }
   }
 
   static DrawerChestForm read(MeasureSheet sheet) {
-    double width = sheet.size("width", "Width", 800);
-    double height = sheet.size("height", "Height", 900);
-    double depth = sheet.size("depth", "Depth", 450);
-    int count = sheet.count("rows", "Rows of drawers", 3, 1, MOST_ROWS);
+    double width = sheet.size("width", "width", 800);
+    double height = sheet.size("height", "height", 900);
+    double depth = sheet.size("depth", "depth", 450);
+    int count = sheet.count("rows", "rows-of-drawers", 3, 1, MOST_ROWS);
     Hardware hardware = Hardware.read(sheet, Hardware.Kind.TWO_KNOBS);
-    Fit fit = sheet.choice("fit", "Fronts", Fit.OVERLAY);
-    double frame = fit == Fit.INSET ? sheet.size("frame", "Frame round the fronts", 22) : 0;
-    double gap = sheet.length("gap", "Gap between fronts", 4, LengthRange.DISTANCE.upTo(100));
-    double plinth = sheet.distance("plinth", "Plinth", 70);
+    Fit fit = sheet.choice("fit", "fronts", Fit.OVERLAY);
+    double frame = fit == Fit.INSET ? sheet.size("frame", "frame-round-the-fronts", 22) : 0;
+    double gap = sheet.length("gap", "gap-between-fronts", 4, LengthRange.DISTANCE.upTo(100));
+    double plinth = sheet.distance("plinth", "plinth", 70);
     double high = Math.max(1, (height - plinth - 2 * frame - gap * (count - 1)) / count);
     List<Row> rows = new ArrayList<>();
     for (int row = 1; row <= count; row++) {
-      double rowHeight = sheet.size("row" + row, "Row " + row + ", height", high);
+      double rowHeight = sheet.size("row" + row, said("row-height", given(row)), high);
       int fronts =
-          sheet.count("row" + row + ".fronts", "Row " + row + ", fronts", 1, 1, MOST_FRONTS);
+          sheet.count("row" + row + ".fronts", said("row-fronts", given(row)), 1, 1, MOST_FRONTS);
       double across = Math.max(1, (width - 2 * frame - gap * (fronts - 1)) / fronts);
       List<Double> widths = new ArrayList<>();
       for (int front = 1; front <= fronts; front++) {
@@ -93,7 +96,7 @@ public record DrawerChestForm(
                 ? across
                 : sheet.size(
                     "row" + row + ".front" + front,
-                    "Row " + row + ", front " + front + ", width",
+                    said("row-front-width", given(row), given(front)),
                     across));
       }
       rows.add(new Row(rowHeight, widths));

@@ -14,7 +14,7 @@ public record FrameForm(FrameOutline outline, double edgeMm) implements Form {
   static FrameForm read(MeasureSheet sheet) {
     return new FrameForm(
         FrameOutline.read(sheet),
-        sheet.length("edge", "Depth of the edge", 20, LengthRange.DISTANCE.upTo(300)));
+        sheet.length("edge", "depth-of-the-edge", 20, LengthRange.DISTANCE.upTo(300)));
   }
 
   @Override

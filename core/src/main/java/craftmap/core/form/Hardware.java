@@ -24,12 +24,12 @@ record Hardware(Kind kind, double spacingMm) {
   }
 
   static Hardware read(MeasureSheet sheet, Kind typical) {
-    Kind kind = sheet.choice("hardware", "Hardware on each front", typical);
+    Kind kind = sheet.choice("hardware", "hardware-on-each-front", typical);
     double spacing =
         kind == Kind.PULL
-            ? sheet.size("pull", "Pull, hole to hole", USUAL_PULL_MM)
+            ? sheet.size("pull", "pull-hole-to-hole", USUAL_PULL_MM)
             : kind == Kind.TWO_KNOBS
-                ? sheet.distance("knobs", "Knob to knob, 0 for half the front", 0)
+                ? sheet.distance("knobs", "knob-to-knob-0-for-half-the-front", 0)
                 : 0;
     return new Hardware(kind, spacing);
   }

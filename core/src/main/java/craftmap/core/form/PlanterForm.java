@@ -16,14 +16,14 @@ public record PlanterForm(double topMm, double bottomMm, double slantMm, double 
     implements Form {
 
   static PlanterForm read(MeasureSheet sheet) {
-    double top = sheet.size("top", "Circumference at the top", 754);
-    double bottom = sheet.size("bottom", "Circumference at the bottom", 565);
-    double slant = sheet.size("slant", "Slant, along the wall", 230);
+    double top = sheet.size("top", "circumference-at-the-top", 754);
+    double bottom = sheet.size("bottom", "circumference-at-the-bottom", 565);
+    double slant = sheet.size("slant", "slant-along-the-wall", 230);
     return new PlanterForm(
         top,
         bottom,
         slant,
-        sheet.length("rimFree", "Rim left free", 0, LengthRange.DISTANCE.upTo(slant)));
+        sheet.length("rimFree", "rim-left-free", 0, LengthRange.DISTANCE.upTo(slant)));
   }
 
   @Override

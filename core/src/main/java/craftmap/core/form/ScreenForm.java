@@ -1,6 +1,8 @@
 package craftmap.core.form;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -27,27 +29,27 @@ public record ScreenForm(
   public ScreenForm {
     if (insets > 0 && (!(2 * railMm < widthMm) || !((insets + 1) * railMm < heightMm))) {
       throw new RefusedInput(
-          "Rail round the insets",
-          Decimals.show(railMm, 1) + " mm",
-          "leaves no inset",
-          "a narrower rail, or fewer insets");
+          "rail-round-the-insets",
+          mm(railMm),
+          said("leaves-no-inset"),
+          said("a-narrower-rail-or-fewer-insets"));
     }
   }
 
   static ScreenForm read(MeasureSheet sheet) {
-    int panels = sheet.count("panels", "Panels", 3, 1, 12);
-    double width = sheet.size("width", "Width of a panel", 400);
-    double height = sheet.size("height", "Height of a panel", 1650);
-    int insets = sheet.count("insets", "Insets in each panel", 1, 0, 4);
-    double rail = insets > 0 ? sheet.size("rail", "Rail round the insets", 40) : 0;
+    int panels = sheet.count("panels", "panels", 3, 1, 12);
+    double width = sheet.size("width", "width-of-a-panel", 400);
+    double height = sheet.size("height", "height-of-a-panel", 1650);
+    int insets = sheet.count("insets", "insets-in-each-panel", 1, 0, 4);
+    double rail = insets > 0 ? sheet.size("rail", "rail-round-the-insets", 40) : 0;
     return new ScreenForm(
         panels,
         width,
         height,
         insets,
         rail,
-        sheet.length("gap", "Gap at the hinges", 4, LengthRange.DISTANCE.upTo(100)),
-        sheet.distance("foot", "Feet under the panels", 50));
+        sheet.length("gap", "gap-at-the-hinges", 4, LengthRange.DISTANCE.upTo(100)),
+        sheet.distance("foot", "feet-under-the-panels", 50));
   }
 
   @Override

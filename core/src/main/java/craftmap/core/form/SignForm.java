@@ -19,26 +19,26 @@ public record SignForm(Outline board, double edgeMm) implements Form {
   }
 
   static SignForm read(MeasureSheet sheet) {
-    Shape shape = sheet.choice("shape", "Shape", Shape.RECTANGLE);
-    double width = sheet.size("width", "Width", 600);
-    double height = sheet.size("height", "Height", 250);
+    Shape shape = sheet.choice("shape", "shape", Shape.RECTANGLE);
+    double width = sheet.size("width", "width", 600);
+    double height = sheet.size("height", "height", 250);
     double half = Math.min(width, height) / 2;
     Outline board =
         switch (shape) {
           case RECTANGLE -> new RectangleOutline(width, height);
           case ROUNDED ->
               new RoundedOutline(
-                  width, height, sheet.size("radius", "Radius of the corners", Math.min(30, half)));
+                  width, height, sheet.size("radius", "radius-of-the-corners", Math.min(30, half)));
           case ARCHED ->
               new ArchOutline(
                   width,
                   height,
-                  sheet.size("rise", "Rise of the arch", Math.min(60, half)),
+                  sheet.size("rise", "rise-of-the-arch", Math.min(60, half)),
                   ArchOutline.Curve.SEGMENT);
           case OVAL -> new OvalOutline(width, height);
         };
     return new SignForm(
-        board, sheet.length("edge", "Depth of the edge", 18, LengthRange.DISTANCE.upTo(300)));
+        board, sheet.length("edge", "depth-of-the-edge", 18, LengthRange.DISTANCE.upTo(300)));
   }
 
   @Override

@@ -8,7 +8,7 @@ public record SingleFaceForm(double widthMm, double heightMm) implements Form {
 
   static SingleFaceForm read(MeasureSheet sheet) {
     return new SingleFaceForm(
-        sheet.size("width", "Width", 400), sheet.size("height", "Height", 300));
+        sheet.size("width", "width", 400), sheet.size("height", "height", 300));
   }
 
   @Override

@@ -15,10 +15,10 @@ public record StepStoolForm(double widthMm, int steps, double riseMm, double tre
 
   static StepStoolForm read(MeasureSheet sheet) {
     return new StepStoolForm(
-        sheet.size("width", "Width", 400),
-        sheet.count("steps", "Steps", 2, 1, 4),
-        sheet.size("rise", "Rise of a step", 210),
-        sheet.size("tread", "Depth of a step", 200));
+        sheet.size("width", "width", 400),
+        sheet.count("steps", "steps", 2, 1, 4),
+        sheet.size("rise", "rise-of-a-step", 210),
+        sheet.size("tread", "depth-of-a-step", 200));
   }
 
   @Override

@@ -1,6 +1,8 @@
 package craftmap.core.form;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -30,20 +32,17 @@ public record TableForm(
   public TableForm {
     if (apronMm > 0 && !(2 * insetMm < Math.min(widthMm, depthMm))) {
       throw new RefusedInput(
-          "Apron, set back",
-          Decimals.show(insetMm, 1) + " mm",
-          "leaves no apron",
-          "less than half the top");
+          "apron-set-back", mm(insetMm), said("leaves-no-apron"), said("less-than-half-the-top"));
     }
   }
 
   static TableForm read(MeasureSheet sheet) {
-    Shape shape = sheet.choice("shape", "Shape of the top", Shape.ROUND);
-    double width = sheet.size("width", shape == Shape.ROUND ? "Diameter" : "Width", 900);
-    double depth = shape == Shape.ROUND ? width : sheet.size("depth", "Depth", 600);
-    double edge = sheet.length("edge", "Depth of the edge", 22, LengthRange.DISTANCE.upTo(300));
-    double apron = sheet.distance("apron", "Apron", 80);
-    double inset = apron > 0 ? sheet.distance("inset", "Apron, set back", 40) : 0;
+    Shape shape = sheet.choice("shape", "shape-of-the-top", Shape.ROUND);
+    double width = sheet.size("width", shape == Shape.ROUND ? "diameter" : "width", 900);
+    double depth = shape == Shape.ROUND ? width : sheet.size("depth", "depth", 600);
+    double edge = sheet.length("edge", "depth-of-the-edge", 22, LengthRange.DISTANCE.upTo(300));
+    double apron = sheet.distance("apron", "apron", 80);
+    double inset = apron > 0 ? sheet.distance("inset", "apron-set-back", 40) : 0;
     return new TableForm(shape, width, depth, edge, apron, inset);
   }
 

@@ -15,15 +15,15 @@ public record TrayForm(double widthMm, double depthMm, double rimMm, double hand
     implements Form {
 
   static TrayForm read(MeasureSheet sheet) {
-    double width = sheet.size("width", "Width inside", 420);
-    double depth = sheet.size("depth", "Depth inside", 300);
-    double rim = sheet.size("rim", "Raised edge", 60);
+    double width = sheet.size("width", "width-inside", 420);
+    double depth = sheet.size("depth", "depth-inside", 300);
+    double rim = sheet.size("rim", "raised-edge", 60);
     return new TrayForm(
         width,
         depth,
         rim,
         sheet.length(
-            "handHold", "Hand holds, width; 0 for none", 90, LengthRange.DISTANCE.upTo(depth)));
+            "handHold", "hand-holds-width-0-for-none", 90, LengthRange.DISTANCE.upTo(depth)));
   }
 
   @Override

@@ -62,27 +62,27 @@ public record VesselForm(
       double rimFree,
       boolean lid,
       double handle) {
-    double upper = sheet.size("top", "Circumference at the top of the body", top);
-    double lower = sheet.size("bottom", "Circumference at the bottom", bottom);
-    double wall = sheet.size("slant", "Body, along the wall", slant);
-    double rise = sheet.distance("shoulder", "Shoulder, along the slope; 0 for none", shoulder);
+    double upper = sheet.size("top", "circumference-at-the-top-of-the-body", top);
+    double lower = sheet.size("bottom", "circumference-at-the-bottom", bottom);
+    double wall = sheet.size("slant", "body-along-the-wall", slant);
+    double rise = sheet.distance("shoulder", "shoulder-along-the-slope-0-for-none", shoulder);
     double throat =
-        rise > 0 ? sheet.size("neck", "Circumference of the neck", neck > 0 ? neck : upper / 2) : 0;
+        rise > 0 ? sheet.size("neck", "circumference-of-the-neck", neck > 0 ? neck : upper / 2) : 0;
     double throatHeight =
-        rise > 0 ? sheet.distance("neckHeight", "Neck, height; 0 for none", neckHeight) : 0;
+        rise > 0 ? sheet.distance("neckHeight", "neck-height-0-for-none", neckHeight) : 0;
     double topmost = throatHeight > 0 ? throatHeight : rise > 0 ? rise : wall;
     double free =
         sheet.length(
             "rimFree",
-            "Rim left free",
+            "rim-left-free",
             Math.min(rimFree, topmost / 2),
             LengthRange.DISTANCE.upTo(topmost));
-    double across = sheet.distance("lid", "Lid, diameter; 0 for none", lid ? 90 : 0);
-    double lidRim = across > 0 ? sheet.distance("lidRim", "Lid, rim", 18) : 0;
+    double across = sheet.distance("lid", "lid-diameter-0-for-none", lid ? 90 : 0);
+    double lidRim = across > 0 ? sheet.distance("lidRim", "lid-rim", 18) : 0;
     double strip =
         sheet.length(
             "handle",
-            "Handle, width of its strip; 0 for none",
+            "handle-width-of-its-strip-0-for-none",
             handle,
             LengthRange.DISTANCE.upTo(Math.min(upper, lower) / 2));
     return new VesselForm(

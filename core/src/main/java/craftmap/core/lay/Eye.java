@@ -1,5 +1,8 @@
 package craftmap.core.lay;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.chance.Dice;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.LengthRange;
@@ -31,12 +34,15 @@ public record Eye(double wobbleMm, double wobbleDeg, int seed, List<Held> held) 
   public record Held(int item, Point at, double turnDeg) {}
 
   public Eye {
-    wobbleMm = WOBBLE.check("Off its place by at most", wobbleMm);
-    wobbleDeg = TURN.check("Turned by at most", wobbleDeg);
+    wobbleMm = WOBBLE.check("off-its-place-by-at-most", wobbleMm);
+    wobbleDeg = TURN.check("turned-by-at-most", wobbleDeg);
     held = List.copyOf(held);
     if (held.size() > MOST_HELD) {
       throw new RefusedInput(
-          "Copies put by hand", "" + held.size(), "are too many", "at most " + MOST_HELD);
+          "copies-put-by-hand",
+          given(held.size()),
+          said("are-too-many"),
+          said("at-most", given(MOST_HELD)));
     }
   }
 

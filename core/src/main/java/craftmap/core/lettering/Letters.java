@@ -1,5 +1,9 @@
 package craftmap.core.lettering;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
@@ -21,7 +25,10 @@ public record Letters(String text, LetterStyle style, double trackingShare) {
     text = text == null ? "" : text.strip().replaceAll("\\s+", " ");
     if (text.length() > LONGEST) {
       throw new RefusedInput(
-          "Words", text.length() + " characters", "are too long", "at most " + LONGEST);
+          "words",
+          said("characters", count(text.length())),
+          said("are-too-long"),
+          said("at-most", given(LONGEST)));
     }
     Letterforms forms = style.letterforms();
     String missing =
@@ -32,7 +39,10 @@ public record Letters(String text, LetterStyle style, double trackingShare) {
             .collect(Collectors.joining(" "));
     if (!missing.isEmpty()) {
       throw new RefusedInput(
-          "Words", missing, "has no letter in this style", "other signs, or another style");
+          "words",
+          given(missing),
+          said("has-no-letter-in-this-style"),
+          said("other-signs-or-another-style"));
     }
   }
 

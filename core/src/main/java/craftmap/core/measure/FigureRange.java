@@ -1,5 +1,8 @@
 package craftmap.core.measure;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 /**
  * Which figures a field accepts that is not a length, with its unit: shares, minutes, volumes.
  *
@@ -20,15 +23,23 @@ public record FigureRange(String unit, double least, double most, int places) {
    *
    * @throws RefusedInput naming {@code field} otherwise
    */
-  public double check(String field, double figure) {
+  public double check(Figure field, double figure) {
     if (!Double.isFinite(figure)) {
-      throw new RefusedInput(field, String.valueOf(figure), "is not a figure", accepted());
+      throw new RefusedInput(field, given(figure), said("is-not-a-figure"), accepted());
     }
     if (figure < least || figure > most) {
       throw new RefusedInput(
-          field, show(figure), figure < least ? "is too small" : "is too large", accepted());
+          field,
+          given(show(figure)),
+          said(figure < least ? "is-too-small" : "is-too-large"),
+          accepted());
     }
     return figure + 0.0;
+  }
+
+  /** Of a field whose name has no figures in it. */
+  public double check(String field, double figure) {
+    return check(said(field), figure);
   }
 
   /** The figure with its unit. */
@@ -36,7 +47,7 @@ public record FigureRange(String unit, double least, double most, int places) {
     return Decimals.show(figure, places) + (unit.isEmpty() ? "" : " " + unit);
   }
 
-  private String accepted() {
-    return "a figure from " + Decimals.show(least, places) + " to " + show(most);
+  private Figure accepted() {
+    return said("a-figure-from-to", given(Decimals.show(least, places)), given(show(most)));
   }
 }

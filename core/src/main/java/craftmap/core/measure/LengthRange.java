@@ -1,6 +1,10 @@
 package craftmap.core.measure;
 
-/** Which lengths a field accepts, with the sentence that says so. */
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
+/** Which lengths a field accepts. */
 public record LengthRange(double leastMm, boolean leastIncluded, double mostMm) {
   /** The size of a thing: above nothing, up to 20 m. */
   public static final LengthRange SIZE = new LengthRange(0, false, Length.LONGEST.mm());
@@ -29,36 +33,33 @@ public record LengthRange(double leastMm, boolean leastIncluded, double mostMm) 
    *
    * @throws RefusedInput naming {@code field} and {@code asGiven} otherwise
    */
-  public double check(String field, double mm, String asGiven) {
-    String accepted = accepted();
+  public double check(Figure field, double mm, Figure asGiven) {
     if (!Double.isFinite(mm)) {
-      throw new RefusedInput(field, asGiven, "is not a length", accepted);
+      throw new RefusedInput(field, asGiven, said("is-not-a-length"), accepted());
     }
     if (leastIncluded ? mm < leastMm : !(mm > leastMm)) {
-      String fault = mm < 0 ? "is below nothing" : "is too small";
-      throw new RefusedInput(field, asGiven, fault, accepted);
+      Figure fault = mm < 0 ? said("is-below-nothing") : said("is-too-small");
+      throw new RefusedInput(field, asGiven, fault, accepted());
     }
     if (mm > mostMm) {
-      throw new RefusedInput(field, asGiven, "is too long", accepted);
+      throw new RefusedInput(field, asGiven, said("is-too-long"), accepted());
     }
     return mm + 0.0;
   }
 
+  public double check(Figure field, double mm) {
+    return check(field, mm, Double.isFinite(mm) ? mm(mm) : given(mm));
+  }
+
+  /** Of a field whose name has no figures in it. */
   public double check(String field, double mm) {
-    return check(field, mm, Double.isFinite(mm) ? plain(mm) + " mm" : String.valueOf(mm));
+    return check(said(field), mm);
   }
 
-  private String accepted() {
-    return "a length %s %s and up to %s"
-        .formatted(
-            leastIncluded ? "from" : "above",
-            leastMm == 0 ? "0" : plain(leastMm) + " mm",
-            mostMm >= 1000 && mostMm % 1000 == 0
-                ? plain(mostMm / 1000) + " m"
-                : plain(mostMm) + " mm");
-  }
-
-  private static String plain(double value) {
-    return Decimals.show(value, 2);
+  private Figure accepted() {
+    return said(
+        leastIncluded ? "a-length-from-and-up-to" : "a-length-above-and-up-to",
+        mm(leastMm),
+        mm(mostMm));
   }
 }

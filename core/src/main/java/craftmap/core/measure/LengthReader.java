@@ -1,5 +1,8 @@
 package craftmap.core.measure;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -11,7 +14,7 @@ import java.util.regex.Pattern;
  * bare number takes the studio's unit.
  */
 public final class LengthReader {
-  private static final String EXAMPLES = "a length such as 17 3/8\", 1' 5\", 441 mm or 44.1 cm";
+  private static final Figure EXAMPLES = said("a-length-such-as-17-3-8-1-5");
   private static final int LONGEST_TEXT = 40;
 
   private static final Map<Character, String> VULGAR =
@@ -49,14 +52,17 @@ public final class LengthReader {
    *
    * @throws RefusedInput when it is not a length
    */
-  public static Length read(String field, String text, LengthUnit bareUnit) {
+  public static Length read(Figure field, String text, LengthUnit bareUnit) {
     String given = text == null ? "" : text.strip();
     if (given.isEmpty()) {
-      throw new RefusedInput(field, "empty", "has no length yet", EXAMPLES);
+      throw new RefusedInput(field, said("empty"), said("has-no-length-yet"), EXAMPLES);
     }
     if (given.length() > LONGEST_TEXT) {
       throw new RefusedInput(
-          field, given.substring(0, LONGEST_TEXT) + "…", "is not a length", EXAMPLES);
+          field,
+          said("shortened", given(given.substring(0, LONGEST_TEXT))),
+          said("is-not-a-length"),
+          EXAMPLES);
     }
     String plain = plain(given);
     Matcher feet = FEET.matcher(plain);
@@ -72,17 +78,17 @@ public final class LengthReader {
   }
 
   /** Reads and checks in one go. */
-  public static Length read(String field, String text, LengthUnit bareUnit, LengthRange range) {
+  public static Length read(Figure field, String text, LengthUnit bareUnit, LengthRange range) {
     Length read = read(field, text, bareUnit);
-    range.check(field, read.mm(), text.strip());
+    range.check(field, read.mm(), given(text.strip()));
     return read;
   }
 
   private static double single(
-      String field, String given, String text, LengthUnit bareUnit, boolean inchesOnly) {
+      Figure field, String given, String text, LengthUnit bareUnit, boolean inchesOnly) {
     Matcher m = SINGLE.matcher(text);
     if (!m.matches()) {
-      throw new RefusedInput(field, given, "is not a length", EXAMPLES);
+      throw new RefusedInput(field, given(given), said("is-not-a-length"), EXAMPLES);
     }
     double number;
     if (m.group("whole") != null) {
@@ -101,15 +107,15 @@ public final class LengthReader {
           default -> Length.MM_PER_INCH;
         };
     if (inchesOnly && (unitMm != Length.MM_PER_INCH || !m.group("sign").isEmpty())) {
-      throw new RefusedInput(field, given, "mixes feet with something else", EXAMPLES);
+      throw new RefusedInput(field, given(given), said("mixes-feet-with-something-else"), EXAMPLES);
     }
     return (m.group("sign").equals("-") ? -number : number) * unitMm;
   }
 
-  private static double ratio(String field, String given, String over, String under) {
+  private static double ratio(Figure field, String given, String over, String under) {
     double divisor = decimal(under);
     if (divisor == 0) {
-      throw new RefusedInput(field, given, "divides by nothing", EXAMPLES);
+      throw new RefusedInput(field, given(given), said("divides-by-nothing"), EXAMPLES);
     }
     return decimal(over) / divisor;
   }

@@ -1,5 +1,8 @@
 package craftmap.core.measure;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -19,25 +22,31 @@ public final class MeasureSheet {
       permits LengthEntry, CountEntry, FigureEntry, ChoiceEntry, ColourEntry {
     String key();
 
-    String label();
+    /** What is asked, by its code. */
+    Figure.Said label();
 
     /** True when it was measured, false while the typical value stands in. */
     boolean taken();
   }
 
-  public record LengthEntry(String key, String label, double mm, LengthRange range, boolean taken)
+  public record LengthEntry(
+      String key, Figure.Said label, double mm, LengthRange range, boolean taken)
       implements Entry {}
 
-  public record CountEntry(String key, String label, int count, int least, int most, boolean taken)
+  public record CountEntry(
+      String key, Figure.Said label, int count, int least, int most, boolean taken)
       implements Entry {}
 
   public record FigureEntry(
-      String key, String label, double figure, FigureRange range, boolean taken) implements Entry {}
+      String key, Figure.Said label, double figure, FigureRange range, boolean taken)
+      implements Entry {}
 
-  public record ColourEntry(String key, String label, String hex, boolean taken) implements Entry {}
+  public record ColourEntry(String key, Figure.Said label, String hex, boolean taken)
+      implements Entry {}
 
   public record ChoiceEntry(
-      String key, String label, String choice, List<String> among, boolean taken) implements Entry {
+      String key, Figure.Said label, String choice, List<String> among, boolean taken)
+      implements Entry {
     public ChoiceEntry {
       among = List.copyOf(among);
     }
@@ -87,15 +96,27 @@ public final class MeasureSheet {
 
   /** The size of a thing, above nothing. */
   public double size(String key, String label, double typicalMm) {
+    return size(key, said(label), typicalMm);
+  }
+
+  public double size(String key, Figure.Said label, double typicalMm) {
     return length(key, label, typicalMm, LengthRange.SIZE);
   }
 
   /** A distance that may be nothing. */
   public double distance(String key, String label, double typicalMm) {
+    return distance(key, said(label), typicalMm);
+  }
+
+  public double distance(String key, Figure.Said label, double typicalMm) {
     return length(key, label, typicalMm, LengthRange.DISTANCE);
   }
 
   public double length(String key, String label, double typicalMm, LengthRange range) {
+    return length(key, said(label), typicalMm, range);
+  }
+
+  public double length(String key, Figure.Said label, double typicalMm, LengthRange range) {
     Double given = numbers.get(key);
     double mm =
         given == null
@@ -106,25 +127,33 @@ public final class MeasureSheet {
   }
 
   public int count(String key, String label, int typical, int least, int most) {
+    return count(key, said(label), typical, least, most);
+  }
+
+  public int count(String key, Figure.Said label, int typical, int least, int most) {
     Double given = numbers.get(key);
     int count = given == null ? typical : checked(() -> whole(label, given, least, most), typical);
     entries.add(new CountEntry(key, label, count, least, most, given != null));
     return count;
   }
 
-  private static int whole(String label, double count, int least, int most) {
+  private static int whole(Figure label, double count, int least, int most) {
     if (!(count >= least && count <= most) || count != Math.rint(count)) {
       throw new RefusedInput(
           label,
-          Decimals.show(Double.isFinite(count) ? count : 0, 2),
-          "is not a number that is possible here",
-          "a whole number from " + least + " to " + most);
+          given(Decimals.show(Double.isFinite(count) ? count : 0, 2)),
+          said("is-not-a-number-that-is-possible-here"),
+          said("a-whole-number-from-to", given(least), given(most)));
     }
     return (int) count;
   }
 
   /** A figure that is no length: minutes, a share, a volume. */
   public double figure(String key, String label, double typical, FigureRange range) {
+    return figure(key, said(label), typical, range);
+  }
+
+  public double figure(String key, Figure.Said label, double typical, FigureRange range) {
     Double given = numbers.get(key);
     double figure =
         given == null
@@ -135,28 +164,41 @@ public final class MeasureSheet {
   }
 
   public boolean yes(String key, String label, boolean typical) {
+    return yes(key, said(label), typical);
+  }
+
+  public boolean yes(String key, Figure.Said label, boolean typical) {
     return choice(key, label, typical ? YesNo.YES : YesNo.NO) == YesNo.YES;
   }
 
   /** A colour as six figures behind a hash. */
   public String colour(String key, String label, String typicalHex) {
+    return colour(key, said(label), typicalHex);
+  }
+
+  public String colour(String key, Figure.Said label, String typicalHex) {
     String given = choices.get(key);
     String hex = given == null ? typicalHex : checked(() -> hex(label, given), typicalHex);
     entries.add(new ColourEntry(key, label, hex, given != null));
     return hex;
   }
 
-  private static String hex(String label, String given) {
+  private static String hex(Figure label, String given) {
     String hex = given.strip().toUpperCase(Locale.ENGLISH);
     if (!hex.matches("#[0-9A-F]{6}")) {
       String shown = hex.substring(0, Math.min(20, hex.length()));
-      throw new RefusedInput(label, shown, "is not a colour", "a colour such as #1F4650");
+      throw new RefusedInput(
+          label, given(shown), said("is-not-a-colour"), said("a-colour-such-as-1f4650"));
     }
     return hex;
   }
 
   /** One of a few ways; the typical one stands in until one is chosen. */
   public <E extends Enum<E>> E choice(String key, String label, E typical) {
+    return choice(key, said(label), typical);
+  }
+
+  public <E extends Enum<E>> E choice(String key, Figure.Said label, E typical) {
     List<E> among = List.of(typical.getDeclaringClass().getEnumConstants());
     String given = choices.get(key);
     E chosen = given == null ? typical : checked(() -> among(label, given, among), typical);
@@ -165,7 +207,7 @@ public final class MeasureSheet {
     return chosen;
   }
 
-  private static <E extends Enum<E>> E among(String label, String given, List<E> among) {
+  private static <E extends Enum<E>> E among(Figure label, String given, List<E> among) {
     return among.stream()
         .filter(e -> e.name().equals(given))
         .findFirst()
@@ -173,14 +215,9 @@ public final class MeasureSheet {
             () ->
                 new RefusedInput(
                     label,
-                    given.substring(0, Math.min(LONGEST_NOTE, given.length())),
-                    "is not on offer",
-                    String.join(", ", among.stream().map(MeasureSheet::plain).toList())
-                        .toLowerCase(Locale.ENGLISH)));
-  }
-
-  private static String plain(Enum<?> value) {
-    return value.name().replace('_', ' ');
+                    given(given.substring(0, Math.min(LONGEST_NOTE, given.length()))),
+                    said("is-not-on-offer"),
+                    new Figure.Among(among.stream().map(Enum::name).toList())));
   }
 
   /** Every question that was asked, in its order. */

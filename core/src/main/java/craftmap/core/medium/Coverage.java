@@ -15,9 +15,9 @@ public record Coverage(Colour colour, double spreadM2PerLitre, int coats, Hiding
 
   static Coverage read(MeasureSheet label, Coverage typical) {
     return new Coverage(
-        new Colour(label.colour("colour", "Colour when dry", typical.colour.hex())),
-        label.figure("spread", "Spread", typical.spreadM2PerLitre, FigureRange.SPREAD),
-        label.count("coats", "Coats, usually", typical.coats, 1, MOST_COATS),
-        label.choice("hiding", "Hides", typical.hiding));
+        new Colour(label.colour("colour", "colour-when-dry", typical.colour.hex())),
+        label.figure("spread", "spread", typical.spreadM2PerLitre, FigureRange.SPREAD),
+        label.count("coats", "coats-usually", typical.coats, 1, MOST_COATS),
+        label.choice("hiding", "hides", typical.hiding));
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.medium;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -25,23 +28,23 @@ public record Drying(
   public Drying {
     if (recoatTo.isPresent() && recoatTo.get().compareTo(recoatFrom) < 0) {
       throw new RefusedInput(
-          "Recoat until",
-          show(recoatTo.get()),
-          "is before the coat may be gone over",
-          "0 for no end, or at least " + show(recoatFrom));
+          "recoat-until",
+          given(show(recoatTo.get())),
+          said("is-before-the-coat-may-be-gone-over"),
+          said("0-for-no-end-or-at-least", given(show(recoatFrom))));
     }
   }
 
   static Drying read(MeasureSheet label, Drying typical) {
     return new Drying(
-        minutes(label, "touchDry", "Touch-dry after", typical.touchDry),
-        minutes(label, "recoatFrom", "Next coat after", typical.recoatFrom),
-        maybe(label, "recoatTo", "Next coat no later than; 0 for no end", typical.recoatTo),
+        minutes(label, "touchDry", "touch-dry-after", typical.touchDry),
+        minutes(label, "recoatFrom", "next-coat-after", typical.recoatFrom),
+        maybe(label, "recoatTo", "next-coat-no-later-than-0-for-no-end", typical.recoatTo),
         Times.ofMinutes(
             label.figure(
-                    "cure", "Cured after", Times.minutes(typical.cure) / MINUTES_PER_HOUR, HOURS)
+                    "cure", "cured-after", Times.minutes(typical.cure) / MINUTES_PER_HOUR, HOURS)
                 * MINUTES_PER_HOUR),
-        maybe(label, "openTime", "Open time; 0 for none", typical.openTime));
+        maybe(label, "openTime", "open-time-0-for-none", typical.openTime));
   }
 
   private static Duration minutes(MeasureSheet label, String key, String name, Duration typical) {

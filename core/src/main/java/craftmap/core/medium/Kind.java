@@ -10,12 +10,12 @@ import java.util.Optional;
  */
 public record Kind(Role role, Optional<Role> alsoRole, Base base, Sheen sheen, SoldBy soldBy) {
   static Kind read(MeasureSheet label, Kind typical) {
-    Role role = label.choice("role", "Used as", typical.role);
+    Role role = label.choice("role", "used-as", typical.role);
     return new Kind(
         role,
         typical.alsoRole.filter(r -> r != role),
-        label.choice("base", "Base", typical.base),
-        label.choice("sheen", "Sheen", typical.sheen),
-        label.choice("soldBy", "Sold by", typical.soldBy));
+        label.choice("base", "base", typical.base),
+        label.choice("sheen", "sheen", typical.sheen),
+        label.choice("soldBy", "sold-by", typical.soldBy));
   }
 }

@@ -1,5 +1,9 @@
 package craftmap.core.medium;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 
@@ -15,10 +19,10 @@ public record Medium(
     name = name == null ? "" : name.strip();
     if (name.isEmpty() || name.length() > LONGEST_NAME) {
       throw new RefusedInput(
-          "Name",
-          name.isEmpty() ? "empty" : name.length() + " characters",
-          "cannot be used",
-          "a name of 1 to " + LONGEST_NAME + " characters");
+          "name",
+          name.isEmpty() ? said("empty") : said("characters", count(name.length())),
+          said("cannot-be-used"),
+          said("a-name-of-1-to-characters", given(LONGEST_NAME)));
     }
   }
 

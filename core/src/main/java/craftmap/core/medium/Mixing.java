@@ -1,5 +1,7 @@
 package craftmap.core.medium;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -20,19 +22,20 @@ public record Mixing(
   static Mixing read(MeasureSheet label, Mixing typical) {
     double partB =
         label.figure(
-            "partB", "Second part; 0 for none", typical.parts.map(Mix::partB).orElse(0.0), PARTS);
+            "partB", "second-part-0-for-none", typical.parts.map(Mix::partB).orElse(0.0), PARTS);
     double partA =
-        label.figure("partA", "First part", typical.parts.map(Mix::partA).orElse(1.0), PARTS);
+        label.figure("partA", "first-part", typical.parts.map(Mix::partA).orElse(1.0), PARTS);
     SoldBy by =
-        label.choice("mixedBy", "Parts by", typical.parts.map(Mix::by).orElse(SoldBy.VOLUME));
+        label.choice("mixedBy", "parts-by", typical.parts.map(Mix::by).orElse(SoldBy.VOLUME));
     if (partB > 0 && partA == 0) {
-      throw new RefusedInput("First part", "0 parts", "is no mix", "above 0 parts");
+      throw new RefusedInput(
+          "first-part", said("0-parts"), said("is-no-mix"), said("above-0-parts"));
     }
     return new Mixing(
         partB > 0 ? Optional.of(new Mix(partA, partB, by)) : Optional.empty(),
-        Drying.maybe(label, "potLife", "Pot life; 0 for none", typical.potLife),
+        Drying.maybe(label, "potLife", "pot-life-0-for-none", typical.potLife),
         label.figure(
-            "dilution", "Thinned by at most", typical.dilutionPercent, FigureRange.PERCENT),
-        label.figure("density", "Density", typical.densityGPerMl, FigureRange.DENSITY));
+            "dilution", "thinned-by-at-most", typical.dilutionPercent, FigureRange.PERCENT),
+        label.figure("density", "density", typical.densityGPerMl, FigureRange.DENSITY));
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.medium;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
@@ -13,12 +16,12 @@ public record Paint(String id, String name, Colour colour, double spreadM2PerLit
   public Paint {
     if (!(spreadM2PerLitre > 0) || !(spreadM2PerLitre <= 50)) {
       throw new RefusedInput(
-          "Spread",
+          "spread",
           Double.isFinite(spreadM2PerLitre)
-              ? Decimals.show(spreadM2PerLitre, 2) + " m2/l"
-              : String.valueOf(spreadM2PerLitre),
-          "is not what a label says",
-          "a spread above 0 and up to 50 m2/l");
+              ? said("m2-l", given(Decimals.show(spreadM2PerLitre, 2)))
+              : given(String.valueOf(spreadM2PerLitre)),
+          said("is-not-what-a-label-says"),
+          said("a-spread-above-0-and-up-to-50-m2"));
     }
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.medium;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 
 /**
@@ -29,7 +32,8 @@ public record StencilPaint(
 
   public StencilPaint {
     if (coats < 1 || coats > MOST_COATS) {
-      throw new RefusedInput("Coats", "" + coats, "is not a number of coats", "1 to " + MOST_COATS);
+      throw new RefusedInput(
+          "coats", given(coats), said("is-not-a-number-of-coats"), said("1-to", given(MOST_COATS)));
     }
   }
 

@@ -35,13 +35,13 @@ public record Tool(String id, String name, Kind kind, double coversM2PerMin, dou
   public static Tool read(String id, String name, MeasureSheet sheet) {
     return sheet.make(
         () -> {
-          Kind kind = sheet.choice("kind", "Tool", Kind.BRUSH);
+          Kind kind = sheet.choice("kind", "tool", Kind.BRUSH);
           return new Tool(
               id,
               name,
               kind,
-              sheet.figure("covers", "Covers", kind.typicalCover, COVER),
-              sheet.figure("loss", "Stays in it", kind.typicalLossPercent, FigureRange.PERCENT)
+              sheet.figure("covers", "covers", kind.typicalCover, COVER),
+              sheet.figure("loss", "stays-in-it", kind.typicalLossPercent, FigureRange.PERCENT)
                   / 100);
         });
   }

@@ -12,9 +12,9 @@ public record Wear(
     double minimumCelsius, boolean sandable, boolean needsSeal, WaterResistance water) {
   static Wear read(MeasureSheet label, Wear typical) {
     return new Wear(
-        label.figure("minimum", "No colder than", typical.minimumCelsius, FigureRange.CELSIUS),
-        label.yes("sandable", "May be sanded", typical.sandable),
-        label.yes("needsSeal", "Needs a seal", typical.needsSeal),
-        label.choice("water", "Bears water", typical.water));
+        label.figure("minimum", "no-colder-than", typical.minimumCelsius, FigureRange.CELSIUS),
+        label.yes("sandable", "may-be-sanded", typical.sandable),
+        label.yes("needsSeal", "needs-a-seal", typical.needsSeal),
+        label.choice("water", "bears-water", typical.water));
   }
 }

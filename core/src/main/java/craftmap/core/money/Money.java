@@ -1,5 +1,8 @@
 package craftmap.core.money;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -24,11 +27,15 @@ public record Money(long minor, String currency) implements Comparable<Money> {
   public Money {
     currency = currency == null ? "" : currency.strip().toUpperCase(Locale.ENGLISH);
     if (!currency.matches("[A-Z]{3}")) {
-      throw new RefusedInput("Currency", currency, "is not a currency", "three letters: EUR");
+      throw new RefusedInput(
+          "currency", given(currency), said("is-not-a-currency"), said("three-letters-eur"));
     }
     if (minor < 0) {
       throw new RefusedInput(
-          "Price", decimal(minor).toPlainString(), "cannot be", "0 to 1 000 000");
+          "price",
+          given(decimal(minor).toPlainString()),
+          said("cannot-be"),
+          said("0-to-1-000-000"));
     }
   }
 
@@ -36,19 +43,20 @@ public record Money(long minor, String currency) implements Comparable<Money> {
   public static Money read(String figure, String currency) {
     String plain = figure.strip().replace(',', '.');
     if (!plain.matches("\\d{1,7}(\\.\\d{1,2})?")) {
-      throw new RefusedInput("Price", figure, "is not a price", "a figure such as 6.40");
+      throw new RefusedInput(
+          "price", given(figure), said("is-not-a-price"), said("a-figure-such-as-6-40"));
     }
     BigDecimal units = new BigDecimal(plain);
     Money read = new Money(units.movePointRight(DECIMALS).longValueExact(), currency);
     if (read.minor > MOST) {
-      throw new RefusedInput("Price", figure, "is too large", "0 to 1 000 000");
+      throw new RefusedInput("price", given(figure), said("is-too-large"), said("0-to-1-000-000"));
     }
     if (read.hasNoCoins() && read.minor % 100 != 0) {
       throw new RefusedInput(
-          "Price",
-          figure,
-          "has parts that " + read.currency + " has no coins for",
-          "a whole figure");
+          "price",
+          given(figure),
+          said("has-parts-that-has-no-coins-for", given(read.currency)),
+          said("a-whole-figure"));
     }
     return read;
   }

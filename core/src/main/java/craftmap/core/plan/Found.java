@@ -45,7 +45,7 @@ public record Found(
     public Shape {
       outline.ifPresent(OutlineNote::read); // refuses what is no outline
       if (edgeDepthMm.isPresent()) {
-        LengthRange.DISTANCE.check("Depth of the edge", edgeDepthMm.getAsDouble());
+        LengthRange.DISTANCE.check("depth-of-the-edge", edgeDepthMm.getAsDouble());
       }
     }
 

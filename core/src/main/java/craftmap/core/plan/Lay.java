@@ -1,5 +1,9 @@
 package craftmap.core.plan;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Pick;
@@ -31,10 +35,10 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
           || alsoOn.contains(faceId)
           || alsoOn.stream().distinct().count() < alsoOn.size()) {
         throw new RefusedInput(
-            "Faces of the lay",
-            alsoOn.size() + 1 + " faces",
-            "are too many, or one is there twice",
-            "each face once, at most " + MOST_FACES);
+            "faces-of-the-lay",
+            said("faces", count(alsoOn.size() + 1)),
+            said("are-too-many-or-one-is-there-twice"),
+            said("each-face-once-at-most", given(MOST_FACES)));
       }
     }
 
@@ -58,10 +62,10 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
       moreDesignIds = List.copyOf(moreDesignIds);
       if (moreDesignIds.size() >= MOST_PIECES) {
         throw new RefusedInput(
-            "Pieces of the collage",
-            moreDesignIds.size() + 1 + "",
-            "are too many",
-            "at most " + MOST_PIECES);
+            "pieces-of-the-collage",
+            given(moreDesignIds.size() + 1),
+            said("are-too-many"),
+            said("at-most", given(MOST_PIECES)));
       }
     }
 
@@ -79,7 +83,7 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
   public record Work(Ruled ruled, Optional<Pick> pick, OptionalDouble clearMm, Eye eye) {
     public Work {
       if (clearMm.isPresent()) {
-        LengthRange.DISTANCE.check("Clear of what is there by", clearMm.getAsDouble());
+        LengthRange.DISTANCE.check("clear-of-what-is-there-by", clearMm.getAsDouble());
       }
     }
 
@@ -119,7 +123,10 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
     public Paint {
       if (coats < 1 || coats > StencilPaint.MOST_COATS) {
         throw new RefusedInput(
-            "Coats", "" + coats, "is not a number of coats", "1 to " + StencilPaint.MOST_COATS);
+            "coats",
+            given(coats),
+            said("is-not-a-number-of-coats"),
+            said("1-to", given(StencilPaint.MOST_COATS)));
       }
     }
   }
@@ -138,13 +145,14 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
     RuleKind kind = work.rule().kind();
     if (!place.alsoOn().isEmpty() && !kind.goesOverFaces()) {
       throw new RefusedInput(
-          "Faces of the lay",
-          place.alsoOn().size() + 1 + " faces",
-          "are more than this rule lays at once",
-          "one face, or a picture across, or sheets over faces");
+          "faces-of-the-lay",
+          said("faces", count(place.alsoOn().size() + 1)),
+          said("are-more-than-this-rule-lays-at-once"),
+          said("one-face-or-a-picture-across-or-sheets-over"));
     }
     if (pieces.designId().isEmpty() && kind.needsDesign()) {
-      throw new RefusedInput("Design", "none", "is missing", "a design of the shelf");
+      throw new RefusedInput(
+          "design", said("none"), said("is-missing"), said("a-design-of-the-shelf"));
     }
   }
 

@@ -1,5 +1,8 @@
 package craftmap.core.plan;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.form.FormFaces;
 import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
@@ -28,30 +31,38 @@ public record Plan(String name, FormNote form, Map<String, Found> found, List<La
   public Plan {
     if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
       throw new RefusedInput(
-          "Name of the piece",
-          name == null || name.isBlank() ? "empty" : name.substring(0, 20) + "…",
-          "is not a name",
-          "1 to " + LONGEST_NAME + " characters");
+          "name-of-the-piece",
+          name == null || name.isBlank()
+              ? said("empty")
+              : said("shortened", given(name.substring(0, 20))),
+          said("is-not-a-name"),
+          said("1-to-characters", given(LONGEST_NAME)));
     }
     found = Collections.unmodifiableMap(new LinkedHashMap<>(found));
     lays = List.copyOf(lays);
     if (found.size() > MOST_FACES) {
-      throw new RefusedInput("Faces", "" + found.size(), "are too many", "at most " + MOST_FACES);
+      throw new RefusedInput(
+          "faces-2", given(found.size()), said("are-too-many"), said("at-most", given(MOST_FACES)));
     }
     Set<String> faceIds =
         form.read().faces().faces().stream().map(f -> f.id()).collect(Collectors.toSet());
     faceIds.addAll(found.keySet());
     if (lays.size() > MOST_LAYS) {
-      throw new RefusedInput("Lays", "" + lays.size(), "are too many", "at most " + MOST_LAYS);
+      throw new RefusedInput(
+          "lays", given(lays.size()), said("are-too-many"), said("at-most", given(MOST_LAYS)));
     }
     Set<String> seen = new HashSet<>();
     for (Lay lay : lays) {
       if (!seen.add(lay.id())) {
-        throw new RefusedInput("Lay", lay.id(), "is there twice", "one lay for each id");
+        throw new RefusedInput(
+            "lay", given(lay.id()), said("is-there-twice"), said("one-lay-for-each-id"));
       }
       if (!faceIds.contains(lay.faceId())) {
         throw new RefusedInput(
-            "Face", lay.faceId(), "is not on this piece", String.join(", ", faceIds));
+            "face",
+            given(lay.faceId()),
+            said("is-not-on-this-piece"),
+            given(String.join(", ", faceIds)));
       }
     }
   }

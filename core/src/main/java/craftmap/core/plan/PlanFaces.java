@@ -1,5 +1,8 @@
 package craftmap.core.plan;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.form.FormFace;
 import craftmap.core.form.FormFaces;
 import craftmap.core.form.Net;
@@ -167,10 +170,10 @@ final class PlanFaces {
         .orElseThrow(
             () ->
                 new RefusedInput(
-                    "Outline of the added face",
-                    entry.getValue().name().orElse(entry.getKey()),
-                    "is missing",
-                    "an outline with its measures"));
+                    "outline-of-the-added-face",
+                    given(entry.getValue().name().orElse(entry.getKey())),
+                    said("is-missing"),
+                    said("an-outline-with-its-measures")));
   }
 
   /** Parts that come off, numbered in the order one walks round the piece. */

@@ -1,5 +1,8 @@
 package craftmap.core.supply;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import java.math.BigDecimal;
@@ -19,17 +22,21 @@ public record Booking(EntryKind kind, BigDecimal change, StockUnit unit, Optiona
     change = change.setScale(DECIMALS, RoundingMode.HALF_UP);
     if (!kind.allows(change.signum()) || change.abs().compareTo(MOST) > 0) {
       throw new RefusedInput(
-          "Quantity",
-          unit.show(change.abs()),
-          "cannot be booked",
-          "a quantity above 0 and up to " + unit.show(MOST));
+          "quantity",
+          given(unit.show(change.abs())),
+          said("cannot-be-booked"),
+          said("a-quantity-above-0-and-up-to", given(unit.show(MOST))));
     }
     if (unit.isCounted() && change.stripTrailingZeros().scale() > 0) {
-      throw new RefusedInput("Quantity", unit.show(change.abs()), "is not whole", "a whole number");
+      throw new RefusedInput(
+          "quantity", given(unit.show(change.abs())), said("is-not-whole"), said("a-whole-number"));
     }
     if (paid.isPresent() && kind != EntryKind.BOUGHT) {
       throw new RefusedInput(
-          "Price", paid.get().show(), "belongs to what was bought", "no price here");
+          "price",
+          given(paid.get().show()),
+          said("belongs-to-what-was-bought"),
+          said("no-price-here"));
     }
   }
 
@@ -74,18 +81,18 @@ public record Booking(EntryKind kind, BigDecimal change, StockUnit unit, Optiona
       BigDecimal found, BigDecimal level, Optional<BigDecimal> holds, StockUnit unit) {
     if (found.signum() < 0 || holds.isPresent() && found.compareTo(holds.get()) > 0) {
       throw new RefusedInput(
-          "Level",
-          unit.show(found),
-          holds.isPresent() ? "does not fit its container" : "is below nothing",
-          holds.map(h -> "a level from 0 to " + unit.show(h)).orElse("0 or more"));
+          "level",
+          given(unit.show(found)),
+          holds.isPresent() ? said("does-not-fit-its-container") : said("is-below-nothing"),
+          holds.map(h -> said("a-level-from-0-to", given(unit.show(h)))).orElse(said("0-or-more")));
     }
     BigDecimal change = found.subtract(level).setScale(DECIMALS, RoundingMode.HALF_UP);
     if (change.signum() == 0) {
       throw new RefusedInput(
-          "Level",
-          unit.show(found),
-          "is what the ledger says already",
-          "another level, if there is one");
+          "level",
+          given(unit.show(found)),
+          said("is-what-the-ledger-says-already"),
+          said("another-level-if-there-is-one"));
     }
     return new Booking(EntryKind.CORRECTED, change, unit);
   }
@@ -99,10 +106,10 @@ public record Booking(EntryKind kind, BigDecimal change, StockUnit unit, Optiona
     BigDecimal after = level.add(change);
     if (after.signum() < 0) {
       throw new RefusedInput(
-          "Quantity",
-          unit.show(change.negate()),
-          "is more than there is",
-          "at most " + unit.show(level) + ", or correct the level first");
+          "quantity",
+          given(unit.show(change.negate())),
+          said("is-more-than-there-is"),
+          said("at-most-or-correct-the-level-first", given(unit.show(level))));
     }
     return after;
   }

@@ -1,5 +1,8 @@
 package craftmap.core.supply;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -22,17 +25,17 @@ public record Container(BigDecimal holds, StockUnit unit, Optional<BigDecimal> t
         tareG.orElseThrow(
             () ->
                 new RefusedInput(
-                    "Weight",
-                    StockUnit.G.show(grossG),
-                    "says nothing while the empty container's weight is not known",
-                    "the tare first, or a level"));
+                    "weight",
+                    given(StockUnit.G.show(grossG)),
+                    said("says-nothing-while-the-empty-containers-weight-is-not"),
+                    said("the-tare-first-or-a-level")));
     BigDecimal net = grossG.subtract(tare);
     if (net.signum() < 0) {
       throw new RefusedInput(
-          "Weight",
-          StockUnit.G.show(grossG),
-          "is less than the empty container",
-          "at least " + StockUnit.G.show(tare));
+          "weight",
+          given(StockUnit.G.show(grossG)),
+          said("is-less-than-the-empty-container"),
+          said("at-least", given(StockUnit.G.show(tare))));
     }
     return unit == StockUnit.G
         ? net
@@ -42,7 +45,8 @@ public record Container(BigDecimal holds, StockUnit unit, Optional<BigDecimal> t
   /** The level, from how full it looks: a half, a third. */
   public BigDecimal byEye(double share) {
     if (!(share >= 0 && share <= 1)) {
-      throw new RefusedInput("Level", share + "", "is no share of a container", "from 0 to 1");
+      throw new RefusedInput(
+          "level", given(share), said("is-no-share-of-a-container"), said("from-0-to-1"));
     }
     return holds
         .multiply(BigDecimal.valueOf(share))

@@ -1,5 +1,10 @@
 package craftmap.core.supply;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
@@ -26,22 +31,25 @@ public record Offcut(List<Point> outline) {
     outline = List.copyOf(outline);
     if (outline.size() < 3 || outline.size() > MOST_CORNERS) {
       throw new RefusedInput(
-          "Offcut",
-          outline.size() + " corners",
-          "are no outline",
-          "3 to " + MOST_CORNERS + " corners");
+          "offcut",
+          said("corners", count(outline.size())),
+          said("are-no-outline"),
+          said("3-to-corners", given(MOST_CORNERS)));
     }
     Polygon polygon = polygon(outline);
     if (!polygon.isSimple() || !polygon.isValid()) {
       throw new RefusedInput(
-          "Offcut", "its outline", "crosses itself", "corners in order, round it once");
+          "offcut",
+          said("its-outline"),
+          said("crosses-itself"),
+          said("corners-in-order-round-it-once"));
     }
     if (polygon.getArea() < LEAST_MM2) {
       throw new RefusedInput(
-          "Offcut",
-          Decimals.show(polygon.getArea(), 1) + " mm²",
-          "is too small to keep",
-          "at least " + Decimals.show(LEAST_MM2, 0) + " mm²");
+          "offcut",
+          said("mm", given(Decimals.show(polygon.getArea(), 1))),
+          said("is-too-small-to-keep"),
+          said("at-least-mm", given(Decimals.show(LEAST_MM2, 0))));
     }
   }
 
@@ -66,10 +74,10 @@ public record Offcut(List<Point> outline) {
         || b.rightMm() > widthMm + OVER_THE_EDGE_MM
         || b.bottomMm() > heightMm + OVER_THE_EDGE_MM) {
       throw new RefusedInput(
-          "Offcut",
-          show(b.rightMm()) + " × " + show(b.bottomMm()) + " mm from the corner",
-          "reaches over the edge of the sheet",
-          "within " + show(widthMm) + " × " + show(heightMm) + " mm");
+          "offcut",
+          said("from-the-corner", mm(b.rightMm()), mm(b.bottomMm())),
+          said("reaches-over-the-edge-of-the-sheet"),
+          said("within", mm(widthMm), mm(heightMm)));
     }
     return this;
   }

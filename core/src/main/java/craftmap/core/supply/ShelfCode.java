@@ -1,5 +1,8 @@
 package craftmap.core.supply;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import java.util.Locale;
 
@@ -43,12 +46,16 @@ public record ShelfCode(String text) {
   public static ShelfCode read(String text) {
     String plain = plain(text);
     if (!looksLike(text)) {
-      throw new RefusedInput("Code", text, "is no code from a label", "a code such as 22K-7");
+      throw new RefusedInput(
+          "code", given(text), said("is-no-code-from-a-label"), said("a-code-such-as-22k-7"));
     }
     String body = plain.substring(0, plain.length() - 1);
     if (check(body) != plain.charAt(plain.length() - 1)) {
       throw new RefusedInput(
-          "Code", text, "has a slip in it", "the code as it stands on the label");
+          "code",
+          given(text),
+          said("has-a-slip-in-it"),
+          said("the-code-as-it-stands-on-the-label"));
     }
     return new ShelfCode(body + "-" + check(body));
   }

@@ -1,5 +1,8 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
@@ -39,7 +42,7 @@ public sealed interface Area {
 
   record Round(Point centre, double diameterMm) implements Area {
     public Round {
-      diameterMm = LengthRange.SIZE.check("Diameter", diameterMm);
+      diameterMm = LengthRange.SIZE.check("diameter", diameterMm);
     }
 
     @Override
@@ -81,7 +84,7 @@ public sealed interface Area {
         new BufferParameters(16, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5);
 
     public Strip {
-      depthMm = LengthRange.SIZE.check("Depth of the strip", depthMm);
+      depthMm = LengthRange.SIZE.check("depth-of-the-strip", depthMm);
     }
 
     @Override
@@ -93,10 +96,10 @@ public sealed interface Area {
               .toList();
       if (strips.isEmpty()) {
         throw new RefusedInput(
-            "Side of the strip",
-            side.name().toLowerCase(java.util.Locale.ENGLISH),
-            "is not on this face",
-            "one of its own sides");
+            "side-of-the-strip",
+            given(side.name().toLowerCase(java.util.Locale.ENGLISH)),
+            said("is-not-on-this-face"),
+            said("one-of-its-own-sides"));
       }
       return Planar.intersection(Planar.union(strips), outline.region());
     }
@@ -114,7 +117,7 @@ public sealed interface Area {
   /** All round the outline. */
   record Rim(double depthMm) implements Area {
     public Rim {
-      depthMm = LengthRange.SIZE.check("Depth of the rim", depthMm);
+      depthMm = LengthRange.SIZE.check("depth-of-the-rim", depthMm);
     }
 
     @Override

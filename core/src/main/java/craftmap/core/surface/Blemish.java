@@ -1,5 +1,9 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
@@ -24,14 +28,15 @@ public record Blemish(
   private static final int LONGEST_NOTE = 300;
 
   public Blemish {
-    MarkWords.check("Kind of blemish " + number, kind);
-    diameterMm = LengthRange.SIZE.upTo(2000).check("Size of blemish " + number, diameterMm);
+    MarkWords.check(said("kind-of-blemish", given(number)), kind);
+    diameterMm =
+        LengthRange.SIZE.upTo(2000).check(said("size-of-blemish", given(number)), diameterMm);
     if (note.length() > LONGEST_NOTE) {
       throw new RefusedInput(
-          "Note of blemish " + number,
-          note.length() + " characters",
-          "is too long",
-          "at most " + LONGEST_NOTE + " characters");
+          said("note-of-blemish", given(number)),
+          said("characters", count(note.length())),
+          said("is-too-long"),
+          said("at-most-characters", given(LONGEST_NOTE)));
     }
   }
 

@@ -1,6 +1,9 @@
 package craftmap.core.surface;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Tolerance;
@@ -16,15 +19,15 @@ import craftmap.core.plane.Point;
 public record Break(String id, String name, Point from, Point to, double widthMm, double stepMm)
     implements Mark {
   public Break {
-    MarkWords.check("Name of the break", name);
-    widthMm = LengthRange.DISTANCE.upTo(500).check("Width of the " + name, widthMm);
-    stepMm = LengthRange.DISTANCE.upTo(500).check("Step of the " + name, stepMm);
+    MarkWords.check(said("name-of-the-break"), name);
+    widthMm = LengthRange.DISTANCE.upTo(500).check(said("width-of-the", given(name)), widthMm);
+    stepMm = LengthRange.DISTANCE.upTo(500).check(said("step-of-the", given(name)), stepMm);
     if (!Tolerance.EXACT.greater(from.distanceMm(to), 0)) {
       throw new RefusedInput(
-          "Length of the " + name,
-          Decimals.show(from.distanceMm(to), 1) + " mm",
-          "is nothing",
-          "two ends apart from each other");
+          said("length-of-the", given(name)),
+          mm(from.distanceMm(to)),
+          said("is-nothing"),
+          said("two-ends-apart-from-each-other"));
     }
   }
 

@@ -1,5 +1,8 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
@@ -25,15 +28,18 @@ public record Hole(
   private static final int MOST = 40;
 
   public Hole {
-    MarkWords.check("Name of the hole", name);
-    diameterMm = LengthRange.SIZE.upTo(200).check("Diameter of the " + name, diameterMm);
+    MarkWords.check(said("name-of-the-hole"), name);
+    diameterMm = LengthRange.SIZE.upTo(200).check(said("diameter-of-the", given(name)), diameterMm);
     if (count < 1 || count > MOST) {
       throw new RefusedInput(
-          "Holes of the " + name, "" + count, "is not a row of holes", "1 to " + MOST);
+          said("holes-of-the", given(name)),
+          given(count),
+          said("is-not-a-row-of-holes"),
+          said("1-to", given(MOST)));
     }
     spacingMm =
         (count == 1 ? LengthRange.DISTANCE : LengthRange.SIZE)
-            .check("Spacing of the " + name, spacingMm);
+            .check(said("spacing-of-the", given(name)), spacingMm);
   }
 
   public static Hole single(String id, String name, Point at, double diameterMm) {

@@ -1,5 +1,7 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.DesignKind;
 import java.util.Set;
 
@@ -11,7 +13,7 @@ import java.util.Set;
  */
 public record KeepOut(String id, String name, Area area, Set<DesignKind> forbids) implements Mark {
   public KeepOut {
-    MarkWords.check("Name of the keep-out", name);
+    MarkWords.check(said("name-of-the-keep-out"), name);
     forbids = Set.copyOf(forbids);
   }
 

@@ -1,5 +1,9 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 
 /** Names that people give to what they find. */
@@ -8,13 +12,15 @@ final class MarkWords {
 
   private MarkWords() {}
 
-  static void check(String field, String words) {
+  static void check(Figure field, String words) {
     if (words == null || words.isBlank() || words.length() > LONGEST) {
       throw new RefusedInput(
           field,
-          words == null || words.isBlank() ? "empty" : words.substring(0, 20) + "…",
-          "says nothing, or too much",
-          "1 to " + LONGEST + " characters");
+          words == null || words.isBlank()
+              ? said("empty")
+              : said("shortened", given(words.substring(0, 20))),
+          said("says-nothing-or-too-much"),
+          said("1-to-characters", given(LONGEST)));
     }
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -36,11 +39,13 @@ public record Marks(
         .forEach(
             id -> {
               if (!seen.add(id)) {
-                throw new RefusedInput("Mark", id, "is there twice", "one mark for each id");
+                throw new RefusedInput(
+                    "mark", given(id), said("is-there-twice"), said("one-mark-for-each-id"));
               }
             });
     if (seen.size() > MOST) {
-      throw new RefusedInput("Marks", "" + seen.size(), "are too many", "at most " + MOST);
+      throw new RefusedInput(
+          "marks", given(seen.size()), said("are-too-many"), said("at-most", given(MOST)));
     }
   }
 

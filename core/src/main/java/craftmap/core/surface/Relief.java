@@ -1,5 +1,8 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
 
@@ -13,10 +16,10 @@ public record Relief(double factor) {
   public Relief {
     if (!(factor >= 1) || !(factor <= 3)) {
       throw new RefusedInput(
-          "Relief factor",
-          Double.isFinite(factor) ? Decimals.show(factor, 2) : String.valueOf(factor),
-          "is not how surfaces are",
-          "1 for flat, up to 3");
+          "relief-factor",
+          Double.isFinite(factor) ? given(Decimals.show(factor, 2)) : given(String.valueOf(factor)),
+          said("is-not-how-surfaces-are"),
+          said("1-for-flat-up-to-3"));
     }
   }
 }

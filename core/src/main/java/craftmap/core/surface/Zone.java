@@ -1,11 +1,13 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
 
 /** An area with a name and a colour, for blends and masks. */
 public record Zone(String id, String name, Colour colour, Area area) implements Mark {
   public Zone {
-    MarkWords.check("Name of the zone", name);
+    MarkWords.check(said("name-of-the-zone"), name);
   }
 
   @Override

@@ -18,7 +18,7 @@ class ColourTest {
   void whatIsNoColourIsRefused(String hex) {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new Colour(hex))
-        .withMessageContaining("is not a colour");
+        .withMessageContaining("is-not-a-colour");
   }
 
   @Test

@@ -83,7 +83,7 @@ class StockLengthsTest {
     assertThat(plan.lengths()).hasSize(3);
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> StockLengths.plan(List.of(-1.0), 1000, 3))
-        .withMessageContaining("Piece");
+        .withMessageContaining("piece");
   }
 
   @Test

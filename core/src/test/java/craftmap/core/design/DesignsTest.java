@@ -118,7 +118,7 @@ class DesignsTest {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(
             () -> Napkin.read(CARD, sheet(Map.of("quarters", 3.0), Map.of()), Optional.empty()))
-        .withMessageContaining("1, 2 or 4");
+        .withMessageContaining("1-2-or-4");
   }
 
   @Test
@@ -126,7 +126,7 @@ class DesignsTest {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(
             () -> Paper.read(CARD, sheet(Map.of("repeatX", 80.0), Map.of()), Optional.empty()))
-        .withMessageContaining("Repeat down");
+        .withMessageContaining("repeat-down");
     Paper paper =
         Paper.read(
             CARD,
@@ -185,8 +185,8 @@ class DesignsTest {
                     60,
                     Optional.empty(),
                     Optional.empty(),
-                    List.of(new MotifBox("the heron", new Box(80, 10, 30, 20), 5))))
-        .withMessageContaining("the heron");
+                    List.of(new MotifBox("such-as-the [60]", new Box(80, 10, 30, 20), 5))))
+        .withMessageContaining("such-as-the [60]");
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new MotifBox(" ", new Box(0, 0, 10, 10), 3));
     assertThatExceptionOfType(RefusedInput.class)

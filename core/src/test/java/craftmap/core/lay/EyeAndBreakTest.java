@@ -74,7 +74,7 @@ class EyeAndBreakTest {
   void aWobbleBeyondReasonIsRefused() {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new Eye(500, 0, 1, List.of()))
-        .withMessageContaining("Off its place by at most (500 mm)");
+        .withMessageContaining("off-its-place-by-at-most (500.0 mm)");
   }
 
   @Test

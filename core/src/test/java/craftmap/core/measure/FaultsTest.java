@@ -1,5 +1,7 @@
 package craftmap.core.measure;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
@@ -19,7 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** A person is told everything that is wrong at once, and nothing that is not. */
 class FaultsTest {
   private static List<String> fields(RefusedInput refused) {
-    return refused.faults().stream().map(RefusedInput.Fault::field).toList();
+    return refused.faults().stream().map(f -> f.field().toString()).toList();
   }
 
   private static RefusedInput refused(org.assertj.core.api.ThrowableAssert.ThrowingCallable bad) {
@@ -32,12 +34,12 @@ class FaultsTest {
         new MeasureSheet(
             Map.of("gap", -3.7, "down", 12.5, "change", 412.0), Map.of("pattern", "SPIRAL"));
     RefusedInput refused = refused(() -> RuleKind.GRID.read(sheet, List.of(), ""));
-    assertThat(fields(refused)).hasSize(3).contains("Gap across");
+    assertThat(fields(refused)).hasSize(3).contains("gap-across");
     assertThat(refused.getMessage())
-        .contains("Gap across (-3.7 mm) is below nothing")
-        .contains("(SPIRAL) is not on offer")
+        .contains("gap-across (-3.7 mm): is-below-nothing")
+        .contains("(SPIRAL): is-not-on-offer")
         .contains("(412");
-    assertThat(refused.field()).isEqualTo(refused.faults().getFirst().field());
+    assertThat(refused.field()).isEqualTo(fields(refused).getFirst());
   }
 
   /** Out of the lengths of a form, seeded ones are spoilt: just those are told. */
@@ -58,7 +60,7 @@ class FaultsTest {
       for (MeasureSheet.LengthEntry entry : lengths) {
         if (dice.next() < 0.4) {
           measures.put(entry.key(), -0.3 - 90 * dice.next());
-          spoilt.add(entry.label());
+          spoilt.add(entry.label().toString());
         }
       }
       if (!spoilt.isEmpty()) {
@@ -79,7 +81,8 @@ class FaultsTest {
                 right.make(
                     () -> {
                       right.size("a", "A", 10);
-                      throw new RefusedInput("Whole", "3", "does not fit", "another");
+                      throw new RefusedInput(
+                          "Whole", given(3), said("does-not-fit"), said("another"));
                     }));
     assertThat(fields(whole)).containsExactly("Whole");
     MeasureSheet wrong = new MeasureSheet(Map.of("a", -3.0), Map.of());
@@ -89,7 +92,8 @@ class FaultsTest {
                 wrong.make(
                     () -> {
                       wrong.size("a", "A", 10);
-                      throw new RefusedInput("Whole", "3", "does not fit", "another");
+                      throw new RefusedInput(
+                          "Whole", given(3), said("does-not-fit"), said("another"));
                     }));
     assertThat(fields(part)).containsExactly("A");
   }
@@ -110,7 +114,7 @@ class FaultsTest {
       faults.part(
           () -> {
             tried.incrementAndGet();
-            throw new RefusedInput(field, "x", "is wrong", "y");
+            throw new RefusedInput(field, given("x"), said("is-wrong"), said("y"));
           });
     }
     // a body of nothing but nulls costs no more than what is told of it

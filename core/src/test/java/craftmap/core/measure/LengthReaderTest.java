@@ -1,5 +1,8 @@
 package craftmap.core.measure;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
@@ -33,14 +36,15 @@ class LengthReaderTest {
         "441 | 441",
       })
   void readsEveryNotationOfTheBench(String text, double mm) {
-    assertThat(LengthReader.read("Width", text, LengthUnit.MM).mm()).isCloseTo(mm, within(1e-9));
+    assertThat(LengthReader.read(said("width"), text, LengthUnit.MM).mm())
+        .isCloseTo(mm, within(1e-9));
   }
 
   @Test
   void aBareNumberTakesTheStudiosUnit() {
-    assertThat(LengthReader.read("Width", "34 1/4", LengthUnit.INCH).mm())
+    assertThat(LengthReader.read(said("width"), "34 1/4", LengthUnit.INCH).mm())
         .isCloseTo(869.95, within(1e-9));
-    assertThat(LengthReader.read("Width", "87", LengthUnit.CM).mm()).isEqualTo(870);
+    assertThat(LengthReader.read(said("width"), "87", LengthUnit.CM).mm()).isEqualTo(870);
   }
 
   @ParameterizedTest
@@ -59,33 +63,37 @@ class LengthReaderTest {
       })
   void refusesWhatIsNoLengthNamingFieldAndValue(String text) {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> LengthReader.read("Width", text, LengthUnit.MM))
-        .withMessageContaining("Width (" + text + ")")
-        .withMessageContaining("Give ");
+        .isThrownBy(() -> LengthReader.read(said("width"), text, LengthUnit.MM))
+        .satisfies(r -> assertThat(r.field()).isEqualTo("width"))
+        .satisfies(r -> assertThat(r.faults().getFirst().value()).isEqualTo(given(text)));
   }
 
   @ParameterizedTest
   @CsvSource({
-    "0, 'Width (0) is too small. Give a length above 0 and up to 20 m.'",
-    "-5, 'Width (-5) is below nothing. Give a length above 0 and up to 20 m.'",
-    "40 m, 'Width (40 m) is too long. Give a length above 0 and up to 20 m.'",
+    "0, is-too-small",
+    "-5, is-below-nothing",
+    "40 m, is-too-long",
   })
-  void aSizeOfNothingOrBeyondAllFurnitureIsRefusedInASentence(String text, String sentence) {
+  void aSizeOfNothingOrBeyondAllFurnitureIsRefusedWithWhatIsAccepted(String text, String fault) {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> LengthReader.read("Width", text, LengthUnit.MM, LengthRange.SIZE))
-        .withMessage(sentence);
+        .isThrownBy(() -> LengthReader.read(said("width"), text, LengthUnit.MM, LengthRange.SIZE))
+        .satisfies(r -> assertThat(r.fault()).isEqualTo(fault))
+        .satisfies(
+            r ->
+                assertThat(r.faults().getFirst().accepted())
+                    .isEqualTo(said("a-length-above-and-up-to", mm(0), mm(20_000))));
   }
 
   @Test
   void emptyTextIsRefusedAsEmpty() {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> LengthReader.read("Depth", "  ", LengthUnit.MM))
-        .withMessageStartingWith("Depth (empty) has no length yet");
+        .isThrownBy(() -> LengthReader.read(said("depth"), "  ", LengthUnit.MM))
+        .satisfies(r -> assertThat(r.fault()).isEqualTo("has-no-length-yet"));
   }
 
   @Test
   void theLimitItselfIsAccepted() {
-    assertThat(LengthReader.read("Width", "20 m", LengthUnit.MM, LengthRange.SIZE).mm())
+    assertThat(LengthReader.read(said("width"), "20 m", LengthUnit.MM, LengthRange.SIZE).mm())
         .isEqualTo(20_000);
   }
 }

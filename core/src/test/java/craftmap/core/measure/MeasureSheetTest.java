@@ -34,7 +34,8 @@ class MeasureSheetTest {
     assertThat(sheet.distance("gap", "Gap", 4)).isZero();
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> sheet.size("gap", "Gap", 4))
-        .withMessage("Gap (0 mm) is too small. Give a length above 0 and up to 20 m.");
+        .withMessage(
+            "Gap (0.0 mm): is-too-small; accepted: a-length-above-and-up-to [0.0 mm, 20000.0 mm]");
   }
 
   @ParameterizedTest
@@ -44,7 +45,7 @@ class MeasureSheetTest {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> sheet.count("rows", "Rows", 3, 1, 10))
         .withMessageStartingWith("Rows (")
-        .withMessageEndingWith("Give a whole number from 1 to 10.");
+        .withMessageEndingWith("a-whole-number-from-to [1, 10]");
   }
 
   @Test
@@ -52,6 +53,6 @@ class MeasureSheetTest {
     MeasureSheet sheet = new MeasureSheet(Map.of(), Map.of("way", "STAR"));
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> sheet.choice("way", "Way", Way.ROUND))
-        .withMessage("Way (STAR) is not on offer. Give round, square cornered.");
+        .withMessage("Way (STAR): is-not-on-offer; accepted: ROUND, SQUARE_CORNERED");
   }
 }

@@ -1,5 +1,6 @@
 package craftmap.core.measure;
 
+import static craftmap.core.measure.Figure.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -40,7 +41,7 @@ class TapeDivisionTest {
     Random random = new Random(7);
     for (int i = 0; i < 2_000; i++) {
       double mm = random.nextDouble() * 3_000;
-      double back = LengthReader.read("x", division.show(mm), LengthUnit.MM).mm();
+      double back = LengthReader.read(said("x"), division.show(mm), LengthUnit.MM).mm();
       assertThat(back).isCloseTo(division.nearest(mm), within(1e-9));
       assertThat(back).isCloseTo(mm, within(division.mm() / 2 + 1e-9));
     }

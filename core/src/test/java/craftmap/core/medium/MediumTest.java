@@ -53,10 +53,10 @@ class MediumTest {
   @Test
   void aLabelThatCannotBeIsRefusedNamingTheField() {
     GenericMedium resin = GenericMedium.find("pouring-resin").orElseThrow();
-    refused(resin, Map.of("recoatFrom", 600.0), "Recoat until");
-    refused(resin, Map.of("partA", 0.0), "First part");
-    refused(resin, Map.of("spread", 0.0), "Spread");
-    refused(resin, Map.of("coats", 2.5), "Coats, usually");
+    refused(resin, Map.of("recoatFrom", 600.0), "recoat-until");
+    refused(resin, Map.of("partA", 0.0), "first-part");
+    refused(resin, Map.of("spread", 0.0), "spread");
+    refused(resin, Map.of("coats", 2.5), "coats-usually");
   }
 
   private static void refused(GenericMedium of, Map<String, Double> label, String field) {

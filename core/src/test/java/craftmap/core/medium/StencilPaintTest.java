@@ -23,7 +23,7 @@ class StencilPaintTest {
   void coatsOutsideReasonAreRefused(int coats) {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new StencilPaint(100, coats, 11, 0.3))
-        .withMessage("Coats (%d) is not a number of coats. Give 1 to 12.".formatted(coats));
+        .withMessage("coats (%d): is-not-a-number-of-coats; accepted: 1-to [12]".formatted(coats));
   }
 
   @ParameterizedTest
@@ -31,6 +31,6 @@ class StencilPaintTest {
   void aSpreadNoLabelSaysIsRefused(double spread) {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new Paint("p", "Bone white", new Colour("#F3EEE2"), spread))
-        .satisfies(r -> assertThat(r.field()).isEqualTo("Spread"));
+        .satisfies(r -> assertThat(r.field()).isEqualTo("spread"));
   }
 }

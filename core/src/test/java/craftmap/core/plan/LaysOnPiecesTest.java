@@ -72,7 +72,7 @@ class LaysOnPiecesTest {
                     Map.of(),
                     Map.of(),
                     OptionalDouble.empty()))
-        .withMessageContaining("Faces of the lay (2 faces)");
+        .withMessageContaining("faces-of-the-lay (faces [2])");
   }
 
   @Test

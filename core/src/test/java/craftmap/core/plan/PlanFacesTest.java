@@ -175,7 +175,7 @@ class PlanFacesTest {
                         Map.of(
                             "x", found(Found.Standing.ADDED, Optional.empty(), false, Marks.NONE)))
                     .faces())
-        .withMessageContaining("Outline of the added face");
+        .withMessageContaining("outline-of-the-added-face");
   }
 
   @Test

@@ -198,11 +198,11 @@ class PlanReaderTest {
     Lay a = band("a", 100, Optional.empty());
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> chest(870, a, a))
-        .withMessageContaining("Lay (a) is there twice");
+        .withMessageContaining("lay (a): is-there-twice");
     Lay off = Lay.fresh("b", "roof", Optional.of("fern"), a.rule(), Optional.of("bone"), 2);
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> chest(870, off))
-        .withMessageContaining("Face (roof) is not on this piece");
+        .withMessageContaining("face (roof): is-not-on-this-piece");
   }
 
   @Test

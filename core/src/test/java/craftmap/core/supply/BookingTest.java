@@ -22,7 +22,7 @@ class BookingTest {
     assertThat(Booking.used(1.2, StockUnit.SHEETS).change()).isEqualByComparingTo("-2");
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> Booking.bought(ml("1.5"), StockUnit.SHEETS))
-        .withMessageContaining("is not whole");
+        .withMessageContaining("is-not-whole");
     assertThat(StockUnit.SHEETS.show(ml("1.000"))).isEqualTo("1 sheet");
     assertThat(StockUnit.ML.show(ml("0.000"))).isEqualTo("0 ml");
   }
@@ -47,8 +47,8 @@ class BookingTest {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> Booking.used(3, StockUnit.ML).onto(ml("2.5")))
         .withMessage(
-            "Quantity (3 ml) is more than there is."
-                + " Give at most 2.5 ml, or correct the level first.");
+            "quantity (3 ml): is-more-than-there-is;"
+                + " accepted: at-most-or-correct-the-level-first [2.5 ml]");
     assertThat(Booking.used(2.5, StockUnit.ML).onto(ml("2.5"))).isEqualByComparingTo("0");
   }
 
@@ -63,11 +63,11 @@ class BookingTest {
   void aCorrectionToWhatNoPotCanHoldIsRefused() {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> corrected(ml("119"), ml("38")))
-        .withMessageContaining("Give a level from 0 to 118 ml");
+        .withMessageContaining("a-level-from-0-to [118 ml]");
     assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> corrected(ml("-1"), ml("38")));
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> corrected(ml("38.000"), ml("38")))
-        .withMessageContaining("already");
+        .withMessageContaining("is-what-the-ledger-says-already");
   }
 
   @Test

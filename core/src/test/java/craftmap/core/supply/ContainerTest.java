@@ -24,11 +24,11 @@ class ContainerTest {
   void aWeightBelowTheTareOrWithoutOneIsRefused() {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> POT.byWeight(new BigDecimal("61"), 1.4))
-        .withMessageContaining("at least 62 g");
+        .withMessageContaining("at-least [62 g]");
     Container unknown = new Container(new BigDecimal("473"), StockUnit.ML, Optional.empty());
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> unknown.byWeight(new BigDecimal("300"), 1.4))
-        .withMessageContaining("the tare first");
+        .withMessageContaining("the-tare-first-or-a-level");
   }
 
   @Test

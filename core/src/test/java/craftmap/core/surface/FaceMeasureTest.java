@@ -74,7 +74,7 @@ class FaceMeasureTest {
     assertThat(rim).isCloseTo(Math.PI * (100 * 100 - 90 * 90), within(20.0));
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new Area.Strip(Side.Name.LEFT, 20).on(OvalOutline.circle(200)))
-        .withMessageContaining("is not on this face");
+        .withMessageContaining("is-not-on-this-face");
   }
 
   @Test
@@ -113,12 +113,12 @@ class FaceMeasureTest {
                     List.of(
                         Hole.single("h", "Knob", new Point(1, 1), 5),
                         Hole.single("h", "Knob", new Point(2, 1), 5))))
-        .withMessageContaining("is there twice");
+        .withMessageContaining("is-there-twice");
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new Hole("h", "Pull", new Point(1, 1), 5, 2, 0, false))
-        .withMessageContaining("Spacing of the Pull");
+        .withMessageContaining("spacing-of-the [Pull]");
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new Break("b", "Gap", new Point(5, 5), new Point(5, 5), 1, 0))
-        .withMessageContaining("Length of the Gap");
+        .withMessageContaining("length-of-the [Gap]");
   }
 }

@@ -7,6 +7,7 @@ import craftmap.core.plane.Point;
 import craftmap.server.picture.PictureFile;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -168,7 +169,7 @@ class ArtworkController {
                         Words.percent(p.certainty())))
             .orElse(null),
         r.openings().isPresent() ? openings(r, tape) : null,
-        r.noOpenings());
+        r.noOpenings().map(new FigureWords(tape)::refusal).orElse(""));
   }
 
   private static ColourView colour(String hex, double share) {

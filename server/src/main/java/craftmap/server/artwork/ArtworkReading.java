@@ -23,7 +23,7 @@ public record ArtworkReading(
     Optional<RepeatFinder.Proposal> repeat,
     Optional<Artwork> openings,
     Optional<StencilCheck> check,
-    String noOpenings) {
+    Optional<RefusedInput> noOpenings) {
   private static final int MOST_COLOURS = 6;
 
   /**
@@ -33,12 +33,12 @@ public record ArtworkReading(
     Pixels pixels = artwork.pixels();
     List<Palette.Share> colours = Palette.of(pixels).shares().stream().limit(MOST_COLOURS).toList();
     Optional<Artwork> openings = Optional.empty();
-    String noOpenings = "";
+    Optional<RefusedInput> noOpenings = Optional.empty();
     if (withOpenings && artwork.form() == ArtworkForm.SVG) {
       try {
         openings = Optional.of(artwork.drawing().openings());
       } catch (RefusedInput none) {
-        noOpenings = none.getMessage();
+        noOpenings = Optional.of(none);
       }
     }
     return new ArtworkReading(

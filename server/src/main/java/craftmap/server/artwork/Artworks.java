@@ -1,7 +1,11 @@
 package craftmap.server.artwork;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.artwork.Drawing;
 import craftmap.core.artwork.SvgReader;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
@@ -23,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Artworks {
   static final int LONGER_SIDE_PX = 1600;
   private static final float QUALITY = 0.9f;
-  private static final String FIELD = "Artwork";
+  private static final Figure FIELD = said("artwork");
 
   /** A pixel of a screen, until a measure is known: 96 to the inch. */
   private static final double NOMINAL_MM_PER_PX = 25.4 / 96;
@@ -71,13 +75,16 @@ public class Artworks {
   }
 
   private static double factor(StoredArtwork from, Fitting.Known known) {
-    double length = LengthRange.SIZE.check("Known length", known.lengthMm());
+    double length = LengthRange.SIZE.check("known-length", known.lengthMm());
     double dx = (known.toX() - known.fromX()) * from.widthMm();
     double dy = (known.toY() - known.fromY()) * from.heightMm();
     double now = Math.hypot(dx, dy);
     if (!(now > LEAST_CROP * Math.min(from.widthMm(), from.heightMm()))) {
       throw new RefusedInput(
-          "Known length", "its two ends", "are the same place", "two places that are apart");
+          "known-length",
+          said("its-two-ends"),
+          said("are-the-same-place"),
+          said("two-places-that-are-apart"));
     }
     return length / now;
   }
@@ -91,7 +98,8 @@ public class Artworks {
             && c.left() + c.width() <= 1 + 1e-9
             && c.top() + c.height() <= 1 + 1e-9;
     if (!within) {
-      throw new RefusedInput("Crop", "the box", "is not within the picture", "a box within it");
+      throw new RefusedInput(
+          "crop", said("the-box"), said("is-not-within-the-picture"), said("a-box-within-it"));
     }
     return new Box(c.left(), c.top(), c.width(), c.height());
   }
@@ -140,7 +148,10 @@ public class Artworks {
         .ifPresent(
             design -> {
               throw new RefusedInput(
-                  FIELD, "of " + design, "is still its picture", "artwork that no design has");
+                  FIELD,
+                  said("of", given(design)),
+                  said("is-still-its-picture"),
+                  said("artwork-that-no-design-has"));
             });
     rows.deleteById(id);
   }
@@ -163,11 +174,13 @@ public class Artworks {
     try {
       text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
     } catch (CharacterCodingException notText) {
-      throw new RefusedInput(FIELD, "the file", "is not plain text", "SVG saved as UTF-8");
+      throw new RefusedInput(
+          FIELD, said("the-file"), said("is-not-plain-text"), said("svg-saved-as-utf-8"));
     }
     Drawing drawing = SvgReader.read(text.startsWith("\uFEFF") ? text.substring(1) : text);
     if (drawing.shapeCount() == 0) {
-      throw new RefusedInput(FIELD, "the file", "has nothing drawn in it", "at least one shape");
+      throw new RefusedInput(
+          FIELD, said("the-file"), said("has-nothing-drawn-in-it"), said("at-least-one-shape"));
     }
     return ofDrawing(drawing, drawing.trueSize());
   }
@@ -184,8 +197,8 @@ public class Artworks {
         ArtworkForm.SVG,
         drawing.svg().getBytes(StandardCharsets.UTF_8),
         "image/svg+xml",
-        LengthRange.SIZE.check("Width of the artwork", drawing.widthMm()),
-        LengthRange.SIZE.check("Height of the artwork", drawing.heightMm()),
+        LengthRange.SIZE.check("width-of-the-artwork", drawing.widthMm()),
+        LengthRange.SIZE.check("height-of-the-artwork", drawing.heightMm()),
         trueSize);
   }
 
@@ -197,8 +210,8 @@ public class Artworks {
         ArtworkForm.PICTURE,
         clear ? PictureFile.png(image) : PictureFile.jpeg(image, QUALITY),
         clear ? "image/png" : "image/jpeg",
-        LengthRange.SIZE.check("Width of the artwork", widthMm),
-        LengthRange.SIZE.check("Height of the artwork", heightMm),
+        LengthRange.SIZE.check("width-of-the-artwork", widthMm),
+        LengthRange.SIZE.check("height-of-the-artwork", heightMm),
         trueSize);
   }
 

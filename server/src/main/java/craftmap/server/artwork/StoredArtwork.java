@@ -1,5 +1,7 @@
 package craftmap.server.artwork;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.artwork.Drawing;
 import craftmap.core.artwork.Pixels;
 import craftmap.core.artwork.PrintedInk;
@@ -118,7 +120,7 @@ public final class StoredArtwork {
   }
 
   BufferedImage picture() {
-    return PictureFile.read("Artwork", content, Artworks.LONGER_SIDE_PX);
+    return PictureFile.read(said("artwork"), content, Artworks.LONGER_SIDE_PX);
   }
 
   private static Pixels pixelsOf(BufferedImage image) {

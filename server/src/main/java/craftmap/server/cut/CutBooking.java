@@ -1,5 +1,8 @@
 package craftmap.server.cut;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.DesignCut;
@@ -59,10 +62,10 @@ class CutBooking {
     Design design = cutting.cut().design();
     if (!cutting.cut().isEnough()) {
       throw new RefusedInput(
-          "Sheets",
-          StockUnit.SHEETS.show(BigDecimal.valueOf(cutting.sheets())),
-          "are not enough to cut " + design.name(),
-          "as many as the plan takes");
+          "sheets",
+          given(StockUnit.SHEETS.show(BigDecimal.valueOf(cutting.sheets()))),
+          said("are-not-enough-to-cut", given(design.name())),
+          said("as-many-as-the-plan-takes"));
     }
     String note =
         Words.say(
@@ -117,10 +120,10 @@ class CutBooking {
         || kept.rest() < 0
         || kept.rest() >= cut.sheets().get(kept.sheet()).rests().size()) {
       throw new RefusedInput(
-          "Kept",
-          "sheet " + kept.sheet() + ", rest " + kept.rest(),
-          "is not among what is left",
-          "a sheet and one of its rests, from 0");
+          "kept",
+          said("sheet-rest", given(kept.sheet()), given(kept.rest())),
+          said("is-not-among-what-is-left"),
+          said("a-sheet-and-one-of-its-rests-from-0"));
     }
     Box b = cut.sheets().get(kept.sheet()).rests().get(kept.rest());
     List<Point> corners =

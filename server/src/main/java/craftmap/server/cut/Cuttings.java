@@ -1,5 +1,8 @@
 package craftmap.server.cut;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.CutWish;
@@ -80,7 +83,10 @@ class Cuttings {
     }
     if (all.size() > MOST_PIECES) {
       throw new RefusedInput(
-          "Pieces", "" + all.size(), "are too many to cut at once", "at most " + MOST_PIECES);
+          "pieces",
+          given(all.size()),
+          said("are-too-many-to-cut-at-once"),
+          said("at-most", given(MOST_PIECES)));
     }
     return all;
   }
@@ -98,7 +104,10 @@ class Cuttings {
         .orElseThrow(
             () ->
                 new RefusedInput(
-                    "Design", designId, "is not cut for this piece", "one that its lays use"));
+                    "design",
+                    given(designId),
+                    said("is-not-cut-for-this-piece"),
+                    said("one-that-its-lays-use")));
   }
 
   private List<Wanted> wanted(Studio studio, List<SavedPlan> together) {

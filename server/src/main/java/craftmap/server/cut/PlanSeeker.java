@@ -1,5 +1,8 @@
 package craftmap.server.cut;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
@@ -41,7 +44,10 @@ class PlanSeeker implements JobWorker<PlanSeeker.Sought> {
     Cutting now = cuttings.of(studio, together(studio, sought), sought.designId());
     if (now.isCut()) {
       throw new RefusedInput(
-          "Design", now.cut().design().name(), "is cut already", "one that is not");
+          "design",
+          given(now.cut().design().name()),
+          said("is-cut-already"),
+          said("one-that-is-not"));
     }
     wish(now, sought);
     return now;

@@ -1,5 +1,8 @@
 package craftmap.server.cutter;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.cut.cutter.CutterMat;
 import craftmap.core.cut.cutter.CutterPath;
 import craftmap.core.cut.cutter.CutterPlan;
@@ -231,7 +234,10 @@ class CutterController {
   ResponseEntity<Job> cut(Asker asker, @RequestBody OwnFile file) {
     if (file.content() == null || file.content().isBlank()) {
       throw new RefusedInput(
-          Words.say("cutter.file"), "" + file.name(), "is empty", "a plotter file (HPGL)");
+          given(Words.say("cutter.file")),
+          given(file.name()),
+          said("is-empty"),
+          said("a-plotter-file-hpgl"));
     }
     return send(asker, "" + file.name(), file.content());
   }

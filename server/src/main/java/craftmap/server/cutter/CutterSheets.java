@@ -1,5 +1,8 @@
 package craftmap.server.cutter;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.cut.cutter.CutterMat;
 import craftmap.core.cut.cutter.CutterPath;
 import craftmap.core.cut.cutter.CutterPlan;
@@ -76,10 +79,10 @@ class CutterSheets {
         .orElseThrow(
             () ->
                 new RefusedInput(
-                    "Lay",
-                    layId,
-                    "has nothing to cut",
-                    "lettering, a custom-cut design, or sheets"));
+                    "lay",
+                    given(layId),
+                    said("has-nothing-to-cut"),
+                    said("lettering-a-custom-cut-design-or-sheets")));
   }
 
   CutterPlan plan(Cuttable lay, MatWish wish) {
@@ -90,7 +93,10 @@ class CutterSheets {
   List<CutterPath> paths(CutterPlan plan, int mat) {
     if (mat < 1 || mat > plan.mats().size()) {
       throw new RefusedInput(
-          "Mat", "" + mat, "is not one of those cut", "1 to " + plan.mats().size());
+          "mat",
+          given(mat),
+          said("is-not-one-of-those-cut"),
+          said("1-to", given(plan.mats().size())));
     }
     return plan.mats().get(mat - 1).paths();
   }

@@ -1,5 +1,8 @@
 package craftmap.server.cutter;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
 import craftmap.server.jobs.JobWorker;
@@ -95,10 +98,10 @@ class SocketCutter implements Cutter {
     String which = words.length > 2 ? words[2] : "";
     String far = words.length > 3 ? Words.fineMm(Double.parseDouble(words[3])) : "";
     return new RefusedInput(
-        Words.say("cutter.file"),
-        Words.say("cutter.where." + code, which),
-        Words.say("cutter.refused." + code, far),
-        Words.say("cutter.accepted." + code, which));
+        given(Words.say("cutter.file")),
+        given(Words.say("cutter.where." + code, which)),
+        given(Words.say("cutter.refused." + code, far)),
+        given(Words.say("cutter.accepted." + code, which)));
   }
 
   private Socket open() throws IOException {
@@ -129,6 +132,9 @@ class SocketCutter implements Cutter {
 
   private static RefusedInput silent() {
     return new RefusedInput(
-        "Cutter", "", "does not answer", "one that is switched on and connected");
+        "cutter",
+        given(""),
+        said("does-not-answer"),
+        said("one-that-is-switched-on-and-connected"));
   }
 }

@@ -1,5 +1,9 @@
 package craftmap.server.exchange;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.CustomCut;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.rule.SheetWork;
@@ -32,10 +36,10 @@ final class CutSvg {
     if (!(reading instanceof LayReading.Laid laid)
         || laid.items().stream().noneMatch(i -> i.design() instanceof CustomCut)) {
       throw new RefusedInput(
-          "Lay",
-          reading.lay().id(),
-          "has nothing to cut",
-          "lettering, a custom-cut design, or sheets");
+          "lay",
+          given(reading.lay().id()),
+          said("has-nothing-to-cut"),
+          said("lettering-a-custom-cut-design-or-sheets"));
     }
     Map<CustomCut, Double> sheets = new IdentityHashMap<>();
     List<CustomCut> inOrder = new ArrayList<>();

@@ -1,5 +1,9 @@
 package craftmap.server.exchange;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Plan;
 import craftmap.server.photo.Photo;
@@ -26,8 +30,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class PieceFiles {
   static final int MOST_BYTES = 120 * 1024 * 1024;
-  private static final String FIELD = "Piece file";
-  private static final String ACCEPTED = "a file that Craft Map exported";
+  private static final Figure FIELD = said("piece-file");
+  private static final Figure ACCEPTED = said("a-file-that-craft-map-exported");
 
   private final Pieces pieces;
   private final Photos photos;
@@ -65,24 +69,27 @@ class PieceFiles {
   @Transactional
   SavedPlan read(Studio studio, byte[] file) {
     if (file.length > MOST_BYTES) {
-      throw new RefusedInput(FIELD, file.length / 1024 / 1024 + " MB", "is too large", ACCEPTED);
+      throw new RefusedInput(
+          FIELD, said("mb", given(file.length / 1024 / 1024)), said("is-too-large"), ACCEPTED);
     }
     JsonNode tree = tree(file);
     String format = tree.path("format").asString("");
     if (!format.equals(PieceFile.FORMAT)) {
       throw new RefusedInput(
           FIELD,
-          format.isEmpty() ? "no format" : format.substring(0, Math.min(40, format.length())),
-          "is not a piece of Craft Map",
+          format.isEmpty()
+              ? said("no-format")
+              : given(format.substring(0, Math.min(40, format.length()))),
+          said("is-not-a-piece-of-craft-map"),
           ACCEPTED);
     }
     int version = tree.path("version").asInt(0);
     if (version < 1 || version > PieceFile.VERSION) {
       throw new RefusedInput(
           FIELD,
-          "version " + version,
-          "is not known here",
-          "version 1 to " + PieceFile.VERSION + "; a newer Craft Map reads newer files");
+          said("version", given(version)),
+          said("is-not-known-here"),
+          said("version-1-to-a-newer-craft-map-reads-newer", given(PieceFile.VERSION)));
     }
     Plan plan = plan(tree.path("plan"));
     // the plan points to its photos under the ids that they get here, from its first entry on
@@ -99,8 +106,10 @@ class PieceFiles {
       var at = broken.getLocation();
       throw new RefusedInput(
           FIELD,
-          at == null ? "the file" : "line " + at.getLineNr() + ", column " + at.getColumnNr(),
-          "is not readable there",
+          at == null
+              ? said("the-file")
+              : said("line-column", given(at.getLineNr()), given(at.getColumnNr())),
+          said("is-not-readable-there"),
           ACCEPTED);
     }
   }
@@ -109,7 +118,8 @@ class PieceFiles {
     try {
       return pieces.readPlan(plan);
     } catch (JacksonException wrong) {
-      throw new RefusedInput(FIELD, path(wrong), "does not say what is expected there", ACCEPTED);
+      throw new RefusedInput(
+          FIELD, given(path(wrong)), said("does-not-say-what-is-expected-there"), ACCEPTED);
     }
   }
 
@@ -150,11 +160,12 @@ class PieceFiles {
       try {
         bytes = Base64.getDecoder().decode(picture.path("jpeg").asString(""));
       } catch (IllegalArgumentException notBase64) {
-        throw new RefusedInput(FIELD, where, "is not Base64", ACCEPTED);
+        throw new RefusedInput(FIELD, given(where), said("is-not-base64"), ACCEPTED);
       }
       String id = newIds.remove(idOf(picture, number));
       if (id == null) {
-        throw new RefusedInput(FIELD, where, "has the id of another", "an id of its own");
+        throw new RefusedInput(
+            FIELD, given(where), said("has-the-id-of-another"), said("an-id-of-its-own"));
       }
       photos.add(
           studio,
@@ -173,6 +184,7 @@ class PieceFiles {
         return stage;
       }
     }
-    throw new RefusedInput(FIELD, where, "has no stage", "before, during or after");
+    throw new RefusedInput(
+        FIELD, given(where), said("has-no-stage"), said("before-during-or-after"));
   }
 }

@@ -4,6 +4,7 @@ import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.List;
@@ -23,15 +24,15 @@ public final class FieldViews {
   private static FieldView view(MeasureSheet.Entry entry, TapeDivision tape) {
     return switch (entry) {
       case MeasureSheet.LengthEntry e ->
-          blank(e, FieldType.LENGTH)
+          blank(e, tape, FieldType.LENGTH)
               .withLength(
                   e.range().isFine() ? Measure.fine(e.mm(), tape) : Measure.of(e.mm(), tape),
                   e.range().leastIncluded(),
                   e.range().mostMm() < LengthRange.SIZE.mostMm() ? e.range().mostMm() : null);
       case MeasureSheet.CountEntry e ->
-          blank(e, FieldType.COUNT).withCount(e.count(), e.least(), e.most());
+          blank(e, tape, FieldType.COUNT).withCount(e.count(), e.least(), e.most());
       case MeasureSheet.FigureEntry e ->
-          blank(e, FieldType.FIGURE)
+          blank(e, tape, FieldType.FIGURE)
               .withFigure(
                   new FieldView.FigureView(
                       e.figure(),
@@ -40,9 +41,9 @@ public final class FieldViews {
                       e.range().least(),
                       e.range().most(),
                       e.range().places()));
-      case MeasureSheet.ColourEntry e -> blank(e, FieldType.COLOUR).withColour(e.hex());
+      case MeasureSheet.ColourEntry e -> blank(e, tape, FieldType.COLOUR).withColour(e.hex());
       case MeasureSheet.ChoiceEntry e ->
-          blank(e, FieldType.CHOICE)
+          blank(e, tape, FieldType.CHOICE)
               .withChoice(
                   e.choice(),
                   e.among().stream()
@@ -51,8 +52,13 @@ public final class FieldViews {
     };
   }
 
-  private static FieldView blank(MeasureSheet.Entry entry, FieldType type) {
-    return FieldView.of(entry.key(), entry.label(), type, entry.taken());
+  private static FieldView blank(MeasureSheet.Entry entry, TapeDivision tape, FieldType type) {
+    return FieldView.of(entry.key(), label(entry, tape), type, entry.taken());
+  }
+
+  /** What a field is called. */
+  public static String label(MeasureSheet.Entry entry, TapeDivision tape) {
+    return new FigureWords(tape).text(entry.label());
   }
 
   /** What stands in a field, as text with its unit. */

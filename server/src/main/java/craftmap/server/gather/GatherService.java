@@ -1,5 +1,8 @@
 package craftmap.server.gather;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
@@ -267,7 +270,8 @@ public class GatherService {
         }
       }
     }
-    throw new RefusedInput("Lay", layId, "is not laid on this piece", "a lay that fits its face");
+    throw new RefusedInput(
+        "lay", given(layId), said("is-not-laid-on-this-piece"), said("a-lay-that-fits-its-face"));
   }
 
   private void book(Studio studio, SavedPlan piece, Pot pot, LayReading.Laid laid, String by) {

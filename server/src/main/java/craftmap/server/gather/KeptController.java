@@ -1,5 +1,7 @@
 package craftmap.server.gather;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.plan.Lay;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
@@ -55,7 +57,7 @@ class KeptController {
         holdingId,
         id,
         piece.name(),
-        Quantities.read("Kept", keep.quantity(), holding.unit(), studio.tape()));
+        Quantities.read(said("kept"), keep.quantity(), holding.unit(), studio.tape()));
     return ResponseEntity.noContent().build();
   }
 
@@ -75,12 +77,7 @@ class KeptController {
     for (SavedPlan piece : pieces.all(studio, false)) {
       int lays = (int) piece.plan().lays().stream().filter(wanted).count();
       if (lays > 0) {
-        uses.add(
-            new UseOnPiece(
-                piece.id(),
-                piece.name(),
-                lays,
-                Words.say("uses", lays)));
+        uses.add(new UseOnPiece(piece.id(), piece.name(), lays, Words.say("uses", lays)));
       }
     }
     return uses;

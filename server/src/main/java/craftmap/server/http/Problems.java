@@ -1,7 +1,9 @@
 package craftmap.server.http;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.TapeDivision;
 import craftmap.server.database.NoDatabase;
+import craftmap.server.words.FigureWords;
 import java.util.NoSuchElementException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -14,6 +16,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
@@ -28,17 +31,39 @@ class Problems extends ResponseEntityExceptionHandler {
   /** Which field was refused, with what in it. */
   record Violation(String field, String value, String accepted, String message) {}
 
+  private final TapeOfWhoAsks tapes;
+
+  Problems(TapeOfWhoAsks tapes) {
+    this.tapes = tapes;
+  }
+
   @ExceptionHandler
-  ProblemDetail refused(RefusedInput refused) {
+  ProblemDetail refused(RefusedInput refused, NativeWebRequest request) {
+    FigureWords words = new FigureWords(tape(request));
     ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, refused.getMessage());
+        ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, words.refusal(refused));
     problem.setTitle("Not accepted");
     problem.setProperty(
         "violations",
         refused.faults().stream()
-            .map(f -> new Violation(f.field(), f.value(), f.accepted(), f.sentence()))
+            .map(
+                f ->
+                    new Violation(
+                        words.text(f.field()),
+                        words.text(f.value()),
+                        words.text(f.accepted()),
+                        words.sentence(f)))
             .toList());
     return problem;
+  }
+
+  /** In millimetres where it cannot be found out who asks. */
+  private TapeDivision tape(NativeWebRequest request) {
+    try {
+      return tapes.of(request);
+    } catch (RuntimeException nobodyKnown) {
+      return TapeDivision.MM_1;
+    }
   }
 
   @ExceptionHandler
@@ -93,7 +118,7 @@ class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     Throwable cause = unreadable.getMostSpecificCause();
     if (cause instanceof RefusedInput refused) {
-      ProblemDetail problem = refused(refused);
+      ProblemDetail problem = refused(refused, (NativeWebRequest) request);
       return ResponseEntity.status(problem.getStatus()).body(problem);
     }
     String where =

@@ -1,5 +1,8 @@
 package craftmap.server.http;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.Faults;
 import craftmap.core.measure.RefusedInput;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -38,7 +41,7 @@ class WholeBodies extends RequestBodyAdviceAdapter {
       Type type,
       Class<? extends HttpMessageConverter<?>> converter) {
     if (body == null) {
-      throw new RefusedInput("Body", "null", "is nothing", "an object");
+      throw new RefusedInput("body", said("null"), said("is-nothing"), said("an-object"));
     }
     Faults faults = new Faults();
     missing(body, "", faults);
@@ -75,7 +78,8 @@ class WholeBodies extends RequestBodyAdviceAdapter {
     } else if (required) {
       faults.part(
           () -> {
-            throw new RefusedInput(before + name, "empty", "is missing", "a value");
+            throw new RefusedInput(
+                given(before + name), said("empty"), said("is-missing"), said("a-value"));
           });
     }
   }

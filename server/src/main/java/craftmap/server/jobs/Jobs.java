@@ -4,6 +4,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
+import craftmap.server.words.FigureWords;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -196,7 +197,8 @@ public class Jobs implements DisposableBean {
         telling.end(JobState.STOPPED, "", JobResult.NONE);
       }
     } catch (RefusedInput e) {
-      telling.end(JobState.FAILED, shortened(e.getMessage()), JobResult.NONE);
+      String why = new FigureWords(studios.get(job.studioId()).tape()).refusal(e);
+      telling.end(JobState.FAILED, shortened(why), JobResult.NONE);
     } catch (Exception e) {
       if (ending) {
         // nothing is said: another server, or this one when it is back, does it again

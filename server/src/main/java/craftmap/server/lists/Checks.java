@@ -1,5 +1,8 @@
 package craftmap.server.lists;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Card;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
@@ -35,15 +38,19 @@ final class Checks {
     GenericMedium generic = GenericMedium.find(given.generic()).orElseThrow();
     Medium medium = Medium.read("row", given.name(), generic, given.label().sheet());
     StockUnit unit = medium.kind().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
-    BigDecimal full = Quantities.read("holds", holds, unit, tape);
+    BigDecimal full = Quantities.read(given("holds"), holds, unit, tape);
     if (full.signum() <= 0) {
-      throw new RefusedInput("holds", holds, "is no container", "above 0");
+      throw new RefusedInput(
+          given("holds"), given(holds), said("is-no-container"), said("above-0"));
     }
     if (!level.isEmpty()) {
-      BigDecimal there = Quantities.read("quantity", level, unit, tape);
+      BigDecimal there = Quantities.read(given("quantity"), level, unit, tape);
       if (there.compareTo(full) > 0) {
         throw new RefusedInput(
-            "quantity", unit.show(there), "does not fit the pot", "at most " + unit.show(full));
+            given("quantity"),
+            given(unit.show(there)),
+            said("does-not-fit-the-pot"),
+            said("at-most", given(unit.show(full))));
       }
     }
   }

@@ -1,5 +1,10 @@
 package craftmap.server.lists;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.fields.Csv;
 import java.io.IOException;
@@ -36,13 +41,14 @@ record CsvTable(List<String> columns, List<Row> rows) {
 
   static CsvTable read(byte[] file) {
     if (file.length > MOST_BYTES) {
-      throw refused(file.length / 1024 / 1024 + " MB", "is too large", "at most 8 MB");
+      throw refused(
+          said("mb", given(file.length / 1024 / 1024)), said("is-too-large"), said("at-most-8-mb"));
     }
     String text = text(file);
     int end = text.indexOf('\n');
     String head = end < 0 ? text : text.substring(0, end);
     if (head.isBlank()) {
-      throw refused("the first line", "is empty", "the names of the columns");
+      throw refused(said("the-first-line"), said("is-empty"), said("the-names-of-the-columns"));
     }
     CSVFormat format =
         CSVFormat.DEFAULT
@@ -61,7 +67,8 @@ record CsvTable(List<String> columns, List<Row> rows) {
         } else {
           rows.add(row(record, columns, line));
           if (rows.size() > MOST_ROWS) {
-            throw refused("more than " + MOST_ROWS + " rows", "are too many", "fewer rows");
+            throw refused(
+                said("more-than-rows", given(MOST_ROWS)), said("are-too-many"), said("fewer-rows"));
           }
         }
         line = parser.getCurrentLineNumber() + 1;
@@ -69,9 +76,9 @@ record CsvTable(List<String> columns, List<Row> rows) {
       return new CsvTable(columns, rows);
     } catch (IOException | IllegalStateException | java.io.UncheckedIOException broken) {
       throw refused(
-          "the file",
-          "cannot be read as a table: " + plain(broken),
-          "CSV with a first line of names");
+          said("the-file"),
+          said("cannot-be-read-as-a-table", given(plain(broken))),
+          said("csv-with-a-first-line-of-names"));
     }
   }
 
@@ -85,11 +92,11 @@ record CsvTable(List<String> columns, List<Row> rows) {
       String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
       String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
       if (plain.indexOf('\0') >= 0) {
-        throw refused("the file", "is not text", "CSV saved as UTF-8");
+        throw refused(said("the-file"), said("is-not-text"), said("csv-saved-as-utf-8"));
       }
       return plain;
     } catch (CharacterCodingException notUtf8) {
-      throw refused("the file", "is not text in UTF-8", "CSV saved as UTF-8");
+      throw refused(said("the-file"), said("is-not-text-in-utf-8"), said("csv-saved-as-utf-8"));
     }
   }
 
@@ -112,12 +119,16 @@ record CsvTable(List<String> columns, List<Row> rows) {
     for (String name : record) {
       String plain = name.strip().toLowerCase(Locale.ENGLISH);
       if (!plain.isEmpty() && columns.contains(plain)) {
-        throw refused("column " + name, "is there twice", "each column once");
+        throw refused(
+            said("column", given(name)), said("is-there-twice"), said("each-column-once"));
       }
       columns.add(plain);
     }
     if (columns.size() > MOST_COLUMNS) {
-      throw refused(columns.size() + " columns", "are too many", "at most " + MOST_COLUMNS);
+      throw refused(
+          said("columns-2", count(columns.size())),
+          said("are-too-many"),
+          said("at-most", given(MOST_COLUMNS)));
     }
     return columns;
   }
@@ -131,17 +142,20 @@ record CsvTable(List<String> columns, List<Row> rows) {
       }
       if (i >= columns.size()) {
         throw refused(
-            "line " + line, "has more cells than there are columns", columns.size() + " cells");
+            said("line", given(line)),
+            said("has-more-cells-than-there-are-columns"),
+            said("cells", count(columns.size())));
       }
       if (cell.length() > LONGEST_CELL) {
-        throw refused("line " + line, "has a cell that is too long", "shorter text");
+        throw refused(
+            said("line", given(line)), said("has-a-cell-that-is-too-long"), said("shorter-text"));
       }
       cells.put(columns.get(i), cell);
     }
     return new Row(line, cells);
   }
 
-  private static RefusedInput refused(String what, String fault, String accepted) {
-    return new RefusedInput("List", what, fault, accepted);
+  private static RefusedInput refused(Figure what, Figure fault, Figure accepted) {
+    return new RefusedInput("list", what, fault, accepted);
   }
 }

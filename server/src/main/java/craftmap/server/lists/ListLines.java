@@ -4,6 +4,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.server.shelf.DesignGiven;
 import craftmap.server.shelf.Designs;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Words;
 import java.util.HashSet;
 import java.util.Map;
@@ -26,6 +27,7 @@ final class ListLines {
   record Line(long line, Effect effect, String name, String text, Optional<RowReader.Item> item) {}
 
   private final RowReader reader;
+  private final FigureWords words;
   private final Map<Designs.Named, String> there;
   private final Set<Designs.Named> onTheList = new HashSet<>();
 
@@ -34,6 +36,7 @@ final class ListLines {
    */
   ListLines(TapeDivision tape, Map<Designs.Named, String> there) {
     this.reader = new RowReader(tape);
+    this.words = new FigureWords(tape);
     this.there = there;
   }
 
@@ -52,7 +55,7 @@ final class ListLines {
           Optional.of(item));
     } catch (RefusedInput refused) {
       return new Line(
-          row.line(), Effect.ERROR, row.get("name"), refused.getMessage(), Optional.empty());
+          row.line(), Effect.ERROR, row.get("name"), words.refusal(refused), Optional.empty());
     }
   }
 

@@ -1,5 +1,8 @@
 package craftmap.server.lists;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
 import craftmap.core.measure.LengthReader;
@@ -96,10 +99,10 @@ final class RowReader {
     String what = row.get("what");
     if (what.isEmpty()) {
       throw new RefusedInput(
-          "what",
-          "empty",
-          "is missing",
-          "a kind of design such as NAPKIN, or of medium such as chalky-paint");
+          given("what"),
+          said("empty"),
+          said("is-missing"),
+          said("a-kind-of-design-such-as-napkin-or-of"));
     }
     Optional<DesignKind> kind = kind(what);
     if (kind.isPresent()) {
@@ -110,10 +113,10 @@ final class RowReader {
             .orElseThrow(
                 () ->
                     new RefusedInput(
-                        "what",
-                        what,
-                        "is no kind of design or medium",
-                        "a kind of design such as NAPKIN, or of medium such as chalky-paint"));
+                        given("what"),
+                        given(what),
+                        said("is-no-kind-of-design-or-medium"),
+                        said("a-kind-of-design-such-as-napkin-or-of")));
     return medium(row, generic);
   }
 
@@ -142,9 +145,12 @@ final class RowReader {
       var unit = Shelving.unitOf(design.comes());
       if (unit.isEmpty()) {
         throw new RefusedInput(
-            "quantity", quantity, "cannot be kept of what is made by hand", "nothing here");
+            given("quantity"),
+            given(quantity),
+            said("cannot-be-kept-of-what-is-made-by-hand"),
+            said("nothing-here"));
       }
-      Quantities.read("quantity", quantity, unit.get(), tape);
+      Quantities.read(given("quantity"), quantity, unit.get(), tape);
     }
     return new DesignItem(given, quantity, stock(row));
   }
@@ -190,7 +196,7 @@ final class RowReader {
               }
               switch (entry) {
                 case MeasureSheet.LengthEntry e ->
-                    numbers.put(e.key(), LengthReader.read(column, text, tape.unit()).mm());
+                    numbers.put(e.key(), LengthReader.read(given(column), text, tape.unit()).mm());
                 case MeasureSheet.CountEntry e -> numbers.put(e.key(), figure(column, text));
                 case MeasureSheet.FigureEntry e -> numbers.put(e.key(), figure(column, text));
                 case MeasureSheet.ColourEntry e -> choices.put(e.key(), text);
@@ -199,10 +205,10 @@ final class RowReader {
             });
     if (!strangers.isEmpty()) {
       throw new RefusedInput(
-          strangers.getFirst(),
-          row.get(strangers.getFirst()),
-          "is not asked of this kind",
-          "an empty cell");
+          given(strangers.getFirst()),
+          given(row.get(strangers.getFirst())),
+          said("is-not-asked-of-this-kind"),
+          said("an-empty-cell"));
     }
     return new Answers(numbers, choices);
   }
@@ -210,7 +216,11 @@ final class RowReader {
   private static String choice(MeasureSheet.ChoiceEntry e, String column, String text) {
     String plain = text.toUpperCase(Locale.ENGLISH).replace(' ', '_').replace('-', '_');
     if (!e.among().contains(plain)) {
-      throw new RefusedInput(column, text, "is not one of the ways", String.join(", ", e.among()));
+      throw new RefusedInput(
+          given(column),
+          given(text),
+          said("is-not-one-of-the-ways"),
+          given(String.join(", ", e.among())));
     }
     return plain;
   }
@@ -218,7 +228,11 @@ final class RowReader {
   private static double figure(String column, String text) {
     String plain = text.replace(',', '.');
     if (!plain.matches("-?\\d{1,9}(\\.\\d{1,6})?")) {
-      throw new RefusedInput(column, text, "is not a figure", "a figure such as 11.5 or 11,5");
+      throw new RefusedInput(
+          given(column),
+          given(text),
+          said("is-not-a-figure"),
+          said("a-figure-such-as-11-5-or-11-5"));
     }
     return Double.parseDouble(plain);
   }
@@ -234,10 +248,10 @@ final class RowReader {
         .orElseThrow(
             () ->
                 new RefusedInput(
-                    "rights",
-                    text,
-                    "is not one of the rights",
-                    "MAY_BE_SOLD, OWN_USE_ONLY or ASK_FIRST"));
+                    given("rights"),
+                    given(text),
+                    said("is-not-one-of-the-rights"),
+                    said("may-be-sold-own-use-only-or-ask-first")));
   }
 
   private static StockGiven stock(CsvTable.Row row) {
@@ -261,7 +275,8 @@ final class RowReader {
     try {
       return LocalDate.parse(text);
     } catch (DateTimeParseException notADay) {
-      throw new RefusedInput(column, text, "is not a day", "a day such as 2026-09-30");
+      throw new RefusedInput(
+          given(column), given(text), said("is-not-a-day"), said("a-day-such-as-2026-09-30"));
     }
   }
 }

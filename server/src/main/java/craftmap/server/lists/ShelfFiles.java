@@ -1,5 +1,9 @@
 package craftmap.server.lists;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.supply.Booking;
@@ -108,7 +112,10 @@ class ShelfFiles {
   @Transactional
   public int read(Studio studio, byte[] file, String by) {
     if (file.length > MOST_BYTES) {
-      throw refused(file.length / 1024 / 1024 + " MB", "is too large", "at most 64 MB");
+      throw refused(
+          said("mb", given(file.length / 1024 / 1024)),
+          said("is-too-large"),
+          said("at-most-64-mb"));
     }
     ShelfFile shelf;
     try {
@@ -119,15 +126,17 @@ class ShelfFiles {
       }
       var at = broken.getLocation();
       throw refused(
-          at == null ? "the file" : "line " + at.getLineNr() + ", column " + at.getColumnNr(),
-          "is not as a shelf is written",
-          "a file that Craft Map wrote");
+          at == null
+              ? said("the-file")
+              : said("line-column", given(at.getLineNr()), given(at.getColumnNr())),
+          said("is-not-as-a-shelf-is-written"),
+          said("a-file-that-craft-map-wrote"));
     }
     if (!ShelfFile.FORMAT.equals(shelf.format()) || shelf.version() > ShelfFile.VERSION) {
       throw refused(
-          shelf.format() + " " + shelf.version(),
-          "is not read here",
-          ShelfFile.FORMAT + " up to version " + ShelfFile.VERSION);
+          said("format-of-version", given(shelf.format()), given(shelf.version())),
+          said("is-not-read-here"),
+          said("up-to-version", given(ShelfFile.FORMAT), given(ShelfFile.VERSION)));
     }
     int things = 0;
     for (ShelfFile.DesignDoc d : all("designs", shelf.designs())) {
@@ -172,7 +181,10 @@ class ShelfFiles {
     try {
       file = Base64.getDecoder().decode(doc.artwork());
     } catch (IllegalArgumentException notBase64) {
-      throw refused(doc.design().name(), "has artwork that is not Base64", "its file in Base64");
+      throw refused(
+          given(doc.design().name()),
+          said("has-artwork-that-is-not-base64"),
+          said("its-file-in-base64"));
     }
     StoredArtwork added = artworks.add(studio.id(), file);
     if (doc.artworkWidthMm() == null
@@ -194,10 +206,13 @@ class ShelfFiles {
       ShelfFile.StockDoc s,
       String by) {
     if (s.form() == null || s.unit() == null || s.level() == null) {
-      throw refused("a stock", "has no form, unit or level", "all three");
+      throw refused(said("a-stock"), said("has-no-form-unit-or-level"), said("all-three"));
     }
     if (s.level().signum() < 0) {
-      throw refused("a level of " + s.level().toPlainString(), "is below nothing", "0 or more");
+      throw refused(
+          said("a-level-of", given(s.level().toPlainString())),
+          said("is-below-nothing"),
+          said("0-or-more"));
     }
     Holding holding =
         holdings.setUp(
@@ -242,12 +257,12 @@ class ShelfFiles {
 
   private static <T> T there(String what, T value) {
     if (value == null) {
-      throw refused(what, "is empty", "what Craft Map writes there");
+      throw refused(given(what), said("is-empty"), said("what-craft-map-writes-there"));
     }
     return value;
   }
 
-  private static RefusedInput refused(String what, String fault, String accepted) {
-    return new RefusedInput("Shelf file", what, fault, accepted);
+  private static RefusedInput refused(Figure what, Figure fault, Figure accepted) {
+    return new RefusedInput("shelf-file", what, fault, accepted);
   }
 }

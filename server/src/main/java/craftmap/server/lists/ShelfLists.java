@@ -1,5 +1,8 @@
 package craftmap.server.lists;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.jobs.Job;
 import craftmap.server.jobs.JobState;
@@ -68,12 +71,18 @@ class ShelfLists {
     for (String column : table.columns()) {
       if (!column.isEmpty() && !known.contains(column)) {
         throw new RefusedInput(
-            "List", "column " + column, "is not known, line 1", String.join(", ", known));
+            "list",
+            said("column", given(column)),
+            said("is-not-known-line-1"),
+            given(String.join(", ", known)));
       }
     }
     if (!table.columns().containsAll(List.of("what", "name"))) {
       throw new RefusedInput(
-          "List", "line 1", "has no column what, or none called name", "both of them");
+          "list",
+          said("line-1"),
+          said("has-no-column-what-or-none-called-name"),
+          said("both-of-them"));
     }
     // short enough to name the second job after it
     String id = UUID.randomUUID().toString().replace("-", "");
@@ -135,10 +144,10 @@ class ShelfLists {
                 .isPresent();
     if (!begun) {
       throw new RefusedInput(
-          "List",
-          "this list",
-          "is not waiting to be taken",
-          "a list that was read and not taken yet");
+          "list",
+          said("this-list"),
+          said("is-not-waiting-to-be-taken"),
+          said("a-list-that-was-read-and-not-taken-yet"));
     }
     return standing(asker, id);
   }

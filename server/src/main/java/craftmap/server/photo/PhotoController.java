@@ -1,5 +1,7 @@
 package craftmap.server.photo;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.picture.PictureFile;
 import craftmap.server.studio.Asker;
@@ -81,7 +83,8 @@ class PhotoController {
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody PhotoWords words) {
     if (words.stage() == null) {
-      throw new RefusedInput("Stage", "empty", "is missing", "before, during or after");
+      throw new RefusedInput(
+          "stage", said("empty"), said("is-missing"), said("before-during-or-after"));
     }
     return view(
         photos.describe(

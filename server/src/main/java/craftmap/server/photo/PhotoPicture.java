@@ -1,5 +1,7 @@
 package craftmap.server.photo;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.server.picture.PictureFile;
 import java.awt.image.BufferedImage;
 
@@ -10,7 +12,8 @@ record PhotoPicture(byte[] jpeg, byte[] thumbnail, int widthPx, int heightPx) {
   private static final float QUALITY = 0.88f;
 
   static PhotoPicture read(byte[] file) {
-    BufferedImage upright = PictureFile.onWhite(PictureFile.read("Photo", file, LONGER_SIDE_PX));
+    BufferedImage upright =
+        PictureFile.onWhite(PictureFile.read(said("photo"), file, LONGER_SIDE_PX));
     return new PhotoPicture(
         PictureFile.jpeg(upright, QUALITY),
         PictureFile.jpeg(PictureFile.scaled(upright, THUMBNAIL_PX), QUALITY),

@@ -1,5 +1,9 @@
 package craftmap.server.photo;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
@@ -76,7 +80,10 @@ public class Photos {
     pieces.get(studio, pieceId);
     if (rows.countByStudioIdAndPieceId(studio.id(), pieceId) >= MOST_OF_A_PIECE) {
       throw new RefusedInput(
-          "Photos", "one more", "is too many", "at most " + MOST_OF_A_PIECE + " of a piece");
+          "photos",
+          said("one-more"),
+          said("is-too-many"),
+          said("at-most-of-a-piece", given(MOST_OF_A_PIECE)));
     }
     check(caption);
     PhotoPicture read = PhotoPicture.read(file);
@@ -125,10 +132,10 @@ public class Photos {
   private static void check(String caption) {
     if (caption == null || caption.length() > LONGEST_CAPTION) {
       throw new RefusedInput(
-          "Caption",
-          caption == null ? "missing" : caption.length() + " characters",
-          "is not accepted",
-          "up to " + LONGEST_CAPTION + " characters");
+          "caption",
+          caption == null ? said("missing") : said("characters", count(caption.length())),
+          said("is-not-accepted"),
+          said("up-to-characters", given(LONGEST_CAPTION)));
     }
   }
 }

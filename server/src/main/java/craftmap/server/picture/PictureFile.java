@@ -1,10 +1,14 @@
 package craftmap.server.picture;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -44,9 +48,7 @@ public final class PictureFile {
   private static final Semaphore ONE_AT_A_TIME = new Semaphore(1);
 
   private static final int LONGEST_SIDE = 30_000;
-  private static final String ACCEPTED =
-      "a JPEG, PNG or WebP picture of at most 25 MB and 60 megapixels, 24 where it is WebP or"
-          + " progressive";
+  private static final Figure ACCEPTED = said("a-jpeg-png-or-webp-picture-of-at-most");
 
   private PictureFile() {}
 
@@ -55,12 +57,13 @@ public final class PictureFile {
    *
    * @param field what to call it when it is refused
    */
-  public static BufferedImage read(String field, byte[] file, int longerSidePx) {
+  public static BufferedImage read(Figure field, byte[] file, int longerSidePx) {
     if (file.length == 0) {
-      throw new RefusedInput(field, "empty", "has nothing in it", ACCEPTED);
+      throw new RefusedInput(field, said("empty"), said("has-nothing-in-it"), ACCEPTED);
     }
     if (file.length > MOST_BYTES) {
-      throw new RefusedInput(field, file.length / 1024 / 1024 + " MB", "is too large", ACCEPTED);
+      throw new RefusedInput(
+          field, said("mb", given(file.length / 1024 / 1024)), said("is-too-large"), ACCEPTED);
     }
     String format = formatOf(field, file);
     byte[] plain = format.equals("PNG") ? PngChunks.withoutTexts(file) : file;
@@ -71,7 +74,7 @@ public final class PictureFile {
     } catch (RefusedInput refused) {
       throw refused;
     } catch (IOException | RuntimeException broken) {
-      throw new RefusedInput(field, format, "is broken and cannot be read", ACCEPTED);
+      throw new RefusedInput(field, given(format), said("is-broken-and-cannot-be-read"), ACCEPTED);
     } finally {
       ONE_AT_A_TIME.release();
     }
@@ -98,7 +101,7 @@ public final class PictureFile {
   }
 
   /** What the content says it is, whatever the name says. */
-  private static String formatOf(String field, byte[] f) {
+  private static String formatOf(Figure field, byte[] f) {
     if (starts(f, 0, 0xFF, 0xD8, 0xFF)) {
       return "JPEG";
     }
@@ -109,7 +112,7 @@ public final class PictureFile {
       return "WebP";
     }
     throw new RefusedInput(
-        field, "the file", "is no picture of a kind that is read here", ACCEPTED);
+        field, said("the-file"), said("is-no-picture-of-a-kind-that-is-read"), ACCEPTED);
   }
 
   private static boolean starts(byte[] file, int at, int... bytes) {
@@ -124,7 +127,7 @@ public final class PictureFile {
     return true;
   }
 
-  private static BufferedImage decode(String field, byte[] file, String format, int longerSidePx)
+  private static BufferedImage decode(Figure field, byte[] file, String format, int longerSidePx)
       throws IOException {
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers =
@@ -146,8 +149,8 @@ public final class PictureFile {
         if (pixels > most || longer > LONGEST_SIDE) {
           throw new RefusedInput(
               field,
-              reader.getWidth(0) + " × " + reader.getHeight(0) + " pixels",
-              "is too large",
+              said("pixels", given(reader.getWidth(0)), given(reader.getHeight(0))),
+              said("is-too-large"),
               ACCEPTED);
         }
         ImageReadParam param = reader.getDefaultReadParam();

@@ -1,27 +1,22 @@
 package craftmap.server.piece;
 
-import craftmap.core.finding.Figure;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.Level;
 import craftmap.core.finding.Mends;
-import craftmap.core.measure.Decimals;
-import craftmap.core.measure.LengthUnit;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.surface.Edge;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 
 /** Says what was found: the words of its rule with its figures, as the studio's tape shows them. */
 final class FindingWords {
-  private static final double MM_PER_FOOT = 304.8;
-
-  private final TapeDivision tape;
+  private final FigureWords words;
 
   FindingWords(TapeDivision tape) {
-    this.tape = tape;
+    this.words = new FigureWords(tape);
   }
 
   List<ReadingView.NoteView> notes(List<Finding> findings) {
@@ -53,7 +48,7 @@ final class FindingWords {
     for (Figure figure : finding.figures()) {
       // one that chose the sentence is not said in it again
       if (!(figure instanceof Figure.One one && key.endsWith("." + one.of().name()))) {
-        said.add(said(figure));
+        said.add(words.argument(figure));
       }
     }
     String text = Words.say(key, said.toArray());
@@ -73,45 +68,6 @@ final class FindingWords {
               ? key + ".towards"
               : key + ".away";
       default -> key;
-    };
-  }
-
-  private Object said(Figure figure) {
-    return switch (figure) {
-      case Figure.Length l -> tape.show(l.mm());
-      case Figure.FineLength l -> Words.fineMm(l.mm());
-      case Figure.Difference d -> (d.mm() > 0 ? "+" : "") + fine(tape, d.mm());
-      case Figure.Departs d -> fine(tape, Math.abs(d.mm()));
-      case Figure.Slope s -> perLength(Math.abs(s.mmPerMetre()));
-      case Figure.Lengths l -> l.mm().stream().map(tape::show).collect(Collectors.joining(", "));
-      case Figure.Area a -> Words.smallArea(a.mm2());
-      case Figure.Share s -> Words.percent(s.share());
-      case Figure.Count c -> c.count();
-      case Figure.Shift s -> Decimals.show(s.deltaE(), 1);
-      case Figure.Shade s -> s.colour().hex();
-      case Figure.Named n -> Words.lower(n.name());
-      case Figure.Names n -> n.names().stream().distinct().collect(Collectors.joining(", "));
-      case Figure.One o -> one(o.of());
-    };
-  }
-
-  private static String one(Enum<?> of) {
-    return of instanceof Edge edge ? Words.say("edge", edge) : of.name();
-  }
-
-  /** A run-out for each foot, or for each metre. */
-  private String perLength(double mmPerMetre) {
-    return tape.unit() == LengthUnit.INCH
-        ? Words.say("square.perFoot", fine(tape, mmPerMetre * MM_PER_FOOT / 1000))
-        : Words.say("square.perMetre", Decimals.show(mmPerMetre, 1));
-  }
-
-  /** Differences are smaller than what a tape shows well: an inch tape reads them in 32nds. */
-  static String fine(TapeDivision tape, double mm) {
-    return switch (tape.unit()) {
-      case INCH -> TapeDivision.INCH_32.show(mm);
-      case MM -> TapeDivision.MM_HALF.show(mm);
-      case CM -> TapeDivision.CM_TENTH.show(mm);
     };
   }
 }

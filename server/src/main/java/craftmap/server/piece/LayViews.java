@@ -38,6 +38,7 @@ import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
 import craftmap.server.fields.FieldViews;
 import craftmap.server.shelf.OwnedDesign;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
@@ -374,7 +375,8 @@ final class LayViews {
               tape.show(o.nearestMm()),
               tape.show(o.farthestMm()));
       case LayAnswer.NoRoom none -> Words.say("fit.noRoom", none.reason());
-      case LayAnswer.Refused refused -> Words.say("fit.refused", refused.why().getMessage());
+      case LayAnswer.Refused refused ->
+          Words.say("fit.refused", new FigureWords(tape).refusal(refused.why()));
       case LayAnswer.Options fits ->
           throw new IllegalStateException("impossible state: it fits, " + fits.best());
     };

@@ -114,9 +114,7 @@ final class MarkViews {
   /** How many of the holes lie under a print, to be pierced from the back. */
   private String covered(Hole h) {
     long under = h.centres().stream().filter(c -> underAPrint(c, h.diameterMm())).count();
-    return under == 0
-        ? ""
-        : Words.say("hole.covered", under);
+    return under == 0 ? "" : Words.say("hole.covered", under);
   }
 
   private boolean underAPrint(Point middle, double diameterMm) {

@@ -1,5 +1,8 @@
 package craftmap.server.piece;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.finding.FindingRule;
 import craftmap.core.finding.Mend;
 import craftmap.core.lay.rule.Pick;
@@ -55,7 +58,9 @@ class MendController {
     FindingRule found =
         FindingRule.of(rule)
             .orElseThrow(
-                () -> new RefusedInput("Rule", rule, "is not known", "one that a note names"));
+                () ->
+                    new RefusedInput(
+                        "rule", given(rule), said("is-not-known"), said("one-that-a-note-names")));
     Plan plan = pieces.plan(studio, id);
     Pieces.ReadLay read = pieces.readLay(studio, plan, layId, Optional.of(faceId));
     return pieces.mends(studio, plan, read, found).stream()

@@ -345,8 +345,7 @@ public final class OptionWords {
     }
     String argument =
         switch (behindBy.get()) {
-          case CLEAR_OF_KEEP_OUTS ->
-              Words.say("times", option.itemsOnKeepOuts());
+          case CLEAR_OF_KEEP_OUTS -> Words.say("times", option.itemsOnKeepOuts());
           case LEAST_GAP_CHANGE -> gapChange(option.arrangement());
           case END_MARGIN_IN_PROPORTION ->
               option.arrangement() instanceof RunRow row

@@ -1,5 +1,7 @@
 package craftmap.server.piece;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.given;
 
 import craftmap.core.measure.RefusedInput;
@@ -133,7 +135,8 @@ class PieceController {
   ResponseEntity<PieceView> start(Asker asker, @RequestBody NewPiece fresh) {
     Studio studio = asker.studio();
     if (fresh.form() == null) {
-      throw new RefusedInput("Form", "empty", "is missing", "a form with its measures");
+      throw new RefusedInput(
+          "form", said("empty"), said("is-missing"), said("a-form-with-its-measures"));
     }
     return answer(
         HttpStatus.CREATED,
@@ -155,7 +158,7 @@ class PieceController {
       @RequestBody PlanChange change) {
     Studio studio = asker.studio();
     if (change.document() == null) {
-      throw new RefusedInput("Document", "empty", "is missing", "the whole plan");
+      throw new RefusedInput("document", said("empty"), said("is-missing"), said("the-whole-plan"));
     }
     SavedPlan saved =
         pieces.replace(
@@ -235,7 +238,7 @@ class PieceController {
   /** What edits would make of a plan; nothing is kept. */
   @PostMapping("/edits")
   EditedPlan wouldBe(Asker asker, @RequestBody EditQuestion question) {
-    Plan plan = PlanMapper.toPlan(given("Plan", question.document()));
+    Plan plan = PlanMapper.toPlan(given(said("plan"), question.document()));
     Edited edited = pieces.edited(asker.studio(), plan, edits(question.edits()));
     return new EditedPlan(
         PlanMapper.doc(edited.plan()),
@@ -247,12 +250,12 @@ class PieceController {
   private static List<PlanEdit> edits(List<EditDoc> docs) {
     if (docs == null || docs.isEmpty() || docs.size() > MOST_EDITS) {
       throw new RefusedInput(
-          "Edits",
-          docs == null ? "none" : "" + docs.size(),
-          "cannot be made at once",
-          "1 to " + MOST_EDITS);
+          "edits",
+          docs == null ? said("none") : given(docs.size()),
+          said("cannot-be-made-at-once"),
+          said("1-to", given(MOST_EDITS)));
     }
-    return docs.stream().map(d -> given("Edit", d).edit()).toList();
+    return docs.stream().map(d -> given(said("edit"), d).edit()).toList();
   }
 
   @PostMapping("/readings")
@@ -276,14 +279,14 @@ class PieceController {
   private Pieces.ReadLay lay(Studio studio, LayQuestion question) {
     Plan plan =
         question.document() == null
-            ? pieces.plan(studio, given("Plan", question.pieceId()))
+            ? pieces.plan(studio, given(said("plan"), question.pieceId()))
             : PlanMapper.toPlan(question.document());
     boolean asItIs = question.edits() == null || question.edits().isEmpty();
     return pieces.readLay(
         studio,
         plan,
         asItIs ? List.of() : edits(question.edits()),
-        given("Lay", question.layId()),
+        given(said("lay"), question.layId()),
         Optional.ofNullable(question.faceId()));
   }
 

@@ -1,9 +1,14 @@
 package craftmap.server.piece;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.finding.FindingRule;
 import craftmap.core.finding.Mend;
 import craftmap.core.finding.Mends;
 import craftmap.core.form.FormNote;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
@@ -101,7 +106,10 @@ public class Pieces {
     hold(studio, id);
     if (!row(studio, id).isArchived()) {
       throw new RefusedInput(
-          "Piece", get(studio, id).name(), "is being worked on", "one that was put away");
+          "piece",
+          given(get(studio, id).name()),
+          said("is-being-worked-on"),
+          said("one-that-was-put-away"));
     }
     events.publishEvent(new PieceGone(studio, id));
     pieces.forget(studio.id(), id);
@@ -176,7 +184,9 @@ public class Pieces {
     Lay lay =
         plan.lay(layId)
             .orElseThrow(
-                () -> new RefusedInput("Lay", layId, "is not in this plan", "one of its lays"));
+                () ->
+                    new RefusedInput(
+                        "lay", given(layId), said("is-not-in-this-plan"), said("one-of-its-lays")));
     String faceId = onFace.orElse(lay.faceId());
     List<PlanFace> faces = plan.faces();
     Face face =
@@ -187,13 +197,18 @@ public class Pieces {
             .orElseThrow(
                 () ->
                     new RefusedInput(
-                        "Face", faceId, "is not on this piece now", "one of the lay's faces"));
+                        "face",
+                        given(faceId),
+                        said("is-not-on-this-piece-now"),
+                        said("one-of-the-lays-faces")));
     LayReading reading =
         editing
             .reader()
             .of(lay, plan, faceId)
             .orElseThrow(
-                () -> new RefusedInput("Face", faceId, "is not shown", "a face that is shown"));
+                () ->
+                    new RefusedInput(
+                        "face", given(faceId), said("is-not-shown"), said("a-face-that-is-shown")));
     return new ReadLay(faces, face, reading);
   }
 
@@ -259,8 +274,8 @@ public class Pieces {
   public record Change(List<PlanEdit> edits, Optional<String> id, Optional<String> gesture) {
     public Change {
       edits = List.copyOf(edits);
-      id.ifPresent(i -> checkLength("Id of the change", i, LONGEST_CHANGE_ID));
-      gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
+      id.ifPresent(i -> checkLength(said("id-of-the-change"), i, LONGEST_CHANGE_ID));
+      gesture.ifPresent(g -> checkLength(said("gesture"), g, LONGEST_GESTURE));
     }
   }
 
@@ -291,8 +306,8 @@ public class Pieces {
   @Guarded
   public SavedPlan replace(
       Studio studio, String id, long version, Plan plan, String summary, Optional<String> gesture) {
-    checkLength("Summary", summary, LONGEST_SUMMARY);
-    gesture.ifPresent(g -> checkLength("Gesture", g, LONGEST_GESTURE));
+    checkLength(said("summary"), summary, LONGEST_SUMMARY);
+    gesture.ifPresent(g -> checkLength(said("gesture"), g, LONGEST_GESTURE));
     hold(studio, id);
     SavedPlan now = get(studio, id);
     return save(studio, now, version, plan, new EntryRow.Done.InWords(summary), gesture);
@@ -413,13 +428,13 @@ public class Pieces {
     return new NoSuchElementException("There is no piece " + id + ".");
   }
 
-  private static void checkLength(String field, String text, int most) {
+  private static void checkLength(Figure field, String text, int most) {
     if (text == null || text.isBlank() || text.length() > most) {
       throw new RefusedInput(
           field,
-          text == null || text.isBlank() ? "empty" : text.length() + " characters",
-          "is not accepted",
-          "1 to " + most + " characters");
+          text == null || text.isBlank() ? said("empty") : said("characters", count(text.length())),
+          said("is-not-accepted"),
+          said("1-to-characters", given(most)));
     }
   }
 }

@@ -24,6 +24,7 @@ import craftmap.server.piece.document.MarkMapper;
 import craftmap.server.piece.document.PlanMapper;
 import craftmap.server.piece.document.PointDoc;
 import craftmap.server.shelf.OwnedDesign;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
@@ -251,7 +252,7 @@ final class ReadingViews {
   }
 
   private String fine(double mm) {
-    return FindingWords.fine(tape, mm);
+    return new FigureWords(tape).fine(mm);
   }
 
   private Measure measure(double mm) {

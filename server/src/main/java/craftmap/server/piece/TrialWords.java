@@ -5,6 +5,7 @@ import craftmap.core.lay.rule.LayOption;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.trial.Trial;
 import craftmap.server.piece.TrialController.Fit;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 
@@ -21,7 +22,8 @@ record TrialWords(Fit fit, String text) {
                 throw new IllegalStateException("impossible state: a proposal runs off, " + over);
             case LayAnswer.Refused refused ->
                 new TrialWords(
-                    Fit.DOES_NOT_FIT, Words.say("fit.refused", refused.why().getMessage()));
+                    Fit.DOES_NOT_FIT,
+                    Words.say("fit.refused", new FigureWords(tape).refusal(refused.why())));
             case LayAnswer.NoRoom n ->
                 new TrialWords(Fit.DOES_NOT_FIT, Words.say("fit.noRoom", n.reason()));
             case LayAnswer.Options options ->

@@ -11,6 +11,7 @@ import craftmap.server.piece.ReadingView;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.FigureWords;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -112,7 +113,7 @@ class RouteController {
           null,
           piece.savedAt(),
           null,
-          Words.say("piece.cannot", cannot.getMessage()));
+          Words.say("piece.cannot", new FigureWords(studio.tape()).refusal(cannot)));
     }
     return new PieceCard(
         piece.id(), piece.name(), reading, piece.savedAt(), route(studio, piece, reading), null);

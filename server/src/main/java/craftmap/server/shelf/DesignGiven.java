@@ -1,5 +1,9 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Card;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.MotifBox;
@@ -34,7 +38,10 @@ public record DesignGiven(
     MotifBox toMotif() {
       if (!(widthMm > 0) || !(heightMm > 0) || !Double.isFinite(leftMm + topMm)) {
         throw new RefusedInput(
-            "Motif box " + name, widthMm + " × " + heightMm + " mm", "has no size", "above 0");
+            said("motif-box-2", given(name)),
+            said("across-by-down", mm(widthMm), mm(heightMm)),
+            said("has-no-size"),
+            said("above-0"));
       }
       return new MotifBox(name, new Box(leftMm, topMm, widthMm, heightMm), importance);
     }
@@ -48,14 +55,18 @@ public record DesignGiven(
 
   public DesignGiven {
     if (kind == null) {
-      throw new RefusedInput("Kind", "empty", "is missing", "one of the kinds of design");
+      throw new RefusedInput(
+          "kind", said("empty"), said("is-missing"), said("one-of-the-kinds-of-design"));
     }
     rights = rights == null ? Rights.ASK_FIRST : rights;
     answers = answers == null ? Answers.NONE : answers;
     motifs = motifs == null ? List.of() : List.copyOf(motifs);
     if (motifs.size() > MOST_MOTIFS) {
       throw new RefusedInput(
-          "Motif boxes", motifs.size() + "", "are too many", "at most " + MOST_MOTIFS);
+          "motif-boxes",
+          given(motifs.size()),
+          said("are-too-many"),
+          said("at-most", given(MOST_MOTIFS)));
     }
   }
 

@@ -1,5 +1,7 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.said;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.artwork.Artwork;
@@ -149,10 +151,10 @@ public class Designs {
   private static Picture picture(StoredArtwork artwork, DesignGiven given) {
     if (!artwork.trueSize()) {
       throw new RefusedInput(
-          "Artwork",
-          "its size",
-          "is not known yet",
-          "one known measure, such as the width of the sheet");
+          "artwork",
+          said("its-size"),
+          said("is-not-known-yet"),
+          said("one-known-measure-such-as-the-width-of-the"));
     }
     Optional<Artwork> shape =
         artwork.form() == ArtworkForm.SVG

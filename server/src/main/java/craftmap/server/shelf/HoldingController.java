@@ -1,5 +1,8 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.Container;
@@ -118,15 +121,15 @@ class HoldingController {
     Holding h = holdings.get(studio.id(), id);
     if (entry.kind() == null || entry.kind().way() == EntryKind.Way.EITHER) {
       throw new RefusedInput(
-          "What happened",
-          entry.kind() == null ? "empty" : Words.say("entry", entry.kind()),
-          "cannot be booked like this",
-          "bought, opened, used, spilled, given away or spoiled; a level is corrected");
+          "what-happened",
+          entry.kind() == null ? said("empty") : given(Words.say("entry", entry.kind())),
+          said("cannot-be-booked-like-this"),
+          said("bought-opened-used-spilled-given-away-or-spoiled-a"));
     }
     BigDecimal quantity =
         entry.kind().way() == EntryKind.Way.LEAVES
             ? BigDecimal.ZERO
-            : Quantities.read("Quantity", entry.quantity(), h.unit(), studio.tape());
+            : Quantities.read(said("quantity"), entry.quantity(), h.unit(), studio.tape());
     ledger.book(
         studio.id(),
         id,
@@ -153,13 +156,14 @@ class HoldingController {
 
   private BigDecimal level(LevelFound found, Holding h, Studio studio) {
     if (found.how() == null) {
-      throw new RefusedInput("How", "empty", "is missing", "LEVEL, WEIGHT or SHARE");
+      throw new RefusedInput(
+          "how", said("empty"), said("is-missing"), said("level-weight-or-share"));
     }
     return switch (found.how()) {
-      case LEVEL -> Quantities.read("Level", found.figure(), h.unit(), studio.tape());
+      case LEVEL -> Quantities.read(said("level"), found.figure(), h.unit(), studio.tape());
       case WEIGHT -> {
         BigDecimal gross =
-            Quantities.figure("Weight", found.figure().replaceFirst("\\s*g$", ""), "342 g");
+            Quantities.figure(said("weight"), found.figure().replaceFirst("\\s*g$", ""), "342 g");
         double density =
             shelving
                 .mediumOf(studio.id(), h)
@@ -168,7 +172,7 @@ class HoldingController {
         yield container(h).byWeight(gross, density);
       }
       case SHARE ->
-          container(h).byEye(Quantities.figure("Share", found.figure(), "0.5").doubleValue());
+          container(h).byEye(Quantities.figure(said("share"), found.figure(), "0.5").doubleValue());
     };
   }
 
@@ -177,7 +181,10 @@ class HoldingController {
         .orElseThrow(
             () ->
                 new RefusedInput(
-                    "Level", "this stock", "stands in no container", "a count or a length"));
+                    "level",
+                    said("this-stock"),
+                    said("stands-in-no-container"),
+                    said("a-count-or-a-length")));
   }
 
   @PutMapping

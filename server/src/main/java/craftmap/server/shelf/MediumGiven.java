@@ -1,5 +1,8 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.GenericMedium;
@@ -26,7 +29,10 @@ public record MediumGiven(String name, String generic, Answers label, List<Pack>
         .orElseThrow(
             () ->
                 new RefusedInput(
-                    "Kind", generic, "is no kind of medium", "one of the generic media"));
+                    "kind",
+                    given(generic),
+                    said("is-no-kind-of-medium"),
+                    said("one-of-the-generic-media")));
   }
 
   Medium read(String id, MeasureSheet sheet) {

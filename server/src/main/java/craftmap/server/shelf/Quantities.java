@@ -1,5 +1,9 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.Length;
 import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.RefusedInput;
@@ -13,7 +17,7 @@ import java.util.Locale;
 public final class Quantities {
   private Quantities() {}
 
-  public static BigDecimal read(String field, String text, StockUnit unit, TapeDivision tape) {
+  public static BigDecimal read(Figure field, String text, StockUnit unit, TapeDivision tape) {
     String given = text == null ? "" : text.strip();
     if (unit == StockUnit.MM) {
       Length length = LengthReader.read(field, given, tape.unit());
@@ -28,26 +32,28 @@ public final class Quantities {
     if (!plain.matches("\\d{1,7}(\\.\\d{1,3})?")) {
       throw new RefusedInput(
           field,
-          given.isEmpty() ? "empty" : given.substring(0, Math.min(40, given.length())),
+          given.isEmpty() ? said("empty") : given(given.substring(0, Math.min(40, given.length()))),
           switch (unit) {
-            case ML -> "is not a volume";
-            case G -> "is not a weight";
-            case SHEETS, PIECES, MM -> "is not a number";
+            case ML -> said("is-not-a-volume");
+            case G -> said("is-not-a-weight");
+            case SHEETS, PIECES, MM -> said("is-not-a-number");
           },
-          unit.isCounted() ? "a whole number such as 3" : "a figure such as 38.5 " + sign);
+          unit.isCounted()
+              ? said("a-whole-number-such-as-3")
+              : said("a-figure-such-as-38-5", given(sign)));
     }
     return new BigDecimal(plain);
   }
 
   /** A plain decimal figure. */
-  public static BigDecimal figure(String field, String text, String example) {
+  public static BigDecimal figure(Figure field, String text, String example) {
     String plain = text == null ? "" : text.strip().replace(',', '.');
     if (!plain.matches("\\d{1,7}(\\.\\d{1,3})?")) {
       throw new RefusedInput(
           field,
-          plain.isEmpty() ? "empty" : text,
-          "is not a figure",
-          "a figure such as " + example);
+          plain.isEmpty() ? said("empty") : given(text),
+          said("is-not-a-figure"),
+          said("a-figure-such-as", given(example)));
     }
     return new BigDecimal(plain);
   }

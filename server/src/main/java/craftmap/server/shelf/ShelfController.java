@@ -1,5 +1,8 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.ColourFamily;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
@@ -181,7 +184,8 @@ class ShelfController {
   @GetMapping("/shelf/code")
   CodeView code(Asker asker, @RequestParam String text) {
     if (!ShelfCode.looksLike(text)) {
-      throw new RefusedInput("Code", text, "is no code from a label", "a code such as 22K-7");
+      throw new RefusedInput(
+          "code", given(text), said("is-no-code-from-a-label"), said("a-code-such-as-22k-7"));
     }
     Studio studio = asker.studio();
     ShelfCode code = ShelfCode.read(text);

@@ -1,5 +1,8 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Comes;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
@@ -160,11 +163,11 @@ public class Shelving {
             .orElseThrow(
                 () ->
                     new RefusedInput(
-                        "Quantity",
-                        quantity,
-                        "cannot be kept of " + owned.design().name() + ", it is made by hand",
-                        "none"));
-    return Quantities.read("Quantity", quantity, unit, tape);
+                        "quantity",
+                        given(quantity),
+                        said("cannot-be-kept-of-it-is-made-by-hand", given(owned.design().name())),
+                        said("none")));
+    return Quantities.read(said("quantity"), quantity, unit, tape);
   }
 
   /** Buys a pot of a medium: always another pot. */
@@ -201,11 +204,11 @@ public class Shelving {
       String level,
       StockGiven stock,
       Openings into) {
-    BigDecimal full = Quantities.read("Container holds", holds, unitOf(owned), studio.tape());
+    BigDecimal full = Quantities.read(said("container-holds"), holds, unitOf(owned), studio.tape());
     BigDecimal there =
         level == null || level.isBlank()
             ? full
-            : Quantities.read("Level", level, unitOf(owned), studio.tape());
+            : Quantities.read(said("level"), level, unitOf(owned), studio.tape());
     return shelvePot(studio.id(), "", owned, full, there, orNothing(stock).particulars(), into);
   }
 
@@ -220,7 +223,10 @@ public class Shelving {
     StockUnit unit = unitOf(owned);
     if (level.compareTo(holds) > 0) {
       throw new RefusedInput(
-          "Level", unit.show(level), "does not fit the pot", "at most " + unit.show(holds));
+          "level",
+          given(unit.show(level)),
+          said("does-not-fit-the-pot"),
+          said("at-most", given(unit.show(holds))));
     }
     NewHolding pot = NewHolding.pot(id, owned.medium().id(), unit, holds).with(particulars);
     return begin(holdings.setUp(studioId, pot), level, particulars.price(), into);
@@ -272,7 +278,10 @@ public class Shelving {
             .orElseThrow(
                 () ->
                     new RefusedInput(
-                        "Offcut", owned.design().name(), "has no sheet to cut from", "a sheet"));
+                        "offcut",
+                        given(owned.design().name()),
+                        said("has-no-sheet-to-cut-from"),
+                        said("a-sheet")));
     Offcut offcut = new Offcut(outline).fromSheet(sheet.widthMm(), sheet.heightMm());
     cutFrom.ifPresent(
         from ->

@@ -1,5 +1,7 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.server.stock.NewHolding;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -25,7 +27,8 @@ public record StockGiven(
         place == null ? "" : place,
         isGiven(tareG)
             ? Optional.of(
-                Quantities.figure("Empty container, g", tareG.replaceFirst("\\s*g$", ""), "62"))
+                Quantities.figure(
+                    said("empty-container-g"), tareG.replaceFirst("\\s*g$", ""), "62"))
             : Optional.empty(),
         Prices.read(price, currency),
         Optional.ofNullable(openedOn),

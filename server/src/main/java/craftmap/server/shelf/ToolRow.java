@@ -1,5 +1,9 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.Tool;
 import craftmap.server.fields.Answers;
@@ -43,10 +47,10 @@ class ToolRow {
     String plain = newName == null ? "" : newName.strip();
     if (plain.isEmpty() || plain.length() > LONGEST_NAME) {
       throw new RefusedInput(
-          "Name",
-          plain.isEmpty() ? "empty" : plain.length() + " characters",
-          "cannot be used",
-          "a name of 1 to " + LONGEST_NAME + " characters");
+          "name",
+          plain.isEmpty() ? said("empty") : said("characters", count(plain.length())),
+          said("cannot-be-used"),
+          said("a-name-of-1-to-characters", given(LONGEST_NAME)));
     }
     Tool.read(id, plain, answers.sheet());
     name = plain;

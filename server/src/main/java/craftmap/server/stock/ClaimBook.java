@@ -1,5 +1,8 @@
 package craftmap.server.stock;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.Claims;
@@ -164,7 +167,10 @@ public class ClaimBook {
     if (quantity.signum() < 0
         || holding.unit().isCounted() && quantity.stripTrailingZeros().scale() > 0) {
       throw new RefusedInput(
-          "Kept", holding.unit().show(quantity), "cannot be kept", "a quantity of 0 or more");
+          "kept",
+          given(holding.unit().show(quantity)),
+          said("cannot-be-kept"),
+          said("a-quantity-of-0-or-more"));
     }
     changes.tell(studioId, Thing.CLAIMS, pieceId);
     if (quantity.signum() == 0) {

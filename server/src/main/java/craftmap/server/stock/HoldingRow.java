@@ -1,5 +1,10 @@
 package craftmap.server.stock;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
@@ -102,7 +107,7 @@ class HoldingRow implements Persistable<String> {
     this.mediumId = from.mediumId().orElse(null);
     this.form = from.form();
     this.unit = from.unit();
-    this.holds = from.holds().map(h -> checked("Holds", h)).orElse(null);
+    this.holds = from.holds().map(h -> checked(said("holds"), h)).orElse(null);
     this.hand = from.hand();
     this.offcut = from.offcut().isEmpty() ? null : text(from.offcut());
     this.madeAt = madeAt;
@@ -114,33 +119,39 @@ class HoldingRow implements Persistable<String> {
     String noted = p.place() == null ? "" : p.place().strip();
     if (noted.length() > LONGEST_PLACE) {
       throw new RefusedInput(
-          "Place",
-          noted.length() + " characters",
-          "is too long",
-          "at most " + LONGEST_PLACE + " characters");
+          "place",
+          said("characters", count(noted.length())),
+          said("is-too-long"),
+          said("at-most-characters", given(LONGEST_PLACE)));
     }
     if (p.openedOn().isPresent()
         && p.expiresOn().isPresent()
         && p.expiresOn().get().isBefore(p.openedOn().get())) {
       throw new RefusedInput(
-          "Expires", p.expiresOn().get().toString(), "is before it was opened", "a later day");
+          "expires",
+          given(p.expiresOn().get().toString()),
+          said("is-before-it-was-opened"),
+          said("a-later-day"));
     }
-    checkDay("Opened", p.openedOn());
-    checkDay("Expires", p.expiresOn());
+    checkDay(said("opened"), p.openedOn());
+    checkDay(said("expires"), p.expiresOn());
     this.place = noted;
-    this.tareG = p.tareG().map(t -> checked("Tare", t)).orElse(null);
+    this.tareG = p.tareG().map(t -> checked(said("tare"), t)).orElse(null);
     this.priceMinor = p.price().map(Money::minor).orElse(null);
     this.currency = p.price().map(Money::currency).orElse(null);
     this.openedOn = p.openedOn().orElse(null);
     this.expiresOn = p.expiresOn().orElse(null);
   }
 
-  private static void checkDay(String field, Optional<LocalDate> day) {
+  private static void checkDay(Figure field, Optional<LocalDate> day) {
     day.filter(d -> d.isBefore(FIRST_DAY) || d.isAfter(LAST_DAY))
         .ifPresent(
             d -> {
               throw new RefusedInput(
-                  field, d.toString(), "is no day of a pot", FIRST_DAY + " to " + LAST_DAY);
+                  field,
+                  given(d.toString()),
+                  said("is-no-day-of-a-pot"),
+                  said("to-2", given(FIRST_DAY), given(LAST_DAY)));
             });
   }
 
@@ -150,10 +161,13 @@ class HoldingRow implements Persistable<String> {
     }
   }
 
-  private static BigDecimal checked(String field, BigDecimal value) {
+  private static BigDecimal checked(Figure field, BigDecimal value) {
     if (value.signum() <= 0 || value.compareTo(MOST) > 0) {
       throw new RefusedInput(
-          field, value.toPlainString(), "is not possible", "above 0 and up to 1000000");
+          field,
+          given(value.toPlainString()),
+          said("is-not-possible"),
+          said("above-0-and-up-to-1000000"));
     }
     return value.setScale(Booking.DECIMALS, java.math.RoundingMode.HALF_UP);
   }

@@ -1,5 +1,9 @@
 package craftmap.server.stock;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.supply.Booking;
@@ -263,10 +267,10 @@ public class Ledger {
     String text = note == null ? "" : note.strip();
     if (text.length() > LONGEST_NOTE) {
       throw new RefusedInput(
-          "Note",
-          text.length() + " characters",
-          "is too long",
-          "at most " + LONGEST_NOTE + " characters");
+          "note",
+          said("characters", count(text.length())),
+          said("is-too-long"),
+          said("at-most-characters", given(LONGEST_NOTE)));
     }
     ledger.save(new LedgerRow(holding, booking, text, checkedName(by), clock.instant()));
   }

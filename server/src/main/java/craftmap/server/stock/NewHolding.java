@@ -1,5 +1,8 @@
 package craftmap.server.stock;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
@@ -36,23 +39,26 @@ public record NewHolding(
         };
     if (!fits || designId.isPresent() == mediumId.isPresent()) {
       throw new RefusedInput(
-          "Stock",
-          form + " in " + unit,
-          "is no way to keep " + (mediumId.isPresent() ? "a medium" : "a design"),
+          "stock",
+          said("in-2", given(form), given(unit)),
+          said("is-no-way-to-keep", mediumId.isPresent() ? said("a-medium") : said("a-design")),
           mediumId.isPresent()
-              ? "a pot in millilitres or grams"
-              : "sheets or pieces, an offcut, or a roll by its length");
+              ? said("a-pot-in-millilitres-or-grams")
+              : said("sheets-or-pieces-an-offcut-or-a-roll-by"));
     }
     if ((form == HoldingForm.POT || form == HoldingForm.ROLL) && holds.isEmpty()) {
-      throw new RefusedInput("Holds", "empty", "is missing", "what it holds when it is full");
+      throw new RefusedInput(
+          "holds", said("empty"), said("is-missing"), said("what-it-holds-when-it-is-full"));
     }
     if (form == HoldingForm.OFFCUT) {
       new Offcut(offcut); // its outline is one
     } else if (!offcut.isEmpty()) {
-      throw new RefusedInput("Stock", form.name(), "has no outline", "none; offcuts have one");
+      throw new RefusedInput(
+          "stock", given(form.name()), said("has-no-outline"), said("none-offcuts-have-one"));
     }
     if (hand != Hand.NONE && unit != StockUnit.PIECES) {
-      throw new RefusedInput("Hand", hand.name(), "is told of pieces only", Hand.NONE.name());
+      throw new RefusedInput(
+          "hand", given(hand.name()), said("is-told-of-pieces-only"), given(Hand.NONE.name()));
     }
   }
 

@@ -1,5 +1,7 @@
 package craftmap.server.studio;
 
+import craftmap.core.measure.TapeDivision;
+import craftmap.server.http.TapeOfWhoAsks;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -17,7 +19,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * owns the only studio, under the name that the page says.
  */
 @Configuration(proxyBeanMethods = false)
-class Askers implements HandlerMethodArgumentResolver, WebMvcConfigurer {
+class Askers implements HandlerMethodArgumentResolver, WebMvcConfigurer, TapeOfWhoAsks {
   /** Percent-encoded, as names have letters that headers have not. */
   private static final String HEADER = "X-Person";
 
@@ -48,6 +50,11 @@ class Askers implements HandlerMethodArgumentResolver, WebMvcConfigurer {
       NativeWebRequest request,
       WebDataBinderFactory binders) {
     return new Asker(studios.current(), person(request.getHeader(HEADER)), Asker.Role.OWNER);
+  }
+
+  @Override
+  public TapeDivision of(NativeWebRequest request) {
+    return studios.current().tape();
   }
 
   static String person(String header) {

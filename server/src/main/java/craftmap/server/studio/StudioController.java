@@ -1,5 +1,7 @@
 package craftmap.server.studio;
 
+import static craftmap.core.measure.Figure.given;
+
 import craftmap.core.measure.Length;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.LengthReader;
@@ -77,7 +79,7 @@ class StudioController {
     TapeDivision tape = asker.studio().tape();
     LengthRange range = question.kind().range;
     LengthRange asked = question.mostMm() == null ? range : range.upTo(question.mostMm());
-    Length length = LengthReader.read(question.field(), question.text(), tape.unit(), asked);
+    Length length = LengthReader.read(given(question.field()), question.text(), tape.unit(), asked);
     return Measure.of(length.mm(), tape);
   }
 
@@ -98,7 +100,7 @@ class StudioController {
   }
 
   private static double place(double mm) {
-    return LengthRange.PLACE.check("Place", mm);
+    return LengthRange.PLACE.check("place", mm);
   }
 
   private static StudioView view(Studio studio) {

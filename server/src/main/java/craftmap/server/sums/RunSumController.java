@@ -1,9 +1,12 @@
 package craftmap.server.sums;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.RunRow;
 import craftmap.core.lay.rule.RunSums;
 import craftmap.core.lay.rule.RunWish;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.RefusedInput;
@@ -52,10 +55,10 @@ class RunSumController {
   @PostMapping("/run")
   RunAnswer run(Asker asker, @RequestBody RunQuestion question) {
     TapeDivision tape = asker.studio().tape();
-    double length = read("Length", question.length(), LengthRange.SIZE, tape);
-    double motif = read("Motif", question.motif(), LengthRange.SIZE, tape);
-    double gap = read("Gap", question.gap(), LengthRange.DISTANCE, tape);
-    double margin = read("End margin", question.endMargin(), LengthRange.DISTANCE, tape);
+    double length = read(said("length"), question.length(), LengthRange.SIZE, tape);
+    double motif = read(said("motif"), question.motif(), LengthRange.SIZE, tape);
+    double gap = read(said("gap"), question.gap(), LengthRange.DISTANCE, tape);
+    double margin = read(said("end-margin"), question.endMargin(), LengthRange.DISTANCE, tape);
     RunWish wish = new RunWish(gap, margin, question.allowedChangePercent() / 100);
     OptionWords views = OptionWords.ofRun(tape, wish, "motif", true);
     List<RunOption> options =
@@ -87,9 +90,9 @@ class RunSumController {
         new Measure(setOut.largestErrorMm(), SetOutViews.rounding(setOut.largestErrorMm(), tape)));
   }
 
-  private static double read(String field, String text, LengthRange range, TapeDivision tape) {
+  private static double read(Figure field, String text, LengthRange range, TapeDivision tape) {
     if (text == null) {
-      throw new RefusedInput(field, "empty", "is missing", "a length");
+      throw new RefusedInput(field, said("empty"), said("is-missing"), said("a-length"));
     }
     return LengthReader.read(field, text, tape.unit(), range).mm();
   }

@@ -1,5 +1,8 @@
 package craftmap.server.supplier;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
@@ -155,14 +158,18 @@ class Supplies {
   private static PriceList.Sale sale(PriceList.Item item, int index) {
     if (index < 0 || index >= item.sales().size()) {
       throw new RefusedInput(
-          "Pack", "" + index, "is not sold", "0 to " + (item.sales().size() - 1));
+          "pack",
+          given(index),
+          said("is-not-sold"),
+          said("0-to", given((item.sales().size() - 1))));
     }
     return item.sales().get(index);
   }
 
   private static void checkQuantity(int quantity) {
     if (quantity < 1 || quantity > MOST_AT_ONCE) {
-      throw new RefusedInput("Quantity", "" + quantity, "is not possible", "1 to " + MOST_AT_ONCE);
+      throw new RefusedInput(
+          "quantity", given(quantity), said("is-not-possible"), said("1-to", given(MOST_AT_ONCE)));
     }
   }
 }

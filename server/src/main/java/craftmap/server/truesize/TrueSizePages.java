@@ -1,5 +1,8 @@
 package craftmap.server.truesize;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.jobs.JobWorker;
 import craftmap.server.paper.Fonts;
@@ -50,10 +53,10 @@ final class TrueSizePages {
     int all = pages(spreads);
     if (all > MOST_PAGES) {
       throw new RefusedInput(
-          "Pages",
-          "" + all,
-          "are too many to print in one go",
-          "something smaller, at most " + MOST_PAGES + " pages");
+          "pages",
+          given(all),
+          said("are-too-many-to-print-in-one-go"),
+          said("something-smaller-at-most-pages", given(MOST_PAGES)));
     }
     try (PDDocument document = new PDDocument()) {
       TrueSizePages pages = new TrueSizePages(document, Fonts.into(document), spreads);

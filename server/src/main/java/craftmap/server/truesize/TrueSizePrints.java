@@ -1,5 +1,8 @@
 package craftmap.server.truesize;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.lay.rule.PageSet;
 import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.measure.RefusedInput;
@@ -85,15 +88,19 @@ class TrueSizePrints {
 
   List<Spread> mustHave(Studio studio, SavedPlan piece, PrintWish wish) {
     if (wish.what() == null) {
-      throw new RefusedInput("What", "nothing", "is not said", "one of " + List.of(What.values()));
+      throw new RefusedInput(
+          "what",
+          said("nothing"),
+          said("is-not-said"),
+          said("one-of", given(List.of(What.values()))));
     }
     List<Spread> spreads = spreads(studio, piece, wish);
     if (spreads.isEmpty()) {
       throw new RefusedInput(
-          "Print",
-          Words.say("trueSize.what", wish.what()),
-          "has nothing on this piece",
-          Words.say("trueSize.needs", wish.what()));
+          "print",
+          given(Words.say("trueSize.what", wish.what())),
+          said("has-nothing-on-this-piece"),
+          given(Words.say("trueSize.needs", wish.what())));
     }
     return spreads;
   }

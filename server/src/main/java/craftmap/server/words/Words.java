@@ -1,9 +1,9 @@
 package craftmap.server.words;
 
-import craftmap.core.measure.Decimals;
-import craftmap.core.measure.Times;
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.Times;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.Map;
@@ -25,9 +25,7 @@ public final class Words {
 
   /** The message under a key; figures among the arguments are already text. */
   public static String say(String key, Object... args) {
-    return args.length == 0
-        ? PLAIN.computeIfAbsent(key, k -> format(k, args))
-        : format(key, args);
+    return args.length == 0 ? PLAIN.computeIfAbsent(key, k -> format(k, args)) : format(key, args);
   }
 
   private static String format(String key, Object... args) {
@@ -37,6 +35,11 @@ public final class Words {
     synchronized (message) {
       return message.format(args);
     }
+  }
+
+  /** The message under a key, or another text where there is none. */
+  public static String orElse(String key, String other, Object... args) {
+    return CATALOGUE.containsKey(key) ? say(key, args) : other;
   }
 
   /** The message for one of an enum's values, such as {@code makeUp.BARE_WOOD}. */

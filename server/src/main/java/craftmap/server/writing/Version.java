@@ -1,5 +1,8 @@
 package craftmap.server.writing;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.words.Words;
 import java.time.Instant;
@@ -15,7 +18,8 @@ public record Version(long number) {
   public static Version of(String ifMatch) {
     String plain = ifMatch.replaceFirst("^W/", "").replace("\"", "");
     if (!plain.matches("\\d{1,18}")) {
-      throw new RefusedInput("If-Match", ifMatch, "is no version", "the ETag of what is changed");
+      throw new RefusedInput(
+          "if-match", given(ifMatch), said("is-no-version"), said("the-etag-of-what-is-changed"));
     }
     return new Version(Long.parseLong(plain));
   }

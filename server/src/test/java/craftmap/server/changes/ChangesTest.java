@@ -66,7 +66,14 @@ class ChangesTest extends ServerTest {
     JsonNode chest = newChest("Told of");
     String piece = "/api/pieces/" + chest.path("id").asString();
     assertThat(by(() -> get(piece))).as("looking changes nothing").isEmpty();
-    assertThat(by(() -> put("/api/studio/tape", Map.of("division", get("/api/studio").body().path("division").asString()))))
+    assertThat(
+            by(
+                () ->
+                    put(
+                        "/api/studio/tape",
+                        Map.of(
+                            "division",
+                            get("/api/studio").body().at("/tape/division").asString()))))
         .containsExactly(Tag.STUDIO);
     assertThat(by(() -> newChest("Another"))).containsExactly(Tag.PLAN);
 

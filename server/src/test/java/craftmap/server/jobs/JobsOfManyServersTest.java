@@ -1,5 +1,7 @@
 package craftmap.server.jobs;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftmap.core.measure.RefusedInput;
@@ -202,7 +204,7 @@ class JobsOfManyServersTest extends ServerTest {
             true,
             (work, progress) -> {
               if (work.input().number() == 0) {
-                throw new RefusedInput("Reeds", "0", "are none", "1 or more");
+                throw new RefusedInput("pieces", given(0), said("are-too-few"), said("1-or-more"));
               }
               throw new IllegalStateException("secret of the house");
             });
@@ -213,7 +215,8 @@ class JobsOfManyServersTest extends ServerTest {
         .contains("Nothing of yours was changed")
         .doesNotContain("secret");
     JsonNode refused = over(jobs.begin(wren, broken, "Refused", new Told("x", 0)).id());
-    assertThat(refused.path("failure").asString()).startsWith("Reeds (0) are none");
+    assertThat(refused.path("failure").asString())
+        .isEqualTo("Pieces (0) are too few. Give 1 or more.");
   }
 
   @Test

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftmap.core.design.Moulding;
 import craftmap.core.finding.About;
-import craftmap.core.finding.Figure;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.FindingRule;
 import craftmap.core.finding.Level;
 import craftmap.core.lay.rule.Cover;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.surface.Edge;
 import java.util.Arrays;

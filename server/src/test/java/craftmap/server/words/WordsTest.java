@@ -8,6 +8,8 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -18,6 +20,7 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
@@ -27,7 +30,9 @@ class WordsTest {
 
   /** What ends like many and is one. */
   private static final Set<String> NO_MANY =
-      Set.of("was", "lies", "bends", "does", "is", "across", "as", "this", "stays", "takes");
+      Set.of(
+          "has", "pass", "was", "lies", "bends", "does", "is", "across", "as", "this", "stays",
+          "takes");
 
   /** Said only of two and more: there is another message for one, or there can be no one. */
   private static final Set<String> OF_MANY_ONLY =
@@ -55,6 +60,22 @@ class WordsTest {
           "takes.pieces.text",
           "trial.strips",
           "lay.where.cover",
+          "said.1-to-characters",
+          "said.2-to-points",
+          "said.3-to-corners",
+          "said.3-to-points",
+          "said.3-to-sides",
+          "said.a-name-of-1-to-characters",
+          "said.a-name-of-1-to-characters-such-as-the",
+          "said.at-most-characters",
+          "said.has-more-than-strokes",
+          "said.more-than-rows",
+          "said.more-than-shapes",
+          "said.more-than-strokes",
+          "said.pixels",
+          "said.something-smaller-at-most-pages",
+          "said.up-to-characters",
+          "said.would-be-needed-more-than-times",
           "made.quarters");
 
   private static String ofOne(String key) {
@@ -133,5 +154,42 @@ class WordsTest {
     assertThat(Words.change(-0.2)).isEqualTo("-20 %");
     assertThat(Words.smallArea(12.3)).isEqualTo("12.3 mm²");
     assertThat(Words.smallArea(123)).isEqualTo("1.2 cm²");
+  }
+
+  private static final Pattern CODE = Pattern.compile("\"([a-z0-9]+(?:-[a-z0-9]+)*)\"");
+
+  private static final Pattern SAID =
+      Pattern.compile(
+          "(?:\\bsaid\\(|new RefusedInput\\(|\\.check\\()\\s*\"([a-z0-9]+(?:-[a-z0-9]+)*)\"");
+
+  private static String sources() throws IOException {
+    StringBuilder all = new StringBuilder();
+    for (String root : List.of("../core/src/main/java", "src/main/java")) {
+      try (Stream<Path> files = Files.walk(Path.of(root))) {
+        for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+          all.append(Files.readString(file));
+        }
+      }
+    }
+    return all.toString();
+  }
+
+  /** A code that nobody put into words would be an error where a person should read a sentence. */
+  @Test
+  void whateverIsSaidByACodeHasItsWords() throws IOException {
+    Set<String> said = new TreeSet<>();
+    SAID.matcher(sources()).results().forEach(m -> said.add(m.group(1)));
+    assertThat(said).hasSizeGreaterThan(400);
+    assertThat(said)
+        .allSatisfy(code -> assertThat(ALL.containsKey("said." + code)).as(code).isTrue());
+  }
+
+  @Test
+  void noWordsAreKeptThatNobodySays() throws IOException {
+    Set<String> codes = new TreeSet<>();
+    CODE.matcher(sources()).results().forEach(m -> codes.add(m.group(1)));
+    assertThat(ALL.keySet())
+        .filteredOn(key -> key.startsWith("said."))
+        .allSatisfy(key -> assertThat(codes).contains(key.substring("said.".length())));
   }
 }

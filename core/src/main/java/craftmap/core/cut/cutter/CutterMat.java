@@ -1,5 +1,8 @@
 package craftmap.core.cut.cutter;
 
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
@@ -12,14 +15,14 @@ public record CutterMat(double widthMm, double heightMm) {
   private static final double LEAST_MM = 60;
 
   public CutterMat {
-    LengthRange.SIZE.check("Mat width", widthMm);
-    LengthRange.SIZE.check("Mat length", heightMm);
+    LengthRange.SIZE.check("mat-width", widthMm);
+    LengthRange.SIZE.check("mat-length", heightMm);
     if (widthMm < LEAST_MM || heightMm < LEAST_MM) {
       throw new RefusedInput(
-          "Mat",
-          widthMm + " x " + heightMm + " mm",
-          "is too small",
-          "at least " + LEAST_MM + " mm each way");
+          "mat",
+          said("x", mm(widthMm), mm(heightMm)),
+          said("is-too-small"),
+          said("at-least-each-way", mm(LEAST_MM)));
     }
   }
 

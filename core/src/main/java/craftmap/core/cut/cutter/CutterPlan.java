@@ -1,5 +1,9 @@
 package craftmap.core.cut.cutter;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.cut.nest.NestPart;
 import craftmap.core.cut.nest.NestSearch;
 import craftmap.core.cut.nest.NestStock;
@@ -70,10 +74,10 @@ public record CutterPlan(CutterMat mat, List<Mat> mats, int tiles) {
             share -> true);
     if (!nested.unplaced().isEmpty()) {
       throw new RefusedInput(
-          "Mat",
-          mat.widthMm() + " x " + mat.heightMm() + " mm",
-          "would be needed more than " + MOST_MATS + " times",
-          "a larger mat, or less to cut");
+          "mat",
+          said("x", mm(mat.widthMm()), mm(mat.heightMm())),
+          said("would-be-needed-more-than-times", given(MOST_MATS)),
+          said("a-larger-mat-or-less-to-cut"));
     }
     List<Mat> mats = new ArrayList<>();
     for (Nested.Sheet on : nested.sheets()) {

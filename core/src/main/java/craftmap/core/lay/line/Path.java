@@ -1,5 +1,7 @@
 package craftmap.core.lay.line;
 
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Arc;
 import craftmap.core.plane.Line;
@@ -58,7 +60,10 @@ public final class Path {
     double far = Math.max(Math.hypot(bx, by), Math.hypot(cx, cy));
     if (Math.abs(twice) < 1e-6 * far * far) {
       throw new RefusedInput(
-          "Points of the arc", "in one line", "make no arc", "a middle point beside the line");
+          "points-of-the-arc",
+          said("in-one-line"),
+          said("make-no-arc"),
+          said("a-middle-point-beside-the-line"));
     }
     double bb = bx * bx + by * by;
     double cc = cx * cx + cy * cy;

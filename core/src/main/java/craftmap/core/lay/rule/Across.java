@@ -57,20 +57,20 @@ public record Across(
   }
 
   static Across read(MeasureSheet sheet, String text) {
-    boolean placed = sheet.yes("placed", "Put by hand", false);
+    boolean placed = sheet.yes("placed", "put-by-hand", false);
     return new Across(
-        sheet.distance("margin", "Picture left outside, at least", 0),
+        sheet.distance("margin", "picture-left-outside-at-least", 0),
         sheet.length(
             "allowance",
-            "Cut larger, to trim",
+            "cut-larger-to-trim",
             TYPICAL_ALLOWANCE_MM,
             LengthRange.DISTANCE.upTo(100)),
-        sheet.yes("gaps", "Larger into the gaps too", false),
+        sheet.yes("gaps", "larger-into-the-gaps-too", false),
         placed
             ? Optional.of(
                 new Point(
-                    sheet.length("x", "Picture begins, from the left", 0, LengthRange.PLACE),
-                    sheet.length("y", "Picture begins, from the top", 0, LengthRange.PLACE)))
+                    sheet.length("x", "picture-begins-from-the-left", 0, LengthRange.PLACE),
+                    sheet.length("y", "picture-begins-from-the-top", 0, LengthRange.PLACE)))
             : Optional.empty(),
         text == null
             ? Set.of()

@@ -25,9 +25,9 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
   private static final int OFFERED_EACH_WAY = 3;
 
   static Border read(MeasureSheet sheet) {
-    double inset = sheet.distance("inset", "Clear of the edge by", 20);
-    double gap = sheet.distance("gap", "Gap", 12);
-    double change = sheet.figure("change", "Gap may change by", 25, Run.CHANGE) / 100;
+    double inset = sheet.distance("inset", "clear-of-the-edge-by", 20);
+    double gap = sheet.distance("gap", "gap", 12);
+    double change = sheet.figure("change", "gap-may-change-by", 25, Run.CHANGE) / 100;
     return new Border(inset, new RunWish(gap, 0, change));
   }
 

@@ -38,15 +38,15 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
   private static final int THROWN = 3;
 
   static Collage read(MeasureSheet sheet) {
-    Spacing spacing = sheet.choice("spacing", "Neighbours", Spacing.GAP);
+    Spacing spacing = sheet.choice("spacing", "neighbours", Spacing.GAP);
     return new Collage(
         spacing,
         spacing == Spacing.GAP
-            ? sheet.length("gap", "Gap", 8, LengthRange.DISTANCE.upTo(500))
-            : sheet.length("overlap", "Overlap by up to", 20, LengthRange.DISTANCE.upTo(500)),
-        sheet.distance("margin", "From the edge", 10),
-        sheet.figure("tilt", "Askew by up to", 0, TILT),
-        sheet.count("seed", "Throw number", 1, 0, MOST_SEED));
+            ? sheet.length("gap", "gap", 8, LengthRange.DISTANCE.upTo(500))
+            : sheet.length("overlap", "overlap-by-up-to", 20, LengthRange.DISTANCE.upTo(500)),
+        sheet.distance("margin", "from-the-edge", 10),
+        sheet.figure("tilt", "askew-by-up-to", 0, TILT),
+        sheet.count("seed", "throw-number", 1, 0, MOST_SEED));
   }
 
   @Override

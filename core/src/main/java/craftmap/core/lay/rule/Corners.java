@@ -38,8 +38,8 @@ public record Corners(double insetMm, Which which) implements LayRule {
 
   static Corners read(MeasureSheet sheet) {
     return new Corners(
-        sheet.distance("inset", "Clear of the edges by", 15),
-        sheet.choice("which", "In", Which.ALL));
+        sheet.distance("inset", "clear-of-the-edges-by", 15),
+        sheet.choice("which", "in", Which.ALL));
   }
 
   @Override

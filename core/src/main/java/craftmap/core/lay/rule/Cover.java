@@ -59,7 +59,7 @@ public record Cover(
   }
 
   static Cover read(MeasureSheet sheet) {
-    Join join = sheet.choice("join", "Sheets meet", Join.OVERLAPPING);
+    Join join = sheet.choice("join", "sheets-meet", Join.OVERLAPPING);
     double typical =
         switch (join) {
           case OVERLAPPING -> 5;
@@ -68,14 +68,14 @@ public record Cover(
           case TORN -> 15;
         };
     return new Cover(
-        sheet.choice("unit", "One part is", Unit.WHOLE_SHEET),
+        sheet.choice("unit", "one-part-is", Unit.WHOLE_SHEET),
         join,
         join == Join.BUTTED
             ? 0
-            : sheet.length("overlap", "Overlap", typical, LengthRange.DISTANCE.upTo(200)),
-        sheet.length("bleed", "Over the edge, to trim", 4, LengthRange.DISTANCE.upTo(200)),
-        sheet.choice("turning", "Sheets lie", Turning.AS_PRINTED),
-        sheet.choice("rows", "Rows", Rows.EITHER));
+            : sheet.length("overlap", "overlap", typical, LengthRange.DISTANCE.upTo(200)),
+        sheet.length("bleed", "over-the-edge-to-trim", 4, LengthRange.DISTANCE.upTo(200)),
+        sheet.choice("turning", "sheets-lie", Turning.AS_PRINTED),
+        sheet.choice("rows", "rows", Rows.EITHER));
   }
 
   @Override

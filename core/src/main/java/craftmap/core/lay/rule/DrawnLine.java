@@ -1,7 +1,10 @@
 package craftmap.core.lay.rule;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.lay.line.Path;
-import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
@@ -37,24 +40,24 @@ public record DrawnLine(
 
   public DrawnLine {
     points = List.copyOf(points);
-    startInsetMm = LengthRange.DISTANCE.check("Start of the line", startInsetMm);
-    endInsetMm = LengthRange.DISTANCE.check("End of the line", endInsetMm);
+    startInsetMm = LengthRange.DISTANCE.check("start-of-the-line", startInsetMm);
+    endInsetMm = LengthRange.DISTANCE.check("end-of-the-line", endInsetMm);
     boolean enough = shape == Shape.ARC ? points.size() == 3 : points.size() >= 2;
     if (!enough || points.size() > MOST_POINTS) {
       throw new RefusedInput(
-          "Points of the line",
-          "" + points.size(),
-          "make no such line",
-          shape == Shape.ARC ? "three points" : "2 to " + MOST_POINTS + " points");
+          "points-of-the-line",
+          given(points.size()),
+          said("make-no-such-line"),
+          shape == Shape.ARC ? said("three-points") : said("2-to-points", given(MOST_POINTS)));
     }
     for (int i = 1; i < points.size(); i++) {
       double apart = points.get(i - 1).distanceMm(points.get(i));
       if (apart < LEAST_APART_MM) {
         throw new RefusedInput(
-            "Points " + i + " and " + (i + 1) + " of the line",
-            Decimals.show(apart, 2) + " mm apart",
-            "are one and the same",
-            "points at least " + LEAST_APART_MM + " mm apart");
+            said("points-and-of-the-line", given(i), given((i + 1))),
+            said("apart", mm(apart)),
+            said("are-one-and-the-same"),
+            said("points-at-least-apart", mm(LEAST_APART_MM)));
       }
     }
     path(shape, points); // refuses three points that lie in a line

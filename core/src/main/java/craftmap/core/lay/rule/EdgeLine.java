@@ -17,9 +17,9 @@ import java.util.Optional;
 public record EdgeLine(Edge edge, double distanceMm, double startInsetMm, double endInsetMm)
     implements LayLine {
   public EdgeLine {
-    distanceMm = LengthRange.DISTANCE.check("Distance of the line", distanceMm);
-    startInsetMm = LengthRange.DISTANCE.check("Start of the line", startInsetMm);
-    endInsetMm = LengthRange.DISTANCE.check("End of the line", endInsetMm);
+    distanceMm = LengthRange.DISTANCE.check("distance-of-the-line", distanceMm);
+    startInsetMm = LengthRange.DISTANCE.check("start-of-the-line", startInsetMm);
+    endInsetMm = LengthRange.DISTANCE.check("end-of-the-line", endInsetMm);
   }
 
   /**

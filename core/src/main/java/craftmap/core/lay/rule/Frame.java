@@ -28,8 +28,8 @@ public record Frame(double insetMm, double sawMm) implements LayRule {
 
   static Frame read(MeasureSheet sheet) {
     return new Frame(
-        sheet.distance("inset", "In from the edge", 0),
-        sheet.length("saw", "The saw takes", 3, SAW));
+        sheet.distance("inset", "in-from-the-edge", 0),
+        sheet.length("saw", "the-saw-takes", 3, SAW));
   }
 
   @Override

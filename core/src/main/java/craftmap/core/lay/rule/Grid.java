@@ -64,16 +64,16 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
   static final int MOST_COPIES = 12_000;
 
   static Grid read(MeasureSheet sheet) {
-    Pattern pattern = sheet.choice("pattern", "Rows stand", Pattern.STRAIGHT);
-    double across = sheet.distance("gap", "Gap across", 30);
-    double down = sheet.distance("down", "Gap down", 30);
-    double change = sheet.figure("change", "Gaps may change by", 20, Run.CHANGE) / 100;
+    Pattern pattern = sheet.choice("pattern", "rows-stand", Pattern.STRAIGHT);
+    double across = sheet.distance("gap", "gap-across", 30);
+    double down = sheet.distance("down", "gap-down", 30);
+    double change = sheet.figure("change", "gaps-may-change-by", 20, Run.CHANGE) / 100;
     return new Grid(
         pattern,
         new RunWish(across, 0, change),
         down,
-        sheet.choice("turn", "Turned", Quarter.NOT_TURNED),
-        sheet.choice("cut", "What does not fit is", Cut.CUT_AT_THE_EDGE));
+        sheet.choice("turn", "turned", Quarter.NOT_TURNED),
+        sheet.choice("cut", "what-does-not-fit-is", Cut.CUT_AT_THE_EDGE));
   }
 
   @Override

@@ -78,30 +78,30 @@ public record Lettering(
   }
 
   static Lettering read(MeasureSheet sheet, String text) {
-    LetterStyle style = sheet.choice("style", "Letters", LetterStyle.OLD_ROMAN);
-    Line line = sheet.choice("line", "Stand", Line.STRAIGHT);
+    LetterStyle style = sheet.choice("style", "letters", LetterStyle.OLD_ROMAN);
+    Line line = sheet.choice("line", "stand", Line.STRAIGHT);
     Sized sized =
-        sheet.choice("sized", "Sized", line == Line.RING ? Sized.BY_CAPITALS : Sized.BY_WIDTH);
+        sheet.choice("sized", "sized", line == Line.RING ? Sized.BY_CAPITALS : Sized.BY_WIDTH);
     double size =
         sheet.size(
             "size",
-            sized == Sized.BY_WIDTH ? "Width" : "Height of capitals",
+            sized == Sized.BY_WIDTH ? "width" : "height-of-capitals",
             sized == Sized.BY_WIDTH ? 240 : 24);
-    double tracking = sheet.figure("tracking", "Tracking", 6, TRACKING);
+    double tracking = sheet.figure("tracking", "tracking", 6, TRACKING);
     double diameter =
-        line == Line.STRAIGHT ? 300 : sheet.size("diameter", "Diameter of the circle", 300);
+        line == Line.STRAIGHT ? 300 : sheet.size("diameter", "diameter-of-the-circle", 300);
     Ring.Look look =
         line == Line.RING
-            ? sheet.choice("look", "Tops look", Ring.Look.STANDING)
+            ? sheet.choice("look", "tops-look", Ring.Look.STANDING)
             : Ring.Look.STANDING;
-    CustomCut.Film film = sheet.choice("film", "Cut from", CustomCut.Film.STENCIL_FILM);
+    CustomCut.Film film = sheet.choice("film", "cut-from", CustomCut.Film.STENCIL_FILM);
     double least =
         sheet.length(
             "least",
-            film == CustomCut.Film.VINYL ? "Narrowest stroke" : "Narrowest bridge and stroke",
+            film == CustomCut.Film.VINYL ? "narrowest-stroke" : "narrowest-bridge-and-stroke",
             film == CustomCut.Film.VINYL ? 0.8 : 1.5,
             CUT);
-    boolean placed = sheet.yes("placed", "Put by hand", false);
+    boolean placed = sheet.yes("placed", "put-by-hand", false);
     return new Lettering(
         text,
         style,
@@ -114,7 +114,7 @@ public record Lettering(
         film,
         least,
         placed ? Optional.of(Single.point(sheet)) : Optional.empty(),
-        sheet.figure("angle", "Turned by", 0, Single.TURN));
+        sheet.figure("angle", "turned-by", 0, Single.TURN));
   }
 
   @Override

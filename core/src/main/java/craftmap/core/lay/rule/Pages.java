@@ -1,5 +1,8 @@
 package craftmap.core.lay.rule;
 
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.EnlargedImage;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
@@ -21,12 +24,12 @@ import java.util.Optional;
 public record Pages(double widthMm, Optional<Point> placed, double turnDeg) implements LayRule {
 
   static Pages read(MeasureSheet sheet) {
-    double width = sheet.size("width", "Width of the image", 400);
-    boolean placed = sheet.yes("placed", "Put by hand", false);
+    double width = sheet.size("width", "width-of-the-image", 400);
+    boolean placed = sheet.yes("placed", "put-by-hand", false);
     return new Pages(
         width,
         placed ? Optional.of(Single.point(sheet)) : Optional.empty(),
-        sheet.figure("angle", "Turned by", 0, Single.TURN));
+        sheet.figure("angle", "turned-by", 0, Single.TURN));
   }
 
   @Override
@@ -58,13 +61,13 @@ public record Pages(double widthMm, Optional<Point> placed, double turnDeg) impl
     double scale = widthMm / image.printWidthMm();
     if (scale < image.smallestScale() * (1 - 1e-9) || scale > image.largestScale() * (1 + 1e-9)) {
       throw new RefusedInput(
-          "Width of the image",
-          craftmap.core.measure.Decimals.show(widthMm, 1) + " mm",
-          "is out of what the image was drawn for",
-          craftmap.core.measure.Decimals.show(image.printWidthMm() * image.smallestScale(), 0)
-              + " to "
-              + craftmap.core.measure.Decimals.show(image.printWidthMm() * image.largestScale(), 0)
-              + " mm");
+          "width-of-the-image",
+          mm(widthMm),
+          said("is-out-of-what-the-image-was-drawn-for"),
+          said(
+              "to-2",
+              mm(image.printWidthMm() * image.smallestScale()),
+              mm(image.printWidthMm() * image.largestScale())));
     }
     Point middle =
         placed.orElseGet(

@@ -60,26 +60,26 @@ public record Ring(
   private static final int MOST_OPTIONS = 40;
 
   static Ring read(MeasureSheet sheet) {
-    Around around = sheet.choice("around", "Goes round the", Around.RIM);
+    Around around = sheet.choice("around", "goes-round-the", Around.RIM);
     boolean circle = around == Around.CIRCLE;
     double inset =
         circle
             ? 0
             : sheet.distance(
-                "inset", around == Around.WALL ? "Down from the top" : "In from the edge", 40);
+                "inset", around == Around.WALL ? "down-from-the-top" : "in-from-the-edge", 40);
     Point centre =
         circle
             ? new Point(
-                sheet.length("x", "Middle, from the left", 150, LengthRange.PLACE),
-                sheet.length("y", "Middle, from the top", 150, LengthRange.PLACE))
+                sheet.length("x", "middle-from-the-left", 150, LengthRange.PLACE),
+                sheet.length("y", "middle-from-the-top", 150, LengthRange.PLACE))
             : new Point(0, 0);
-    double diameter = circle ? sheet.size("diameter", "Diameter", 200) : 0;
-    double gap = sheet.distance("gap", "Gap", 15);
-    double change = sheet.figure("change", "Gap may change by", 15, Run.CHANGE) / 100;
-    int rows = sheet.count("rows", "Rows", 1, 1, MOST_ROWS);
-    double apart = rows > 1 ? sheet.size("apart", "From row to row", 40) : 1;
+    double diameter = circle ? sheet.size("diameter", "diameter", 200) : 0;
+    double gap = sheet.distance("gap", "gap", 15);
+    double change = sheet.figure("change", "gap-may-change-by", 15, Run.CHANGE) / 100;
+    int rows = sheet.count("rows", "rows", 1, 1, MOST_ROWS);
+    double apart = rows > 1 ? sheet.size("apart", "from-row-to-row", 40) : 1;
     boolean alternate =
-        rows > 1 && sheet.yes("alternate", "Every other row half a step over", true);
+        rows > 1 && sheet.yes("alternate", "every-other-row-half-a-step-over", true);
     return new Ring(
         around,
         inset,
@@ -89,9 +89,9 @@ public record Ring(
         rows,
         apart,
         alternate,
-        sheet.choice("look", "Tops look", Look.OUTWARD),
-        sheet.length("shift", "Moved along by", 0, LengthRange.PLACE),
-        sheet.yes("slides", "May turn to hide damage", false));
+        sheet.choice("look", "tops-look", Look.OUTWARD),
+        sheet.length("shift", "moved-along-by", 0, LengthRange.PLACE),
+        sheet.yes("slides", "may-turn-to-hide-damage", false));
   }
 
   @Override

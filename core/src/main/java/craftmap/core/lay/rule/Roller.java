@@ -30,8 +30,8 @@ public record Roller(Direction direction, double overlapMm) implements LayRule {
 
   static Roller read(MeasureSheet sheet) {
     return new Roller(
-        sheet.choice("direction", "Drawn", Direction.DOWN),
-        sheet.distance("overlap", "Strips overlap by", 0));
+        sheet.choice("direction", "drawn", Direction.DOWN),
+        sheet.distance("overlap", "strips-overlap-by", 0));
   }
 
   @Override

@@ -25,42 +25,42 @@ public record Run(LayLine line, RunWish wish, boolean slides) implements LayRule
   static final FigureRange CHANGE = new FigureRange("%", 0, 90, 1);
 
   static Run alongEdge(MeasureSheet sheet) {
-    Edge edge = sheet.choice("edge", "Along the", Edge.TOP);
-    double distance = sheet.distance("distance", "Down from it", 60);
+    Edge edge = sheet.choice("edge", "along-the", Edge.TOP);
+    double distance = sheet.distance("distance", "down-from-it", 60);
     RunWish wish = wish(sheet);
     return new Run(
         new EdgeLine(
             edge,
             distance,
-            sheet.distance("start", "Starts after", 0),
-            sheet.distance("end", "Stops before", 0)),
+            sheet.distance("start", "starts-after", 0),
+            sheet.distance("end", "stops-before", 0)),
         wish,
         slides(sheet));
   }
 
   static Run alongPoints(MeasureSheet sheet, List<Point> points) {
-    DrawnLine.Shape shape = sheet.choice("shape", "The line is", DrawnLine.Shape.STRAIGHT);
-    DrawnLine.Stand stand = sheet.choice("stand", "Motifs stand", DrawnLine.Stand.WITH_THE_LINE);
+    DrawnLine.Shape shape = sheet.choice("shape", "the-line-is", DrawnLine.Shape.STRAIGHT);
+    DrawnLine.Stand stand = sheet.choice("stand", "motifs-stand", DrawnLine.Stand.WITH_THE_LINE);
     RunWish wish = wish(sheet);
     return new Run(
         new DrawnLine(
             shape,
             points,
             stand,
-            sheet.distance("start", "Starts after", 0),
-            sheet.distance("end", "Stops before", 0)),
+            sheet.distance("start", "starts-after", 0),
+            sheet.distance("end", "stops-before", 0)),
         wish,
         slides(sheet));
   }
 
   private static RunWish wish(MeasureSheet sheet) {
-    double gap = sheet.distance("gap", "Gap", 24);
-    double margin = sheet.distance("margin", "End margin, at least", 12);
-    return new RunWish(gap, margin, sheet.figure("change", "Gap may change by", 15, CHANGE) / 100);
+    double gap = sheet.distance("gap", "gap", 24);
+    double margin = sheet.distance("margin", "end-margin-at-least", 12);
+    return new RunWish(gap, margin, sheet.figure("change", "gap-may-change-by", 15, CHANGE) / 100);
   }
 
   private static boolean slides(MeasureSheet sheet) {
-    return sheet.yes("slides", "May slide to hide damage", false);
+    return sheet.yes("slides", "may-slide-to-hide-damage", false);
   }
 
   @Override

@@ -1,5 +1,8 @@
 package craftmap.core.lay.rule;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Tolerance;
@@ -35,16 +38,16 @@ public final class RunArithmetic {
   private final double pitch;
 
   private RunArithmetic(double lineMm, double motifMm, RunWish wish) {
-    this.line = LengthRange.SIZE.check("Length of the line", lineMm);
-    this.motif = LengthRange.SIZE.check("Width of the motif", motifMm);
+    this.line = LengthRange.SIZE.check("length-of-the-line", lineMm);
+    this.motif = LengthRange.SIZE.check("width-of-the-motif", motifMm);
     this.wish = wish;
     this.pitch = motif + wish.gapMm();
     if (line / pitch > MOST_MOTIFS) {
       throw new RefusedInput(
-          "Motifs on the line",
-          "more than " + MOST_MOTIFS,
-          "is more than anyone paints",
-          "a shorter line, a wider motif or a wider gap");
+          "motifs-on-the-line",
+          said("more-than", given(MOST_MOTIFS)),
+          said("is-more-than-anyone-paints"),
+          said("a-shorter-line-a-wider-motif-or-a-wider"));
     }
   }
 

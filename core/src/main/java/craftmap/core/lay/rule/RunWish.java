@@ -1,5 +1,8 @@
 package craftmap.core.lay.rule;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
@@ -15,16 +18,16 @@ public record RunWish(double gapMm, double endMarginMm, double allowedChange) {
   private static final double MOST_CHANGE = 0.9;
 
   public RunWish {
-    gapMm = LengthRange.DISTANCE.check("Gap", gapMm);
-    endMarginMm = LengthRange.DISTANCE.check("End margin", endMarginMm);
+    gapMm = LengthRange.DISTANCE.check("gap", gapMm);
+    endMarginMm = LengthRange.DISTANCE.check("end-margin", endMarginMm);
     if (!(allowedChange >= 0) || !(allowedChange <= MOST_CHANGE)) {
       throw new RefusedInput(
-          "Allowed change",
+          "allowed-change",
           Double.isFinite(allowedChange)
-              ? Decimals.show(allowedChange * 100, 1) + " %"
-              : String.valueOf(allowedChange),
-          "is not a share of the gap",
-          "a share from 0 to 90 %");
+              ? said("percent", given(Decimals.show(allowedChange * 100, 1)))
+              : given(String.valueOf(allowedChange)),
+          said("is-not-a-share-of-the-gap"),
+          said("a-share-from-0-to-90"));
     }
   }
 }

@@ -53,15 +53,15 @@ public record Scatter(
   private static final FigureRange DENSITY = new FigureRange("per dm²", 0.01, 1000, 2);
 
   static Scatter read(MeasureSheet sheet) {
-    double gap = sheet.distance("gap", "Never nearer than", 12);
-    Amount amount = sheet.choice("amount", "How many", Amount.UNTIL_FULL);
+    double gap = sheet.distance("gap", "never-nearer-than", 12);
+    Amount amount = sheet.choice("amount", "how-many", Amount.UNTIL_FULL);
     return new Scatter(
         gap,
         amount,
-        amount == Amount.COUNT ? sheet.count("count", "Count", 40, 1, MOST) : 40,
-        amount == Amount.DENSITY ? sheet.figure("density", "Density", 4, DENSITY) : 4,
-        sheet.choice("turning", "Turned", Turning.AS_DRAWN),
-        sheet.count("seed", "Throw number", 1, 0, MOST_SEED));
+        amount == Amount.COUNT ? sheet.count("count", "count", 40, 1, MOST) : 40,
+        amount == Amount.DENSITY ? sheet.figure("density", "density", 4, DENSITY) : 4,
+        sheet.choice("turning", "turned", Turning.AS_DRAWN),
+        sheet.count("seed", "throw-number", 1, 0, MOST_SEED));
   }
 
   @Override

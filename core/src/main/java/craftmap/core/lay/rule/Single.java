@@ -39,19 +39,19 @@ public record Single(
   private static final FigureRange SCALE = new FigureRange("%", 5, 2000, 1);
 
   static Single read(MeasureSheet sheet) {
-    boolean placed = sheet.yes("placed", "Put by hand", false);
+    boolean placed = sheet.yes("placed", "put-by-hand", false);
     return new Single(
         placed ? Optional.of(point(sheet)) : Optional.empty(),
-        sheet.figure("angle", "Turned by", 0, TURN),
-        sheet.yes("mirrored", "Turned over", false),
-        sheet.figure("scale", "Size", 100, SCALE) / 100,
-        sheet.yes("slides", "May slide to hide damage", false));
+        sheet.figure("angle", "turned-by", 0, TURN),
+        sheet.yes("mirrored", "turned-over", false),
+        sheet.figure("scale", "size", 100, SCALE) / 100,
+        sheet.yes("slides", "may-slide-to-hide-damage", false));
   }
 
   static Point point(MeasureSheet sheet) {
     return new Point(
-        sheet.length("x", "Middle, from the left", 100, LengthRange.PLACE),
-        sheet.length("y", "Middle, from the top", 100, LengthRange.PLACE));
+        sheet.length("x", "middle-from-the-left", 100, LengthRange.PLACE),
+        sheet.length("y", "middle-from-the-top", 100, LengthRange.PLACE));
   }
 
   @Override

@@ -45,10 +45,10 @@ public record Strips(Running running, double insetMm, double spareMm, double sha
 
   static Strips read(MeasureSheet sheet) {
     return new Strips(
-        sheet.choice("direction", "Strips run", Running.WHICHEVER_IS_BETTER),
-        sheet.distance("inset", "Rim left bare", 0),
-        sheet.length("spare", "Each cut longer by", 10, LengthRange.DISTANCE.upTo(200)),
-        sheet.figure("share", "Covered", 100, SHARE) / 100);
+        sheet.choice("direction", "strips-run", Running.WHICHEVER_IS_BETTER),
+        sheet.distance("inset", "rim-left-bare", 0),
+        sheet.length("spare", "each-cut-longer-by", 10, LengthRange.DISTANCE.upTo(200)),
+        sheet.figure("share", "covered", 100, SHARE) / 100);
   }
 
   @Override

@@ -19,7 +19,7 @@ import org.locationtech.jts.geom.Geometry;
  */
 public record WholeFace(double insetMm) implements LayRule {
   static WholeFace read(MeasureSheet sheet) {
-    return new WholeFace(sheet.distance("inset", "Rim left as it is", 0));
+    return new WholeFace(sheet.distance("inset", "rim-left-as-it-is", 0));
   }
 
   @Override

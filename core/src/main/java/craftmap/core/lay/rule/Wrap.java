@@ -27,12 +27,12 @@ public record Wrap(
 
   static Wrap read(MeasureSheet sheet) {
     return new Wrap(
-        sheet.choice("unit", "One part is", Cover.Unit.WHOLE_SHEET),
-        sheet.length("overlap", "Overlap", 6, LengthRange.DISTANCE.upTo(100)),
-        sheet.distance("foot", "Above the foot", 0),
-        sheet.length("bleed", "Over the rim, to trim", 3, LengthRange.DISTANCE.upTo(100)),
-        sheet.length("front", "Turned from the front by", 0, LengthRange.PLACE),
-        sheet.length("tolerance", "Straight edges may be off by", 2, LengthRange.SIZE.upTo(20)));
+        sheet.choice("unit", "one-part-is", Cover.Unit.WHOLE_SHEET),
+        sheet.length("overlap", "overlap", 6, LengthRange.DISTANCE.upTo(100)),
+        sheet.distance("foot", "above-the-foot", 0),
+        sheet.length("bleed", "over-the-rim-to-trim", 3, LengthRange.DISTANCE.upTo(100)),
+        sheet.length("front", "turned-from-the-front-by", 0, LengthRange.PLACE),
+        sheet.length("tolerance", "straight-edges-may-be-off-by", 2, LengthRange.SIZE.upTo(20)));
   }
 
   @Override

@@ -1,5 +1,8 @@
 package craftmap.core.plan.cutting;
 
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.cut.nest.NestSearch;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
@@ -17,10 +20,10 @@ public record CutWish(NestSearch search, double knifeMm, List<Locked> locked) {
   private static final double MOST_KNIFE_MM = 50;
 
   public CutWish {
-    LengthRange.DISTANCE.check("Room for the knife", knifeMm);
+    LengthRange.DISTANCE.check("room-for-the-knife", knifeMm);
     if (knifeMm > MOST_KNIFE_MM) {
       throw new RefusedInput(
-          "Room for the knife", knifeMm + " mm", "is too much", "0 to " + MOST_KNIFE_MM + " mm");
+          "room-for-the-knife", mm(knifeMm), said("is-too-much"), said("0-to", mm(MOST_KNIFE_MM)));
     }
     locked = List.copyOf(locked);
   }

@@ -1,5 +1,8 @@
 package craftmap.core.plan.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import java.util.List;
@@ -12,7 +15,7 @@ final class Answers {
   private Answers() {}
 
   /**
-   * What was answered, by its labels; what was not asked is refused.
+   * What was answered, by the codes of its labels; what was not asked is refused.
    *
    * @param asked what the sheet asks once it is answered: one answer may bring further questions
    */
@@ -26,12 +29,15 @@ final class Answers {
         .ifPresent(
             unknown -> {
               throw new RefusedInput(
-                  "Measure", unknown, "is not asked for here", String.join(", ", keys));
+                  "measure",
+                  given(unknown),
+                  said("is-not-asked-for-here"),
+                  given(String.join(", ", keys)));
             });
     return asked.stream()
         .filter(e -> measures.containsKey(e.key()) || choices.containsKey(e.key()))
-        .map(MeasureSheet.Entry::label)
+        .map(e -> Told.label(e.label()))
         .distinct()
-        .collect(Collectors.joining(", "));
+        .collect(Collectors.joining(Told.NEXT_LABEL));
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.plan.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Lay;
@@ -46,7 +49,10 @@ public record Editing(
   Design design(String id) {
     return shelf
         .design(id)
-        .orElseThrow(() -> new RefusedInput("Design", id, "is not on the shelf", "one that is"));
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "design", given(id), said("is-not-on-the-shelf"), said("one-that-is")));
   }
 
   /** What a lay is called: by its design. */
@@ -82,11 +88,16 @@ public record Editing(
         .filter(f -> f.face().id().equals(id))
         .findFirst()
         .orElseThrow(
-            () -> new RefusedInput("Face", id, "is not on this piece", "one of its faces"));
+            () ->
+                new RefusedInput(
+                    "face", given(id), said("is-not-on-this-piece"), said("one-of-its-faces")));
   }
 
   static Lay lay(Plan plan, String id) {
     return plan.lay(id)
-        .orElseThrow(() -> new RefusedInput("Lay", id, "is not in this plan", "one of its lays"));
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "lay", given(id), said("is-not-in-this-plan"), said("one-of-its-lays")));
   }
 }

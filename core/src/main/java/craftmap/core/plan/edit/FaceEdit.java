@@ -1,5 +1,8 @@
 package craftmap.core.plan.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
@@ -46,10 +49,12 @@ public sealed interface FaceEdit extends PlanEdit {
     public Name {
       if (name == null || name.isBlank() || name.length() > LONGEST) {
         throw new RefusedInput(
-            "Name of the face",
-            name == null || name.isBlank() ? "empty" : name.substring(0, 20) + "…",
-            "is not a name",
-            "1 to " + LONGEST + " characters");
+            "name-of-the-face",
+            name == null || name.isBlank()
+                ? said("empty")
+                : said("shortened", given(name.substring(0, 20))),
+            said("is-not-a-name"),
+            said("1-to-characters", given(LONGEST)));
       }
     }
 
@@ -303,7 +308,10 @@ public sealed interface FaceEdit extends PlanEdit {
               .orElseThrow(
                   () ->
                       new RefusedInput(
-                          "Face", face.face().name(), "is the last one", "at least one face"));
+                          "face",
+                          given(face.face().name()),
+                          said("is-the-last-one"),
+                          said("at-least-one-face")));
       Plan left =
           face.added() ? plan.without(faceId) : standing(plan, faceId, Found.Standing.REMOVED);
       return new Edited(
@@ -315,7 +323,8 @@ public sealed interface FaceEdit extends PlanEdit {
     @Override
     public Edited to(Plan plan, Editing editing) {
       if (plan.foundOn(faceId).standing() != Found.Standing.REMOVED) {
-        throw new RefusedInput("Face", faceId, "was not taken off", "one that was");
+        throw new RefusedInput(
+            "face", given(faceId), said("was-not-taken-off"), said("one-that-was"));
       }
       Plan back = standing(plan, faceId, Found.Standing.OF_THE_FORM);
       return new Edited(
@@ -335,7 +344,7 @@ public sealed interface FaceEdit extends PlanEdit {
         plan.found().containsKey(id)
             || plan.formFaces().faces().stream().anyMatch(f -> f.id().equals(id));
     if (taken || id.isBlank()) {
-      throw new RefusedInput("Face", id, "is there already", "an id of its own");
+      throw new RefusedInput("face", given(id), said("is-there-already"), said("an-id-of-its-own"));
     }
   }
 }

@@ -1,5 +1,8 @@
 package craftmap.core.plan.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.design.Card;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
@@ -165,7 +168,8 @@ public sealed interface LayEdit extends PlanEdit {
     public UsePieces {
       designIds = List.copyOf(designIds);
       if (designIds.isEmpty()) {
-        throw new RefusedInput("Pieces", "none", "are too few", "one piece at least");
+        throw new RefusedInput(
+            "pieces", said("none"), said("are-too-few"), said("one-piece-at-least"));
       }
     }
 
@@ -277,10 +281,10 @@ public sealed interface LayEdit extends PlanEdit {
       int other = at + (later ? 1 : -1);
       if (at < 0 || other < 0 || other >= onFace.size()) {
         throw new RefusedInput(
-            "Lay",
-            editing.called(lay),
-            later ? "is the last on this face" : "is the first on this face",
-            "one that others lie beside");
+            "lay",
+            given(editing.called(lay)),
+            later ? said("is-the-last-on-this-face") : said("is-the-first-on-this-face"),
+            said("one-that-others-lie-beside"));
       }
       Lay beside = onFace.get(other);
       List<Lay> swapped =
@@ -318,10 +322,10 @@ public sealed interface LayEdit extends PlanEdit {
               .orElseThrow(
                   () ->
                       new RefusedInput(
-                          "Design",
-                          design.name(),
-                          "is laid by no rule",
-                          "a design that some rule suits"));
+                          "design",
+                          given(design.name()),
+                          said("is-laid-by-no-rule"),
+                          said("a-design-that-some-rule-suits")));
       // an inset meets a raised edge all round: nothing can be trimmed there
       LayRule laid =
           rule instanceof Across across && place.setInto().isPresent() ? across.trimmedBy(0) : rule;
@@ -386,7 +390,10 @@ public sealed interface LayEdit extends PlanEdit {
               .toList();
       if (alike.isEmpty()) {
         throw new RefusedInput(
-            "Faces alike", own.name(), "has no other face of its size", "a copy to one face");
+            "faces-alike",
+            given(own.name()),
+            said("has-no-other-face-of-its-size"),
+            said("a-copy-to-one-face"));
       }
       List<Lay> lays = new ArrayList<>(plan.lays());
       for (Face face : alike) {
@@ -427,7 +434,7 @@ public sealed interface LayEdit extends PlanEdit {
 
     static Edited added(Plan plan, Lay lay, Told told) {
       if (lay.id().isBlank()) {
-        throw new RefusedInput("Lay", "empty", "has no id", "an id of its own");
+        throw new RefusedInput("lay", said("empty"), said("has-no-id"), said("an-id-of-its-own"));
       }
       return new Edited(plan.and(lay), told, Edited.Focus.on(lay.faceId(), lay.id()));
     }

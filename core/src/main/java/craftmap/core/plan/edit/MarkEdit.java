@@ -1,5 +1,8 @@
 package craftmap.core.plan.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Plan;
@@ -45,7 +48,8 @@ public sealed interface MarkEdit extends PlanEdit {
       Face face = Editing.face(plan, faceId).face();
       Marks own = plan.foundOn(faceId).marks();
       if (id.isBlank() || face.marks().ids().contains(id)) {
-        throw new RefusedInput("Mark", id, "is there already", "an id of its own");
+        throw new RefusedInput(
+            "mark", given(id), said("is-there-already"), said("an-id-of-its-own"));
       }
       int number = 1 + (int) own.all().filter(m -> kindOf(m) == kind).count();
       String name = editing.names().mark(kind, number);
@@ -80,7 +84,8 @@ public sealed interface MarkEdit extends PlanEdit {
       Marks own = plan.foundOn(faceId).marks();
       Mark now = own(own, mark.id());
       if (kindOf(now) != kindOf(mark)) {
-        throw new RefusedInput("Mark", mark.title(), "is of another kind", "the kind it was");
+        throw new RefusedInput(
+            "mark", given(mark.title()), said("is-of-another-kind"), said("the-kind-it-was"));
       }
       return changed(plan, faceId, own.with(mark), Told.Code.CHANGED_MARK, mark, face);
     }
@@ -110,7 +115,8 @@ public sealed interface MarkEdit extends PlanEdit {
     }
 
     private static RefusedInput noArea(Mark mark) {
-      return new RefusedInput("Mark", mark.title(), "has no area to shape", "a keep-out or a zone");
+      return new RefusedInput(
+          "mark", given(mark.title()), said("has-no-area-to-shape"), said("a-keep-out-or-a-zone"));
     }
   }
 
@@ -169,7 +175,10 @@ public sealed interface MarkEdit extends PlanEdit {
         .orElseThrow(
             () ->
                 new RefusedInput(
-                    "Mark", id, "is not among this face's own marks", "one of its own"));
+                    "mark",
+                    given(id),
+                    said("is-not-among-this-faces-own-marks"),
+                    said("one-of-its-own")));
   }
 
   private static Kind kindOf(Mark mark) {

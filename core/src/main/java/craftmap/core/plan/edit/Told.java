@@ -1,6 +1,8 @@
 package craftmap.core.plan.edit;
 
+import craftmap.core.measure.Figure;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * What an edit did, for the history: a code, and what the artist called the things it did it to.
@@ -13,6 +15,19 @@ public record Told(Code code, List<String> names) {
 
   public static Told of(Code code, String... names) {
     return new Told(code, List.of(names));
+  }
+
+  /** Begins a name that is the code of a label, and stands between it and its figures. */
+  public static final String LABEL = "said:";
+
+  public static final String LABEL_FIGURE = "|";
+  public static final String NEXT_LABEL = ", ";
+
+  /** A label as a name. */
+  static String label(Figure.Said label) {
+    return LABEL
+        + label.code()
+        + label.figures().stream().map(f -> LABEL_FIGURE + f).collect(Collectors.joining());
   }
 
   /** What can have been done. */

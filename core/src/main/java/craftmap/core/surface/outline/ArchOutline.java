@@ -25,18 +25,18 @@ public record ArchOutline(double widthMm, double heightMm, double riseMm, Curve 
   }
 
   public ArchOutline {
-    widthMm = LengthRange.SIZE.check("Width", widthMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
+    widthMm = LengthRange.SIZE.check("width", widthMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
     double most = curve == Curve.SEGMENT ? Math.min(heightMm, widthMm / 2) : heightMm;
-    riseMm = LengthRange.SIZE.upTo(most).check("Rise of the arch", riseMm);
+    riseMm = LengthRange.SIZE.upTo(most).check("rise-of-the-arch", riseMm);
   }
 
   static ArchOutline read(MeasureSheet sheet) {
     return new ArchOutline(
-        sheet.size("width", "Width", 400),
-        sheet.size("height", "Height to the top", 600),
-        sheet.size("rise", "Rise of the arch", 100),
-        sheet.choice("curve", "Line of the arch", Curve.SEGMENT));
+        sheet.size("width", "width", 400),
+        sheet.size("height", "height-to-the-top", 600),
+        sheet.size("rise", "rise-of-the-arch", 100),
+        sheet.choice("curve", "line-of-the-arch", Curve.SEGMENT));
   }
 
   @Override

@@ -16,15 +16,15 @@ import java.util.Map;
  */
 public record BulgeOutline(double acrossMm, double radiusMm) implements Outline {
   public BulgeOutline {
-    acrossMm = LengthRange.SIZE.check("Across", acrossMm);
-    radiusMm = LengthRange.SIZE.check("Radius of the bulge", radiusMm);
+    acrossMm = LengthRange.SIZE.check("across", acrossMm);
+    radiusMm = LengthRange.SIZE.check("radius-of-the-bulge", radiusMm);
     new LengthRange(acrossMm / 2, true, LengthRange.SIZE.mostMm())
-        .check("Radius of the bulge", radiusMm);
+        .check("radius-of-the-bulge", radiusMm);
   }
 
   static BulgeOutline read(MeasureSheet sheet) {
-    double across = sheet.size("across", "Across", 120);
-    return new BulgeOutline(across, sheet.size("radius", "Radius of the bulge", across));
+    double across = sheet.size("across", "across", 120);
+    return new BulgeOutline(across, sheet.size("radius", "radius-of-the-bulge", across));
   }
 
   @Override

@@ -1,6 +1,8 @@
 package craftmap.core.surface.outline;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -26,31 +28,31 @@ public record ConeOutline(double topMm, double bottomMm, double slantMm) impleme
   public static final double LEAST_TAPER_MM = 0.5;
 
   public ConeOutline {
-    topMm = LengthRange.SIZE.check("Circumference at the top", topMm);
-    bottomMm = LengthRange.SIZE.check("Circumference at the bottom", bottomMm);
-    slantMm = LengthRange.SIZE.check("Slant", slantMm);
+    topMm = LengthRange.SIZE.check("circumference-at-the-top", topMm);
+    bottomMm = LengthRange.SIZE.check("circumference-at-the-bottom", bottomMm);
+    slantMm = LengthRange.SIZE.check("slant", slantMm);
     double taper = Math.abs(topMm - bottomMm);
     if (taper < LEAST_TAPER_MM) {
       throw new RefusedInput(
-          "Circumferences",
-          Decimals.show(topMm, 1) + " and " + Decimals.show(bottomMm, 1) + " mm",
-          "are the same: this is straight",
-          "two circumferences, or a straight wall by its height");
+          "circumferences",
+          said("and", mm(topMm), mm(bottomMm)),
+          said("are-the-same-this-is-straight"),
+          said("two-circumferences-or-a-straight-wall-by-its-height"));
     }
     if (!(taper < 2 * Math.PI * slantMm)) {
       throw new RefusedInput(
-          "Slant",
-          Decimals.show(slantMm, 1) + " mm",
-          "is too short for these circumferences",
-          "more than " + Decimals.show(taper / (2 * Math.PI), 1) + " mm");
+          "slant",
+          mm(slantMm),
+          said("is-too-short-for-these-circumferences"),
+          said("more-than", mm(taper / (2 * Math.PI))));
     }
   }
 
   static ConeOutline read(MeasureSheet sheet) {
     return new ConeOutline(
-        sheet.size("top", "Circumference at the top", 754),
-        sheet.size("bottom", "Circumference at the bottom", 565),
-        sheet.size("slant", "Slant, along the wall", 230));
+        sheet.size("top", "circumference-at-the-top", 754),
+        sheet.size("bottom", "circumference-at-the-bottom", 565),
+        sheet.size("slant", "slant-along-the-wall", 230));
   }
 
   @Override

@@ -8,13 +8,13 @@ import java.util.Map;
 /** The wall of a straight round thing, unrolled: as wide as the tape goes round it. */
 public record CylinderOutline(double circumferenceMm, double heightMm) implements Outline {
   public CylinderOutline {
-    circumferenceMm = LengthRange.SIZE.check("Circumference", circumferenceMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
+    circumferenceMm = LengthRange.SIZE.check("circumference", circumferenceMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
   }
 
   static CylinderOutline read(MeasureSheet sheet) {
     return new CylinderOutline(
-        sheet.size("circumference", "Circumference", 500), sheet.size("height", "Height", 200));
+        sheet.size("circumference", "circumference", 500), sheet.size("height", "height", 200));
   }
 
   @Override

@@ -1,5 +1,8 @@
 package craftmap.core.surface.outline;
 
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -20,28 +23,28 @@ public record FrameOutline(
   }
 
   public FrameOutline {
-    widthMm = LengthRange.SIZE.check("Width", widthMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
-    sideMm = LengthRange.SIZE.check("Side rails", sideMm);
-    topMm = LengthRange.SIZE.check("Top rail", topMm);
-    bottomMm = LengthRange.SIZE.check("Bottom rail", bottomMm);
+    widthMm = LengthRange.SIZE.check("width", widthMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
+    sideMm = LengthRange.SIZE.check("side-rails", sideMm);
+    topMm = LengthRange.SIZE.check("top-rail", topMm);
+    bottomMm = LengthRange.SIZE.check("bottom-rail", bottomMm);
     if (!(2 * sideMm < widthMm) || !(topMm + bottomMm < heightMm)) {
       throw new RefusedInput(
-          "Rails of the frame",
-          sideMm + ", " + topMm + " and " + bottomMm + " mm",
-          "leave no opening",
-          "rails that together take less than the frame's width and height");
+          "rails-of-the-frame",
+          said("and-2", mm(sideMm), mm(topMm), mm(bottomMm)),
+          said("leave-no-opening"),
+          said("rails-that-together-take-less-than-the-frames-width"));
     }
   }
 
   public static FrameOutline read(MeasureSheet sheet) {
-    double width = sheet.size("width", "Width", 500);
-    double height = sheet.size("height", "Height", 700);
-    double side = sheet.size("side", "Side rails", 60);
-    double top = sheet.size("topRail", "Top rail", side);
-    double bottom = sheet.size("bottomRail", "Bottom rail", top);
+    double width = sheet.size("width", "width", 500);
+    double height = sheet.size("height", "height", 700);
+    double side = sheet.size("side", "side-rails", 60);
+    double top = sheet.size("topRail", "top-rail", side);
+    double bottom = sheet.size("bottomRail", "bottom-rail", top);
     return new FrameOutline(
-        width, height, side, top, bottom, sheet.choice("shape", "Shape", Shape.RECTANGLE));
+        width, height, side, top, bottom, sheet.choice("shape", "shape", Shape.RECTANGLE));
   }
 
   @Override

@@ -10,8 +10,8 @@ import java.util.Map;
 /** An oval; a circle where both measures are the same. */
 public record OvalOutline(double widthMm, double heightMm) implements Outline {
   public OvalOutline {
-    widthMm = LengthRange.SIZE.check("Width", widthMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
+    widthMm = LengthRange.SIZE.check("width", widthMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
   }
 
   public static OvalOutline circle(double diameterMm) {
@@ -19,11 +19,11 @@ public record OvalOutline(double widthMm, double heightMm) implements Outline {
   }
 
   static OvalOutline read(MeasureSheet sheet) {
-    return new OvalOutline(sheet.size("width", "Width", 400), sheet.size("height", "Height", 300));
+    return new OvalOutline(sheet.size("width", "width", 400), sheet.size("height", "height", 300));
   }
 
   static OvalOutline readCircle(MeasureSheet sheet) {
-    return circle(sheet.size("diameter", "Diameter", 300));
+    return circle(sheet.size("diameter", "diameter", 300));
   }
 
   public boolean isCircle() {

@@ -1,5 +1,10 @@
 package craftmap.core.surface.outline;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.Length;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Tolerance;
@@ -18,7 +23,7 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record PolygonOutline(List<Point> points) implements Outline {
   public static final int MOST_POINTS = 400;
-  private static final String FIELD = "Points of the outline";
+  private static final Figure FIELD = said("points-of-the-outline");
 
   public PolygonOutline {
     points = checked(points);
@@ -27,22 +32,26 @@ public record PolygonOutline(List<Point> points) implements Outline {
   private static List<Point> checked(List<Point> given) {
     if (given.size() < 3 || given.size() > MOST_POINTS) {
       throw new RefusedInput(
-          FIELD, given.size() + " points", "make no outline", "3 to " + MOST_POINTS + " points");
+          FIELD,
+          said("points", count(given.size())),
+          said("make-no-outline"),
+          said("3-to-points", given(MOST_POINTS)));
     }
     Contour contour = Contour.through(given);
     Extent extent = contour.extent();
     double most = Length.LONGEST.mm();
     if (extent.widthMm() > most || extent.heightMm() > most) {
-      throw new RefusedInput(FIELD, "the outline", "is larger than 20 m", "points within 20 m");
+      throw new RefusedInput(
+          FIELD, said("the-outline"), said("is-larger-than-20-m"), said("points-within-20-m"));
     }
     Polygon polygon = (Polygon) craftmap.core.plane.Planar.area(contour, List.of(), 1);
     double thin = Tolerance.EXACT.lengthMm() * Math.max(1, contour.lengthMm());
     if (!polygon.isValid() || !(polygon.getArea() > thin)) {
       throw new RefusedInput(
           FIELD,
-          "the outline",
-          "crosses itself or has no inside",
-          "corners in turn round the face");
+          said("the-outline"),
+          said("crosses-itself-or-has-no-inside"),
+          said("corners-in-turn-round-the-face"));
     }
     List<Point> moved = new ArrayList<>();
     for (Point p : given) {

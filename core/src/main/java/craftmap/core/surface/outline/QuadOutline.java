@@ -1,5 +1,9 @@
 package craftmap.core.surface.outline;
 
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -24,32 +28,35 @@ public record QuadOutline(
     double diagonalMm,
     OptionalDouble checkMm)
     implements Outline {
-  private static final String DIAGONAL = "Diagonal, top left to bottom right";
+  private static final Figure.Said DIAGONAL = said("diagonal-top-left-to-bottom-right");
 
   public QuadOutline {
-    topMm = LengthRange.SIZE.check("Top", topMm);
-    rightMm = LengthRange.SIZE.check("Right side", rightMm);
-    bottomMm = LengthRange.SIZE.check("Bottom", bottomMm);
-    leftMm = LengthRange.SIZE.check("Left side", leftMm);
+    topMm = LengthRange.SIZE.check("top", topMm);
+    rightMm = LengthRange.SIZE.check("right-side", rightMm);
+    bottomMm = LengthRange.SIZE.check("bottom", bottomMm);
+    leftMm = LengthRange.SIZE.check("left-side", leftMm);
     diagonalMm = LengthRange.SIZE.check(DIAGONAL, diagonalMm);
     if (checkMm.isPresent()) {
-      LengthRange.SIZE.check("Other diagonal", checkMm.getAsDouble());
+      LengthRange.SIZE.check("other-diagonal", checkMm.getAsDouble());
     }
     List<Point> corners = corners(topMm, rightMm, bottomMm, leftMm, diagonalMm);
     if (!Contour.through(corners).ring(1).isSimple()) {
       throw new RefusedInput(
-          DIAGONAL, diagonalMm + " mm", "makes the sides cross", "a longer one, or measure again");
+          DIAGONAL,
+          mm(diagonalMm),
+          said("makes-the-sides-cross"),
+          said("a-longer-one-or-measure-again"));
     }
   }
 
   static QuadOutline read(MeasureSheet sheet) {
-    double top = sheet.size("top", "Top", 900);
-    double right = sheet.size("right", "Right side", 450);
-    double bottom = sheet.size("bottom", "Bottom", top);
-    double left = sheet.size("left", "Left side", right);
+    double top = sheet.size("top", "top", 900);
+    double right = sheet.size("right", "right-side", 450);
+    double bottom = sheet.size("bottom", "bottom", top);
+    double left = sheet.size("left", "left-side", right);
     double diagonal = sheet.size("diagonal", DIAGONAL, Math.hypot(top, right));
     // nothing stands for a diagonal that was not taped
-    double check = sheet.distance("check", "Other diagonal, as a check", 0);
+    double check = sheet.distance("check", "other-diagonal-as-a-check", 0);
     return new QuadOutline(
         top,
         right,
@@ -75,7 +82,7 @@ public record QuadOutline(
     Point tl = new Point(0, 0);
     Point tr = new Point(a, 0);
     Point br = Triangles.corner(tl, tr, p, b, DIAGONAL);
-    Point bl = Triangles.corner(tl, br, d, c, "Left side");
+    Point bl = Triangles.corner(tl, br, d, c, said("left-side"));
     return List.of(tl, tr, br, bl);
   }
 

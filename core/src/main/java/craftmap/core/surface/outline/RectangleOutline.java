@@ -12,13 +12,13 @@ import java.util.Map;
 /** A square-cornered face. */
 public record RectangleOutline(double widthMm, double heightMm) implements Outline {
   public RectangleOutline {
-    widthMm = LengthRange.SIZE.check("Width", widthMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
+    widthMm = LengthRange.SIZE.check("width", widthMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
   }
 
   static RectangleOutline read(MeasureSheet sheet) {
     return new RectangleOutline(
-        sheet.size("width", "Width", 400), sheet.size("height", "Height", 300));
+        sheet.size("width", "width", 400), sheet.size("height", "height", 300));
   }
 
   @Override

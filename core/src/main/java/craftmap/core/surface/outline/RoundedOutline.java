@@ -12,19 +12,19 @@ import java.util.Map;
 /** A rectangle whose four corners are rounded by one radius. */
 public record RoundedOutline(double widthMm, double heightMm, double radiusMm) implements Outline {
   public RoundedOutline {
-    widthMm = LengthRange.SIZE.check("Width", widthMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
+    widthMm = LengthRange.SIZE.check("width", widthMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
     radiusMm =
         LengthRange.SIZE
             .upTo(Math.min(widthMm, heightMm) / 2)
-            .check("Radius of the corners", radiusMm);
+            .check("radius-of-the-corners", radiusMm);
   }
 
   static RoundedOutline read(MeasureSheet sheet) {
     return new RoundedOutline(
-        sheet.size("width", "Width", 400),
-        sheet.size("height", "Height", 300),
-        sheet.size("radius", "Radius of the corners", 40));
+        sheet.size("width", "width", 400),
+        sheet.size("height", "height", 300),
+        sheet.size("radius", "radius-of-the-corners", 40));
   }
 
   @Override

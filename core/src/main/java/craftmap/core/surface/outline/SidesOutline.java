@@ -1,5 +1,10 @@
 package craftmap.core.surface.outline;
 
+import static craftmap.core.measure.Figure.count;
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
@@ -26,34 +31,40 @@ public record SidesOutline(List<Double> sidesMm, List<Double> diagonalsMm) imple
     diagonalsMm = List.copyOf(diagonalsMm);
     if (sidesMm.size() < 3 || sidesMm.size() > MOST_SIDES) {
       throw new RefusedInput(
-          "Sides", "" + sidesMm.size(), "make no outline", "3 to " + MOST_SIDES + " sides");
+          "sides",
+          given(sidesMm.size()),
+          said("make-no-outline"),
+          said("3-to-sides", given(MOST_SIDES)));
     }
     if (diagonalsMm.size() != sidesMm.size() - 3) {
       throw new RefusedInput(
-          "Diagonals",
-          "" + diagonalsMm.size(),
-          "do not fix the corners",
-          (sidesMm.size() - 3) + " diagonals from the first corner");
+          "diagonals",
+          given(diagonalsMm.size()),
+          said("do-not-fix-the-corners"),
+          said("diagonals-from-the-first-corner", count((sidesMm.size() - 3))));
     }
     for (int i = 0; i < sidesMm.size(); i++) {
-      LengthRange.SIZE.check("Side " + (i + 1), sidesMm.get(i));
+      LengthRange.SIZE.check(said("side", given((i + 1))), sidesMm.get(i));
     }
     for (int i = 0; i < diagonalsMm.size(); i++) {
-      LengthRange.SIZE.check("Diagonal to corner " + (i + 3), diagonalsMm.get(i));
+      LengthRange.SIZE.check(said("diagonal-to-corner", given((i + 3))), diagonalsMm.get(i));
     }
     if (!Contour.through(raw(sidesMm, diagonalsMm)).ring(1).isSimple()) {
       throw new RefusedInput(
-          "Diagonals", "as given", "make the sides cross", "other lengths, or measure again");
+          "diagonals",
+          said("as-given"),
+          said("make-the-sides-cross"),
+          said("other-lengths-or-measure-again"));
     }
   }
 
   static SidesOutline read(MeasureSheet sheet) {
-    int n = sheet.count("sides", "Sides", 5, 3, MOST_SIDES);
+    int n = sheet.count("sides", "sides", 5, 3, MOST_SIDES);
     List<Double> sides = new ArrayList<>();
     for (int i = 1; i <= n; i++) {
       // opposite sides are mostly alike
       double like = i <= 2 ? 300 : sides.get(i - 3);
-      sides.add(sheet.size("side" + i, "Side " + i, like));
+      sides.add(sheet.size("side" + i, said("side", given(i)), like));
     }
     double around = sides.stream().mapToDouble(s -> s).sum();
     double radius = around / n / 2 / Math.sin(Math.PI / n);
@@ -63,7 +74,8 @@ public record SidesOutline(List<Double> sidesMm, List<Double> diagonalsMm) imple
           n == 4
               ? Math.hypot(sides.get(0), sides.get(1))
               : 2 * radius * Math.sin(Math.PI * (corner - 1) / n);
-      diagonals.add(sheet.size("diagonal" + corner, "Diagonal to corner " + corner, even));
+      diagonals.add(
+          sheet.size("diagonal" + corner, said("diagonal-to-corner", given(corner)), even));
     }
     return new SidesOutline(sides, diagonals);
   }
@@ -89,7 +101,8 @@ public record SidesOutline(List<Double> sidesMm, List<Double> diagonalsMm) imple
     for (int i = 2; i < sides.size(); i++) {
       boolean last = i == sides.size() - 1;
       double fromFirst = last ? sides.getLast() : diagonals.get(i - 2);
-      String field = last ? "Side " + sides.size() : "Diagonal to corner " + (i + 1);
+      Figure field =
+          last ? said("side", given(sides.size())) : said("diagonal-to-corner", given(i + 1));
       corners.add(Triangles.corner(first, corners.getLast(), fromFirst, sides.get(i - 1), field));
     }
     return corners;

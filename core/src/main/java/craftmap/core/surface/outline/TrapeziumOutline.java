@@ -9,16 +9,16 @@ import java.util.Map;
 /** Top and bottom level and of different length, centred over each other. */
 public record TrapeziumOutline(double topMm, double bottomMm, double heightMm) implements Outline {
   public TrapeziumOutline {
-    topMm = LengthRange.SIZE.check("Top", topMm);
-    bottomMm = LengthRange.SIZE.check("Bottom", bottomMm);
-    heightMm = LengthRange.SIZE.check("Height", heightMm);
+    topMm = LengthRange.SIZE.check("top", topMm);
+    bottomMm = LengthRange.SIZE.check("bottom", bottomMm);
+    heightMm = LengthRange.SIZE.check("height", heightMm);
   }
 
   static TrapeziumOutline read(MeasureSheet sheet) {
     return new TrapeziumOutline(
-        sheet.size("top", "Top", 380),
-        sheet.size("bottom", "Bottom", 420),
-        sheet.size("height", "Height", 400));
+        sheet.size("top", "top", 380),
+        sheet.size("bottom", "bottom", 420),
+        sheet.size("height", "height", 400));
   }
 
   @Override

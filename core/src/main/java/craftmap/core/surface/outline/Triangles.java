@@ -1,6 +1,9 @@
 package craftmap.core.surface.outline;
 
-import craftmap.core.measure.Decimals;
+import static craftmap.core.measure.Figure.mm;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
@@ -14,20 +17,19 @@ final class Triangles {
    *
    * @throws RefusedInput when the three lengths close no triangle
    */
-  static Point corner(Point a, Point b, double fromAMm, double fromBMm, String field) {
+  static Point corner(Point a, Point b, double fromAMm, double fromBMm, Figure field) {
     double base = a.distanceMm(b);
     double along = (base * base + fromAMm * fromAMm - fromBMm * fromBMm) / (2 * base);
     double up2 = fromAMm * fromAMm - along * along;
     if (!(up2 > Tolerance.EXACT.lengthMm())) {
       throw new RefusedInput(
           field,
-          Decimals.show(fromAMm, 1) + " mm",
-          "does not meet the other sides",
-          "a length between "
-              + Decimals.show(Math.abs(base - fromBMm), 1)
-              + " mm and "
-              + Decimals.show(base + fromBMm, 1)
-              + " mm, or measure again");
+          mm(fromAMm),
+          said("does-not-meet-the-other-sides"),
+          said(
+              "a-length-between-and-or-measure-again",
+              mm(Math.abs(base - fromBMm)),
+              mm(base + fromBMm)));
     }
     double up = Math.sqrt(up2);
     double ux = (b.xMm() - a.xMm()) / base;

@@ -81,6 +81,6 @@ class PathTest {
   void threePointsInOneLineMakeNoArc() {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> Path.arcThrough(new Point(0, 0), new Point(50, 50), new Point(100, 100)))
-        .withMessageContaining("make no arc");
+        .withMessageContaining("make-no-arc");
   }
 }

@@ -161,7 +161,7 @@ class LetteringTest {
     assertThat(thin.thin()).isNotEmpty();
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> Lettering.read(MeasureSheet.blank(), "漆"))
-        .withMessageContaining("Words (漆) has no letter in this style");
+        .withMessageContaining("words (漆): has-no-letter-in-this-style");
     assertThat(
             Lettering.read(MeasureSheet.blank(), " ")
                 .lay(

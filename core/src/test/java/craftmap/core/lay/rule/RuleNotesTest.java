@@ -36,7 +36,8 @@ class RuleNotesTest {
   void aLineThatIsNoneIsRefusedByName() {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> RuleKind.LINE.read(MeasureSheet.blank(), List.of(new Point(1, 1)), ""))
-        .withMessageContaining("Points of the line (1) make no such line. Give 2 to 60 points");
+        .withMessageContaining(
+            "points-of-the-line (1): make-no-such-line; accepted: 2-to-points [60]");
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(
             () ->
@@ -44,7 +45,7 @@ class RuleNotesTest {
                     new MeasureSheet(Map.of(), Map.of("shape", "ARC")),
                     List.of(new Point(0, 0), new Point(10, 0), new Point(20, 0)),
                     ""))
-        .withMessageContaining("Points of the arc");
+        .withMessageContaining("points-of-the-arc");
   }
 
   @Test

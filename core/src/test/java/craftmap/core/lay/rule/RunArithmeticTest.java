@@ -86,13 +86,14 @@ class RunArithmeticTest {
   void whatNobodyPaintsIsRefused() {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> RunArithmetic.rows(20_000, 0.5, new RunWish(0, 0, 0)))
-        .withMessageContaining("more than 5000");
+        .withMessageContaining("more-than [5000]");
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new RunWish(10, 0, 1.5))
         .withMessage(
-            "Allowed change (150 %) is not a share of the gap. Give a share from 0 to 90 %.");
+            "allowed-change (percent [150]): is-not-a-share-of-the-gap;"
+                + " accepted: a-share-from-0-to-90");
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new RunWish(Double.NaN, 0, 0.1))
-        .withMessageStartingWith("Gap (NaN)");
+        .withMessageStartingWith("gap (NaN)");
   }
 }

@@ -93,8 +93,8 @@ class StripsPagesAndZoneTest {
     Design image = Prints.image(100, 80, 10);
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> Bench.lay(new Pages(900, Optional.empty(), 0), TOP, image))
-        .withMessageContaining("Width of the image (900 mm)")
-        .withMessageContaining("50 to 400 mm");
+        .withMessageContaining("width-of-the-image (900.0 mm)")
+        .withMessageContaining("[50.0 mm, 400.0 mm]");
   }
 
   @Test

@@ -194,7 +194,7 @@ class DesignCutTest {
                 new CutWish(
                     NestSearch.quick(NestSearch.Preference.LARGEST_LEFTOVER), 80, List.of()))
         .isInstanceOf(RefusedInput.class)
-        .hasMessageContaining("Room for the knife")
+        .hasMessageContaining("room-for-the-knife")
         .hasMessageContaining("80");
   }
 

@@ -66,10 +66,10 @@ class PlanEditTest {
     refused(
         chest(),
         new PieceEdit.Measure(Map.of("girth", 12.0), Map.of()),
-        "Measure (girth) is not asked for here");
-    refused(chest(), new PieceEdit.Measure(Map.of("width", -1.0), Map.of()), "Width (-1 mm)");
+        "measure (girth): is-not-asked-for-here");
+    refused(chest(), new PieceEdit.Measure(Map.of("width", -1.0), Map.of()), "width (-1.0 mm)");
     assertThat(told(chest(), new PieceEdit.Measure(Map.of("width", 700.0), Map.of())))
-        .isEqualTo(new Told(Told.Code.MEASURED_PIECE, List.of("Width")));
+        .isEqualTo(new Told(Told.Code.MEASURED_PIECE, List.of("said:width")));
   }
 
   // ---- faces
@@ -91,7 +91,7 @@ class PlanEditTest {
                 .measures())
         .containsOnlyKeys("top", "right");
     assertThat(told(shaped, new FaceEdit.Tape("front", Map.of("top", 902.3), Map.of())).names())
-        .containsExactly("Front", "Top");
+        .containsExactly("Front", "said:top");
     Plan checked = done(taped, new FaceEdit.Tape("front", Map.of("check", 965.0), Map.of()));
     Plan unchecked = done(checked, new FaceEdit.Tape("front", Map.of("check", 0.0), Map.of()));
     assertThat(unchecked).isEqualTo(taped);
@@ -114,8 +114,8 @@ class PlanEditTest {
     }
     assertThat(face(plan, "own").added()).isTrue();
     assertThat(face(plan, "own").face().name()).isEqualTo("Face 1");
-    refused(plan, new FaceEdit.Add("own", kind), "Face (own) is there already");
-    refused(plan, new FaceEdit.Add("lid", kind), "Face (lid) is there already");
+    refused(plan, new FaceEdit.Add("own", kind), "face (own): is-there-already");
+    refused(plan, new FaceEdit.Add("lid", kind), "face (lid): is-there-already");
   }
 
   @Test
@@ -137,7 +137,7 @@ class PlanEditTest {
     assertThat(without.lays()).hasSize(3);
     Plan back = done(without, new FaceEdit.BringBack("lid"));
     assertThat(back).isEqualTo(chest());
-    refused(chest(), new FaceEdit.BringBack("lid"), "Face (lid) was not taken off");
+    refused(chest(), new FaceEdit.BringBack("lid"), "face (lid): was-not-taken-off");
 
     Plan more =
         done(
@@ -149,7 +149,7 @@ class PlanEditTest {
     String only = sign.faces().getFirst().face().id();
     Plan one = sign.faces().size() == 1 ? sign : null;
     assertThat(one).isNotNull();
-    refused(one, new FaceEdit.TakeOff(only), "is the last one");
+    refused(one, new FaceEdit.TakeOff(only), "is-the-last-one");
   }
 
   // ---- marks
@@ -171,8 +171,8 @@ class PlanEditTest {
         };
     assertThat(middle.distanceMm(at)).isLessThan(1e-9);
     assertThat(done(plan, new MarkEdit.TakeAway("front", "m"))).isEqualTo(chest());
-    refused(plan, new MarkEdit.Add("front", "m", kind, at), "Mark (m) is there already");
-    refused(chest(), new MarkEdit.TakeAway("front", "m"), "is not among this face's own marks");
+    refused(plan, new MarkEdit.Add("front", "m", kind, at), "mark (m): is-there-already");
+    refused(chest(), new MarkEdit.TakeAway("front", "m"), "is-not-among-this-faces-own-marks");
   }
 
   @Test
@@ -201,11 +201,11 @@ class PlanEditTest {
                 .getFirst())
         .isEqualTo(moved);
     Plan gone = done(chest(), new MarkEdit.TakeAway("front", "pull"));
-    refused(gone, new MarkEdit.Put("front", moved), "Mark (pull) is not among");
+    refused(gone, new MarkEdit.Put("front", moved), "mark (pull): is-not-among");
     refused(
         chest(),
         new MarkEdit.Put("front", Blemish.of("pull", 9, "chip", new Point(1, 2), 5)),
-        "is of another kind");
+        "is-of-another-kind");
   }
 
   @Test
@@ -235,7 +235,7 @@ class PlanEditTest {
     refused(
         chest(),
         new MarkEdit.Shape("front", "pull", MarkEdit.AreaShape.RIM),
-        "has no area to shape");
+        "has-no-area-to-shape");
   }
 
   @Test
@@ -262,10 +262,10 @@ class PlanEditTest {
     assertThat(lay(plan, "d").paintId()).contains("teal");
     assertThat(lay(plan, "d").designId()).contains("block");
     refused(
-        chest(), new LayEdit.LayDesign("d", "front", "gone"), "Design (gone) is not on the shelf");
+        chest(), new LayEdit.LayDesign("d", "front", "gone"), "design (gone): is-not-on-the-shelf");
     refused(
-        chest(), new LayEdit.LayDesign("d", "roof", "block"), "Face (roof) is not on this piece");
-    refused(chest(), new LayEdit.LayDesign("a", "front", "block"), "Lay (a) is there twice");
+        chest(), new LayEdit.LayDesign("d", "roof", "block"), "face (roof): is-not-on-this-piece");
+    refused(chest(), new LayEdit.LayDesign("a", "front", "block"), "lay (a): is-there-twice");
     Plan words = done(chest(), new LayEdit.LayWords("w", "lid", Optional.of("Lamp oil")));
     assertThat(lay(words, "w").work().rule().text()).isEqualTo("Lamp oil");
     assertThat(told(words, new LayEdit.Hide("w", true)).names()).containsExactly("words");
@@ -295,14 +295,15 @@ class PlanEditTest {
     refused(
         chest(),
         new LayEdit.Measure("a", Map.of("depth", 3.0), Map.of()),
-        "Measure (depth) is not asked for here");
-    refused(chest(), new LayEdit.Measure("a", Map.of("gap", -3.0), Map.of()), "Gap across (-3 mm)");
+        "measure (depth): is-not-asked-for-here");
+    refused(
+        chest(), new LayEdit.Measure("a", Map.of("gap", -3.0), Map.of()), "gap-across (-3.0 mm)");
     refused(
         chest(),
         new LayEdit.Measure("z", Map.of("gap", 3.0), Map.of()),
-        "Lay (z) is not in this plan");
+        "lay (z): is-not-in-this-plan");
     assertThat(told(chest(), new LayEdit.Measure("a", Map.of("gap", 13.7), Map.of())))
-        .isEqualTo(new Told(Told.Code.RULE, List.of("Gap across", "Block")));
+        .isEqualTo(new Told(Told.Code.RULE, List.of("said:gap-across", "Block")));
   }
 
   @Test
@@ -311,9 +312,9 @@ class PlanEditTest {
     Plan later = done(plan, new LayEdit.Move("b", "front", true));
     assertThat(later.lays()).extracting(Lay::id).containsExactly("a", "d", "c", "b");
     assertThat(done(later, new LayEdit.Move("b", "front", false))).isEqualTo(plan);
-    refused(plan, new LayEdit.Move("d", "front", true), "is the last on this face");
-    refused(plan, new LayEdit.Move("a", "front", false), "is the first on this face");
-    refused(plan, new LayEdit.Move("c", "front", false), "is the first on this face");
+    refused(plan, new LayEdit.Move("d", "front", true), "is-the-last-on-this-face");
+    refused(plan, new LayEdit.Move("a", "front", false), "is-the-first-on-this-face");
+    refused(plan, new LayEdit.Move("c", "front", false), "is-the-first-on-this-face");
   }
 
   @Test
@@ -340,7 +341,7 @@ class PlanEditTest {
     assertThat(both.lays()).hasSize(5).last().extracting(Lay::faceId).isEqualTo("right");
     assertThat(told(one, new LayEdit.CopyToAlike("d")))
         .isEqualTo(new Told(Told.Code.COPIED_TO_ALIKE, List.of("Block", "1")));
-    refused(chest(), new LayEdit.CopyToAlike("a"), "Front) has no other face of its size");
+    refused(chest(), new LayEdit.CopyToAlike("a"), "Front): has-no-other-face-of-its-size");
   }
 
   @Test
@@ -357,8 +358,8 @@ class PlanEditTest {
     assertThat(lay(collage, "d").uses("block")).isTrue();
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> new LayEdit.UsePieces("d", List.of()))
-        .withMessageContaining("Pieces (none) are too few");
-    refused(chest(), new LayEdit.Over("a", List.of("lid")), "are more than this rule lays at once");
+        .withMessageContaining("pieces (none): are-too-few");
+    refused(chest(), new LayEdit.Over("a", List.of("lid")), "are-more-than-this-rule-lays-at-once");
   }
 
   // ---- together
@@ -377,6 +378,6 @@ class PlanEditTest {
                     chest(),
                     List.of(new LayEdit.Coats("a", 3), new LayEdit.Coats("a", 31)),
                     editing()))
-        .withMessageContaining("Coats (31)");
+        .withMessageContaining("coats (31)");
   }
 }

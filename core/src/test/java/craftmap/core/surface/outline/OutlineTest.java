@@ -219,35 +219,35 @@ class OutlineTest {
 
   @Test
   void measuresThatMakeNoOutlineAreRefusedByName() {
-    refused("Radius of the corners", () -> new RoundedOutline(100, 60, 31));
-    refused("Rise of the arch", () -> new ArchOutline(100, 400, 51, ArchOutline.Curve.SEGMENT));
+    refused("radius-of-the-corners", () -> new RoundedOutline(100, 60, 31));
+    refused("rise-of-the-arch", () -> new ArchOutline(100, 400, 51, ArchOutline.Curve.SEGMENT));
     refused(
-        "Diagonal, top left to bottom right",
+        "diagonal-top-left-to-bottom-right",
         () -> new QuadOutline(900, 450, 900, 450, 1351, OptionalDouble.empty()));
-    refused("Left side", () -> new QuadOutline(900, 450, 900, 40, 1006, OptionalDouble.empty()));
-    refused("Slant", () -> new ConeOutline(900, 300, 95));
-    refused("Circumferences", () -> new ConeOutline(400, 400, 95));
-    refused("Radius of the bulge", () -> new BulgeOutline(120, 59));
+    refused("left-side", () -> new QuadOutline(900, 450, 900, 40, 1006, OptionalDouble.empty()));
+    refused("slant", () -> new ConeOutline(900, 300, 95));
+    refused("circumferences", () -> new ConeOutline(400, 400, 95));
+    refused("radius-of-the-bulge", () -> new BulgeOutline(120, 59));
     refused(
-        "Rails of the frame",
+        "rails-of-the-frame",
         () -> new FrameOutline(200, 200, 100, 20, 20, FrameOutline.Shape.RECTANGLE));
     refused(
-        "Points of the outline",
+        "points-of-the-outline",
         () ->
             new PolygonOutline(
                 List.of(
                     new Point(0, 0), new Point(100, 100), new Point(100, 0), new Point(0, 100))));
     refused(
-        "Points of the outline",
+        "points-of-the-outline",
         () -> new PolygonOutline(List.of(new Point(0, 0), new Point(50, 50), new Point(100, 100))));
-    refused("Sides", () -> new SidesOutline(List.of(1.0, 2.0), List.of()));
-    refused("Diagonals", () -> new SidesOutline(List.of(300.0, 300.0, 300.0, 300.0), List.of()));
+    refused("sides", () -> new SidesOutline(List.of(1.0, 2.0), List.of()));
+    refused("diagonals", () -> new SidesOutline(List.of(300.0, 300.0, 300.0, 300.0), List.of()));
   }
 
   private static void refused(String field, Runnable making) {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(making::run)
         .satisfies(r -> assertThat(r.field()).isEqualTo(field))
-        .satisfies(r -> assertThat(r.accepted()).isNotBlank());
+        .satisfies(r -> assertThat(r.fault()).isNotBlank());
   }
 }

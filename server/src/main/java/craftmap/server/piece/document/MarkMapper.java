@@ -1,5 +1,7 @@
 package craftmap.server.piece.document;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.given;
 import static craftmap.server.piece.document.Given.place;
 import static craftmap.server.piece.document.Given.size;
@@ -35,15 +37,15 @@ public final class MarkMapper {
 
   public static KeepOut toMark(KeepOutDoc k) {
     return new KeepOut(
-        given("Keep-out", k.id()),
+        given(said("keep-out"), k.id()),
         k.name(),
-        toArea(k.name(), given("Area of the " + k.name(), k.area())),
+        toArea(k.name(), given(said("area-of-the", given(k.name())), k.area())),
         Set.copyOf(k.forbids()));
   }
 
   public static Hole toMark(HoleDoc h) {
     return new Hole(
-        given("Hole", h.id()),
+        given(said("hole"), h.id()),
         h.name(),
         point(h.name(), h.xMm(), h.yMm()),
         h.diameterMm(),
@@ -54,7 +56,7 @@ public final class MarkMapper {
 
   public static Break toMark(BreakDoc b) {
     return new Break(
-        given("Break", b.id()),
+        given(said("break"), b.id()),
         b.name(),
         point(b.name(), b.fromXMm(), b.fromYMm()),
         point(b.name(), b.toXMm(), b.toYMm()),
@@ -64,7 +66,7 @@ public final class MarkMapper {
 
   public static Blemish toMark(BlemishDoc b) {
     return new Blemish(
-        given("Blemish", b.id()),
+        given(said("blemish"), b.id()),
         b.number(),
         b.kind(),
         point("blemish " + b.number(), b.xMm(), b.yMm()),
@@ -75,39 +77,42 @@ public final class MarkMapper {
 
   public static Zone toMark(ZoneDoc z) {
     return new Zone(
-        given("Zone", z.id()),
+        given(said("zone"), z.id()),
         z.name(),
         new Colour(z.colour()),
-        toArea(z.name(), given("Area of the " + z.name(), z.area())));
+        toArea(z.name(), given(said("area-of-the", given(z.name())), z.area())));
   }
 
   private static Point point(String of, double x, double y) {
-    return new Point(place("Place of the " + of, x), place("Place of the " + of, y));
+    return new Point(
+        place(said("place-of-the", given(of)), x), place(said("place-of-the", given(of)), y));
   }
 
   static Area toArea(String of, AreaDoc area) {
-    return switch (given("Kind of area", area.kind())) {
+    return switch (given(said("kind-of-area"), area.kind())) {
       case UPRIGHT ->
           new Area.Upright(
               new Box(
-                  place("Left of the " + of, area.leftMm()),
-                  place("Top of the " + of, area.topMm()),
-                  size("Width of the " + of, area.widthMm()),
-                  size("Height of the " + of, area.heightMm())));
+                  place(said("left-of-the", given(of)), area.leftMm()),
+                  place(said("top-of-the", given(of)), area.topMm()),
+                  size(said("width-of-the", given(of)), area.widthMm()),
+                  size(said("height-of-the", given(of)), area.heightMm())));
       case ROUND ->
           new Area.Round(
               new Point(
-                  place("Place of the " + of, area.xMm()), place("Place of the " + of, area.yMm())),
-              given("Diameter of the " + of, area.diameterMm()));
+                  place(said("place-of-the", given(of)), area.xMm()),
+                  place(said("place-of-the", given(of)), area.yMm())),
+              given(said("diameter-of-the", given(of)), area.diameterMm()));
       case CORNERS ->
           new Area.Corners(
-              given("Corners of the " + of, area.points()).stream()
+              given(said("corners-of-the", given(of)), area.points()).stream()
                   .map(p -> point(of, p.xMm(), p.yMm()))
                   .toList());
       case STRIP ->
           new Area.Strip(
-              given("Side of the " + of, area.side()), given("Depth of the " + of, area.depthMm()));
-      case RIM -> new Area.Rim(given("Depth of the " + of, area.depthMm()));
+              given(said("side-of-the", given(of)), area.side()),
+              given(said("depth-of-the", given(of)), area.depthMm()));
+      case RIM -> new Area.Rim(given(said("depth-of-the", given(of)), area.depthMm()));
     };
   }
 

@@ -1,5 +1,8 @@
 package craftmap.server.piece.document;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Plan;
 import java.util.Set;
@@ -31,7 +34,8 @@ public final class PlanJson {
 
   public Plan read(JsonNode tree) {
     if (!(tree instanceof ObjectNode plan)) {
-      throw new RefusedInput("Plan", "no object", "is not a plan", "the plan of a piece");
+      throw new RefusedInput(
+          "plan", said("no-object"), said("is-not-a-plan"), said("the-plan-of-a-piece"));
     }
     try {
       if (plan.path("schema").asInt() == 1) {
@@ -42,15 +46,18 @@ public final class PlanJson {
       }
     } catch (ClassCastException | NullPointerException | IllegalArgumentException other) {
       throw new RefusedInput(
-          "Plan",
-          "schema " + plan.path("schema").asInt(),
-          "is not as plans of that age are written",
-          "a plan with the schema it was written with, up to " + PlanDocument.SCHEMA);
+          "plan",
+          said("schema", given(plan.path("schema").asInt())),
+          said("is-not-as-plans-of-that-age-are-written"),
+          said("a-plan-with-the-schema-it-was-written-with", given(PlanDocument.SCHEMA)));
     }
     int schema = plan.path("schema").asInt();
     if (schema != PlanDocument.SCHEMA) {
       throw new RefusedInput(
-          "Plan", "schema " + schema, "is not known here", "1 to " + PlanDocument.SCHEMA);
+          "plan",
+          said("schema", given(schema)),
+          said("is-not-known-here"),
+          said("1-to", given(PlanDocument.SCHEMA)));
     }
     return PlanMapper.toPlan(json.treeToValue(plan, PlanDocument.class));
   }

@@ -1,5 +1,7 @@
 package craftmap.server.piece.document;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.given;
 import static craftmap.server.piece.document.Given.place;
 
@@ -10,6 +12,7 @@ import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.lay.rule.Ruled;
 import craftmap.core.measure.Faults;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Lay;
@@ -35,10 +38,13 @@ public final class PlanMapper {
   public static Plan toPlan(PlanDocument document) {
     if (document.schema() != PlanDocument.SCHEMA) {
       throw new RefusedInput(
-          "Schema", "" + document.schema(), "is not known here", "" + PlanDocument.SCHEMA);
+          "schema-2",
+          given(document.schema()),
+          said("is-not-known-here"),
+          given(PlanDocument.SCHEMA));
     }
     Faults faults = new Faults();
-    Optional<FormNote> form = faults.part(() -> toForm(given("Form", document.form())));
+    Optional<FormNote> form = faults.part(() -> toForm(given(said("form"), document.form())));
     form.ifPresent(f -> faults.part(f::read));
     Map<String, Found> found = new LinkedHashMap<>();
     for (FaceDoc face : document.faces()) {
@@ -49,8 +55,8 @@ public final class PlanMapper {
   }
 
   private static String once(Map<String, Found> all, String faceId, Found found) {
-    if (all.put(given("Face", faceId), found) != null) {
-      throw new RefusedInput("Face", faceId, "is there twice", "each face once");
+    if (all.put(given(said("face"), faceId), found) != null) {
+      throw new RefusedInput("face", given(faceId), said("is-there-twice"), said("each-face-once"));
     }
     return faceId;
   }
@@ -67,15 +73,15 @@ public final class PlanMapper {
   // ---- form and faces
 
   public static FormNote toForm(FormDoc form) {
-    return new FormNote(given("Form", form.kind()), form.measures(), form.choices());
+    return new FormNote(given(said("form"), form.kind()), form.measures(), form.choices());
   }
 
   private static OutlineNote toOutline(OutlineDoc outline) {
     return new OutlineNote(
-        given("Kind of outline", outline.kind()),
+        given(said("kind-of-outline"), outline.kind()),
         outline.measures(),
         outline.choices(),
-        toPoints("Points of the outline", outline.points()));
+        toPoints(said("points-of-the-outline"), outline.points()));
   }
 
   public static OutlineDoc doc(OutlineNote note) {
@@ -95,7 +101,7 @@ public final class PlanMapper {
         faults.part(
             () ->
                 new Found.Surface(
-                    given("Make-up", face.makeUp()),
+                    given(said("make-up"), face.makeUp()),
                     face.finish(),
                     new Colour(face.ground()),
                     Set.copyOf(face.exposure())));
@@ -143,14 +149,14 @@ public final class PlanMapper {
 
   private static Lay toLay(LayDoc lay) {
     return new Lay(
-        given("Lay", lay.id()),
-        new Lay.Place(given("Face of the lay", lay.faceId()), lay.alsoOn()),
+        given(said("lay"), lay.id()),
+        new Lay.Place(given(said("face-of-the-lay"), lay.faceId()), lay.alsoOn()),
         new Lay.Pieces(
             Optional.ofNullable(lay.designId()),
             Optional.ofNullable(lay.cornerDesignId()),
             lay.moreDesignIds()),
         new Lay.Work(
-            new Ruled(toRule(given("Rule", lay.rule()))),
+            new Ruled(toRule(given(said("rule"), lay.rule()))),
             Optional.ofNullable(lay.pick()).map(PlanMapper::toPick),
             optional(lay.clearMm()),
             toEye(lay.eye())),
@@ -178,10 +184,10 @@ public final class PlanMapper {
 
   private static RuleNote toRule(RuleDoc rule) {
     return new RuleNote(
-        given("Kind of rule", rule.kind()),
+        given(said("kind-of-rule"), rule.kind()),
         rule.measures(),
         rule.choices(),
-        toPoints("Points of the line", rule.points()),
+        toPoints(said("points-of-the-line"), rule.points()),
         rule.text());
   }
 
@@ -195,7 +201,7 @@ public final class PlanMapper {
   }
 
   public static Pick toPick(PickDoc pick) {
-    return new Pick(given("Way of the pick", pick.way()), pick.count(), pick.across());
+    return new Pick(given(said("way-of-the-pick"), pick.way()), pick.count(), pick.across());
   }
 
   /** What the eye changes; nothing where nothing is said. */
@@ -212,8 +218,8 @@ public final class PlanMapper {
                         new Eye.Held(
                             h.item(),
                             new Point(
-                                place("Place of a copy", h.xMm()),
-                                place("Place of a copy", h.yMm())),
+                                place(said("place-of-a-copy"), h.xMm()),
+                                place(said("place-of-a-copy"), h.yMm())),
                             h.turnDeg()))
                 .toList());
   }
@@ -230,7 +236,7 @@ public final class PlanMapper {
 
   // ---- points, and what may be absent
 
-  public static List<Point> toPoints(String field, List<PointDoc> points) {
+  public static List<Point> toPoints(Figure field, List<PointDoc> points) {
     return points.stream()
         .map(p -> new Point(place(field, p.xMm()), place(field, p.yMm())))
         .toList();

@@ -1,5 +1,7 @@
 package craftmap.server.piece.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.given;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -69,11 +71,11 @@ public sealed interface EditDoc permits PieceEditDoc, FaceEditDoc, MarkEditDoc, 
   PlanEdit edit();
 
   static String face(String id) {
-    return given("Face", id);
+    return given(said("face"), id);
   }
 
   static String lay(String id) {
-    return given("Lay", id);
+    return given(said("lay"), id);
   }
 
   /** What is new gets an id of its own, unless whoever made it gave one. */

@@ -1,5 +1,7 @@
 package craftmap.server.piece.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.answers;
 import static craftmap.server.piece.document.Given.given;
 import static craftmap.server.piece.document.PlanMapper.toPoints;
@@ -32,42 +34,44 @@ public sealed interface FaceEditDoc extends EditDoc {
   record ChangeMakeUp(String faceId, MakeUp makeUp) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.ChangeMakeUp(face(faceId), given("Make-up", makeUp));
+      return new FaceEdit.ChangeMakeUp(face(faceId), given(said("make-up"), makeUp));
     }
   }
 
   record ChangeFinish(String faceId, Finish finish) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.ChangeFinish(face(faceId), given("Finish", finish));
+      return new FaceEdit.ChangeFinish(face(faceId), given(said("finish"), finish));
     }
   }
 
   record ChangeGround(String faceId, String ground) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.ChangeGround(face(faceId), new Colour(given("Ground", ground)));
+      return new FaceEdit.ChangeGround(face(faceId), new Colour(given(said("ground"), ground)));
     }
   }
 
   record ChangeExposure(String faceId, List<Exposure> exposure) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.ChangeExposure(face(faceId), Set.copyOf(given("Exposure", exposure)));
+      return new FaceEdit.ChangeExposure(
+          face(faceId), Set.copyOf(given(said("exposure"), exposure)));
     }
   }
 
   record ChangeEdgeDepth(String faceId, Double edgeDepthMm) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.EdgeDepth(face(faceId), given("Depth of the edge", edgeDepthMm));
+      return new FaceEdit.EdgeDepth(face(faceId), given(said("depth-of-the-edge"), edgeDepthMm));
     }
   }
 
   record ChangeRelief(String faceId, Double relief) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.ChangeRelief(face(faceId), new Relief(given("Relief factor", relief)));
+      return new FaceEdit.ChangeRelief(
+          face(faceId), new Relief(given(said("relief-factor"), relief)));
     }
   }
 
@@ -79,7 +83,7 @@ public sealed interface FaceEditDoc extends EditDoc {
     @Override
     public PlanEdit edit() {
       return new FaceEdit.Tape(
-          face(faceId), answers("Measure", measures), answers("Choice", choices));
+          face(faceId), answers(said("measure"), measures), answers(said("choice"), choices));
     }
   }
 
@@ -87,14 +91,15 @@ public sealed interface FaceEditDoc extends EditDoc {
     @Override
     public PlanEdit edit() {
       return new FaceEdit.Corners(
-          face(faceId), toPoints("Points of the outline", given("Points of the outline", points)));
+          face(faceId),
+          toPoints(said("points-of-the-outline"), given(said("points-of-the-outline"), points)));
     }
   }
 
   record Reshape(String faceId, OutlineKind outline) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.Reshape(face(faceId), given("Outline", outline));
+      return new FaceEdit.Reshape(face(faceId), given(said("outline"), outline));
     }
   }
 
@@ -126,7 +131,7 @@ public sealed interface FaceEditDoc extends EditDoc {
       implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new FaceEdit.Add(orNew(id), given("Outline", outline));
+      return new FaceEdit.Add(orNew(id), given(said("outline"), outline));
     }
   }
 

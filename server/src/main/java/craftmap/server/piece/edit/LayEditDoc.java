@@ -1,5 +1,7 @@
 package craftmap.server.piece.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.answers;
 import static craftmap.server.piece.document.Given.given;
 import static craftmap.server.piece.document.PlanMapper.toPoints;
@@ -30,7 +32,7 @@ public sealed interface LayEditDoc extends EditDoc {
     @Override
     public PlanEdit edit() {
       return new LayEdit.Measure(
-          lay(layId), answers("Measure", measures), answers("Choice", choices));
+          lay(layId), answers(said("measure"), measures), answers(said("choice"), choices));
     }
   }
 
@@ -38,21 +40,22 @@ public sealed interface LayEditDoc extends EditDoc {
     @Override
     public PlanEdit edit() {
       return new LayEdit.Points(
-          lay(layId), toPoints("Points of the line", given("Points of the line", points)));
+          lay(layId),
+          toPoints(said("points-of-the-line"), given(said("points-of-the-line"), points)));
     }
   }
 
   record TextOfLay(String layId, String text) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.Text(lay(layId), given("Words", text));
+      return new LayEdit.Text(lay(layId), given(said("words"), text));
     }
   }
 
   record OtherRule(String layId, RuleKind rule) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.OtherRule(lay(layId), given("Rule", rule));
+      return new LayEdit.OtherRule(lay(layId), given(said("rule"), rule));
     }
   }
 
@@ -86,7 +89,7 @@ public sealed interface LayEditDoc extends EditDoc {
   record UsePieces(String layId, List<String> designIds) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.UsePieces(lay(layId), given("Pieces", designIds));
+      return new LayEdit.UsePieces(lay(layId), given(said("pieces"), designIds));
     }
   }
 
@@ -102,14 +105,14 @@ public sealed interface LayEditDoc extends EditDoc {
   record LayOver(String layId, List<String> alsoOn) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.Over(lay(layId), given("Faces of the lay", alsoOn));
+      return new LayEdit.Over(lay(layId), given(said("faces-of-the-lay"), alsoOn));
     }
   }
 
   record PaintWith(String layId, String paintId) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.PaintWith(lay(layId), given("Paint", paintId));
+      return new LayEdit.PaintWith(lay(layId), given(said("paint"), paintId));
     }
   }
 
@@ -155,7 +158,7 @@ public sealed interface LayEditDoc extends EditDoc {
       implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.LayDesign(orNew(id), face(faceId), given("Design", designId));
+      return new LayEdit.LayDesign(orNew(id), face(faceId), given(said("design"), designId));
     }
   }
 

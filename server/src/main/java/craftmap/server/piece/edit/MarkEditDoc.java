@@ -1,5 +1,7 @@
 package craftmap.server.piece.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.given;
 import static craftmap.server.piece.document.Given.place;
 import static craftmap.server.piece.edit.EditDoc.face;
@@ -30,57 +32,58 @@ public sealed interface MarkEditDoc extends EditDoc {
       return new MarkEdit.Add(
           face(faceId),
           orNew(id),
-          given("Kind of mark", mark),
-          new Point(place("Place of the mark", xMm), place("Place of the mark", yMm)));
+          given(said("kind-of-mark"), mark),
+          new Point(place(said("place-of-the-mark"), xMm), place(said("place-of-the-mark"), yMm)));
     }
   }
 
   record PutKeepOut(String faceId, KeepOutDoc keepOut) implements MarkEditDoc {
     @Override
     public PlanEdit edit() {
-      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Keep-out", keepOut)));
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given(said("keep-out"), keepOut)));
     }
   }
 
   record PutHole(String faceId, HoleDoc hole) implements MarkEditDoc {
     @Override
     public PlanEdit edit() {
-      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Hole", hole)));
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given(said("hole"), hole)));
     }
   }
 
   record PutBreak(String faceId, BreakDoc joint) implements MarkEditDoc {
     @Override
     public PlanEdit edit() {
-      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Break", joint)));
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given(said("break"), joint)));
     }
   }
 
   record PutBlemish(String faceId, BlemishDoc blemish) implements MarkEditDoc {
     @Override
     public PlanEdit edit() {
-      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Blemish", blemish)));
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given(said("blemish"), blemish)));
     }
   }
 
   record PutZone(String faceId, ZoneDoc zone) implements MarkEditDoc {
     @Override
     public PlanEdit edit() {
-      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given("Zone", zone)));
+      return new MarkEdit.Put(face(faceId), MarkMapper.toMark(given(said("zone"), zone)));
     }
   }
 
   record ShapeMark(String faceId, String markId, MarkEdit.AreaShape shape) implements MarkEditDoc {
     @Override
     public PlanEdit edit() {
-      return new MarkEdit.Shape(face(faceId), given("Mark", markId), given("Shape", shape));
+      return new MarkEdit.Shape(
+          face(faceId), given(said("mark"), markId), given(said("shape"), shape));
     }
   }
 
   record TakeMarkAway(String faceId, String markId) implements MarkEditDoc {
     @Override
     public PlanEdit edit() {
-      return new MarkEdit.TakeAway(face(faceId), given("Mark", markId));
+      return new MarkEdit.TakeAway(face(faceId), given(said("mark"), markId));
     }
   }
 

@@ -1,5 +1,7 @@
 package craftmap.server.piece.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.answers;
 import static craftmap.server.piece.document.Given.given;
 
@@ -13,7 +15,7 @@ public sealed interface PieceEditDoc extends EditDoc {
   record NamePiece(String name) implements PieceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new PieceEdit.Name(given("Name of the piece", name));
+      return new PieceEdit.Name(given(said("name-of-the-piece"), name));
     }
   }
 
@@ -23,7 +25,8 @@ public sealed interface PieceEditDoc extends EditDoc {
       implements PieceEditDoc {
     @Override
     public PlanEdit edit() {
-      return new PieceEdit.Measure(answers("Measure", measures), answers("Choice", choices));
+      return new PieceEdit.Measure(
+          answers(said("measure"), measures), answers(said("choice"), choices));
     }
   }
 }

@@ -1,0 +1,113 @@
+package craftmap.server.words;
+
+import craftmap.core.measure.Decimals;
+import craftmap.core.measure.Figure;
+import craftmap.core.measure.LengthUnit;
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.surface.Edge;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** Puts figures into words, as the studio's tape shows them. */
+public record FigureWords(TapeDivision tape) {
+  private static final double MM_PER_FOOT = 304.8;
+
+  /** From here on metres and feet are told. */
+  private static final double LONG_MM = 3000;
+
+  /** A figure as an argument of a message. */
+  public Object argument(Figure figure) {
+    return figure instanceof Figure.Count(int count) ? count : text(figure);
+  }
+
+  public String text(Figure figure) {
+    return switch (figure) {
+      case Figure.Length l -> tape.show(l.mm());
+      case Figure.ExactLength l -> exact(l.mm());
+      case Figure.FineLength l -> Words.fineMm(l.mm());
+      case Figure.Difference d -> (d.mm() > 0 ? "+" : "") + fine(d.mm());
+      case Figure.Departs d -> fine(Math.abs(d.mm()));
+      case Figure.Slope s -> perLength(Math.abs(s.mmPerMetre()));
+      case Figure.Lengths l -> l.mm().stream().map(tape::show).collect(Collectors.joining(", "));
+      case Figure.Area a -> Words.smallArea(a.mm2());
+      case Figure.Share s -> Words.percent(s.share());
+      case Figure.Count c -> "" + c.count();
+      case Figure.Shift s -> Decimals.show(s.deltaE(), 1);
+      case Figure.Shade s -> s.hex();
+      case Figure.Named n -> Words.lower(n.name());
+      case Figure.Names n -> n.names().stream().distinct().collect(Collectors.joining(", "));
+      case Figure.One o -> one(o.of());
+      case Figure.Among a ->
+          a.choices().stream()
+              .map(c -> Words.orElse("choice." + c, plain(c)))
+              .collect(Collectors.joining(", "));
+      case Figure.Given g -> g.text();
+      case Figure.Said s -> said(s);
+    };
+  }
+
+  private String said(Figure.Said said) {
+    return Words.say("said." + said.code(), said.figures().stream().map(this::argument).toArray());
+  }
+
+  /** Everything that is wrong, a sentence for each. */
+  public String refusal(RefusedInput refused) {
+    return refused.faults().stream().map(this::sentence).collect(Collectors.joining(" "));
+  }
+
+  public String sentence(RefusedInput.Fault fault) {
+    return Words.say(
+        "refused",
+        text(fault.field()),
+        text(fault.value()),
+        text(fault.fault()),
+        text(fault.accepted()));
+  }
+
+  private static String one(Enum<?> of) {
+    return of instanceof Edge edge ? Words.say("edge", edge) : of.name();
+  }
+
+  private static String plain(String constant) {
+    return constant.replace('_', ' ').toLowerCase(Locale.ENGLISH);
+  }
+
+  /** By decimals of the tape's unit: what is said to be accepted is accepted as it is said. */
+  private String exact(double mm) {
+    if (mm == 0) {
+      return "0";
+    }
+    boolean isLong = Math.abs(mm) >= LONG_MM;
+    return switch (tape.unit()) {
+      case INCH ->
+          isLong
+              ? Decimals.show(mm / MM_PER_FOOT, 2) + " ft"
+              : Decimals.show(mm / LengthUnit.INCH.mm(), 3) + "\"";
+      case CM -> isLong ? Decimals.show(mm / 1000, 3) + " m" : Decimals.show(mm / 10, 3) + " cm";
+      case MM -> isLong ? Decimals.show(mm / 1000, 3) + " m" : Decimals.show(mm, 2) + " mm";
+    };
+  }
+
+  /** Differences are smaller than what a tape shows well: an inch tape reads them in 32nds. */
+  public String fine(double mm) {
+    return switch (tape.unit()) {
+      case INCH -> TapeDivision.INCH_32.show(mm);
+      case MM -> TapeDivision.MM_HALF.show(mm);
+      case CM -> TapeDivision.CM_TENTH.show(mm);
+    };
+  }
+
+  /** A run-out for each foot, or for each metre. */
+  private String perLength(double mmPerMetre) {
+    return tape.unit() == LengthUnit.INCH
+        ? Words.say("square.perFoot", fine(mmPerMetre * MM_PER_FOOT / 1000))
+        : Words.say("square.perMetre", Decimals.show(mmPerMetre, 1));
+  }
+
+  /** Several as arguments. */
+  public Object[] arguments(List<Figure> figures) {
+    return figures.stream().map(this::argument).toArray();
+  }
+}
