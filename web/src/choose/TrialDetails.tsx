@@ -10,7 +10,7 @@ import { Refusal } from '../common/Refusal';
 import { Section } from '../common/Section';
 import { FactList } from '../shelf/DesignBrief';
 import { useDesign, useShelfChanged } from '../shelf/queries';
-import { isStencil, SheetView } from '../shelf/SheetView';
+import { SheetView } from '../shelf/SheetView';
 
 export const VERDICT_COLOUR = {
   FITS: 'moss',
@@ -29,7 +29,7 @@ type Props = {
 /** What the chosen design would do on this face, what it is like, how much there is. */
 export function TrialDetails({ trial, pieceId, faceName, onLay, canLay }: Props) {
   const design = useDesign(trial.designId).data;
-  const stencil = isStencil(trial.kind);
+  const stencil = trial.painted;
   return (
     <Flex direction="column" gap="3">
       <Box>
@@ -112,7 +112,7 @@ function KeepForPiece({
       changed();
     },
   });
-  if (stock === undefined || isStencil(design.given.kind)) {
+  if (stock === undefined || design.reading.painted) {
     return null;
   }
   return (

@@ -41,13 +41,9 @@ export function pulled(
     ...lay,
     rule,
     ...(eye && { eye }),
-    ...(handle.sets.length > 0 && { pick: lay.rule.kind === 'ACROSS' ? PICTURE_PLACED : PLACED }),
+    ...(handle.picks && { pick: handle.picks }),
   };
 }
-
-/** What is put by hand stays where it is put. */
-const PLACED = { way: 'STAND_PLACED', count: 1, across: 1 } as const;
-const PICTURE_PLACED = { way: 'ACROSS_PLACED', count: 1, across: 1 } as const;
 
 /**
  * The lay with the option that has one copy more or fewer for every pitch it is pulled by: the best

@@ -149,27 +149,11 @@ function Told({ artwork, drawn }: { artwork: ArtworkView; drawn: Props['drawn'] 
   if (drawn === 'OPENINGS') {
     return openings ? (
       <Box mt="3" as="ul" listStyleType="none" data-testid="stencil-check">
-        <Line fine>
-          {openings.openShareText} of the print is open, {openings.openAreaText}.
-        </Line>
-        <Line fine={openings.islands.length === 0}>
-          {openings.islands.length === 0
-            ? 'Nothing would fall out.'
-            : `${openings.islands.length === 1 ? 'One island' : `${openings.islands.length} islands`} would fall out, ringed on the picture: bridge ${openings.islands.length === 1 ? 'it' : 'them'} first. The largest is ${openings.islands[0]?.areaText}.`}
-        </Line>
-        {openings.bridge && (
-          <Line fine={openings.bridge.mm >= 1.2}>
-            The narrowest bridge is {openings.bridge.text}
-            {openings.bridge.mm < 1.2 ? ': it may tear in use.' : '.'}
+        {openings.checks.map((check) => (
+          <Line key={check.text} fine={check.fine}>
+            <Fig text={check.text} />
           </Line>
-        )}
-        <Line fine={openings.rim.mm >= 8}>
-          <Fig text={openings.rim.text} /> of sheet round the print
-          {openings.rim.mm < 8 ? ': mask beside it, paint will run over the edge.' : '.'}
-        </Line>
-        <Line fine>
-          {openings.symmetrical ? 'Its mirror image is the same.' : 'Its mirror image is another.'}
-        </Line>
+        ))}
       </Box>
     ) : (
       <Text color="soft" mt="2">

@@ -27,7 +27,7 @@ export function SheetView({ design, width, height, marks, onBox, chosenMotif, co
   const k = Math.min((width - 8) / w, (height - 8) / h);
   const ox = (width - w * k) / 2;
   const drawing = useDrawnBox({ left: ox, top: 4, scale: k, width: w, height: h }, onBox ?? null);
-  const openings = reading.pathData !== undefined && isStencil(given.kind);
+  const openings = reading.pathData !== undefined && reading.painted;
   return (
     <svg
       ref={drawing.on}
@@ -54,7 +54,7 @@ export function SheetView({ design, width, height, marks, onBox, chosenMotif, co
             vectorEffect="non-scaling-stroke"
           />
         )}
-        {marks && <Joints design={design} w={w} h={h} />}
+        {marks && <Joints reading={reading} w={w} h={h} />}
         {marks && <Offcuts design={design} />}
         {marks && <MotifBoxes design={design} chosen={chosenMotif ?? null} />}
         {corners && corners.length > 0 && (
@@ -183,59 +183,21 @@ function MotifBoxes({
 }
 
 /** Where the parts of one picture meet, as wide as the joint winds. */
-function Joints({ design, w, h }: { design: Pick<DesignView, 'given'>; w: number; h: number }) {
-  const { numbers, choices } = design.given.answers;
-  const parts = numbers.parts ?? 1;
-  if (parts < 2) {
-    return null;
-  }
-  const upright = choices.jointUpright ? choices.jointUpright === 'YES' : w > h;
-  const winds = numbers.jointWinds ?? 0;
-  return (
-    <g>
-      {Array.from({ length: parts - 1 }, (_, i) => {
-        const at = ((upright ? w : h) * (i + 1)) / parts;
-        return upright ? (
-          <g key={at}>
-            <rect
-              x={at - winds}
-              width={2 * winds}
-              height={h}
-              fill={ink('rust')}
-              fillOpacity="0.1"
-            />
-            <path
-              d={`M${at} 0V${h}`}
-              stroke={ink('rust')}
-              strokeDasharray="6 4"
-              vectorEffect="non-scaling-stroke"
-            />
-          </g>
-        ) : (
-          <g key={at}>
-            <rect
-              y={at - winds}
-              height={2 * winds}
-              width={w}
-              fill={ink('rust')}
-              fillOpacity="0.1"
-            />
-            <path
-              d={`M0 ${at}H${w}`}
-              stroke={ink('rust')}
-              strokeDasharray="6 4"
-              vectorEffect="non-scaling-stroke"
-            />
-          </g>
-        );
-      })}
-    </g>
-  );
+function Joints({ reading, w, h }: { reading: DesignView['reading']; w: number; h: number }) {
+  return reading.joints.map(({ upright, atMm, windsMm }) => {
+    const band = upright
+      ? { x: atMm - windsMm, width: 2 * windsMm, height: h }
+      : { y: atMm - windsMm, height: 2 * windsMm, width: w };
+    return (
+      <g key={atMm}>
+        <rect {...band} fill={ink('rust')} fillOpacity="0.1" />
+        <path
+          d={upright ? `M${atMm} 0V${h}` : `M0 ${atMm}H${w}`}
+          stroke={ink('rust')}
+          strokeDasharray="6 4"
+          vectorEffect="non-scaling-stroke"
+        />
+      </g>
+    );
+  });
 }
-
-export const isStencil = (kind: DesignView['given']['kind']) =>
-  kind === 'STENCIL' ||
-  kind === 'ADHESIVE_STENCIL' ||
-  kind === 'STENCIL_ROLL' ||
-  kind === 'RAISED_STENCIL' ||
-  kind === 'CUSTOM_CUT';

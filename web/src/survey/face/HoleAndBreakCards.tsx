@@ -85,7 +85,10 @@ export function HoleCard({
             most={40}
             onCount={(count) =>
               set(
-                { count, spacingMm: count > 1 && h.spacing.mm === 0 ? 96 : h.spacing.mm },
+                {
+                  count,
+                  spacingMm: count > 1 && h.spacing.mm === 0 ? h.usuallyApartMm : h.spacing.mm,
+                },
                 'Count',
               )
             }

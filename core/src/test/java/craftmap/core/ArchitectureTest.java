@@ -49,4 +49,10 @@ class ArchitectureTest {
   void packagesFormNoCycle() {
     slices().matching("craftmap.core.(*)..").should().beFreeOfCycles().check(CORE);
   }
+
+  /** Also between what lies within one package of the first level. */
+  @Test
+  void packagesWithinPackagesFormNoCycle() {
+    slices().matching("craftmap.core.(**)").should().beFreeOfCycles().check(CORE);
+  }
 }

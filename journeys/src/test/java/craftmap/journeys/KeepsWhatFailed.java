@@ -31,7 +31,7 @@ final class KeepsWhatFailed implements AfterTestExecutionCallback {
   }
 
   /**
-   * What the page looked like at each step costs a third of a journey's time: it is kept where it is
+   * What the page looked like at each step costs much of a journey's time: it is kept where it is
    * asked for, by {@code -Djourneys.snapshots=true}. The last picture is kept always.
    */
   static void begin(BrowserContext context) {

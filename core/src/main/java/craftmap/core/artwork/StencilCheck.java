@@ -28,6 +28,12 @@ public record StencilCheck(List<Island> islands, Optional<Bridge> bridge, double
   /** Bridges wider than this hold on any film; wider ones are not looked for. */
   static final double WIDEST_MM = 30;
 
+  /** A narrower bridge of film tears when the sheet is lifted wet. */
+  private static final double TEARS_BELOW_MM = 1.2;
+
+  /** A brush or roller is wider than this beyond the print. */
+  private static final double LEAST_RIM_MM = 8;
+
   private static final double EXACT_ENOUGH_MM = 0.01;
   private static final double LEAST_ISLAND_MM2 = 0.1;
   private static final double FIRST_STEP_MM = 0.4;
@@ -43,6 +49,16 @@ public record StencilCheck(List<Island> islands, Optional<Bridge> bridge, double
 
   public StencilCheck {
     islands = List.copyOf(islands);
+  }
+
+  /** Whether its narrowest bridge may tear in use. */
+  public boolean mayTear() {
+    return bridge.isPresent() && bridge.get().widthMm() < TEARS_BELOW_MM;
+  }
+
+  /** Whether paint will run over its edge where nothing is masked beside it. */
+  public boolean needsMasking() {
+    return rimMm < LEAST_RIM_MM;
   }
 
   /** A piece of sheet that would fall out, by a point of its outline. */

@@ -1,8 +1,10 @@
 package craftmap.core.design;
 
 import craftmap.core.artwork.Artwork;
+import craftmap.core.colour.Colour;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
+import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 
@@ -55,6 +57,11 @@ public sealed interface Design
         .flatMap(Picture::shape)
         .map(Artwork::areaMm2)
         .orElseGet(() -> printed().areaMm2());
+  }
+
+  /** The colours it has of its own, whatever it is painted in; none where its picture tells. */
+  default List<Colour> colours() {
+    return List.of();
   }
 
   Handling handling();

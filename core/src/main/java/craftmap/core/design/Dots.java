@@ -6,6 +6,7 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
+import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 
@@ -40,6 +41,11 @@ public record Dots(
   @Override
   public DesignKind kind() {
     return DesignKind.DOTS;
+  }
+
+  @Override
+  public List<Colour> colours() {
+    return List.of(colour);
   }
 
   @Override

@@ -4,6 +4,7 @@ import craftmap.core.colour.Colour;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
+import java.util.List;
 import java.util.Optional;
 
 /** Foil leaf on a carrier roll: sticks only where size is bare. */
@@ -40,6 +41,11 @@ public record FoilRoll(
   @Override
   public DesignKind kind() {
     return DesignKind.FOIL;
+  }
+
+  @Override
+  public List<Colour> colours() {
+    return List.of(colour);
   }
 
   @Override

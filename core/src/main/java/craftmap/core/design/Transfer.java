@@ -4,7 +4,9 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** A rub-on picture on a carrier sheet; neither scaled nor mirrored, but cut apart. */
 public record Transfer(
@@ -26,18 +28,22 @@ public record Transfer(
    * Whether two of the parts it comes in meet along that line of its sheet: nothing is cut there.
    */
   public boolean isJoint(boolean across, double atMm) {
-    return joint.isPresent() && joint.get().upright() != across && meets(joint.get(), atMm);
+    return joint.isPresent() && joint.get().upright() != across && meets(atMm);
   }
 
-  private boolean meets(Joint parts, double atMm) {
+  private boolean meets(double atMm) {
+    return jointsAtMm().stream().anyMatch(at -> Tolerance.EXACT.sameLength(at, atMm));
+  }
+
+  /** Where the parts it comes in meet, from the left or the top of its sheet. */
+  public List<Double> jointsAtMm() {
+    if (joint.isEmpty()) {
+      return List.of();
+    }
+    Joint parts = joint.get();
     double from = parts.upright() ? printed.leftMm() : printed.topMm();
     double size = parts.upright() ? printed.widthMm() : printed.heightMm();
-    for (int i = 1; i < parts.parts(); i++) {
-      if (Tolerance.EXACT.sameLength(from + parts.atMm(i, size), atMm)) {
-        return true;
-      }
-    }
-    return false;
+    return IntStream.range(1, parts.parts()).mapToObj(i -> from + parts.atMm(i, size)).toList();
   }
 
   @Override

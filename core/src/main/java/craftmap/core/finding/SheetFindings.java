@@ -9,13 +9,25 @@ import craftmap.core.design.Napkin;
 import craftmap.core.design.Paper;
 import craftmap.core.lay.rule.AcrossFronts;
 import craftmap.core.lay.rule.Bare;
+import craftmap.core.lay.rule.BorderSides;
 import craftmap.core.lay.rule.CollageSet;
+import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.Cover;
+import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.GridPattern;
+import craftmap.core.lay.rule.PageSet;
+import craftmap.core.lay.rule.RingRows;
+import craftmap.core.lay.rule.RollStrips;
+import craftmap.core.lay.rule.RollerStrips;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.Scattering;
 import craftmap.core.lay.rule.SheetCover;
 import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.lay.rule.Stand;
 import craftmap.core.lay.rule.Way;
+import craftmap.core.lay.rule.Wording;
 import craftmap.core.lay.rule.Wrapping;
+import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.lay.sheet.Bends;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Tolerance;
@@ -68,7 +80,21 @@ public final class SheetFindings {
               Level.FINE,
               new Figure.Area(collage.unionMm2()),
               new Figure.Share(collage.groundShare()));
-      default -> {}
+      case RunRow _,
+          RingRows _,
+          BorderSides _,
+          GridPattern _,
+          Stand _,
+          CornerSet _,
+          Scattering _,
+          RollerStrips _,
+          FrameSides _,
+          Wording _,
+          RollStrips _,
+          PageSet _,
+          ZoneArea _ -> {
+        // of these the items tell
+      }
     }
     thin(face, laid.design(), about).ifPresent(found::add);
     dome(face, laid);
@@ -111,9 +137,9 @@ public final class SheetFindings {
   }
 
   private void across(AcrossFronts across, LayReading.Laid laid) {
-    if (across.way() == Way.ACROSS_THROUGH) {
+    if (across.way() == Way.OverFaces.ACROSS_THROUGH) {
       add(FindingRule.PICTURE_THROUGH, Level.FINE);
-    } else if (across.way() == Way.ACROSS_CLOSED_UP) {
+    } else if (across.way() == Way.OverFaces.ACROSS_CLOSED_UP) {
       add(FindingRule.PICTURE_CLOSED_UP, Level.FINE);
     }
     if (!across.seamsMm().isEmpty()) {

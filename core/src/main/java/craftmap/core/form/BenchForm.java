@@ -1,7 +1,7 @@
 package craftmap.core.form;
 
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.RectangleOutline;
 import craftmap.core.surface.outline.Side;
 

@@ -2,7 +2,7 @@ package craftmap.core.form;
 
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 
 /** A chest with a flat lid: front in the middle, lid folded up, sides folded out. */
 public record ChestForm(double widthMm, double heightMm, double depthMm) implements Form {

@@ -8,7 +8,7 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.RectangleOutline;
 import craftmap.core.surface.outline.Side;
 

@@ -3,7 +3,7 @@ package craftmap.core.form;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Extent;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Outline;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,6 +1,6 @@
 package craftmap.core.form;
 
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import java.util.Optional;
 
 /**

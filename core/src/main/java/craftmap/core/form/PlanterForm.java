@@ -2,8 +2,8 @@ package craftmap.core.form;
 
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.outline.ConeOutline;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
 

@@ -38,15 +38,17 @@ public sealed interface Pose {
   record Rolled(Vec top) implements Pose {
     @Override
     public Vec at(Outline outline, Point p) {
-      return switch (outline) {
+      if (outline.rolledUp().isEmpty()) {
+        // a wall that was made another shape by hand: rolled up by its width
+        return round(p.xMm() / outline.widthMm(), outline.widthMm() / (2 * Math.PI), p.yMm());
+      }
+      return switch (outline.rolledUp().get()) {
         case CylinderOutline c -> round(p.xMm() / c.circumferenceMm(), c.radiusMm(), p.yMm());
         case ConeOutline c -> {
           double down = c.downMm(p) / c.slantMm();
           double around = c.topMm() + (c.bottomMm() - c.topMm()) * down;
           yield round(c.turnShare(p), around / (2 * Math.PI), down * c.uprightMm());
         }
-        // a wall that was made another shape by hand: rolled up by its width
-        default -> round(p.xMm() / outline.widthMm(), outline.widthMm() / (2 * Math.PI), p.yMm());
       };
     }
 

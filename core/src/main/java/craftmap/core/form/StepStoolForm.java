@@ -2,7 +2,7 @@ package craftmap.core.form;
 
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.PolygonOutline;
 import craftmap.core.surface.outline.RectangleOutline;
 import craftmap.core.surface.outline.Side;

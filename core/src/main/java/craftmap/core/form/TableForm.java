@@ -6,8 +6,8 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.outline.CylinderOutline;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
 

@@ -4,9 +4,9 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Area;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Marks;
+import craftmap.core.surface.outline.Edge;
 import java.util.List;
 import java.util.Set;
 

@@ -4,11 +4,11 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Area;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.outline.ConeOutline;
 import craftmap.core.surface.outline.CylinderOutline;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.Side;
@@ -97,10 +97,7 @@ public record VesselForm(
   }
 
   private static double upright(Outline wall) {
-    return switch (wall) {
-      case ConeOutline cone -> cone.uprightMm();
-      default -> wall.heightMm();
-    };
+    return wall instanceof ConeOutline cone ? cone.uprightMm() : wall.heightMm();
   }
 
   @Override

@@ -110,12 +110,14 @@ public final class Room {
 
   /** Where a plain comparison tells what lies inside; none for other outlines. */
   private static Box plain(Outline outline) {
-    return switch (outline) {
-      case RectangleOutline r -> new Box(0, 0, r.widthMm(), r.heightMm());
-      case CylinderOutline c -> // three times round: nothing placed on it reaches further
-          new Box(-c.circumferenceMm(), 0, 3 * c.circumferenceMm(), c.heightMm());
-      default -> null;
-    };
+    if (outline instanceof RectangleOutline r) {
+      return new Box(0, 0, r.widthMm(), r.heightMm());
+    }
+    if (outline instanceof CylinderOutline c) {
+      // three times round: nothing placed on it reaches further
+      return new Box(-c.circumferenceMm(), 0, 3 * c.circumferenceMm(), c.heightMm());
+    }
+    return null;
   }
 
   /** All inside the outline; a rolled-up face goes on past its seam on both sides. */

@@ -5,6 +5,7 @@ import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.outline.ConeOutline;
 import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
+import craftmap.core.surface.outline.RolledUp;
 import java.util.List;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -17,10 +18,13 @@ public record Seam(Point about, double turnRad, double dxMm) {
 
   /** Going on past the right end, and past the left one; none on faces that are not rolled up. */
   public static List<Seam> of(Outline outline) {
-    return switch (outline) {
+    return outline.rolledUp().map(Seam::of).orElse(List.of());
+  }
+
+  private static List<Seam> of(RolledUp wall) {
+    return switch (wall) {
       case CylinderOutline c -> both(new Point(0, 0), 0, c.circumferenceMm());
       case ConeOutline c -> both(c.apex(), c.widerAtTheTop() ? c.openRad() : -c.openRad(), 0);
-      default -> List.of();
     };
   }
 

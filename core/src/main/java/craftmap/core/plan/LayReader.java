@@ -35,26 +35,26 @@ import java.util.stream.Stream;
  * Works out lays one after the other, in the order they are put on: each may go around what lies on
  * its faces already, and may go over several faces.
  */
-final class LayReader {
+public final class LayReader {
   private final Shelf shelf;
   private final TapeDivision tape;
   private final Map<String, PlanFace> places = new LinkedHashMap<>();
   private final Map<String, List<LayReading>> readings = new HashMap<>();
   private final Map<String, Map<DesignKind, Room>> rooms = new HashMap<>();
 
-  LayReader(Shelf shelf, TapeDivision tape, List<PlanFace> places) {
+  public LayReader(Shelf shelf, TapeDivision tape, List<PlanFace> places) {
     this.shelf = shelf;
     this.tape = tape;
     places.forEach(p -> this.places.put(p.face().id(), p));
   }
 
   /** What was worked out so far on a face. */
-  List<LayReading> on(String faceId) {
+  public List<LayReading> on(String faceId) {
     return readings.getOrDefault(faceId, List.of());
   }
 
   /** Works out a lay on all of its faces that there are. */
-  void read(Lay lay) {
+  public void read(Lay lay) {
     List<PlanFace> faces =
         lay.faceIds().stream()
             .filter(places::containsKey)
@@ -168,7 +168,7 @@ final class LayReader {
         : room;
   }
 
-  static List<Item> items(List<LayReading> readings) {
+  public static List<Item> items(List<LayReading> readings) {
     return readings.stream()
         .filter(LayReading.Laid.class::isInstance)
         .flatMap(r -> ((LayReading.Laid) r).items().stream())
@@ -180,7 +180,7 @@ final class LayReader {
         lay.moreDesignIds().stream().flatMap(id -> shelf.design(id).stream()).toList();
     return new Laying(
         fronts.ownFront().room(),
-        design.orElse(null),
+        design,
         lay.cornerDesignId().flatMap(shelf::design),
         more,
         fronts);
@@ -271,7 +271,7 @@ final class LayReader {
   }
 
   /** Where a face rolls up, a print beyond the seam is as near as one before it. */
-  static List<StencilPasses.Position> positions(Face face, List<Item> items) {
+  public static List<StencilPasses.Position> positions(Face face, List<Item> items) {
     List<Seam> seams = Seam.of(face.outline());
     Box whole = new Box(0, 0, face.outline().widthMm(), face.outline().heightMm());
     return items.stream()

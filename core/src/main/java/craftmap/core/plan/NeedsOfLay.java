@@ -15,18 +15,29 @@ import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.RaisedStencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.StencilRoll;
-import craftmap.core.design.StripRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.AcrossFronts;
+import craftmap.core.lay.rule.BorderSides;
+import craftmap.core.lay.rule.CollageSet;
 import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.GridPattern;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.PageSet;
+import craftmap.core.lay.rule.RingRows;
 import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.RollerStrips;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.Scattering;
+import craftmap.core.lay.rule.SheetCover;
 import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.Stand;
+import craftmap.core.lay.rule.Wording;
+import craftmap.core.lay.rule.Wrapping;
+import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Paint;
 import craftmap.core.medium.StencilPaint;
@@ -230,13 +241,28 @@ final class NeedsOfLay {
   }
 
   private static double length(Design design, LayOption chosen, List<Item> items) {
-    return switch (design) {
-      case StencilRoll roll ->
-          Math.ceilDiv(items.size(), roll.usesOnAPiece()) * roll.sheetWidthMm();
-      case Moulding m when chosen.arrangement() instanceof FrameSides frame -> frame.lengthMm();
-      case Texture t when chosen.arrangement() instanceof RollerStrips strips -> strips.lengthMm();
-      case StripRoll r when chosen.arrangement() instanceof RollStrips strips -> strips.usedMm();
-      default -> 0;
+    if (design instanceof StencilRoll roll) {
+      return Math.ceilDiv(items.size(), roll.usesOnAPiece()) * roll.sheetWidthMm();
+    }
+    return switch (chosen.arrangement()) {
+      case FrameSides frame -> frame.lengthMm();
+      case RollerStrips strips -> strips.lengthMm();
+      case RollStrips strips -> strips.usedMm();
+      case RunRow _,
+          RingRows _,
+          BorderSides _,
+          GridPattern _,
+          Stand _,
+          CornerSet _,
+          Scattering _,
+          Wording _,
+          AcrossFronts _,
+          SheetCover _,
+          Wrapping _,
+          CollageSet _,
+          PageSet _,
+          ZoneArea _ ->
+          0;
     };
   }
 

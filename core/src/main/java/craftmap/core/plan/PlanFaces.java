@@ -34,7 +34,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  *   <li>their places on the net, of those that are shown.
  * </ol>
  */
-final class PlanFaces {
+public final class PlanFaces {
   private final FormFaces form;
   private final Map<String, Found> found;
 
@@ -177,7 +177,7 @@ final class PlanFaces {
   }
 
   /** Parts that come off, numbered in the order one walks round the piece. */
-  static List<Part> parts(List<PlanFace> faces) {
+  public static List<Part> parts(List<PlanFace> faces) {
     Map<String, List<PlanFace>> byPart = new LinkedHashMap<>();
     for (PlanFace face : faces) {
       face.comesOff().ifPresent(p -> byPart.computeIfAbsent(p, k -> new ArrayList<>()).add(face));
@@ -198,7 +198,7 @@ final class PlanFaces {
   }
 
   /** The areas of the faces set into this one, where they lie on it. */
-  static List<Geometry> insets(Face face, Collection<PlanFace> all) {
+  public static List<Geometry> insets(Face face, Collection<PlanFace> all) {
     return all.stream()
         .filter(p -> p.setInto().filter(face.id()::equals).isPresent())
         .map(

@@ -1,5 +1,6 @@
 package craftmap.core.plan;
 
+import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Dots;
@@ -7,8 +8,13 @@ import craftmap.core.design.EnlargedImage;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
+import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
 import craftmap.core.lay.Obstacles;
 import craftmap.core.lay.Room;
@@ -31,8 +37,8 @@ import craftmap.core.lay.rule.Single;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.OvalOutline;
 import java.util.List;
 import java.util.Optional;
@@ -194,7 +200,18 @@ public record Proposal(LayRule rule, LayAnswer answer) {
           s.registerPitchMm() - s.printWidthMm();
       case StencilDesign stencil -> stencil.naturalGapMm();
       case Dots dots -> dots.gapMm();
-      default -> Math.max(10, design.printWidthMm() * 0.4);
+      case Transfer _,
+          Napkin _,
+          Paper _,
+          CutOut _,
+          FoilRoll _,
+          Moulding _,
+          Mould _,
+          Texture _,
+          PlasterFabric _,
+          EnlargedImage _,
+          PaintedZone _ ->
+          Math.max(10, design.printWidthMm() * 0.4);
     };
   }
 

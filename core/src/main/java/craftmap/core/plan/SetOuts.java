@@ -30,7 +30,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Outline;
 import java.util.ArrayList;
 import java.util.List;
@@ -133,7 +133,7 @@ final class SetOuts {
   /** The first row's marks; the others follow from them. */
   private SetOutLine ring(SetOutLine.Along along, RingRows rows, double datum) {
     double length = rows.rows().getFirst().lengthMm();
-    double off = rows.way() == Way.RING_OFF_DATUM ? rows.pitchMm() / 2 : 0;
+    double off = rows.way() == Way.OnRing.RING_OFF_DATUM ? rows.pitchMm() / 2 : 0;
     TreeMap<Double, Point> places = new TreeMap<>();
     for (int i = 0; i < rows.count(); i++) {
       double place = (datum + rows.shiftMm() + off + i * rows.pitchMm()) % length;

@@ -25,6 +25,9 @@ public record Hole(
     double spacingMm,
     boolean upright)
     implements Mark {
+  /** From centre to centre of a pull, until its own is measured. */
+  public static final double USUALLY_APART_MM = 96;
+
   private static final int MOST = 40;
 
   public Hole {

@@ -18,12 +18,23 @@ import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Room;
+import craftmap.core.lay.rule.AcrossFronts;
+import craftmap.core.lay.rule.BorderSides;
+import craftmap.core.lay.rule.CollageSet;
+import craftmap.core.lay.rule.CornerSet;
 import craftmap.core.lay.rule.FrameSides;
+import craftmap.core.lay.rule.GridPattern;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.PageSet;
+import craftmap.core.lay.rule.RingRows;
 import craftmap.core.lay.rule.RollStrips;
 import craftmap.core.lay.rule.RollerStrips;
+import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.Scattering;
 import craftmap.core.lay.rule.SheetCover;
+import craftmap.core.lay.rule.Stand;
+import craftmap.core.lay.rule.Wording;
 import craftmap.core.lay.rule.Wrapping;
 import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.plan.LayReading;
@@ -167,7 +178,17 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
       case FrameSides frame -> new AllRound(frame.lengthMm());
       case RollerStrips strips -> new Pasted(strips.strips(), strips.turns(), takes.pasteMl());
       case ZoneArea zone -> new Zone(zone.areaMm2());
-      default ->
+      case RunRow _,
+          RingRows _,
+          BorderSides _,
+          GridPattern _,
+          Stand _,
+          CornerSet _,
+          Scattering _,
+          Wording _,
+          AcrossFronts _,
+          CollageSet _,
+          PageSet _ ->
           design instanceof Dots
               ? new Dotted(best.items().size())
               : design instanceof Texture

@@ -15,7 +15,7 @@ public final class Founds {
 
   /** The picked option of what was put by hand. */
   public static Pick placedByHand() {
-    return new Pick(Way.STAND_PLACED, 1, 1);
+    return new Pick(Way.Alone.STAND_PLACED, 1, 1);
   }
 
   /** Marks, and nothing else. */

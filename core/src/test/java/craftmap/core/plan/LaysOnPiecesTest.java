@@ -12,6 +12,7 @@ import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.KeepOut;

@@ -10,6 +10,8 @@ import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
+import craftmap.core.plan.reading.PlanReader;
+import craftmap.core.plan.reading.PlanReading;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

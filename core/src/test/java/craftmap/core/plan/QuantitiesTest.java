@@ -16,6 +16,8 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.core.plan.reading.PlanReader;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.Finish;

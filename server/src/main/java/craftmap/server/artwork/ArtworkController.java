@@ -1,5 +1,6 @@
 package craftmap.server.artwork;
 
+import craftmap.core.artwork.Artwork;
 import craftmap.core.artwork.StencilCheck;
 import craftmap.core.design.Repeat;
 import craftmap.core.measure.TapeDivision;
@@ -14,6 +15,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -32,6 +34,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/artworks")
 class ArtworkController {
+  /** As much may differ where a drawing is not quite exact. */
+  private static final double ALIKE = 0.03;
+
   private final Artworks artworks;
 
   ArtworkController(Artworks artworks) {
@@ -53,18 +58,18 @@ class ArtworkController {
   record OpeningsView(
       String pathData,
       double openShare,
-      String openShareText,
-      String openAreaText,
       double printLeftMm,
       double printTopMm,
       Measure printWidth,
       Measure printHeight,
-      Measure rim,
-      boolean symmetrical,
+      List<CheckView> checks,
       List<IslandView> islands,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure bridge,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlaceView bridgeFrom,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlaceView bridgeTo) {}
+
+  /** What was looked at, and whether it is as it should be. */
+  record CheckView(boolean fine, String text) {}
 
   record RepeatView(
       Measure across, Measure down, Repeat.Offset offset, String offsetText, String certainty) {}
@@ -182,14 +187,11 @@ class ArtworkController {
     return new OpeningsView(
         openings.pathData(),
         openings.openShare(),
-        Words.percent(openings.openShare()),
-        Words.squareCentimetres(openings.areaMm2()),
         openings.print().leftMm(),
         openings.print().topMm(),
         Measure.of(openings.print().widthMm(), tape),
         Measure.of(openings.print().heightMm(), tape),
-        Measure.of(check.rimMm(), tape),
-        openings.isSymmetrical(0.03),
+        checks(openings, check, tape),
         check.islands().stream()
             .map(i -> new IslandView(i.at().xMm(), i.at().yMm(), Words.smallArea(i.areaMm2())))
             .toList(),
@@ -200,6 +202,48 @@ class ArtworkController {
             .map(ArtworkController::place)
             .orElse(null),
         check.bridge().flatMap(StencilCheck.Bridge::to).map(ArtworkController::place).orElse(null));
+  }
+
+  private static List<CheckView> checks(Artwork openings, StencilCheck check, TapeDivision tape) {
+    List<CheckView> checks = new ArrayList<>();
+    checks.add(
+        new CheckView(
+            true,
+            Words.say(
+                "openings.open",
+                Words.percent(openings.openShare()),
+                Words.squareCentimetres(openings.areaMm2()))));
+    List<StencilCheck.Island> islands = check.islands();
+    checks.add(
+        islands.isEmpty()
+            ? new CheckView(true, Words.say("openings.noIslands"))
+            : new CheckView(
+                false,
+                Words.say(
+                    "openings.islands",
+                    islands.size(),
+                    Words.smallArea(islands.getFirst().areaMm2()))));
+    check
+        .bridge()
+        .ifPresent(
+            b ->
+                checks.add(
+                    new CheckView(
+                        !check.mayTear(),
+                        Words.say(
+                            check.mayTear() ? "openings.bridgeTears" : "openings.bridge",
+                            Words.fineMm(b.widthMm())))));
+    checks.add(
+        new CheckView(
+            !check.needsMasking(),
+            Words.say(
+                check.needsMasking() ? "openings.rimNarrow" : "openings.rim",
+                tape.show(check.rimMm()))));
+    checks.add(
+        new CheckView(
+            true,
+            Words.say(openings.isSymmetrical(ALIKE) ? "openings.symmetrical" : "openings.handed")));
+    return checks;
   }
 
   private static PlaceView place(Point p) {

@@ -1,6 +1,6 @@
 package craftmap.server.cut;
 
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.jobs.Job;

@@ -260,7 +260,7 @@ class Enough {
       List<EditDoc> other =
           List.of(
               new LayEditDoc.PickOption(
-                  laid.lay().id(), new PickDoc(pick.way(), pick.count(), pick.across())));
+                  laid.lay().id(), new PickDoc(pick.way().name(), pick.count(), pick.across())));
       String title = i < titles.size() ? titles.get(i) : "";
       ways.add(
           remedy(Words.say("enough.option", title), cut(studio, together, other, designId), other));

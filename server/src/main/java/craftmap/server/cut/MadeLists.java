@@ -13,8 +13,8 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Need;
 import craftmap.core.plan.Needs;
-import craftmap.core.plan.PlanReading;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
@@ -79,7 +79,7 @@ final class MadeLists {
                   Words.say("made.casting", Words.time(c.readyAfter())),
                   Words.say("made.material", Decimals.show(c.materialMl(), 0)))));
     } else if (laid.chosen().arrangement() instanceof CornerSet corners
-        && corners.way() == Way.CORNERS_QUARTERS) {
+        && corners.way() == Way.InCorners.CORNERS_QUARTERS) {
       into.add(quarters(tape, laid, face, corners));
     } else if (design.comes() instanceof Comes.AsPieces && !halved(laid).isEmpty()) {
       into.add(

@@ -2,7 +2,7 @@ package craftmap.server.exchange;
 
 import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.artwork.Artworks;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;

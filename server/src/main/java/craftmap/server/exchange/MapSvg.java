@@ -1,15 +1,14 @@
 package craftmap.server.exchange;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
-import craftmap.core.design.FoilRoll;
-import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Picture;
 import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.Decimals;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
 import craftmap.server.piece.PathData;
 import java.util.HashMap;
@@ -153,13 +152,9 @@ final class MapSvg {
       return;
     }
     String colour =
-        paint.orElse(
-            switch (item.design()) {
-              case FoilRoll foil -> foil.colour().hex();
-              case PaintedZone zone -> zone.colours().getFirst().hex();
-              case PlasterFabric gauze -> "#F2EEE4";
-              default -> "#6C6A62";
-            });
+        paint
+            .or(() -> item.design().colours().stream().findFirst().map(Colour::hex))
+            .orElse(item.design() instanceof PlasterFabric ? "#F2EEE4" : "#6C6A62");
     path("item", PathData.of(item.print()), colour, "none");
   }
 

@@ -1,7 +1,7 @@
 package craftmap.server.exchange;
 
 import craftmap.core.measure.Decimals;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Arc;
 import craftmap.core.plane.Contour;
 import craftmap.core.plane.Line;

@@ -1,15 +1,19 @@
 package craftmap.server.piece;
 
-import craftmap.core.design.CustomCut;
+import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
-import craftmap.core.design.DesignKind;
 import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
 import craftmap.core.design.FoilRoll;
+import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
 import craftmap.core.design.Napkin;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Paper;
 import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
+import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.Seam;
@@ -115,7 +119,18 @@ final class ArtViews {
         switch (design) {
           case StencilDesign s -> onShelf ? null : s.openings().pathData();
           case Dots d -> disc(d);
-          default -> null;
+          case Transfer _,
+              Napkin _,
+              Paper _,
+              CutOut _,
+              FoilRoll _,
+              Moulding _,
+              Mould _,
+              Texture _,
+              PlasterFabric _,
+              EnlargedImage _,
+              PaintedZone _ ->
+              null;
         };
     String address =
         design instanceof StencilDesign
@@ -141,11 +156,20 @@ final class ArtViews {
   private static LayView.ArtLook look(Design design) {
     return switch (design) {
       case Napkin n -> LayView.ArtLook.THIN;
-      case Paper p when p.weight() == Paper.Weight.TISSUE -> LayView.ArtLook.THIN;
+      case Paper p ->
+          p.weight() == Paper.Weight.TISSUE ? LayView.ArtLook.THIN : LayView.ArtLook.PLAIN;
       case FoilRoll f -> LayView.ArtLook.METAL;
       case PlasterFabric f -> LayView.ArtLook.GAUZE;
       case PaintedZone z -> LayView.ArtLook.ZONE;
-      default -> LayView.ArtLook.PLAIN;
+      case StencilDesign _,
+          Transfer _,
+          CutOut _,
+          Moulding _,
+          Mould _,
+          Texture _,
+          EnlargedImage _,
+          Dots _ ->
+          LayView.ArtLook.PLAIN;
     };
   }
 
@@ -157,10 +181,25 @@ final class ArtViews {
 
   /** What a design is painted in where no pot is named. */
   static String ownColour(Design design) {
-    return switch (design) {
-      case Dots dots -> dots.colour().hex();
-      case CustomCut cut -> "#25313A";
-      default -> design.kind() == DesignKind.RAISED_STENCIL ? "#F1EADA" : "#6C6A62";
+    return switch (design.kind()) {
+      case DOTS -> design.colours().getFirst().hex();
+      case CUSTOM_CUT -> "#25313A";
+      case RAISED_STENCIL -> "#F1EADA";
+      case STENCIL,
+          ADHESIVE_STENCIL,
+          STENCIL_ROLL,
+          TRANSFER,
+          NAPKIN,
+          PAPER,
+          COLLAGE,
+          FOIL,
+          MOULDING,
+          CASTING,
+          TEXTURE,
+          PLASTER_FABRIC,
+          ENLARGED_IMAGE,
+          PAINTED_ZONE ->
+          "#6C6A62";
     };
   }
 }

@@ -2,12 +2,14 @@ package craftmap.server.piece;
 
 import craftmap.core.design.Design;
 import craftmap.core.lay.Item;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.Turns;
 import craftmap.core.surface.Face;
 import craftmap.server.piece.document.MarkMapper;
+import craftmap.server.piece.document.PickDoc;
 import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -77,7 +79,8 @@ final class Grips {
             List.of(
                 new LayView.MoveView("x", at.xMm(), 1, 0, -FAR, FAR),
                 new LayView.MoveView("y", at.yMm(), 0, 1, -FAR, FAR)),
-            List.of(new LayView.SetView("placed", "YES"))));
+            List.of(new LayView.SetView("placed", "YES")),
+            placed(Way.Alone.STAND_PLACED)));
     double off = item.box().heightMm() / 2 + KNOB_OFF;
     Point knob =
         at.movedBy(Turns.sin(item.at().turnDeg()) * off, -Turns.cos(item.at().turnDeg()) * off);
@@ -92,7 +95,8 @@ final class Grips {
             MarkMapper.doc(at),
             craftmap.core.measure.Decimals.show(turnDeg, 1) + "°",
             List.of(new LayView.MoveView("angle", turnDeg, 0, 0, -360, 360)),
-            List.of()));
+            List.of(),
+            null));
   }
 
   void handle(
@@ -113,7 +117,13 @@ final class Grips {
             null,
             value,
             List.of(moves),
-            List.of()));
+            List.of(),
+            null));
+  }
+
+  /** The option of what is put by hand. */
+  static PickDoc placed(Way way) {
+    return new PickDoc(way.name(), 1, 1);
   }
 
   String place(Point p) {

@@ -5,7 +5,7 @@ import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.server.words.Words;
 import java.util.ArrayList;

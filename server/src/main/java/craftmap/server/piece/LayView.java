@@ -1,10 +1,10 @@
 package craftmap.server.piece;
 
 import craftmap.core.lay.rule.RuleKind;
-import craftmap.core.lay.rule.Way;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.SetOutLine;
 import craftmap.server.fields.FieldView;
+import craftmap.server.piece.document.PickDoc;
 import craftmap.server.piece.document.PointDoc;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -119,7 +119,7 @@ public record LayView(
    * @param strip its line in small, for what runs along one
    */
   public record OptionView(
-      Way way,
+      String way,
       int count,
       int across,
       String title,
@@ -246,6 +246,7 @@ public record LayView(
    * @param about what a turning handle turns about
    * @param moves the measures that follow the hand
    * @param sets choices that gripping makes, such as "put by hand"
+   * @param picks the option that is laid by that: what is put by hand stays where it is put
    */
   public record HandleView(
       String id,
@@ -257,7 +258,8 @@ public record LayView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PointDoc about,
       String valueText,
       List<MoveView> moves,
-      List<SetView> sets) {}
+      List<SetView> sets,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc picks) {}
 
   /**
    * A measure that follows the hand: its value changes by so much for each millimetre.
@@ -271,5 +273,5 @@ public record LayView(
 
   /** The items of one option, to be drawn as they would lie. */
   public record OptionItems(
-      Way way, int count, int across, List<ArtView> arts, List<ItemView> items) {}
+      String way, int count, int across, List<ArtView> arts, List<ItemView> items) {}
 }

@@ -7,25 +7,45 @@ import craftmap.core.finding.LayFindings;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
+import craftmap.core.lay.rule.Across;
 import craftmap.core.lay.rule.AcrossFronts;
 import craftmap.core.lay.rule.Border;
 import craftmap.core.lay.rule.BorderSides;
+import craftmap.core.lay.rule.Collage;
+import craftmap.core.lay.rule.CollageSet;
 import craftmap.core.lay.rule.CornerSet;
+import craftmap.core.lay.rule.Corners;
+import craftmap.core.lay.rule.Cover;
 import craftmap.core.lay.rule.EdgeLine;
+import craftmap.core.lay.rule.Frame;
 import craftmap.core.lay.rule.FrameSides;
 import craftmap.core.lay.rule.Grid;
+import craftmap.core.lay.rule.GridPattern;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.LayRule;
+import craftmap.core.lay.rule.Lettering;
+import craftmap.core.lay.rule.PageSet;
+import craftmap.core.lay.rule.Pages;
 import craftmap.core.lay.rule.Ring;
 import craftmap.core.lay.rule.RingRows;
 import craftmap.core.lay.rule.RollStrips;
+import craftmap.core.lay.rule.Roller;
+import craftmap.core.lay.rule.RollerStrips;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.lay.rule.Run;
 import craftmap.core.lay.rule.RunRow;
 import craftmap.core.lay.rule.RunWish;
+import craftmap.core.lay.rule.Scatter;
+import craftmap.core.lay.rule.Scattering;
 import craftmap.core.lay.rule.SheetCover;
+import craftmap.core.lay.rule.Single;
+import craftmap.core.lay.rule.Stand;
+import craftmap.core.lay.rule.Strips;
+import craftmap.core.lay.rule.WholeFace;
+import craftmap.core.lay.rule.Wording;
+import craftmap.core.lay.rule.Wrap;
 import craftmap.core.lay.rule.Wrapping;
 import craftmap.core.lay.rule.ZoneArea;
 import craftmap.core.measure.MeasureSheet;
@@ -228,7 +248,14 @@ final class LayViews {
       case Wrapping wrap -> Words.say("lay.where.wrap", Words.lower(kind), wrap.parts().size());
       case RollStrips strips -> Words.say("lay.where.strips", Words.lower(kind), strips.strips());
       case ZoneArea zone -> Words.say("lay.where.zone", Words.lower(kind));
-      default -> Words.say("lay.where.in", Words.lower(kind), counts, cells(face, laid.items()));
+      case GridPattern _,
+          Stand _,
+          Scattering _,
+          RollerStrips _,
+          Wording _,
+          CollageSet _,
+          PageSet _ ->
+          Words.say("lay.where.in", Words.lower(kind), counts, cells(face, laid.items()));
     };
   }
 
@@ -258,7 +285,22 @@ final class LayViews {
           case RunRow row -> Words.say("eye.even", row.count(), tape.show(row.gapMm()));
           case RingRows ring ->
               Words.say("eye.even", ring.count() * ring.across(), tape.show(ring.gapMm()));
-          default -> Words.say("eye.count", laid.items().size());
+          case BorderSides _,
+              GridPattern _,
+              Stand _,
+              CornerSet _,
+              Scattering _,
+              RollerStrips _,
+              FrameSides _,
+              Wording _,
+              AcrossFronts _,
+              SheetCover _,
+              Wrapping _,
+              CollageSet _,
+              RollStrips _,
+              PageSet _,
+              ZoneArea _ ->
+              Words.say("eye.count", laid.items().size());
         };
     String moved = Words.say("eye.off", tape.show(laid.seen().farthestMm()));
     return laid.seen().put() == 0
@@ -329,7 +371,20 @@ final class LayViews {
           case Ring ring -> ring.wish();
           case Border border -> border.wish();
           case Grid grid -> grid.across();
-          default -> new RunWish(0, 0, 0);
+          case Roller _,
+              Single _,
+              Corners _,
+              Scatter _,
+              Frame _,
+              Lettering _,
+              Across _,
+              Cover _,
+              Wrap _,
+              Collage _,
+              Strips _,
+              Pages _,
+              WholeFace _ ->
+              new RunWish(0, 0, 0);
         };
     boolean level =
         !(rule instanceof Run run && run.line() instanceof EdgeLine line) || line.edge().isLevel();
@@ -359,7 +414,7 @@ final class LayViews {
       ArtViews arts = new ArtViews(face.outline(), shelf);
       List<LayView.ItemView> items = arts.items(option.items(), List.of());
       var a = option.arrangement();
-      all.add(new LayView.OptionItems(a.way(), a.count(), a.across(), arts.arts(), items));
+      all.add(new LayView.OptionItems(a.way().name(), a.count(), a.across(), arts.arts(), items));
     }
     return all;
   }

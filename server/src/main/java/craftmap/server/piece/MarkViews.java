@@ -4,7 +4,7 @@ import craftmap.core.finding.FaceFindings;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.Blemish;
@@ -107,6 +107,7 @@ final class MarkViews {
         measure(h.diameterMm()),
         h.count(),
         measure(h.spacingMm()),
+        Hole.USUALLY_APART_MM,
         h.upright(),
         covered(h));
   }

@@ -72,7 +72,7 @@ class MendController {
     return switch (mend) {
       case Mend.OtherOption other -> {
         Pick pick = other.option().asPick();
-        PickDoc doc = new PickDoc(pick.way(), pick.count(), pick.across());
+        PickDoc doc = new PickDoc(pick.way().name(), pick.count(), pick.across());
         String title = views.title(studio, read, (LayReading.Laid) read.reading(), other.option());
         yield new MendView(
             Words.say("mend.option", title), List.of(new LayEditDoc.PickOption(mend.layId(), doc)));

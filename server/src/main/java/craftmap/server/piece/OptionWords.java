@@ -79,7 +79,7 @@ public final class OptionWords {
   public LayView.OptionView view(LayOption option) {
     Arrangement a = option.arrangement();
     return new LayView.OptionView(
-        a.way(),
+        a.way().name(),
         a.count(),
         a.across(),
         title(option),
@@ -117,9 +117,9 @@ public final class OptionWords {
       case FrameSides frame -> Words.say("option", frame.way(), frame.count(), motif);
       case Stand stand -> Words.say("option", stand.way());
       case Wording words ->
-          words.way() == Way.WORDS
-              ? Words.say("option", words.way(), words.count())
-              : Words.say("option", words.way());
+          words.way() == Way.InWords.WORDS
+              ? Words.say("option." + words.way().name(), words.count())
+              : Words.say("option." + words.way().name());
       case AcrossFronts across ->
           across.rank() == 1
               ? Words.say("option", across.way())
@@ -153,7 +153,7 @@ public final class OptionWords {
   }
 
   private String runTitle(RunRow row) {
-    String end = row.way() == Way.FROM_START ? "start" : "end";
+    String end = row.way() == Way.OnLine.FROM_START ? "start" : "end";
     return Words.say(
         "option",
         row.way(),
@@ -301,7 +301,7 @@ public final class OptionWords {
 
   private String runDetail(RunRow row) {
     String gaps = gaps(row);
-    if (row.way() == Way.SPREAD) {
+    if (row.way() == Way.OnLine.SPREAD) {
       return Words.say("detail.endsAndGaps", tape.show(row.gapMm())) + changed(row.gapMm());
     }
     String ends;
@@ -380,7 +380,20 @@ public final class OptionWords {
           case RingRows ring -> ring.gapMm();
           case BorderSides sides -> wish.gapMm() + sides.changeMm(wish.gapMm());
           case GridPattern grid -> grid.gapAcrossMm();
-          default -> wish.gapMm();
+          case Stand _,
+              CornerSet _,
+              Scattering _,
+              RollerStrips _,
+              FrameSides _,
+              Wording _,
+              AcrossFronts _,
+              SheetCover _,
+              Wrapping _,
+              CollageSet _,
+              RollStrips _,
+              PageSet _,
+              ZoneArea _ ->
+              wish.gapMm();
         };
     return wish.gapMm() > 0 ? Words.change(gap / wish.gapMm() - 1) : tape.show(gap);
   }

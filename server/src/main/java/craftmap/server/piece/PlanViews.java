@@ -4,7 +4,7 @@ import craftmap.core.design.Design;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;

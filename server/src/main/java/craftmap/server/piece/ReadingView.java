@@ -2,10 +2,10 @@ package craftmap.server.piece;
 
 import craftmap.core.form.FormKind;
 import craftmap.core.lay.BlemishCover;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.OutlineKind;
 import craftmap.core.surface.outline.Side;
 import craftmap.server.fields.FieldView;
@@ -145,6 +145,7 @@ public record ReadingView(
       Measure diameter,
       int count,
       Measure spacing,
+      double usuallyApartMm,
       boolean upright,
       String coveredText) {}
 

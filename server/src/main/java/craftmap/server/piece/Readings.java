@@ -5,7 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.changes.Changes;
 import java.util.function.Supplier;
 

@@ -6,6 +6,7 @@ import craftmap.core.lay.Placement;
 import craftmap.core.lay.rule.AcrossFronts;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.Pages;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.rule.Wrap;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
@@ -45,7 +46,8 @@ final class SheetGrips {
             List.of(
                 new LayView.MoveView("x", shift.xMm(), 1, 0, -Grips.FAR, Grips.FAR),
                 new LayView.MoveView("y", shift.yMm(), 0, 1, -Grips.FAR, Grips.FAR)),
-            List.of(new LayView.SetView("placed", "YES"))));
+            List.of(new LayView.SetView("placed", "YES")),
+            Grips.placed(Way.OverFaces.ACROSS_PLACED)));
   }
 
   void pages(Pages pages) {

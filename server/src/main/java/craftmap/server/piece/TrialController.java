@@ -2,11 +2,12 @@ package craftmap.server.piece;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Room;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.trial.Placed;
 import craftmap.core.trial.Trial;
@@ -76,6 +77,7 @@ class TrialController {
   record TrialView(
       String designId,
       DesignKind kind,
+      boolean painted,
       String kindText,
       String name,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
@@ -167,6 +169,7 @@ class TrialController {
     return new TrialView(
         d.id(),
         d.kind(),
+        d instanceof StencilDesign,
         Words.say("designOne", d.kind()),
         d.name(),
         owned.pictureAddress().orElse(null),

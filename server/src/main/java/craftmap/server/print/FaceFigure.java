@@ -1,14 +1,23 @@
 package craftmap.server.print;
 
+import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
+import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
+import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
+import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Blemish;
 import craftmap.core.surface.Face;
@@ -99,11 +108,17 @@ final class FaceFigure {
   /** What is painted, cast or moulded shows as its shape; sheets show where they are cut. */
   private static boolean isPainted(Design design) {
     return switch (design) {
-      case StencilDesign s -> true;
-      case Dots d -> true;
-      case Moulding m -> true;
-      case Mould m -> true;
-      default -> false;
+      case StencilDesign _, Dots _, Moulding _, Mould _ -> true;
+      case Transfer _,
+          Napkin _,
+          Paper _,
+          CutOut _,
+          FoilRoll _,
+          Texture _,
+          PlasterFabric _,
+          EnlargedImage _,
+          PaintedZone _ ->
+          false;
     };
   }
 

@@ -1,6 +1,6 @@
 package craftmap.server.print;
 
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;

@@ -3,6 +3,7 @@ package craftmap.server.shelf;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Transfer;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Offcut;
@@ -61,6 +62,8 @@ class DesignController {
    *
    * @param fields what its kind asks, in order
    * @param unit what it is counted in; none where it is made by hand
+   * @param painted whether it is put on through its openings
+   * @param joints where the parts it comes in meet
    * @param pathData its openings or its outline, in millimetres on the sheet
    */
   record DesignReadingView(
@@ -75,7 +78,17 @@ class DesignController {
       double printHeightMm,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockUnit unit,
       String quantityAsk,
+      boolean painted,
+      List<JointView> joints,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pathData) {}
+
+  /**
+   * Where two parts of a picture meet on its sheet.
+   *
+   * @param upright whether it runs up and down, counted from the left; else from the top
+   * @param windsMm it winds by so much to either side
+   */
+  record JointView(boolean upright, double atMm, double windsMm) {}
 
   /** A named part of the picture on an offcut. */
   record ShownView(String name, String shareText, boolean whole) {}
@@ -231,6 +244,17 @@ class DesignController {
         .toList();
   }
 
+  private static List<JointView> joints(Transfer transfer) {
+    return transfer.jointsAtMm().stream()
+        .map(
+            at ->
+                new JointView(
+                    transfer.joint().orElseThrow().upright(),
+                    at,
+                    transfer.joint().orElseThrow().windsMm()))
+        .toList();
+  }
+
   private static DesignReadingView reading(Designs.DesignReading read, TapeDivision tape) {
     Design d = read.design();
     var unit = Shelving.unitOf(d.comes());
@@ -246,6 +270,8 @@ class DesignController {
         d.printHeightMm(),
         unit.orElse(null),
         Words.say("quantity." + d.comes().getClass().getSimpleName()),
+        d instanceof StencilDesign,
+        d instanceof Transfer t ? joints(t) : List.of(),
         d instanceof StencilDesign s
             ? s.openings().pathData()
             : d.picture().flatMap(p -> p.shape()).map(a -> a.pathData()).orElse(null));

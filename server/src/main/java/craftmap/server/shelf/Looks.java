@@ -6,9 +6,6 @@ import craftmap.core.artwork.Pixels;
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.ColourFamily;
 import craftmap.core.design.Design;
-import craftmap.core.design.Dots;
-import craftmap.core.design.FoilRoll;
-import craftmap.core.design.PaintedZone;
 import craftmap.server.artwork.StoredArtwork;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -41,11 +38,9 @@ record Looks(Optional<String> background, String families, String shade) {
         ground = Background.of(pixels).map(b -> b.colour().hex());
       }
     }
-    switch (design) {
-      case FoilRoll foil -> colours.add(foil.colour());
-      case Dots dots -> colours.add(dots.colour());
-      case PaintedZone zone -> colours.addAll(zone.colours());
-      default -> ground.map(Colour::new).ifPresent(colours::add);
+    colours.addAll(design.colours());
+    if (design.colours().isEmpty()) {
+      ground.map(Colour::new).ifPresent(colours::add);
     }
     Set<ColourFamily> families =
         colours.stream().map(ColourFamily::of).collect(Collectors.toCollection(LinkedHashSet::new));

@@ -2,9 +2,6 @@ package craftmap.server.shelf;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
-import craftmap.core.design.Dots;
-import craftmap.core.design.FoilRoll;
-import craftmap.core.design.PaintedZone;
 import craftmap.core.design.StencilDesign;
 import java.util.List;
 import java.util.Optional;
@@ -40,11 +37,8 @@ public record OwnedDesign(Design design, DesignGiven given, long version) {
 
   /** The colours that stand for it where it has no picture. */
   public List<String> shades() {
-    return switch (design) {
-      case FoilRoll foil -> List.of(foil.colour().hex());
-      case Dots dots -> List.of(dots.colour().hex());
-      case PaintedZone zone -> zone.colours().stream().map(Colour::hex).toList();
-      default -> given.background() == null ? List.of() : List.of(given.background());
-    };
+    return design.colours().isEmpty()
+        ? Optional.ofNullable(given.background()).stream().toList()
+        : design.colours().stream().map(Colour::hex).toList();
   }
 }

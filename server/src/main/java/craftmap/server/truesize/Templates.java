@@ -4,7 +4,7 @@ import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Break;
 import craftmap.core.surface.Face;

@@ -8,7 +8,7 @@ import craftmap.core.lay.rule.SheetWork;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
-import craftmap.core.plan.PlanReading;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.server.artwork.Artworks;
 import craftmap.server.artwork.StoredArtwork;

@@ -5,7 +5,7 @@ import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;

@@ -10,7 +10,7 @@ import craftmap.core.finding.Level;
 import craftmap.core.lay.rule.Cover;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

@@ -7,6 +7,7 @@ import craftmap.core.surface.outline.ConeOutline;
 import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
+import craftmap.core.surface.outline.RolledUp;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,13 +41,19 @@ public final class Rings {
 
   /** Round a rolled-up wall, that far down from its top; none on other faces. */
   public static Optional<Ring> wall(Outline outline, double downMm) {
-    return switch (outline) {
-      case CylinderOutline c when downMm >= 0 && downMm <= c.heightMm() ->
-          level(
-              new Line(new Point(0, downMm), new Point(c.circumferenceMm(), downMm)),
-              c.circumferenceMm());
-      case ConeOutline c when downMm >= 0 && downMm <= c.slantMm() -> cone(c, downMm);
-      default -> Optional.empty();
+    return outline.rolledUp().flatMap(wall -> wall(wall, downMm));
+  }
+
+  private static Optional<Ring> wall(RolledUp wall, double downMm) {
+    return switch (wall) {
+      case CylinderOutline c ->
+          downMm >= 0 && downMm <= c.heightMm()
+              ? level(
+                  new Line(new Point(0, downMm), new Point(c.circumferenceMm(), downMm)),
+                  c.circumferenceMm())
+              : Optional.empty();
+      case ConeOutline c ->
+          downMm >= 0 && downMm <= c.slantMm() ? cone(c, downMm) : Optional.empty();
     };
   }
 

@@ -112,16 +112,22 @@ public record Across(
   public LayAnswer lay(Laying laying) {
     List<LayOption> options = new ArrayList<>();
     Fronts through = laying.fronts();
-    placed.flatMap(p -> option(laying, through, Way.ACROSS_PLACED, 1, p)).ifPresent(options::add);
+    placed
+        .flatMap(p -> option(laying, through, Way.OverFaces.ACROSS_PLACED, 1, p))
+        .ifPresent(options::add);
     boolean gaps = through.haveGaps();
-    places(laying, through, gaps ? Way.ACROSS_THROUGH : Way.ACROSS_IN_PLACE, options);
+    places(
+        laying,
+        through,
+        gaps ? Way.OverFaces.ACROSS_THROUGH : Way.OverFaces.ACROSS_IN_PLACE,
+        options);
     if (gaps) {
-      places(laying, through.closedUp(), Way.ACROSS_CLOSED_UP, options);
+      places(laying, through.closedUp(), Way.OverFaces.ACROSS_CLOSED_UP, options);
     }
     return LayAnswer.of(options, LayAnswer.Reason.NOTHING_FREE);
   }
 
-  private void places(Laying laying, Fronts fronts, Way way, List<LayOption> options) {
+  private void places(Laying laying, Fronts fronts, Way.OverFaces way, List<LayOption> options) {
     List<SpoilSearch.Found> found =
         fronts.memo().best(problem(laying.design(), fronts), PLACES_EACH_WAY);
     for (int i = 0; i < found.size(); i++) {
@@ -264,7 +270,8 @@ public record Across(
         e.heightMm() + 2 * half);
   }
 
-  private Optional<LayOption> option(Laying laying, Fronts fronts, Way way, int rank, Point shift) {
+  private Optional<LayOption> option(
+      Laying laying, Fronts fronts, Way.OverFaces way, int rank, Point shift) {
     Design design = laying.design();
     List<List<Item>> onFaces = new ArrayList<>();
     for (Fronts.Front front : fronts.all()) {

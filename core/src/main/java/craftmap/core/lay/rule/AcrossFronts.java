@@ -16,7 +16,7 @@ import java.util.List;
  * @param seamsMm where on the picture the joints of its own parts come to lie
  */
 public record AcrossFronts(
-    Way way,
+    Way.OverFaces way,
     int rank,
     Point shift,
     double offMiddleMm,

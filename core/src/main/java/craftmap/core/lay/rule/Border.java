@@ -90,13 +90,19 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
 
   /** A corner piece is drawn for the top left corner; its own edges follow the face's. */
   private List<LayOption> pieces(Laying laying, List<Insets.Side> sides, Design piece) {
-    return seated(laying, sides, piece, Way.BORDER_PIECES, side -> (90 - side.cornerDeg()) / 2);
+    return seated(
+        laying, sides, piece, Way.OnBorder.BORDER_PIECES, side -> (90 - side.cornerDeg()) / 2);
   }
 
   /** The motif itself in each corner, turned to look outwards between the two sides. */
   private List<LayOption> turned(Laying laying, List<Insets.Side> sides) {
     return laying.design().handling().turns()
-        ? seated(laying, sides, laying.design(), Way.BORDER_TURNED, side -> -side.cornerDeg() / 2)
+        ? seated(
+            laying,
+            sides,
+            laying.design(),
+            Way.OnBorder.BORDER_TURNED,
+            side -> -side.cornerDeg() / 2)
         : List.of();
   }
 
@@ -105,7 +111,7 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
       Laying laying,
       List<Insets.Side> sides,
       Design seated,
-      Way way,
+      Way.OnBorder way,
       ToDoubleFunction<Insets.Side> turnFromSide) {
     Optional<List<Insets.Side>> edges =
         Insets.ring(laying.room().outline(), insetMm).map(Insets::sides);
@@ -149,7 +155,7 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
       takenAtStart[i] = behindTheCorner(laying, sides.get(i));
       takenAtEnd[(i + n - 1) % n] = takenAtStart[i];
     }
-    return between(laying, sides, takenAtStart, takenAtEnd, Way.BORDER_OPEN, List.of());
+    return between(laying, sides, takenAtStart, takenAtEnd, Way.OnBorder.BORDER_OPEN, List.of());
   }
 
   /** Runs between corners that take some of each side: gap = (L - n w) / (n + 1). */
@@ -158,7 +164,7 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
       List<Insets.Side> sides,
       double[] takenAtStart,
       double[] takenAtEnd,
-      Way way,
+      Way.OnBorder way,
       List<Item> inCorners) {
     double w = laying.widthMm();
     double[] clear = new double[sides.size()];
@@ -207,7 +213,8 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
     for (Insets.Side side : sides) {
       gaps.add(n -> side.path().lengthMm() / n - w);
     }
-    Way way = onMotif ? Way.BORDER_MITRED_ON_MOTIF : Way.BORDER_MITRED_ON_GAP;
+    Way.OnBorder way =
+        onMotif ? Way.OnBorder.BORDER_MITRED_ON_MOTIF : Way.OnBorder.BORDER_MITRED_ON_GAP;
     List<LayOption> options = new ArrayList<>();
     for (List<EvenSides.Choice> choices : EvenSides.choose(gaps, 1, wish, OFFERED_EACH_WAY)) {
       List<BorderSides.Side> counted = new ArrayList<>();
@@ -254,7 +261,8 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
   /** Mitred copies are cut so that they meet; all others must stay apart. */
   private static boolean overlapSomewhere(BorderSides sides, List<Item> items) {
     boolean cut =
-        sides.way() == Way.BORDER_MITRED_ON_GAP || sides.way() == Way.BORDER_MITRED_ON_MOTIF;
+        sides.way() == Way.OnBorder.BORDER_MITRED_ON_GAP
+            || sides.way() == Way.OnBorder.BORDER_MITRED_ON_MOTIF;
     return !cut && Apart.anyOverlap(items);
   }
 }

@@ -8,7 +8,7 @@ import java.util.List;
  * @param sides clockwise from the top
  * @param corners copies or pieces that sit in corners
  */
-public record BorderSides(Way way, List<Side> sides, int corners) implements Arrangement {
+public record BorderSides(Way.OnBorder way, List<Side> sides, int corners) implements Arrangement {
   /**
    * One side.
    *

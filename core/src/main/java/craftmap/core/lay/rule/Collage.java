@@ -85,14 +85,14 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
     List<LayOption> options = new ArrayList<>();
     if (spacing == Spacing.GAP) {
       CollageRows.place(pieces, inside, amountMm)
-          .flatMap(p -> option(laying, Way.COLLAGE_IN_ROWS, 1, p, pieces, spreads))
+          .flatMap(p -> option(laying, Way.Hung.COLLAGE_IN_ROWS, 1, p, pieces, spreads))
           .ifPresent(options::add);
     }
     for (int t = 0; t < THROWN; t++) {
       int number = t + 1;
       new CollageThrow(this, pieces, spreads, inside, seed + t)
           .thrown()
-          .flatMap(p -> option(laying, Way.COLLAGE_LOOSE, number, p, pieces, spreads))
+          .flatMap(p -> option(laying, Way.Hung.COLLAGE_LOOSE, number, p, pieces, spreads))
           .ifPresent(options::add);
     }
     return LayAnswer.of(options, LayAnswer.Reason.DOES_NOT_HOLD_ALL);
@@ -100,7 +100,7 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
 
   private Optional<LayOption> option(
       Laying laying,
-      Way way,
+      Way.Hung way,
       int throwing,
       List<Placement> places,
       List<Design> pieces,

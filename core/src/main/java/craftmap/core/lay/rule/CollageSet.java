@@ -9,7 +9,7 @@ package craftmap.core.lay.rule;
  * @param leastGapMm the smallest clear distance between two; below 0 where they overlap
  */
 public record CollageSet(
-    Way way, int count, int throwing, double unionMm2, double groundShare, double leastGapMm)
+    Way.Hung way, int count, int throwing, double unionMm2, double groundShare, double leastGapMm)
     implements Arrangement {
   @Override
   public int across() {

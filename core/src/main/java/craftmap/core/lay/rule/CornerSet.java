@@ -5,7 +5,7 @@ package craftmap.core.lay.rule;
  *
  * @param pieces whole pieces that it takes: quarters come four from one
  */
-public record CornerSet(Way way, int corners, int pieces) implements Arrangement {
+public record CornerSet(Way.InCorners way, int corners, int pieces) implements Arrangement {
   @Override
   public int count() {
     return corners;

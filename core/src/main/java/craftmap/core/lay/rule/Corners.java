@@ -68,22 +68,22 @@ public record Corners(double insetMm, Which which) implements LayRule {
     Design design = laying.design();
     List<LayOption> options = new ArrayList<>();
     if (design.handling().mirrors()) {
-      options.addAll(set(laying, Way.CORNERS_MIRRORED));
+      options.addAll(set(laying, Way.InCorners.CORNERS_MIRRORED));
     }
     if (design instanceof Moulding m && m.form() == Moulding.Form.HANDED_PAIR) {
-      options.addAll(set(laying, Way.CORNERS_PAIRS));
+      options.addAll(set(laying, Way.InCorners.CORNERS_PAIRS));
     }
     if (design instanceof Moulding m && m.quarters()) {
-      options.addAll(set(laying, Way.CORNERS_QUARTERS));
+      options.addAll(set(laying, Way.InCorners.CORNERS_QUARTERS));
     }
     if (design.handling().turns()) {
-      options.addAll(set(laying, Way.CORNERS_TURNED));
+      options.addAll(set(laying, Way.InCorners.CORNERS_TURNED));
     }
     return LayAnswer.of(options, LayAnswer.Reason.OVERLAP);
   }
 
-  private List<LayOption> set(Laying laying, Way way) {
-    boolean quarters = way == Way.CORNERS_QUARTERS;
+  private List<LayOption> set(Laying laying, Way.InCorners way) {
+    boolean quarters = way == Way.InCorners.CORNERS_QUARTERS;
     double w = laying.widthMm();
     double h = laying.heightMm();
     List<Item> items = new ArrayList<>();
@@ -101,7 +101,7 @@ public record Corners(double insetMm, Which which) implements LayRule {
       if (quarters) {
         quarter(laying, corner).ifPresent(items::add);
       } else {
-        boolean over = odd && way != Way.CORNERS_TURNED;
+        boolean over = odd && way != Way.InCorners.CORNERS_TURNED;
         laying.room().place(laying.design(), at(corner, w, h, over)).ifPresent(items::add);
       }
     }

@@ -1,10 +1,21 @@
 package craftmap.core.lay.rule;
 
+import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
+import craftmap.core.design.Dots;
+import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FoilRoll;
 import craftmap.core.design.MotifBox;
+import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
 import craftmap.core.design.Napkin;
+import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Paper;
+import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.Repeat;
+import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
+import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
@@ -113,7 +124,18 @@ public record Cover(
     return switch (design) {
       case Paper p -> p.repeat();
       case Napkin n -> n.repeat();
-      default -> Optional.empty();
+      case StencilDesign _,
+          Transfer _,
+          CutOut _,
+          FoilRoll _,
+          Moulding _,
+          Mould _,
+          Texture _,
+          PlasterFabric _,
+          EnlargedImage _,
+          Dots _,
+          PaintedZone _ ->
+          Optional.empty();
     };
   }
 

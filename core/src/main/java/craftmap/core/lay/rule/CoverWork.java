@@ -114,16 +114,16 @@ final class CoverWork {
     return Seams.of(line, over, sheet, rule.overlapMm(), repeat);
   }
 
-  private Way way(Seams.Line across) {
+  private Way.InSheets way(Seams.Line across) {
     return switch (across) {
-      case EVEN -> Way.COVER_EVEN;
-      case SHEET_CENTRED -> Way.COVER_SHEET_CENTRED;
-      case SEAM_CENTRED -> Way.COVER_SEAM_CENTRED;
-      case FROM_START -> Way.COVER_FROM_EDGE;
+      case EVEN -> Way.InSheets.COVER_EVEN;
+      case SHEET_CENTRED -> Way.InSheets.COVER_SHEET_CENTRED;
+      case SEAM_CENTRED -> Way.InSheets.COVER_SEAM_CENTRED;
+      case FROM_START -> Way.InSheets.COVER_FROM_EDGE;
     };
   }
 
-  private LayOption option(Way way, List<Sheets> sheets, List<Laid> laid) {
+  private LayOption option(Way.InSheets way, List<Sheets> sheets, List<Laid> laid) {
     FromSheets sheeted = sheeted(laid);
     List<SheetPart> parts = new ArrayList<>();
     List<List<Item>> items = new ArrayList<>();

@@ -2,7 +2,7 @@ package craftmap.core.lay.rule;
 
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.Tolerance;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Outline;
 import java.util.Optional;
 

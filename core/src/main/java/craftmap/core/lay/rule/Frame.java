@@ -66,8 +66,8 @@ public record Frame(double insetMm, double sawMm) implements LayRule {
       bent(laying).ifPresent(options::add);
     } else if (strips.size() == middle.get().size()) {
       List<FrameSides.Side> sides = mitred(laying, outer.get());
-      options.add(option(laying, Way.FRAME_ON_MOTIF, sides, middle.get(), strips));
-      options.add(option(laying, Way.FRAME_ON_GAP, sides, middle.get(), strips));
+      options.add(option(laying, Way.InFrame.FRAME_ON_MOTIF, sides, middle.get(), strips));
+      options.add(option(laying, Way.InFrame.FRAME_ON_GAP, sides, middle.get(), strips));
     }
     return LayAnswer.of(options, LayAnswer.Reason.NO_LINE);
   }
@@ -92,7 +92,7 @@ public record Frame(double insetMm, double sawMm) implements LayRule {
 
   private LayOption option(
       Laying laying,
-      Way way,
+      Way.InFrame way,
       List<FrameSides.Side> sides,
       List<Insets.Side> middle,
       List<Geometry> strips) {
@@ -101,7 +101,7 @@ public record Frame(double insetMm, double sawMm) implements LayRule {
     for (int i = 0; i < middle.size(); i++) {
       Path path = middle.get(i).path();
       double half = path.lengthMm() / 2;
-      double off = way == Way.FRAME_ON_GAP ? w / 2 : 0;
+      double off = way == Way.InFrame.FRAME_ON_GAP ? w / 2 : 0;
       // half a moulding's depth further out, so that the mitres are filled
       int reach = (int) Math.ceil((half + laying.heightMm()) / w + 0.5);
       for (int k = -reach; k <= reach; k++) {
@@ -131,7 +131,7 @@ public record Frame(double insetMm, double sawMm) implements LayRule {
                       && m.leastBendRadiusMm().filter(r -> r <= radius).isPresent();
               return option(
                   laying,
-                  Way.FRAME_BENT,
+                  Way.InFrame.FRAME_BENT,
                   List.of(new FrameSides.Side(length, length, 0, 0)),
                   laying.place(at),
                   radius,
@@ -148,7 +148,7 @@ public record Frame(double insetMm, double sawMm) implements LayRule {
 
   private LayOption option(
       Laying laying,
-      Way way,
+      Way.InFrame way,
       List<FrameSides.Side> sides,
       List<Item> items,
       double radius,

@@ -11,7 +11,11 @@ import java.util.List;
  * @param bendRadiusMm the tightest bend it has to take; 0 where it is straight
  */
 public record FrameSides(
-    Way way, List<Side> sides, StockLengths.Plan cutting, double bendRadiusMm, boolean bends)
+    Way.InFrame way,
+    List<Side> sides,
+    StockLengths.Plan cutting,
+    double bendRadiusMm,
+    boolean bends)
     implements Arrangement {
   /**
    * One side.

@@ -108,8 +108,12 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
       return new LayAnswer.NoRoom(LayAnswer.Reason.TOO_MANY);
     }
     List<LayOption> options = new ArrayList<>();
-    for (Way way :
-        List.of(Way.GRID_MOTIF_MOTIF, Way.GRID_GAP_MOTIF, Way.GRID_MOTIF_GAP, Way.GRID_GAP_GAP)) {
+    for (Way.InGrid way :
+        List.of(
+            Way.InGrid.GRID_MOTIF_MOTIF,
+            Way.InGrid.GRID_GAP_MOTIF,
+            Way.InGrid.GRID_MOTIF_GAP,
+            Way.InGrid.GRID_GAP_GAP)) {
       double x = width / 2 + (onGapAcross(way) ? (w + across.gapMm()) / 2 : 0);
       double y = height / 2 + (onGapDown(way) ? (h + downMm) / 2 : 0);
       option(laying, way, new Mesh(new Point(x, y), w, h, across.gapMm(), downMm))
@@ -119,12 +123,12 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
     return LayAnswer.of(options, LayAnswer.Reason.NOTHING_FREE);
   }
 
-  private static boolean onGapAcross(Way way) {
-    return way == Way.GRID_GAP_MOTIF || way == Way.GRID_GAP_GAP;
+  private static boolean onGapAcross(Way.InGrid way) {
+    return way == Way.InGrid.GRID_GAP_MOTIF || way == Way.InGrid.GRID_GAP_GAP;
   }
 
-  private static boolean onGapDown(Way way) {
-    return way == Way.GRID_MOTIF_GAP || way == Way.GRID_GAP_GAP;
+  private static boolean onGapDown(Way.InGrid way) {
+    return way == Way.InGrid.GRID_MOTIF_GAP || way == Way.InGrid.GRID_GAP_GAP;
   }
 
   /** One position, the sizes and the gaps: everything else follows. */
@@ -149,16 +153,18 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
     }
     Point one = new Point(columns.get().centreMm(0), rows.get().centreMm(0));
     return option(
-        laying, Way.GRID_SPREAD, new Mesh(one, w, h, columns.get().gapMm(), rows.get().gapMm()));
+        laying,
+        Way.InGrid.GRID_SPREAD,
+        new Mesh(one, w, h, columns.get().gapMm(), rows.get().gapMm()));
   }
 
   private static Optional<RunRow> spread(double length, double motif, RunWish wish) {
     return RunArithmetic.rows(length, motif, wish).stream()
-        .filter(r -> r.way() == Way.SPREAD)
+        .filter(r -> r.way() == Way.OnLine.SPREAD)
         .min(java.util.Comparator.comparingDouble(r -> Math.abs(r.gapMm() - wish.gapMm())));
   }
 
-  private Optional<LayOption> option(Laying laying, Way way, Mesh mesh) {
+  private Optional<LayOption> option(Laying laying, Way.InGrid way, Mesh mesh) {
     Room room = laying.room();
     List<Item> items = new ArrayList<>();
     TreeSet<Long> columns = new TreeSet<>();

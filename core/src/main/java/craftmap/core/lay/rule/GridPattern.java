@@ -9,7 +9,13 @@ package craftmap.core.lay.rule;
  * @param parts copies that are cut
  */
 public record GridPattern(
-    Way way, int columns, int rows, double gapAcrossMm, double gapDownMm, int wholes, int parts)
+    Way.InGrid way,
+    int columns,
+    int rows,
+    double gapAcrossMm,
+    double gapDownMm,
+    int wholes,
+    int parts)
     implements Arrangement {
   @Override
   public int count() {

@@ -11,11 +11,12 @@ import java.util.Optional;
  * What a rule is given: a design, the room for it, for a border its corner piece, for a collage
  * what else is in it, for what goes over several faces all of them.
  *
+ * @param own none for words, which become one
  * @param corner another design for the corners; none for most rules
  * @param more further designs, one for each copy
  */
 public record Laying(
-    Room room, Design design, Optional<Design> corner, List<Design> more, Fronts fronts) {
+    Room room, Optional<Design> own, Optional<Design> corner, List<Design> more, Fronts fronts) {
   public Laying {
     more = List.copyOf(more);
   }
@@ -25,25 +26,36 @@ public record Laying(
   }
 
   public Laying(Room room, Design design, Optional<Design> corner) {
-    this(room, design, corner, List.of(), Fronts.alone(room));
+    this(room, Optional.of(design), corner, List.of(), Fronts.alone(room));
+  }
+
+  /** Words, which are no design of the shelf. */
+  public static Laying ofWords(Room room) {
+    return new Laying(room, Optional.empty(), Optional.empty(), List.of(), Fronts.alone(room));
   }
 
   /** Over several faces; the room is that of the one that is looked at. */
   public static Laying over(Fronts fronts, Design design) {
-    return new Laying(fronts.ownFront().room(), design, Optional.empty(), List.of(), fronts);
+    return new Laying(
+        fronts.ownFront().room(), Optional.of(design), Optional.empty(), List.of(), fronts);
+  }
+
+  /** The design, of a rule that lays one. */
+  public Design design() {
+    return own.orElseThrow(() -> new IllegalStateException("impossible state: nothing to lay"));
   }
 
   double widthMm() {
-    return design.printWidthMm();
+    return design().printWidthMm();
   }
 
   double heightMm() {
-    return design.printHeightMm();
+    return design().printHeightMm();
   }
 
   /** The copies that show, in their order. */
   List<Item> place(List<Placement> placements) {
-    return placements.stream().flatMap(p -> room.place(design, p).stream()).toList();
+    return placements.stream().flatMap(p -> room.place(design(), p).stream()).toList();
   }
 
   static int onKeepOuts(List<Item> items) {

@@ -311,7 +311,8 @@ public record Lettering(
     }
     double width = items.stream().mapToDouble(i -> i.box().widthMm()).max().orElseThrow();
     thin.sort(Comparator.comparingDouble(Point::xMm));
-    Wording wording = new Wording(Way.WORDS, words.length, cap, width, islands, bridges, thin);
+    Wording wording =
+        new Wording(Way.InWords.WORDS, words.length, cap, width, islands, bridges, thin);
     int parts = Laying.parts(items);
     return LayAnswer.of(
         List.of(

@@ -10,7 +10,7 @@ import craftmap.core.lay.Placement;
  * @param pageWidthMm what is printed of a page, as it lies
  */
 public record PageSet(
-    Way way,
+    Way.OnPages way,
     Placement at,
     int columns,
     int rows,

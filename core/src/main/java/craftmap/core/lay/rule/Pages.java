@@ -90,7 +90,7 @@ public record Pages(double widthMm, Optional<Point> placed, double turnDeg) impl
     double h = image.printHeightMm() * at.scale();
     double pageWide = lying ? image.page().heightMm() : image.page().widthMm();
     double pageTall = lying ? image.page().widthMm() : image.page().heightMm();
-    Way way = lying ? Way.PAGES_LYING : Way.PAGES_UPRIGHT;
+    Way.OnPages way = lying ? Way.OnPages.PAGES_LYING : Way.OnPages.PAGES_UPRIGHT;
     PageSet set =
         new PageSet(
             way,

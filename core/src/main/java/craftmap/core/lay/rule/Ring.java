@@ -158,7 +158,7 @@ public record Ring(
     }
     List<LayOption> options = new ArrayList<>();
     for (int n : counts(length, laying.widthMm(), wish)) {
-      for (Way way : List.of(Way.RING_ON_DATUM, Way.RING_OFF_DATUM)) {
+      for (Way.OnRing way : List.of(Way.OnRing.RING_ON_DATUM, Way.OnRing.RING_OFF_DATUM)) {
         option(laying, lines, arrangement(laying, lines, way, n, shiftMm)).ifPresent(options::add);
       }
     }
@@ -202,7 +202,7 @@ public record Ring(
   }
 
   private static RingRows arrangement(
-      Laying laying, List<Rings.Ring> lines, Way way, int n, double shift) {
+      Laying laying, List<Rings.Ring> lines, Way.OnRing way, int n, double shift) {
     List<RingRows.Row> rows = new ArrayList<>();
     for (Rings.Ring line : lines) {
       double length = line.path().lengthMm();
@@ -248,7 +248,7 @@ public record Ring(
     int n = arrangement.count();
     double pitch = path.lengthMm() / n;
     double over = alternate && row % 2 == 1 ? 0.5 : 0;
-    double offDatum = arrangement.way() == Way.RING_OFF_DATUM ? 0.5 : 0;
+    double offDatum = arrangement.way() == Way.OnRing.RING_OFF_DATUM ? 0.5 : 0;
     // a shift is told along the first row; the others turn by the same share
     double share = arrangement.shiftMm() / arrangement.rows().getFirst().lengthMm();
     double first = line.datumMm() + share * path.lengthMm() + (over + offDatum) * pitch;
@@ -283,14 +283,16 @@ public record Ring(
                           place(
                               laying,
                               lines,
-                              new RingRows(Way.RING_COVERING, rows.count(), rows.rows(), shift)),
+                              new RingRows(
+                                  Way.OnRing.RING_COVERING, rows.count(), rows.rows(), shift)),
                       laying.room().face().blemishes())
                   .flatMap(
                       shift ->
                           option(
                               laying,
                               lines,
-                              new RingRows(Way.RING_COVERING, rows.count(), rows.rows(), shift)));
+                              new RingRows(
+                                  Way.OnRing.RING_COVERING, rows.count(), rows.rows(), shift)));
             });
   }
 

@@ -9,7 +9,8 @@ import java.util.List;
  * @param rows the length and the gap of each, the first one first
  * @param shiftMm how far the first copy stands past where the line is read from
  */
-public record RingRows(Way way, int count, List<Row> rows, double shiftMm) implements Arrangement {
+public record RingRows(Way.OnRing way, int count, List<Row> rows, double shiftMm)
+    implements Arrangement {
   /** One row: how long its line is, and the clear distance between its copies. */
   public record Row(double lengthMm, double gapMm) {
     public double pitchMm(int count) {

@@ -11,7 +11,7 @@ package craftmap.core.lay.rule;
  * @param firstMm where the first strip begins, from the edge the strips are counted from
  */
 public record RollStrips(
-    Way way,
+    Way.InStrips way,
     int strips,
     double lengthMm,
     double usedMm,

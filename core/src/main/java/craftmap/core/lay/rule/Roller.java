@@ -64,10 +64,11 @@ public record Roller(Direction direction, double overlapMm) implements LayRule {
     }
     double middle = (wide - laying.widthMm()) / 2;
     List<LayOption> options = new ArrayList<>();
-    option(laying, Way.STRIPS_ON_CENTRE, back(middle, pitch), pitch).ifPresent(options::add);
-    option(laying, Way.STRIPS_JOINT_ON_CENTRE, back(middle + pitch / 2, pitch), pitch)
+    option(laying, Way.InStrips.STRIPS_ON_CENTRE, back(middle, pitch), pitch)
         .ifPresent(options::add);
-    option(laying, Way.STRIPS_FROM_EDGE, 0, pitch).ifPresent(options::add);
+    option(laying, Way.InStrips.STRIPS_JOINT_ON_CENTRE, back(middle + pitch / 2, pitch), pitch)
+        .ifPresent(options::add);
+    option(laying, Way.InStrips.STRIPS_FROM_EDGE, 0, pitch).ifPresent(options::add);
     return LayAnswer.of(options, LayAnswer.Reason.NOTHING_FREE);
   }
 
@@ -76,7 +77,7 @@ public record Roller(Direction direction, double overlapMm) implements LayRule {
     return start - pitch * Math.max(0, Math.ceil(start / pitch - 1e-9));
   }
 
-  private Optional<LayOption> option(Laying laying, Way way, double first, double pitch) {
+  private Optional<LayOption> option(Laying laying, Way.InStrips way, double first, double pitch) {
     boolean down = direction == Direction.DOWN;
     double width = laying.room().outline().widthMm();
     double height = laying.room().outline().heightMm();

@@ -9,7 +9,7 @@ package craftmap.core.lay.rule;
  * @param firstMm where the first strip begins, from the edge the strips are counted from
  */
 public record RollerStrips(
-    Way way,
+    Way.InStrips way,
     int strips,
     double lengthMm,
     double areaMm2,

@@ -8,7 +8,7 @@ import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
+import craftmap.core.surface.outline.Edge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -222,9 +222,9 @@ public record Run(LayLine line, RunWish wish, boolean slides) implements LayRule
                       least,
                       most,
                       row.firstStartMm(),
-                      start -> place.apply(row.slid(Way.COVERING, start)),
+                      start -> place.apply(row.slid(Way.OnLine.COVERING, start)),
                       laying.room().face().blemishes())
-                  .map(start -> row.slid(Way.COVERING, start))
+                  .map(start -> row.slid(Way.OnLine.COVERING, start))
                   .map(r -> option(r, place.apply(r)));
             });
   }

@@ -64,8 +64,8 @@ public final class RunArithmetic {
     rows.addAll(sums.flush());
     sums.fromStart().ifPresent(rows::add);
     sums.fromEnd().ifPresent(rows::add);
-    sums.offEnds(Way.OFF_ENDS_MOTIF_ON_CENTRE, motifMm / 2).ifPresent(rows::add);
-    sums.offEnds(Way.OFF_ENDS_GAP_ON_CENTRE, -wish.gapMm() / 2).ifPresent(rows::add);
+    sums.offEnds(Way.OnLine.OFF_ENDS_MOTIF_ON_CENTRE, motifMm / 2).ifPresent(rows::add);
+    sums.offEnds(Way.OnLine.OFF_ENDS_GAP_ON_CENTRE, -wish.gapMm() / 2).ifPresent(rows::add);
     return List.copyOf(rows);
   }
 
@@ -84,7 +84,12 @@ public final class RunArithmetic {
       if (!asDrawn && scale >= 1 / MOST_SCALE && scale <= largest) {
         rows.add(
             new RunRow(
-                Way.SCALED, lineMm, motifMm * scale, (int) n, gap * scale, wish.endMarginMm()));
+                Way.OnLine.SCALED,
+                lineMm,
+                motifMm * scale,
+                (int) n,
+                gap * scale,
+                wish.endMarginMm()));
       }
     }
     return rows;
@@ -92,16 +97,16 @@ public final class RunArithmetic {
 
   private Optional<RunRow> motifOnCentre() {
     long eachSide = Tolerance.EXACT.wholeIn(line / 2 - motif / 2 - wish.endMarginMm(), pitch);
-    return centred(Way.MOTIF_ON_CENTRE, 1 + 2 * eachSide);
+    return centred(Way.OnLine.MOTIF_ON_CENTRE, 1 + 2 * eachSide);
   }
 
   private Optional<RunRow> gapOnCentre() {
     long eachSide =
         Tolerance.EXACT.wholeIn(line / 2 - wish.endMarginMm() + wish.gapMm() / 2, pitch);
-    return centred(Way.GAP_ON_CENTRE, 2 * eachSide);
+    return centred(Way.OnLine.GAP_ON_CENTRE, 2 * eachSide);
   }
 
-  private Optional<RunRow> centred(Way way, long count) {
+  private Optional<RunRow> centred(Way.OnLine way, long count) {
     if (count < 1) {
       return Optional.empty();
     }
@@ -113,7 +118,7 @@ public final class RunArithmetic {
     for (long n = 1; n * motif <= line; n++) {
       double gap = (line - n * motif) / (n + 1);
       if (allowed(gap) && !Tolerance.EXACT.greater(wish.endMarginMm(), gap)) {
-        rows.add(row(Way.SPREAD, n, gap, gap));
+        rows.add(row(Way.OnLine.SPREAD, n, gap, gap));
       }
     }
     return rows;
@@ -125,7 +130,7 @@ public final class RunArithmetic {
     for (long n = 2; !Tolerance.EXACT.greater(n * motif, between); n++) {
       double gap = Math.max(0, (between - n * motif) / (n - 1));
       if (allowed(gap)) {
-        rows.add(row(Way.FLUSH, n, gap, wish.endMarginMm()));
+        rows.add(row(Way.OnLine.FLUSH, n, gap, wish.endMarginMm()));
       }
     }
     return rows;
@@ -135,7 +140,7 @@ public final class RunArithmetic {
     long count = fromOneEnd();
     return count < 1
         ? Optional.empty()
-        : Optional.of(row(Way.FROM_START, count, wish.gapMm(), wish.endMarginMm()));
+        : Optional.of(row(Way.OnLine.FROM_START, count, wish.gapMm(), wish.endMarginMm()));
   }
 
   private Optional<RunRow> fromEnd() {
@@ -143,7 +148,7 @@ public final class RunArithmetic {
     return count < 1
         ? Optional.empty()
         : Optional.of(
-            row(Way.FROM_END, count, wish.gapMm(), line - wish.endMarginMm() - span(count)));
+            row(Way.OnLine.FROM_END, count, wish.gapMm(), line - wish.endMarginMm() - span(count)));
   }
 
   private long fromOneEnd() {
@@ -155,7 +160,7 @@ public final class RunArithmetic {
    *
    * @param beyondMiddle how far a motif's or a gap's middle reaches before the next motif starts
    */
-  private Optional<RunRow> offEnds(Way way, double beyondMiddle) {
+  private Optional<RunRow> offEnds(Way.OnLine way, double beyondMiddle) {
     double firstRight = line / 2 - beyondMiddle;
     double t = Tolerance.EXACT.lengthMm();
     long left = (long) Math.ceil((firstRight + motif - t) / pitch) - 1;
@@ -175,7 +180,7 @@ public final class RunArithmetic {
     return count * motif + (count - 1) * wish.gapMm();
   }
 
-  private RunRow row(Way way, long count, double gap, double start) {
+  private RunRow row(Way.OnLine way, long count, double gap, double start) {
     return new RunRow(way, line, motif, Math.toIntExact(count), gap, start + 0.0);
   }
 }

@@ -13,7 +13,7 @@ import craftmap.core.measure.Tolerance;
  *     off
  */
 public record RunRow(
-    Way way, double lineMm, double motifMm, int count, double gapMm, double firstStartMm)
+    Way.OnLine way, double lineMm, double motifMm, int count, double gapMm, double firstStartMm)
     implements Arrangement {
   /** A part motif smaller than this share of a whole one looks like a mistake. */
   public static final double SLIVER_SHARE = 0.25;
@@ -70,7 +70,7 @@ public record RunRow(
   }
 
   /** The same row begun elsewhere. */
-  RunRow slid(Way otherWay, double startMm) {
+  RunRow slid(Way.OnLine otherWay, double startMm) {
     return new RunRow(otherWay, lineMm, motifMm, count, gapMm, startMm);
   }
 }

@@ -9,8 +9,8 @@ package craftmap.core.lay.rule;
 public record Scattering(int count, int throwing, double leastApartMm, boolean full)
     implements Arrangement {
   @Override
-  public Way way() {
-    return Way.SCATTERED;
+  public Way.Scattered way() {
+    return Way.Scattered.SCATTERED;
   }
 
   @Override

@@ -16,7 +16,7 @@ import java.util.List;
  *     meets
  */
 public record SheetCover(
-    Way way,
+    Way.InSheets way,
     int columns,
     int rows,
     boolean turned,

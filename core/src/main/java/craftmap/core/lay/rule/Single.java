@@ -87,12 +87,16 @@ public record Single(
     double w = laying.room().outline().widthMm();
     double h = laying.room().outline().heightMm();
     List<LayOption> options = new ArrayList<>();
-    placed.flatMap(p -> option(laying, Way.STAND_PLACED, p)).ifPresent(options::add);
-    option(laying, Way.STAND_CENTRE, new Point(w / 2, h / 2)).ifPresent(options::add);
-    option(laying, Way.STAND_OPTICAL, new Point(w / 2, h * OPTICAL_MIDDLE)).ifPresent(options::add);
-    option(laying, Way.STAND_LEFT_THIRD, new Point(w / 3, h / 2)).ifPresent(options::add);
-    option(laying, Way.STAND_RIGHT_THIRD, new Point(w * 2 / 3, h / 2)).ifPresent(options::add);
-    onMotif(laying).flatMap(p -> option(laying, Way.STAND_ON_MOTIF, p)).ifPresent(options::add);
+    placed.flatMap(p -> option(laying, Way.Alone.STAND_PLACED, p)).ifPresent(options::add);
+    option(laying, Way.Alone.STAND_CENTRE, new Point(w / 2, h / 2)).ifPresent(options::add);
+    option(laying, Way.Alone.STAND_OPTICAL, new Point(w / 2, h * OPTICAL_MIDDLE))
+        .ifPresent(options::add);
+    option(laying, Way.Alone.STAND_LEFT_THIRD, new Point(w / 3, h / 2)).ifPresent(options::add);
+    option(laying, Way.Alone.STAND_RIGHT_THIRD, new Point(w * 2 / 3, h / 2))
+        .ifPresent(options::add);
+    onMotif(laying)
+        .flatMap(p -> option(laying, Way.Alone.STAND_ON_MOTIF, p))
+        .ifPresent(options::add);
     if (slides) {
       covering(laying, options).ifPresent(options::add);
     }
@@ -161,7 +165,7 @@ public record Single(
         design.handling().scales() ? scale : 1);
   }
 
-  private Optional<LayOption> option(Laying laying, Way way, Point p) {
+  private Optional<LayOption> option(Laying laying, Way.Alone way, Point p) {
     Placement at = at(p, laying.design());
     return laying
         .room()
@@ -206,7 +210,7 @@ public record Single(
       moved |= x.isPresent() || down.isPresent();
       p = new Point(across, down.orElse(y));
     }
-    return moved ? option(laying, Way.STAND_COVERING, p) : Optional.empty();
+    return moved ? option(laying, Way.Alone.STAND_COVERING, p) : Optional.empty();
   }
 
   private Optional<Double> slide(

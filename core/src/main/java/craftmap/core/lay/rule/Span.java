@@ -2,8 +2,8 @@ package craftmap.core.lay.rule;
 
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.outline.CylinderOutline;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;

@@ -9,7 +9,7 @@ import java.util.List;
  *
  * @param spoilt named parts of a picture that are cut off or do not show
  */
-public record Stand(Way way, Placement at, List<MotifBox> spoilt) implements Arrangement {
+public record Stand(Way.Alone way, Placement at, List<MotifBox> spoilt) implements Arrangement {
   public Stand {
     spoilt = List.copyOf(spoilt);
   }

@@ -94,11 +94,11 @@ public record Strips(Running running, double insetMm, double spareMm, double sha
       Seams.Length over = Seams.Length.alone(from, to);
       for (Seams.Line line :
           List.of(Seams.Line.SHEET_CENTRED, Seams.Line.SEAM_CENTRED, Seams.Line.FROM_START)) {
-        Way way =
+        Way.InStrips way =
             switch (line) {
-              case SHEET_CENTRED -> Way.STRIPS_ON_CENTRE;
-              case SEAM_CENTRED -> Way.STRIPS_JOINT_ON_CENTRE;
-              case FROM_START, EVEN -> Way.STRIPS_FROM_EDGE;
+              case SHEET_CENTRED -> Way.InStrips.STRIPS_ON_CENTRE;
+              case SEAM_CENTRED -> Way.InStrips.STRIPS_JOINT_ON_CENTRE;
+              case FROM_START, EVEN -> Way.InStrips.STRIPS_FROM_EDGE;
             };
         Seams.of(line, over, roll.widthMm(), roll.overlapMm(), 0)
             .flatMap(s -> option(laying.design(), roll, way, s, area, down))
@@ -118,7 +118,7 @@ public record Strips(Running running, double insetMm, double spareMm, double sha
   }
 
   private Optional<LayOption> option(
-      Design design, StripRoll roll, Way way, Seams seams, Geometry area, boolean down) {
+      Design design, StripRoll roll, Way.InStrips way, Seams seams, Geometry area, boolean down) {
     Envelope e = area.getEnvelopeInternal();
     List<Item> items = new ArrayList<>();
     double length = 0;

@@ -55,7 +55,8 @@ public record WholeFace(double insetMm) implements LayRule {
             new LayOption(
                 new ZoneArea(area.getArea()),
                 List.of(item),
-                Standing.of(new Standing.Judged(0, 0, true, 0, 0, true, 1, Way.ZONE.ordinal())),
+                Standing.of(
+                    new Standing.Judged(0, 0, true, 0, 0, true, 1, Way.Whole.ZONE.ordinal())),
                 Optional.empty())),
         LayAnswer.Reason.NOTHING_FREE);
   }

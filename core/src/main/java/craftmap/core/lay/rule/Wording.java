@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * Words laid.
  *
- * @param way where they stand; {@link Way#WORDS} where each word has its own place on a ring
+ * @param way where they stand; {@link Way.InWords} where each word has its own place on a ring
  * @param capMm height of a capital
  * @param widthMm of all ink, or of the widest word on a ring
  * @param islands that were found, before they were bridged

@@ -26,11 +26,14 @@ sealed interface WrapWall {
 
   /** The wall of a face; none where it is not rolled up. */
   static Optional<WrapWall> of(Outline outline) {
-    return switch (outline) {
-      case CylinderOutline c -> Optional.of(new Straight(c));
-      case ConeOutline c -> Optional.of(new Tapered(c));
-      default -> Optional.empty();
-    };
+    return outline
+        .rolledUp()
+        .map(
+            wall ->
+                switch (wall) {
+                  case CylinderOutline c -> new Straight(c);
+                  case ConeOutline c -> new Tapered(c);
+                });
   }
 
   /**

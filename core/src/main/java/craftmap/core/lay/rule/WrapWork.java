@@ -109,21 +109,21 @@ final class WrapWork {
     int n = fewest.get().round.size();
     int rows = fewest.get().rows.size();
     if (!cut.curved) {
-      option(Way.WRAP_STRIPS, fewest.get(), cut).ifPresent(options::add);
+      option(Way.AllRound.WRAP_STRIPS, fewest.get(), cut).ifPresent(options::add);
       return;
     }
-    option(Way.WRAP_EVEN, fewest.get(), cut).ifPresent(options::add);
+    option(Way.AllRound.WRAP_EVEN, fewest.get(), cut).ifPresent(options::add);
     if (n % 2 == 0) {
       parted(n, wall.roundMm() / n / 2, rows, cut)
-          .flatMap(p -> option(Way.WRAP_SEAMS_ASIDE, p, cut))
+          .flatMap(p -> option(Way.AllRound.WRAP_SEAMS_ASIDE, p, cut))
           .ifPresent(options::add);
       parted(n + 1, 0, rows, cut)
-          .flatMap(p -> option(Way.WRAP_EVEN, p, cut))
+          .flatMap(p -> option(Way.AllRound.WRAP_EVEN, p, cut))
           .ifPresent(options::add);
     }
     wholeInFront()
         .flatMap(s -> downFor(s, rows, cut))
-        .flatMap(p -> option(Way.WRAP_WHOLE_IN_FRONT, p, cut))
+        .flatMap(p -> option(Way.AllRound.WRAP_WHOLE_IN_FRONT, p, cut))
         .ifPresent(options::add);
   }
 
@@ -270,7 +270,7 @@ final class WrapWork {
     return b - positive < 1e-6 ? 0 : positive;
   }
 
-  private Optional<LayOption> option(Way way, Parted parted, Cut cut) {
+  private Optional<LayOption> option(Way.AllRound way, Parted parted, Cut cut) {
     List<Part> parts = new ArrayList<>();
     List<Geometry> shown = new ArrayList<>();
     for (Stretch s : parted.round) {
@@ -375,7 +375,12 @@ final class WrapWork {
   }
 
   private LayOption option(
-      Way way, Parted parted, Cut cut, List<Item> items, List<SheetPart> parts, FromSheets from) {
+      Way.AllRound way,
+      Parted parted,
+      Cut cut,
+      List<Item> items,
+      List<SheetPart> parts,
+      FromSheets from) {
     List<Double> seams =
         parted.round.stream().map(s -> mod(s.fromMm, wall.roundMm())).sorted().toList();
     int inFront = (int) seams.stream().filter(this::isInFront).count();

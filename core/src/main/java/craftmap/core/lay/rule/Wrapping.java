@@ -17,7 +17,7 @@ import java.util.List;
  * @param seamsInFront seams that one sees from the front
  */
 public record Wrapping(
-    Way way,
+    Way.AllRound way,
     int round,
     int rows,
     double partMm,

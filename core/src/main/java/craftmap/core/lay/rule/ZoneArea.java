@@ -3,8 +3,8 @@ package craftmap.core.lay.rule;
 /** One area painted freely. */
 public record ZoneArea(double areaMm2) implements Arrangement {
   @Override
-  public Way way() {
-    return Way.ZONE;
+  public Way.Whole way() {
+    return Way.Whole.ZONE;
   }
 
   @Override

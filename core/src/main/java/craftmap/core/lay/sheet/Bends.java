@@ -37,7 +37,19 @@ public final class Bends {
       case COLLAGE, ENLARGED_IMAGE -> PAPER;
       case NAPKIN -> WET_TISSUE;
       case TRANSFER -> TRANSFER_FILM;
-      default -> 0;
+      case STENCIL,
+          ADHESIVE_STENCIL,
+          STENCIL_ROLL,
+          RAISED_STENCIL,
+          CUSTOM_CUT,
+          FOIL,
+          MOULDING,
+          CASTING,
+          TEXTURE,
+          PLASTER_FABRIC,
+          DOTS,
+          PAINTED_ZONE ->
+          0;
     };
   }
 

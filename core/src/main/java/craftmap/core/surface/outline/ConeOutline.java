@@ -23,7 +23,8 @@ import java.util.Map;
  * @param bottomMm circumference at the bottom
  * @param slantMm along the wall
  */
-public record ConeOutline(double topMm, double bottomMm, double slantMm) implements Outline {
+public record ConeOutline(double topMm, double bottomMm, double slantMm)
+    implements Outline, RolledUp {
   /** A smaller difference cannot be taped; what is that straight is taken as a cylinder. */
   public static final double LEAST_TAPER_MM = 0.5;
 
@@ -59,11 +60,6 @@ public record ConeOutline(double topMm, double bottomMm, double slantMm) impleme
   public OutlineNote note() {
     return OutlineNote.of(
         OutlineKind.CONE, Map.of("top", topMm, "bottom", bottomMm, "slant", slantMm));
-  }
-
-  @Override
-  public boolean wraps() {
-    return true;
   }
 
   public double outerRadiusMm() {

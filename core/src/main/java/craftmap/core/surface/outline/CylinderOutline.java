@@ -6,7 +6,8 @@ import java.util.List;
 import java.util.Map;
 
 /** The wall of a straight round thing, unrolled: as wide as the tape goes round it. */
-public record CylinderOutline(double circumferenceMm, double heightMm) implements Outline {
+public record CylinderOutline(double circumferenceMm, double heightMm)
+    implements Outline, RolledUp {
   public CylinderOutline {
     circumferenceMm = LengthRange.SIZE.check("circumference", circumferenceMm);
     heightMm = LengthRange.SIZE.check("height", heightMm);
@@ -26,11 +27,6 @@ public record CylinderOutline(double circumferenceMm, double heightMm) implement
   @Override
   public List<Side> sides() {
     return new RectangleOutline(circumferenceMm, heightMm).sides();
-  }
-
-  @Override
-  public boolean wraps() {
-    return true;
   }
 
   public double radiusMm() {

@@ -3,8 +3,8 @@ package craftmap.core.surface.outline;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Contour;
 import craftmap.core.plane.Planar;
-import craftmap.core.surface.Edge;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 
 /** The outer line of a face, and the openings in it. */
@@ -56,7 +56,12 @@ public sealed interface Outline
 
   /** True where the face is rolled up and its left and right ends meet in a seam. */
   default boolean wraps() {
-    return false;
+    return rolledUp().isPresent();
+  }
+
+  /** The same as a wall; none where it is not rolled up. */
+  default Optional<RolledUp> rolledUp() {
+    return this instanceof RolledUp wall ? Optional.of(wall) : Optional.empty();
   }
 
   /** How far the box around it reaches along an edge. */

@@ -2,7 +2,6 @@ package craftmap.core.surface.outline;
 
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
 import java.util.List;
 import java.util.OptionalDouble;
 

@@ -68,7 +68,7 @@ class AcrossTest {
   @Test
   void throughGapsThePictureGoesOnBehindThem() {
     List<double[]> windows =
-        windows(option(drawers(PICTURE), PICTURE, at(0, -6), Way.ACROSS_PLACED));
+        windows(option(drawers(PICTURE), PICTURE, at(0, -6), Way.OverFaces.ACROSS_PLACED));
     assertThat(windows.get(0)).containsExactly(new double[] {6, 186}, within(1e-9));
     assertThat(windows.get(1)).containsExactly(new double[] {190, 370}, within(1e-9));
     assertThat(windows.get(2)).containsExactly(new double[] {374, 594}, within(1e-9));
@@ -78,7 +78,8 @@ class AcrossTest {
   void closedUpNothingIsLost() {
     Design tall = Prints.transfer(400, 592);
     Across rule = new Across(6, 0, false, Optional.empty(), Set.of());
-    List<double[]> windows = windows(option(drawers(tall), tall, rule, Way.ACROSS_CLOSED_UP));
+    List<double[]> windows =
+        windows(option(drawers(tall), tall, rule, Way.OverFaces.ACROSS_CLOSED_UP));
     assertThat(windows.get(0)).containsExactly(new double[] {6, 186}, within(1e-9));
     assertThat(windows.get(1)).containsExactly(new double[] {186, 366}, within(1e-9));
     assertThat(windows.get(2)).containsExactly(new double[] {366, 586}, within(1e-9));
@@ -100,7 +101,7 @@ class AcrossTest {
             fronts,
             design,
             new Across(0, 0, false, Optional.empty(), Set.of()),
-            Way.ACROSS_CLOSED_UP);
+            Way.OverFaces.ACROSS_CLOSED_UP);
     List<SheetPart> parts = ((AcrossFronts) closed.arrangement()).parts();
     for (int i = 0; i < parts.size(); i++) {
       var e = parts.get(i).shape().getEnvelopeInternal();
@@ -136,7 +137,7 @@ class AcrossTest {
     MotifBox moon = Prints.motif("moon", 2, 300, 200, 60, 60);
     Design design = Prints.transfer(400, 760, heron, moon);
     Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
-    LayOption best = option(drawers(design), design, rule, Way.ACROSS_THROUGH);
+    LayOption best = option(drawers(design), design, rule, Way.OverFaces.ACROSS_THROUGH);
     AcrossFronts across = (AcrossFronts) best.arrangement();
     assertThat(across.spoilt()).isEmpty();
     assertThat(across.parts())
@@ -159,7 +160,8 @@ class AcrossTest {
     Design design = Prints.transfer(400, 600, words);
     Across cut = new Across(0, 6, false, Optional.empty(), Set.of("lettering"));
     AcrossFronts across =
-        (AcrossFronts) option(drawers(design), design, cut, Way.ACROSS_THROUGH).arrangement();
+        (AcrossFronts)
+            option(drawers(design), design, cut, Way.OverFaces.ACROSS_THROUGH).arrangement();
     assertThat(across.spoilt()).isEmpty();
     for (SheetPart part : across.parts()) {
       assertThat(
@@ -174,7 +176,8 @@ class AcrossTest {
     Design design = Prints.transfer(420, 700, words);
     Across cut = new Across(0, 6, false, Optional.empty(), Set.of("lettering"));
     AcrossFronts across =
-        (AcrossFronts) option(drawers(design), design, cut, Way.ACROSS_THROUGH).arrangement();
+        (AcrossFronts)
+            option(drawers(design), design, cut, Way.OverFaces.ACROSS_THROUGH).arrangement();
     double shown = across.parts().stream().mapToDouble(p -> p.shape().getArea()).sum();
     assertThat(shown).as("no face is left bare").isCloseTo(400 * 580, within(1e-3));
     assertThat(across.shift().yMm() + 620).isGreaterThanOrEqualTo(588 - 1e-6);
@@ -198,7 +201,7 @@ class AcrossTest {
                     door,
                     design,
                     new Across(0, 0, false, Optional.empty(), Set.of()),
-                    Way.ACROSS_IN_PLACE)
+                    Way.OverFaces.ACROSS_IN_PLACE)
                 .arrangement();
     assertThat(across.spoilt()).containsExactly(moon);
   }
@@ -210,7 +213,7 @@ class AcrossTest {
   @Test
   void partsAreCutLargerWhereThereIsPictureAndNothingElseOfItFaces() {
     Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
-    List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.ACROSS_THROUGH);
+    List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.OverFaces.ACROSS_THROUGH);
     // 6 of picture are left above and below; to the sides the drawers are as wide as the sheet
     assertThat(parts.stream().map(p -> p.cut().topMm())).containsExactly(0.0, 190.0, 374.0);
     assertThat(parts.stream().map(p -> p.cut().bottomMm())).containsExactly(186.0, 370.0, 600.0);
@@ -220,7 +223,7 @@ class AcrossTest {
   @Test
   void askedForTheGapIsSharedByHalves() {
     Across rule = new Across(0, 6, true, Optional.empty(), Set.of());
-    List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.ACROSS_THROUGH);
+    List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.OverFaces.ACROSS_THROUGH);
     assertThat(parts.stream().map(p -> p.cut().topMm())).containsExactly(0.0, 188.0, 372.0);
     assertThat(parts.stream().map(p -> p.cut().bottomMm())).containsExactly(188.0, 372.0, 600.0);
   }
@@ -310,7 +313,7 @@ class AcrossTest {
                     door,
                     design,
                     new Across(0, 0, false, Optional.empty(), Set.of()),
-                    Way.ACROSS_IN_PLACE)
+                    Way.OverFaces.ACROSS_IN_PLACE)
                 .arrangement();
     assertThat(across.parts()).hasSize(2);
     assertThat(across.seamsMm()).containsExactly(300.0);

@@ -41,7 +41,7 @@ class BorderTest {
                 new Border(0, new RunWish(12, 0, 0.25)),
                 Optional.of(CORNER))
             .stream()
-            .filter(o -> o.arrangement().way() == Way.BORDER_PIECES)
+            .filter(o -> o.arrangement().way() == Way.OnBorder.BORDER_PIECES)
             .findFirst()
             .orElseThrow();
     BorderSides sides = (BorderSides) pieces.arrangement();
@@ -140,7 +140,7 @@ class BorderTest {
     QuadOutline front = new QuadOutline(902, 455, 905, 451, 1010, OptionalDouble.empty());
     LayOption open =
         border(front, new Border(20, new RunWish(14, 0, 0.3)), Optional.empty()).stream()
-            .filter(o -> o.arrangement().way() == Way.BORDER_OPEN)
+            .filter(o -> o.arrangement().way() == Way.OnBorder.BORDER_OPEN)
             .findFirst()
             .orElseThrow();
     double[] turns =
@@ -159,7 +159,7 @@ class BorderTest {
                 new Border(10, new RunWish(14, 0, 0.4)),
                 Optional.empty())
             .stream()
-            .filter(o -> o.arrangement().way() == Way.BORDER_MITRED_ON_MOTIF)
+            .filter(o -> o.arrangement().way() == Way.OnBorder.BORDER_MITRED_ON_MOTIF)
             .findFirst()
             .orElseThrow();
     List<Item> cut = folded.items().stream().filter(i -> !i.isWhole()).toList();
@@ -178,7 +178,7 @@ class BorderTest {
       Border border = new Border(12, new RunWish(8 + random.nextDouble() * 12, 0, 0.25));
       List<LayOption> open =
           Bench.lay(border, new RectangleOutline(w, h), Shapes.block(motif, 24, 90, 60)).stream()
-              .filter(o -> o.arrangement().way() == Way.BORDER_OPEN)
+              .filter(o -> o.arrangement().way() == Way.OnBorder.BORDER_OPEN)
               .filter(o -> o.items().stream().allMatch(Item::isWhole))
               .toList();
       for (int k = 1; k < open.size(); k++) {

@@ -38,7 +38,7 @@ class CollageTest {
         rule.lay(
             new Laying(
                 room,
-                pieces.getFirst(),
+                Optional.of(pieces.getFirst()),
                 Optional.empty(),
                 pieces.subList(1, pieces.size()),
                 Fronts.alone(room)));
@@ -115,7 +115,7 @@ class CollageTest {
   void inRowsAllStandUprightAndInTheMiddle() {
     LayOption rows =
         lay(gap(10, 1), new RectangleOutline(600, 500), photos(8)).stream()
-            .filter(o -> o.arrangement().way() == Way.COLLAGE_IN_ROWS)
+            .filter(o -> o.arrangement().way() == Way.Hung.COLLAGE_IN_ROWS)
             .findFirst()
             .orElseThrow();
     assertThat(rows.items()).allMatch(i -> i.at().turnDeg() == 0);

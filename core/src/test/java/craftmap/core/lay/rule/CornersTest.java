@@ -56,7 +56,7 @@ class CornersTest {
                 CORNERS,
                 new RectangleOutline(700, 500),
                 design(DesignKind.STENCIL, HOOK, Map.of())),
-            Way.CORNERS_MIRRORED);
+            Way.InCorners.CORNERS_MIRRORED);
     List<Geometry> prints = mirrored.items().stream().map(Item::print).toList();
     Geometry across = new AffineTransformation(-1, 0, 700, 0, 1, 0).transform(prints.get(0));
     Geometry down = new AffineTransformation(1, 0, 0, 0, -1, 500).transform(prints.get(0));
@@ -70,7 +70,7 @@ class CornersTest {
                         CORNERS,
                         new RectangleOutline(700, 500),
                         design(DesignKind.STENCIL, HOOK, Map.of())),
-                    Way.CORNERS_TURNED)
+                    Way.InCorners.CORNERS_TURNED)
                 .standing());
   }
 
@@ -81,7 +81,9 @@ class CornersTest {
             CORNERS,
             new RectangleOutline(700, 500),
             design(DesignKind.ADHESIVE_STENCIL, HOOK, Map.of()));
-    assertThat(options).extracting(o -> o.arrangement().way()).containsExactly(Way.CORNERS_TURNED);
+    assertThat(options)
+        .extracting(o -> o.arrangement().way())
+        .containsExactly(Way.InCorners.CORNERS_TURNED);
     assertThat(options.getFirst().items()).noneMatch(i -> i.at().mirrored());
   }
 
@@ -93,7 +95,7 @@ class CornersTest {
                 CORNERS,
                 new RectangleOutline(700, 500),
                 design(DesignKind.MOULDING, HOOK, Map.of("form", "HANDED_PAIR"))),
-            Way.CORNERS_PAIRS);
+            Way.InCorners.CORNERS_PAIRS);
     assertThat(pairs.items())
         .extracting(i -> i.at().mirrored())
         .containsExactly(false, true, false, true);
@@ -107,7 +109,7 @@ class CornersTest {
                 new Corners(0, Corners.Which.ALL),
                 new RectangleOutline(700, 500),
                 design(DesignKind.MOULDING, DISC, Map.of("quarters", "YES"))),
-            Way.CORNERS_QUARTERS);
+            Way.InCorners.CORNERS_QUARTERS);
     assertThat(((CornerSet) quarters.arrangement()).pieces()).isEqualTo(1);
     assertThat(quarters.items()).hasSize(4);
     assertThat(quarters.items())

@@ -44,7 +44,7 @@ class CoverTest {
     SheetCover even =
         options.stream()
             .map(CoverTest::of)
-            .filter(c -> c.way() == Way.COVER_EVEN)
+            .filter(c -> c.way() == Way.InSheets.COVER_EVEN)
             .findFirst()
             .get();
     assertThat(even.columns()).isEqualTo(3);

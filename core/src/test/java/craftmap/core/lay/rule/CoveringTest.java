@@ -238,7 +238,7 @@ class CoveringTest {
               2);
       for (LayOption option : Bench.lay(rule, outline, paper)) {
         Wrapping wrap = (Wrapping) option.arrangement();
-        if (wrap.way() != Way.WRAP_STRIPS) {
+        if (wrap.way() != Way.AllRound.WRAP_STRIPS) {
           checkSheets(option, paper);
         }
         assertThat(wrap.bare().isNone()).as("case %s, %s: %s", i, wrap.way(), wrap.bare()).isTrue();

@@ -39,10 +39,14 @@ class GridAndSingleTest {
             TILE);
     assertThat(options)
         .extracting(o -> o.arrangement().way())
-        .contains(Way.GRID_MOTIF_MOTIF, Way.GRID_GAP_MOTIF, Way.GRID_MOTIF_GAP, Way.GRID_GAP_GAP);
+        .contains(
+            Way.InGrid.GRID_MOTIF_MOTIF,
+            Way.InGrid.GRID_GAP_MOTIF,
+            Way.InGrid.GRID_MOTIF_GAP,
+            Way.InGrid.GRID_GAP_GAP);
     LayOption motif =
         options.stream()
-            .filter(o -> o.arrangement().way() == Way.GRID_MOTIF_MOTIF)
+            .filter(o -> o.arrangement().way() == Way.InGrid.GRID_MOTIF_MOTIF)
             .findFirst()
             .orElseThrow();
     // across: middles at 250 - 80 k, whole from 30 to 470: 5 whole, and one part at each end;
@@ -64,7 +68,7 @@ class GridAndSingleTest {
                 new RectangleOutline(500, 300),
                 TILE)
             .stream()
-            .filter(o -> o.arrangement().way() == Way.GRID_SPREAD)
+            .filter(o -> o.arrangement().way() == Way.InGrid.GRID_SPREAD)
             .findFirst()
             .orElseThrow();
     GridPattern grid = (GridPattern) spread.arrangement();
@@ -124,7 +128,7 @@ class GridAndSingleTest {
                 new RectangleOutline(600, 400),
                 TILE)
             .stream()
-            .filter(o -> o.arrangement().way() == Way.STAND_PLACED)
+            .filter(o -> o.arrangement().way() == Way.Alone.STAND_PLACED)
             .findFirst()
             .orElseThrow();
     Item item = put.items().getFirst();
@@ -145,7 +149,7 @@ class GridAndSingleTest {
     Face face = Bench.face(new RectangleOutline(600, 400), burn);
     LayOption covering =
         Bench.lay(new Single(Optional.empty(), 0, false, 1, true), face, TILE).stream()
-            .filter(o -> o.arrangement().way() == Way.STAND_COVERING)
+            .filter(o -> o.arrangement().way() == Way.Alone.STAND_COVERING)
             .findFirst()
             .orElse(null);
     // across alone or down alone hides nothing from the middle: nothing is gained by sliding
@@ -161,7 +165,7 @@ class GridAndSingleTest {
                 List.of()));
     LayOption slid =
         Bench.lay(new Single(Optional.empty(), 0, false, 1, true), near, TILE).stream()
-            .filter(o -> o.arrangement().way() == Way.STAND_COVERING)
+            .filter(o -> o.arrangement().way() == Way.Alone.STAND_COVERING)
             .findFirst()
             .orElseThrow();
     assertThat(craftmap.core.lay.BlemishCover.of(near.blemishes().getFirst(), slid.items()).state())
@@ -179,7 +183,7 @@ class GridAndSingleTest {
             Shapes.block(60, 40, 90, 70));
     Item item =
         options.stream()
-            .filter(o -> o.arrangement().way() == Way.STAND_PLACED)
+            .filter(o -> o.arrangement().way() == Way.Alone.STAND_PLACED)
             .findFirst()
             .orElseThrow()
             .items()
@@ -227,13 +231,13 @@ class GridAndSingleTest {
     List<LayOption> options =
         Bench.lay(new Single(Optional.empty(), 0, false, 1, false), OvalOutline.circle(160), gulls);
     Stand best = (Stand) options.getFirst().arrangement();
-    assertThat(best.way()).isEqualTo(Way.STAND_ON_MOTIF);
+    assertThat(best.way()).isEqualTo(Way.Alone.STAND_ON_MOTIF);
     assertThat(best.spoilt()).extracting(MotifBox::name).doesNotContain("gull");
     // the middle of the sheet shows neither
     Stand centre =
         options.stream()
             .map(o -> (Stand) o.arrangement())
-            .filter(s -> s.way() == Way.STAND_CENTRE)
+            .filter(s -> s.way() == Way.Alone.STAND_CENTRE)
             .findFirst()
             .orElseThrow();
     assertThat(centre.spoilt()).extracting(MotifBox::name).contains("gull");

@@ -35,7 +35,7 @@ class LetteringTest {
       String text, Outline outline, Map<String, Double> measures, Map<String, String> choices) {
     LayAnswer answer =
         Lettering.read(new MeasureSheet(measures, choices), text)
-            .lay(new Laying(Room.on(Bench.face(outline, Marks.NONE), DesignKind.CUSTOM_CUT), null));
+            .lay(Laying.ofWords(Room.on(Bench.face(outline, Marks.NONE), DesignKind.CUSTOM_CUT)));
     return ((LayAnswer.Options) answer).ranked();
   }
 
@@ -165,11 +165,10 @@ class LetteringTest {
     assertThat(
             Lettering.read(MeasureSheet.blank(), " ")
                 .lay(
-                    new Laying(
+                    Laying.ofWords(
                         Room.on(
                             Bench.face(new RectangleOutline(300, 300), Marks.NONE),
-                            DesignKind.CUSTOM_CUT),
-                        null)))
+                            DesignKind.CUSTOM_CUT))))
         .isEqualTo(new LayAnswer.NoRoom(LayAnswer.Reason.NO_WORDS));
   }
 }

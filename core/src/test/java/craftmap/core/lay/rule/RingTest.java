@@ -39,7 +39,7 @@ class RingTest {
     assertThat(best.count()).isEqualTo(14);
     assertThat(best.gapMm()).isCloseTo(13.857, within(5e-4));
     assertThat(best.gapMm() / 15 - 1).isCloseTo(-0.076, within(5e-4));
-    assertThat(best.way()).isEqualTo(Way.RING_ON_DATUM);
+    assertThat(best.way()).isEqualTo(Way.OnRing.RING_ON_DATUM);
     assertThat(options.getFirst().items().getFirst().centre().xMm()).isEqualTo(377);
   }
 

@@ -1,13 +1,13 @@
 package craftmap.core.lay.rule;
 
-import static craftmap.core.lay.rule.Way.FLUSH;
-import static craftmap.core.lay.rule.Way.FROM_END;
-import static craftmap.core.lay.rule.Way.FROM_START;
-import static craftmap.core.lay.rule.Way.GAP_ON_CENTRE;
-import static craftmap.core.lay.rule.Way.MOTIF_ON_CENTRE;
-import static craftmap.core.lay.rule.Way.OFF_ENDS_GAP_ON_CENTRE;
-import static craftmap.core.lay.rule.Way.OFF_ENDS_MOTIF_ON_CENTRE;
-import static craftmap.core.lay.rule.Way.SPREAD;
+import static craftmap.core.lay.rule.Way.OnLine.FLUSH;
+import static craftmap.core.lay.rule.Way.OnLine.FROM_END;
+import static craftmap.core.lay.rule.Way.OnLine.FROM_START;
+import static craftmap.core.lay.rule.Way.OnLine.GAP_ON_CENTRE;
+import static craftmap.core.lay.rule.Way.OnLine.MOTIF_ON_CENTRE;
+import static craftmap.core.lay.rule.Way.OnLine.OFF_ENDS_GAP_ON_CENTRE;
+import static craftmap.core.lay.rule.Way.OnLine.OFF_ENDS_MOTIF_ON_CENTRE;
+import static craftmap.core.lay.rule.Way.OnLine.SPREAD;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;

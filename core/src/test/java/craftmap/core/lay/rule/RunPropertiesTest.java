@@ -13,7 +13,6 @@ import craftmap.core.lay.Standing;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Area;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.KeepOut;
@@ -22,6 +21,7 @@ import craftmap.core.surface.Marks;
 import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.ArchOutline;
 import craftmap.core.surface.outline.ConeOutline;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.FrameOutline;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
@@ -152,7 +152,8 @@ class RunPropertiesTest {
         if (margin < c.wish.endMarginMm() - 1e-6) {
           break;
         }
-        RunRow any = new RunRow(Way.MOTIF_ON_CENTRE, c.line, c.motif, n, c.wish.gapMm(), margin);
+        RunRow any =
+            new RunRow(Way.OnLine.MOTIF_ON_CENTRE, c.line, c.motif, n, c.wish.gapMm(), margin);
         Standing standing = Run.standing(any, c.wish, 0);
         for (Criterion criterion : Criterion.values()) {
           if (criterion == Criterion.END_MARGIN_IN_PROPORTION) {

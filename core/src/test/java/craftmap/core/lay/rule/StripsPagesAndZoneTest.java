@@ -80,7 +80,7 @@ class StripsPagesAndZoneTest {
     List<LayOption> options =
         Bench.lay(new Pages(600, Optional.empty(), 0), new RectangleOutline(900, 700), image);
     PageSet best = (PageSet) options.getFirst().arrangement();
-    assertThat(best.way()).isEqualTo(Way.PAGES_UPRIGHT);
+    assertThat(best.way()).isEqualTo(Way.OnPages.PAGES_UPRIGHT);
     assertThat(best.columns()).isEqualTo(4);
     assertThat(best.rows()).isEqualTo(2);
     assertThat(best.pages()).isEqualTo(8);

@@ -53,7 +53,7 @@ class WrapTest {
         assertThat(next - wrap.seamsMm().get(i)).isLessThanOrEqualTo(w - 6 + 1e-6);
       }
       assertThat(between).isCloseTo(c, within(1e-6));
-      if (wrap.way() == Way.WRAP_EVEN) {
+      if (wrap.way() == Way.AllRound.WRAP_EVEN) {
         assertThat(wrap.seamsMm().getFirst()).isZero();
       }
       for (SheetPart part : wrap.parts()) {
@@ -78,13 +78,14 @@ class WrapTest {
         of(
             way(
                 Bench.lay(turned, new CylinderOutline(300, 100), Prints.plainPaper(330, 330)),
-                Way.WRAP_EVEN));
+                Way.AllRound.WRAP_EVEN));
     assertThat(wrap.seamsMm()).containsExactly(40.0);
   }
 
   @Test
   void aTaperedWallIsCoveredByPartsCutToTheCurve() {
-    LayOption sector = way(Bench.lay(rule(), PLANTER, Prints.plainPaper(330, 330)), Way.WRAP_EVEN);
+    LayOption sector =
+        way(Bench.lay(rule(), PLANTER, Prints.plainPaper(330, 330)), Way.AllRound.WRAP_EVEN);
     double parts = sector.items().stream().mapToDouble(i -> i.visibleArea().getArea()).sum();
     ConeOutline cone = (ConeOutline) PLANTER;
     double overlaps = of(sector).round() * 6 * 230.0;
@@ -102,7 +103,7 @@ class WrapTest {
   @Test
   void straightStripsAreNoWiderThanTheirSagAllows() {
     Wrapping strips =
-        of(way(Bench.lay(rule(), PLANTER, Prints.plainPaper(330, 330)), Way.WRAP_STRIPS));
+        of(way(Bench.lay(rule(), PLANTER, Prints.plainPaper(330, 330)), Way.AllRound.WRAP_STRIPS));
     double radius = ((ConeOutline) PLANTER).outerRadiusMm();
     assertThat(radius).isCloseTo(917.57, within(0.01));
     assertThat(strips.partMm()).isLessThanOrEqualTo(121.1);

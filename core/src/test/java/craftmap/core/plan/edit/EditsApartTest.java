@@ -85,7 +85,8 @@ class EditsApartTest {
                   dice.next() < 0.3
                       ? Optional.empty()
                       : Optional.of(
-                          new Pick(pick(Way.values(), dice), 1 + (int) (9 * dice.next()), 1)))));
+                          new Pick(
+                              pick(Way.Alone.values(), dice), 1 + (int) (9 * dice.next()), 1)))));
       all.add(
           new Done(
               "eye of " + lay,

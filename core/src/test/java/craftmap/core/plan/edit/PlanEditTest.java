@@ -276,7 +276,7 @@ class PlanEditTest {
     Plan by =
         done(
             chest(),
-            new LayEdit.PickOption("a", Optional.of(new Pick(Way.STAND_PLACED, 1, 1))),
+            new LayEdit.PickOption("a", Optional.of(new Pick(Way.Alone.STAND_PLACED, 1, 1))),
             new LayEdit.ByEye("a", new Eye(2.5, 1.5, 3, List.of())),
             new LayEdit.OtherRule("a", RuleKind.SCATTER));
     Lay lay = lay(by, "a");
@@ -351,7 +351,7 @@ class PlanEditTest {
             chest(),
             new LayEdit.LayDesign("d", "lid", "boat"),
             new LayEdit.OtherRule("d", RuleKind.COLLAGE),
-            new LayEdit.PickOption("d", Optional.of(new Pick(Way.STAND_PLACED, 1, 1))),
+            new LayEdit.PickOption("d", Optional.of(new Pick(Way.Alone.STAND_PLACED, 1, 1))),
             new LayEdit.UsePieces("d", List.of("boat", "boat", "block")));
     assertThat(lay(collage, "d").moreDesignIds()).containsExactly("boat", "block");
     assertThat(lay(collage, "d").pick()).isEmpty();

@@ -9,7 +9,6 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Arc;
 import craftmap.core.plane.Contour;
 import craftmap.core.plane.Point;
-import craftmap.core.surface.Edge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

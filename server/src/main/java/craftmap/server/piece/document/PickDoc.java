@@ -2,4 +2,9 @@ package craftmap.server.piece.document;
 
 import craftmap.core.lay.rule.Way;
 
-public record PickDoc(Way way, int count, int across) {}
+/**
+ * An option as it was picked.
+ *
+ * @param way the name of a {@link Way}
+ */
+public record PickDoc(String way, int count, int across) {}

@@ -11,6 +11,7 @@ import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.lay.rule.Ruled;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.measure.Faults;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
@@ -173,7 +174,7 @@ public final class PlanMapper {
         lay.cornerDesignId().orElse(null),
         lay.moreDesignIds(),
         doc(lay.work().rule()),
-        lay.pick().map(p -> new PickDoc(p.way(), p.count(), p.across())).orElse(null),
+        lay.pick().map(p -> new PickDoc(p.way().name(), p.count(), p.across())).orElse(null),
         lay.paintId().orElse(null),
         lay.coats(),
         orNull(lay.clearMm()),
@@ -201,7 +202,17 @@ public final class PlanMapper {
   }
 
   public static Pick toPick(PickDoc pick) {
-    return new Pick(given(said("way-of-the-pick"), pick.way()), pick.count(), pick.across());
+    Figure.Said field = said("way-of-the-pick");
+    Way way =
+        Way.of(given(field, pick.way()))
+            .orElseThrow(
+                () ->
+                    new RefusedInput(
+                        field,
+                        given(pick.way()),
+                        said("is-not-known-here"),
+                        said("one-that-is-offered")));
+    return new Pick(way, pick.count(), pick.across());
   }
 
   /** What the eye changes; nothing where nothing is said. */

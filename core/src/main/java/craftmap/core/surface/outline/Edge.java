@@ -1,4 +1,4 @@
-package craftmap.core.surface;
+package craftmap.core.surface.outline;
 
 /**
  * An edge of a face. A line along an edge runs the way a tape is read from the datum: from the left

@@ -1,4 +1,4 @@
-package craftmap.core.plan;
+package craftmap.core.plan.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
@@ -22,13 +22,19 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Paint;
+import craftmap.core.plan.Founds;
+import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.Proposal;
+import craftmap.core.plan.Shelf;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.Blemish;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Marks;
+import craftmap.core.surface.outline.Edge;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -98,7 +104,7 @@ class PlanReaderTest {
         read(chest(870, band("a", 100, Optional.empty()))).face("front");
     LayReading.Laid laid = (LayReading.Laid) front.lays().getFirst();
 
-    assertThat(laid.chosen().arrangement().way()).isEqualTo(Way.MOTIF_ON_CENTRE);
+    assertThat(laid.chosen().arrangement().way()).isEqualTo(Way.OnLine.MOTIF_ON_CENTRE);
     assertThat(laid.setOuts().getFirst().marks().marks()).hasSize(7);
     assertThat(laid.setOuts().getFirst().marks().marks().getFirst().exactMm())
         .isCloseTo(75, within(1e-9));
@@ -140,11 +146,11 @@ class PlanReaderTest {
 
   @Test
   void aPickIsKeptWhileTheChestChangesAroundIt() {
-    Optional<Pick> pick = Optional.of(new Pick(Way.SPREAD, 7, 1));
+    Optional<Pick> pick = Optional.of(new Pick(Way.OnLine.SPREAD, 7, 1));
     assertThat(state(chest(870, band("a", 100, pick)))).isEqualTo(LayReading.PickState.KEPT);
     assertThat(state(chest(1230, band("a", 100, pick))))
         .isEqualTo(LayReading.PickState.COUNT_CHANGED);
-    Optional<Pick> flush = Optional.of(new Pick(Way.FLUSH, 7, 1));
+    Optional<Pick> flush = Optional.of(new Pick(Way.OnLine.FLUSH, 7, 1));
     assertThat(state(chest(870, band("a", 100, flush))))
         .isEqualTo(LayReading.PickState.NOT_POSSIBLE);
   }

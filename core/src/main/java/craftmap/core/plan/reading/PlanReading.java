@@ -1,13 +1,17 @@
-package craftmap.core.plan;
+package craftmap.core.plan.reading;
 
 import craftmap.core.form.Join;
 import craftmap.core.lay.BlemishCover;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Part;
+import craftmap.core.plan.PlanFace;
+import craftmap.core.plan.SharedSheet;
 import craftmap.core.plan.cutting.Pool;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.FaceMeasure;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.MapGrid;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Squareness;
 import java.util.List;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package craftmap.core.plan;
+package craftmap.core.plan.reading;
 
 import craftmap.core.design.StencilDesign;
 import craftmap.core.form.Pose;
@@ -6,12 +6,20 @@ import craftmap.core.lay.BlemishCover;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayReader;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.PlanFace;
+import craftmap.core.plan.PlanFaces;
+import craftmap.core.plan.SharedSheet;
+import craftmap.core.plan.Shelf;
 import craftmap.core.plan.cutting.Pool;
-import craftmap.core.surface.Edge;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.FaceMeasure;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.MapGrid;
+import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.QuadOutline;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
