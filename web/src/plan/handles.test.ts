@@ -46,6 +46,7 @@ describe('handles', () => {
         { key: 'y', value: 20, perXMm: 0, perYMm: 1, least: -1e4, most: 1e4 },
       ],
       sets: [{ key: 'placed', value: 'YES' }],
+      picks: { way: 'STAND_PLACED', count: 1, across: 1 },
     });
     const put = pulled(lay, middle, { x: 5, y: 6 }, 1, false);
     expect(put.rule.measures).toMatchObject({ x: 15, y: 26 });
@@ -127,12 +128,6 @@ describe('handles', () => {
     const again = pulled(put, piece, { x: 10, y: 0 }, 1, false);
     expect(again.eye?.held).toEqual([{ item: 2, xMm: 60, yMm: 60, turnDeg: 8 }]);
   });
-
-  it('keeps a picture that was put by hand among the ways of pictures', () => {
-    const picture = handle({
-      moves: [{ key: 'x', value: -10, perXMm: 1, perYMm: 0, least: -999, most: 999 }],
-      sets: [{ key: 'placed', value: 'YES' }],
-    });
     const across = { ...lay, rule: { ...lay.rule, kind: 'ACROSS' } } as LayDoc;
     expect(pulled(across, picture, { x: 4, y: 0 }, 1, false).pick?.way).toBe('ACROSS_PLACED');
   });

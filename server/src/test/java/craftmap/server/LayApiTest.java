@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import craftmap.core.artwork.Drawing;
 import craftmap.core.artwork.SvgReader;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -114,6 +115,49 @@ class LayApiTest extends ServerTest {
     JsonNode copied = wouldBe(document, of("COPY_TO_ALIKE").put("layId", "p")).body();
     assertThat(copied.at("/document/lays")).hasSize(2);
     assertThat(copied.at("/document/lays/1/faceId").asString()).isEqualTo("right");
+  }
+
+  /** Whoever carries it needs to know nothing of rules. */
+  @Test
+  void whatIsPutByHandIsPickedAsItsRuleHasIt() {
+    JsonNode chest = newChest("By hand").path("document");
+    JsonNode gull =
+        withLay(chest, lay("g", "front", "SINGLE", Map.of(), Map.of()).put("designId", "gull"));
+    assertThat(picks(gull)).containsExactly("STAND_PLACED");
+    JsonNode words = withLay(chest, lay("w", "lid", "LETTERING", Map.of(), Map.of()));
+    ((ObjectNode) words.at("/lays/0/rule")).put("text", "Lamp oil");
+    assertThat(picks(words)).containsExactly("STAND_PLACED");
+    JsonNode picture =
+        withLay(
+            chest,
+            lay("t", "front", "ACROSS", Map.of(), Map.of()).put("designId", "moonrise-reeds"));
+    assertThat(picks(picture)).containsExactly("ACROSS_PLACED");
+  }
+
+  private List<String> picks(JsonNode document) {
+    JsonNode reading = wouldBe(document, of("NAME_PIECE").put("name", "By hand")).body();
+    return reading
+        .at("/reading/faces")
+        .valueStream()
+        .flatMap(f -> f.path("lays").valueStream())
+        .flatMap(l -> l.path("handles").valueStream())
+        .filter(h -> !h.path("sets").isEmpty())
+        .map(h -> h.at("/picks/way").asString())
+        .toList();
+  }
+
+  @Test
+  void aPickOfAWayThatNobodyKnowsIsRefused() {
+    JsonNode chest = newChest("No such way");
+    ObjectNode plan = withFernBand(chest.path("document"), "band", 97.3);
+    ((ObjectNode) plan.at("/lays/0"))
+        .putObject("pick")
+        .put("way", "UPSIDE_DOWN")
+        .put("count", 3)
+        .put("across", 1);
+    Answer refused = save(chest, plan, "picked", null);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.detail()).contains("(UPSIDE_DOWN) is not known here");
   }
 
   @Test

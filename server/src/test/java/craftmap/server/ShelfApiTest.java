@@ -46,7 +46,14 @@ class ShelfApiTest extends ServerTest {
   @Test
   void aStencilIsReadFromItsDrawingCheckedAndKept() {
     JsonNode art = artwork(SHEET);
-    assertThat(art.at("/openings/openShareText").asString()).isEqualTo("92 %");
+    assertThat(texts(art.at("/openings/checks"), "text"))
+        .containsExactly(
+            "92 % of the print is open, 72 cm².",
+            "Nothing would fall out.",
+            "The narrowest bridge is 10 mm.",
+            "13/16\" of sheet round the print.",
+            "Its mirror image is the same.");
+    assertThat(texts(art.at("/openings/checks"), "fine")).containsOnly("true");
     assertThat(art.at("/openings/bridge/mm").asDouble()).isCloseTo(10, within(0.05));
     assertThat(art.at("/openings/islands")).isEmpty();
     ObjectNode given = design("STENCIL", "Two windows");

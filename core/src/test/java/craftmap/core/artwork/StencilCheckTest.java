@@ -3,7 +3,11 @@ package craftmap.core.artwork;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class StencilCheckTest {
   private static StencilCheck check(String inside) {
@@ -26,6 +30,28 @@ class StencilCheckTest {
     assertThat(check.bridge().orElseThrow().widthMm()).isCloseTo(1.5, within(0.02));
     assertThat(check.islands()).isEmpty();
     assertThat(check.rimMm()).isCloseTo(10, within(1e-6));
+  }
+
+  /** Just on either side of what film bears, and of what a brush reaches over. */
+  @ParameterizedTest
+  @CsvSource({
+    "1.19, 8.01, true, false",
+    "1.21, 7.99, false, true",
+    "0.37, 0, true, true",
+    "6.3, 19.7, false, false"
+  })
+  void aNarrowBridgeMayTearAndANarrowRimNeedsMasking(
+      double bridgeMm, double rimMm, boolean tears, boolean masked) {
+    StencilCheck check =
+        new StencilCheck(
+            List.of(),
+            Optional.of(new StencilCheck.Bridge(bridgeMm, Optional.empty(), Optional.empty())),
+            rimMm);
+    assertThat(check.mayTear()).isEqualTo(tears);
+    assertThat(check.needsMasking()).isEqualTo(masked);
+    assertThat(new StencilCheck(List.of(), Optional.empty(), rimMm).mayTear())
+        .as("without a bridge nothing tears")
+        .isFalse();
   }
 
   @Test
