@@ -128,7 +128,4 @@ describe('handles', () => {
     const again = pulled(put, piece, { x: 10, y: 0 }, 1, false);
     expect(again.eye?.held).toEqual([{ item: 2, xMm: 60, yMm: 60, turnDeg: 8 }]);
   });
-    const across = { ...lay, rule: { ...lay.rule, kind: 'ACROSS' } } as LayDoc;
-    expect(pulled(across, picture, { x: 4, y: 0 }, 1, false).pick?.way).toBe('ACROSS_PLACED');
-  });
 });
