@@ -18,6 +18,7 @@ import { MeasureFields } from '../common/MeasureFields';
 import { PlainField } from '../common/PlainField';
 import { Refusal } from '../common/Refusal';
 import { Section } from '../common/Section';
+import { useLastKnown } from '../common/useLastKnown';
 import { ArtworkStep } from './ArtworkStep';
 import { FactList } from './DesignBrief';
 import { useArtwork, useDesignReading, useShelfChanged } from './queries';
@@ -98,7 +99,8 @@ export function DesignForm({
   const reading = useDesignReading(sized ? named : null);
   const save = useKeeping(designId, version, given, stock);
   const repeat = artwork.data?.repeat;
-  const asksRepeat = reading.data?.fields.some((f) => f.key === 'repeatX') ?? false;
+  const known = useLastKnown(reading.data);
+  const asksRepeat = known?.fields.some((f) => f.key === 'repeatX') ?? false;
   return (
     <Flex h="100%">
       <Box flex="1" minW="0" overflow="auto" px="6" py="4">
@@ -165,7 +167,7 @@ export function DesignForm({
             />
           )}
           <MeasureFields
-            fields={reading.data?.fields ?? []}
+            fields={known?.fields ?? []}
             tellTypical="typical of its kind"
             half
             onNumber={(key, value) => answer({ [key]: value }, {})}

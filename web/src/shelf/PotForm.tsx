@@ -9,6 +9,7 @@ import { PlainField } from '../common/PlainField';
 import { Refusal } from '../common/Refusal';
 import { Section } from '../common/Section';
 import { ErrorState, Loading } from '../common/States';
+import { useLastKnown } from '../common/useLastKnown';
 import { useGenericMedia, useMediumReading, useShelfChanged } from './queries';
 
 /** What is typed of the pot itself; it stays when another kind is picked. */
@@ -112,6 +113,7 @@ function NewPot({
   });
   const set = (change: Partial<Pot>) => onPot({ ...pot, ...change });
   const reading = useMediumReading({ ...medium, name: medium.name.trim() || 'new pot' });
+  const known = useLastKnown(reading.data);
   const save = useMutation({
     mutationFn: () =>
       ask(
@@ -201,7 +203,7 @@ function NewPot({
       {reading.isError && <Refusal of={reading.error} />}
       <Section title="What the label says">
         <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(180px, 1fr))" gap="3">
-          <LabelFields medium={medium} onMedium={setMedium} fields={reading.data?.fields ?? []} />
+          <LabelFields medium={medium} onMedium={setMedium} fields={known?.fields ?? []} />
         </Box>
       </Section>
       <Flex gap="2" mt="4">

@@ -107,6 +107,26 @@ class ShelfTest extends Journey {
     assertThat(button("the oval matters: the face")).hasAttribute("aria-pressed", "true");
   }
 
+  @Test
+  void aRepeatIsTypedOneFigureAfterTheOther() {
+    go("/shelf/designs/new");
+    starting("paper").click();
+    Locator across = field("Repeat across; 0 for none");
+    Locator down = field("Repeat down; 0 for none");
+    across.fill("84 mm");
+    across.press("Tab");
+    assertThat(down).hasValue("3 5/16\"");
+    down.fill("120 mm");
+    down.press("Tab");
+    assertThat(page.getByText("Repeats by")).isVisible();
+    across.fill("0");
+    assertThat(page.getByText("Give both, or neither.")).isVisible();
+    // what is asked stays where an answer is refused
+    assertThat(down).isVisible();
+    across.fill("90 mm");
+    assertThat(page.getByText("Give both, or neither.")).hasCount(0);
+  }
+
   /** From one place of a drawing to another, as shares of its box. */
   private void drag(Locator drawing, double x0, double y0, double x1, double y1) {
     assertThat(drawing).isVisible();

@@ -274,7 +274,7 @@ class SurveyTest extends Journey {
           {text.substring(0, text.length() / 2), "is not readable there"},
           {text.replace("\"WOOD\"", "\"CHEESE\""), "plan.faces"},
           {text.replace("craft-map-piece", "other"), "is not a piece of Craft Map"},
-          {text.replaceFirst("\"width\" : 320.0", "\"width\" : -3"), "Diameter (-3 mm)"},
+          {text.replaceFirst("\"width\" : 320.0", "\"width\" : -3"), "Diameter (-0.118\")"},
         }) {
       input.setInputFiles(
           new FilePayload(

@@ -52,6 +52,29 @@ class TwoWindowsTest extends Journey {
   }
 
   @Test
+  void whoComesBackToAWindowSeesWhatWasDoneInAnotherAndIsAskedNothing() {
+    startChest("Looked at again", 900, 400, 450);
+    try (BrowserContext other = newWindow()) {
+      Page theirs = newPage(other);
+      theirs.navigate(page.url());
+      Locator theirDepth = theirs.getByLabel("Depth", new Page.GetByLabelOptions().setExact(true));
+      assertThat(theirDepth).hasValue("17 11/16\"");
+      theirDepth.fill("20 in");
+      theirDepth.press("Tab");
+      eventually(() -> savedPlan().contains("\"depth\":508.0"));
+
+      page.evaluate("document.dispatchEvent(new Event('visibilitychange'))");
+      assertThat(field("Depth")).hasValue("20\"");
+      Locator width = field("Width");
+      width.fill("40 in");
+      width.press("Tab");
+      eventually(() -> savedPlan().contains("\"width\":1016.0"));
+      assertThat(savedPlan()).contains("\"depth\":508.0");
+      assertThat(page.getByRole(AriaRole.ALERTDIALOG)).hasCount(0);
+    }
+  }
+
+  @Test
   void aServerThatStopsMeanwhileLosesNothing() {
     startChest("Cut off", 900, 400, 450);
     page.route(

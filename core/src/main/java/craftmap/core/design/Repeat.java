@@ -21,8 +21,9 @@ public record Repeat(double pitchXMm, double pitchYMm, Offset offset) {
 
   /** Asks for a repeat; nothing across or down is no repeat. */
   static Optional<Repeat> ask(MeasureSheet sheet) {
-    double x = sheet.distance(KEY_X, "repeat-across-0-for-none", 0);
-    double y = sheet.distance(KEY_Y, "repeat-down-0-for-none", 0);
+    // a print that repeats one way mostly repeats by as much the other way
+    double x = sheet.distance(KEY_X, "repeat-across-0-for-none", sheet.taken(KEY_Y).orElse(0));
+    double y = sheet.distance(KEY_Y, "repeat-down-0-for-none", x);
     Offset offset = sheet.choice(KEY_OFFSET, "columns", Offset.STRAIGHT);
     if (x == 0 && y == 0) {
       return Optional.empty();

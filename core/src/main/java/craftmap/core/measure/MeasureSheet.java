@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.function.Supplier;
 
 /**
@@ -218,6 +219,12 @@ public final class MeasureSheet {
                     given(given.substring(0, Math.min(LONGEST_NOTE, given.length()))),
                     said("is-not-on-offer"),
                     new Figure.Among(among.stream().map(Enum::name).toList())));
+  }
+
+  /** What was measured already of something that may be asked for later. */
+  public OptionalDouble taken(String key) {
+    Double given = numbers.get(key);
+    return given == null ? OptionalDouble.empty() : OptionalDouble.of(given);
   }
 
   /** Every question that was asked, in its order. */

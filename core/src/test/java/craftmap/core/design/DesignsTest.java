@@ -122,10 +122,23 @@ class DesignsTest {
   }
 
   @Test
+  void aRepeatThatIsTypedOneWayStandsForBothUntilTheOtherIsMeasured() {
+    for (String key : List.of("repeatX", "repeatY")) {
+      Paper paper = Paper.read(CARD, sheet(Map.of(key, 83.7), Map.of()), Optional.empty());
+      assertThat(paper.repeat()).as(key).contains(new Repeat(83.7, 83.7, Repeat.Offset.STRAIGHT));
+    }
+    assertThat(Paper.read(CARD, sheet(Map.of(), Map.of()), Optional.empty()).repeat()).isEmpty();
+  }
+
+  @Test
   void aRepeatIsBothWaysOrNone() {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(
-            () -> Paper.read(CARD, sheet(Map.of("repeatX", 80.0), Map.of()), Optional.empty()))
+            () ->
+                Paper.read(
+                    CARD,
+                    sheet(Map.of("repeatX", 80.0, "repeatY", 0.0), Map.of()),
+                    Optional.empty()))
         .withMessageContaining("repeat-down");
     Paper paper =
         Paper.read(

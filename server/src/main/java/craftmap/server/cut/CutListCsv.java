@@ -2,7 +2,7 @@ package craftmap.server.cut;
 
 import craftmap.core.measure.Decimals;
 import craftmap.server.fields.Csv;
-import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.view.ReadingView;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -3,7 +3,7 @@ package craftmap.server.cut;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;
 import craftmap.server.paper.Paper;
-import craftmap.server.piece.ReadingView.BoxView;
+import craftmap.server.piece.view.ReadingView.BoxView;
 import craftmap.server.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -11,7 +11,7 @@ import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
-import craftmap.server.piece.PathData;
+import craftmap.server.piece.view.PathData;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;

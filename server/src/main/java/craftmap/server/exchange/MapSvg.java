@@ -10,7 +10,7 @@ import craftmap.core.measure.Decimals;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
-import craftmap.server.piece.PathData;
+import craftmap.server.piece.view.PathData;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -4,6 +4,7 @@ import craftmap.core.form.FormKind;
 import craftmap.core.form.FormNote;
 import craftmap.core.plan.Plan;
 import craftmap.core.surface.outline.OutlineKind;
+import craftmap.server.piece.view.ReadingView;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;

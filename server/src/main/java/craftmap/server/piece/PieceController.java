@@ -13,6 +13,8 @@ import craftmap.server.piece.document.PlanDocument;
 import craftmap.server.piece.document.PlanMapper;
 import craftmap.server.piece.edit.EditDoc;
 import craftmap.server.piece.edit.ToldWords;
+import craftmap.server.piece.view.LayView;
+import craftmap.server.piece.view.ReadingView;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.writing.Version;

@@ -11,6 +11,8 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.trial.Placed;
 import craftmap.core.trial.Trial;
+import craftmap.server.piece.view.ArtViews;
+import craftmap.server.piece.view.LayView;
 import craftmap.server.shelf.Available;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;

@@ -3,7 +3,7 @@ package craftmap.server.print;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;
 import craftmap.server.paper.Paper;
-import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.view.ReadingView;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.io.ByteArrayOutputStream;

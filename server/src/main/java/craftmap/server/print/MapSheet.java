@@ -5,7 +5,7 @@ import craftmap.core.plane.Box;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;
 import craftmap.server.paper.Paper;
-import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.view.ReadingView;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.io.ByteArrayOutputStream;

@@ -2,8 +2,8 @@ package craftmap.server.route;
 
 import craftmap.core.route.Next;
 import craftmap.server.gather.Gathering;
-import craftmap.server.piece.LayView;
-import craftmap.server.piece.ReadingView;
+import craftmap.server.piece.view.LayView;
+import craftmap.server.piece.view.ReadingView;
 import craftmap.server.words.Words;
 
 /** What comes next on a piece, as a sentence. */

@@ -4,6 +4,7 @@ import craftmap.core.design.Design;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Point;
 import java.util.List;
+import java.util.Optional;
 
 /** The kinds of rule, each asking for its own measures. */
 public enum RuleKind {
@@ -62,6 +63,30 @@ public enum RuleKind {
   /** Whether the rule lays a design of the shelf; lettering brings its own. */
   public boolean needsDesign() {
     return this != LETTERING;
+  }
+
+  /** The way of what was put by hand; none where nothing is put as a whole. */
+  public Optional<Way> byHand() {
+    return switch (this) {
+      case SINGLE, LETTERING -> Optional.of(Way.Alone.STAND_PLACED);
+      case ACROSS -> Optional.of(Way.OverFaces.ACROSS_PLACED);
+      case RUN,
+          LINE,
+          RING,
+          BORDER,
+          GRID,
+          CORNERS,
+          SCATTER,
+          ROLLER,
+          FRAME,
+          COVER,
+          WRAP,
+          COLLAGE,
+          STRIPS,
+          PAGES,
+          WHOLE_FACE ->
+          Optional.empty();
+    };
   }
 
   /** Whether one lay may go over several faces. */

@@ -13,8 +13,10 @@ import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.RuleNote;
+import craftmap.core.lay.rule.Way;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.YesNo;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -52,7 +54,11 @@ public sealed interface LayEdit extends PlanEdit {
 
   // ---- the rule and its measures
 
-  /** Measures and choices of the rule; the others stay. */
+  /**
+   * Measures and choices of the rule; the others stay. What is put by hand stays where it is put: a
+   * place that is typed is laid as one that it was dragged to, and what is only said to be put by
+   * hand lies where it lay.
+   */
   record Measure(String layId, Map<String, Double> measures, Map<String, String> choices)
       implements OfLay {
     public Measure {
@@ -60,19 +66,86 @@ public sealed interface LayEdit extends PlanEdit {
       choices = Map.copyOf(choices);
     }
 
+    private static final String BY_HAND = "placed";
+    private static final Map<String, String> PUT = Map.of(BY_HAND, YesNo.YES.name());
+
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      Lay before = Editing.lay(plan, layId);
+      return new Edited(
+          plan.with(to(isPutByHandNow(before) ? whereItLies(before, plan, editing) : before)),
+          told(before, editing.called(before)),
+          Edited.Focus.on(before.faceId(), layId));
+    }
+
     @Override
     public Lay to(Lay lay) {
-      RuleNote answered = lay.work().rule().with(measures, choices);
+      RuleNote answered = answered(lay);
       Answers.labels(answered.entries(), measures, choices);
-      return lay.with(lay.work().ruled(answered));
+      Lay.Work work = lay.work().ruled(answered);
+      Optional<Way> byHand = answered.kind().byHand();
+      boolean touched = typedAPlace() || choices.containsKey(BY_HAND);
+      if (byHand.isEmpty() || !touched) {
+        return lay.with(work);
+      }
+      Optional<Pick> picked =
+          isByHand(answered)
+              ? Optional.of(new Pick(byHand.get(), 1, 1))
+              : work.pick().filter(p -> p.way() != byHand.get());
+      return lay.with(work.picked(picked));
+    }
+
+    private RuleNote answered(Lay lay) {
+      RuleNote rule = lay.work().rule().with(measures, choices);
+      boolean put =
+          typedAPlace() && !choices.containsKey(BY_HAND) && rule.kind().byHand().isPresent();
+      return put ? rule.with(Map.of(), PUT) : rule;
+    }
+
+    private boolean typedAPlace() {
+      return measures.containsKey("x") || measures.containsKey("y");
+    }
+
+    private static boolean isByHand(RuleNote rule) {
+      return YesNo.YES.name().equals(rule.choices().get(BY_HAND));
+    }
+
+    private boolean isPutByHandNow(Lay before) {
+      return before
+              .work()
+              .rule()
+              .kind()
+              .byHand()
+              .filter(w -> w == Way.Alone.STAND_PLACED)
+              .isPresent()
+          && !isByHand(before.work().rule())
+          && isByHand(answered(before));
+    }
+
+    /** The same with the place of its middle written down, as far as it lies anywhere. */
+    private static Lay whereItLies(Lay lay, Plan plan, Editing editing) {
+      return editing
+          .reader()
+          .of(lay, plan, lay.faceId())
+          .filter(LayReading.Laid.class::isInstance)
+          .flatMap(r -> ((LayReading.Laid) r).items().stream().findFirst())
+          .map(
+              item ->
+                  lay.with(
+                      lay.work()
+                          .ruled(
+                              lay.work()
+                                  .rule()
+                                  .with(
+                                      Map.of("x", item.centre().xMm(), "y", item.centre().yMm()),
+                                      Map.of()))))
+          .orElse(lay);
     }
 
     @Override
     public Told told(Lay before, String called) {
       return Told.of(
-          Told.Code.RULE,
-          Answers.labels(before.work().rule().with(measures, choices).entries(), measures, choices),
-          called);
+          Told.Code.RULE, Answers.labels(answered(before).entries(), measures, choices), called);
     }
   }
 

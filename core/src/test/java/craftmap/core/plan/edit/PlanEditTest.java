@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.chance.Dice;
 import craftmap.core.form.FormKind;
 import craftmap.core.form.FormNote;
 import craftmap.core.lay.Eye;
@@ -17,6 +18,7 @@ import craftmap.core.lay.rule.Way;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plane.Point;
@@ -269,6 +271,49 @@ class PlanEditTest {
     Plan words = done(chest(), new LayEdit.LayWords("w", "lid", Optional.of("Lamp oil")));
     assertThat(lay(words, "w").work().rule().text()).isEqualTo("Lamp oil");
     assertThat(told(words, new LayEdit.Hide("w", true)).names()).containsExactly("words");
+  }
+
+  /** Typed, dragged or only said: what is put by hand lies where it is put. */
+  @Test
+  void aPlaceThatIsTypedHolds() {
+    Plan alone = done(chest(), new LayEdit.LayWords("w", "front", Optional.of("Lamp oil")));
+    Point best = middle(alone, "w");
+    Plan said = done(alone, measure("w", Map.of(), Map.of("placed", "YES")));
+    assertThat(middle(said, "w").distanceMm(best)).as("it lies where it lay").isLessThan(1e-6);
+    assertThat(lay(said, "w").work().rule().measures()).containsKeys("x", "y");
+
+    Dice dice = new Dice(408);
+    Plan typed = said;
+    for (int k = 0; k < 40; k++) {
+      double x = 190 + 240 * dice.next();
+      double y = 120 + 140 * dice.next();
+      boolean both = dice.next() < 0.6;
+      typed =
+          done(
+              dice.next() < 0.5 ? alone : typed,
+              measure("w", Map.of("x", x), Map.of()),
+              measure("w", both ? Map.of("y", y) : Map.of("angle", 3.5), Map.of()));
+      Point now = middle(typed, "w");
+      assertThat(now.xMm()).isCloseTo(x, within(1e-6));
+      if (both) {
+        assertThat(now.yMm()).isCloseTo(y, within(1e-6));
+      }
+    }
+    Plan followed = done(typed, measure("w", Map.of("angle", 0.0), Map.of("placed", "NO")));
+    assertThat(lay(followed, "w").work().pick()).isEmpty();
+    assertThat(middle(followed, "w").distanceMm(best)).isLessThan(1e-6);
+  }
+
+  private static LayEdit.Measure measure(
+      String layId, Map<String, Double> measures, Map<String, String> choices) {
+    return new LayEdit.Measure(layId, measures, choices);
+  }
+
+  private static Point middle(Plan plan, String layId) {
+    return ((LayReading.Laid) editing().reader().of(lay(plan, layId), plan, "front").orElseThrow())
+        .items()
+        .getFirst()
+        .centre();
   }
 
   @Test

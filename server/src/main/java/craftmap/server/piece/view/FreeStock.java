@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.piece.view;
 
 import craftmap.core.finding.LayFindings;
 import craftmap.core.plan.cutting.Pool;
@@ -9,11 +9,11 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 /** What lies free on the shelf of each design; looked up once, and only if a lay uses any up. */
-final class FreeStock {
+public final class FreeStock {
   private final Supplier<Map<String, Available>> shelf;
   private Map<String, Available> free;
 
-  FreeStock(Supplier<Map<String, Available>> shelf) {
+  public FreeStock(Supplier<Map<String, Available>> shelf) {
     this.shelf = shelf;
   }
 

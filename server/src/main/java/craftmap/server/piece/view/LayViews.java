@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.piece.view;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
@@ -69,7 +69,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** Says what one lay comes to. */
-final class LayViews {
+public final class LayViews {
   private static final int OPTIONS_DRAWN = 12;
 
   private final TapeDivision tape;
@@ -103,7 +103,7 @@ final class LayViews {
         .findFirst();
   }
 
-  LayView view(Face face, LayReading reading) {
+  public LayView view(Face face, LayReading reading) {
     return switch (reading) {
       case LayReading.Laid laid ->
           view(
@@ -400,12 +400,12 @@ final class LayViews {
   }
 
   /** What an option is called. */
-  String title(Face face, LayReading.Laid laid, LayOption option) {
+  public String title(Face face, LayReading.Laid laid, LayOption option) {
     return words(face, laid).view(option).title();
   }
 
   /** The first options with their items, to be looked at side by side. */
-  List<LayView.OptionItems> options(Face face, LayReading reading) {
+  public List<LayView.OptionItems> options(Face face, LayReading reading) {
     if (!(reading instanceof LayReading.Laid laid)) {
       return List.of();
     }

@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.piece.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.piece.view;
 
 import craftmap.core.finding.FaceFindings;
 import craftmap.core.form.FormNote;
@@ -38,7 +38,7 @@ import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Geometry;
 
 /** Says what a plan comes to, in the studio's units. */
-final class ReadingViews {
+public final class ReadingViews {
   /** Below this luminance light ink reads better than dark. */
   private static final double DARK_BELOW = 0.18;
 
@@ -50,14 +50,14 @@ final class ReadingViews {
   private final LayViews lays;
   private final Map<String, String> faceNames = new HashMap<>();
 
-  ReadingViews(
+  public ReadingViews(
       TapeDivision tape, Function<String, Optional<OwnedDesign>> designs, FreeStock stock) {
     this.tape = tape;
     this.words = new FindingWords(tape);
     this.lays = new LayViews(tape, designs, stock, id -> faceNames.getOrDefault(id, ""));
   }
 
-  ReadingView view(FormNote form, PlanReading reading) {
+  public ReadingView view(FormNote form, PlanReading reading) {
     double right = 1;
     double bottom = 1;
     lays.among(reading.pools());
@@ -83,7 +83,7 @@ final class ReadingViews {
   }
 
   /** For one lay by itself, on a piece with these faces. */
-  LayViews lays(List<PlanFace> faces) {
+  public LayViews lays(List<PlanFace> faces) {
     faces.forEach(f -> faceNames.put(f.face().id(), f.face().name()));
     return lays;
   }

@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.piece.view;
 
 import craftmap.core.plane.Box;
 

@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.piece.view;
 
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
@@ -30,7 +30,7 @@ import java.util.function.Function;
 import org.locationtech.jts.geom.Geometry;
 
 /** Items as they are drawn, and what each of them shows. */
-final class ArtViews {
+public final class ArtViews {
   private static final double LEAST_SEEN_MM2 = 0.5;
 
   private final List<Seam> seams;
@@ -39,23 +39,24 @@ final class ArtViews {
   private final Map<Design, Integer> numbers = new IdentityHashMap<>();
   private final List<LayView.ArtView> arts = new ArrayList<>();
 
-  ArtViews(Outline outline, Function<String, Optional<OwnedDesign>> shelf) {
+  public ArtViews(Outline outline, Function<String, Optional<OwnedDesign>> shelf) {
     this.seams = Seam.of(outline);
     this.region = seams.isEmpty() ? null : outline.region();
     this.shelf = shelf;
   }
 
   /** A sheet by itself. */
-  static LayView.ArtView ofSheet(Design design, Function<String, Optional<OwnedDesign>> shelf) {
+  public static LayView.ArtView ofSheet(
+      Design design, Function<String, Optional<OwnedDesign>> shelf) {
     return art(design, shelf);
   }
 
   /** What the items that were viewed so far show. */
-  List<LayView.ArtView> arts() {
+  public List<LayView.ArtView> arts() {
     return List.copyOf(arts);
   }
 
-  List<LayView.ItemView> items(List<Item> items, List<Integer> passOf) {
+  public List<LayView.ItemView> items(List<Item> items, List<Integer> passOf) {
     List<LayView.ItemView> views = new ArrayList<>();
     for (int i = 0; i < items.size(); i++) {
       Item item = items.get(i);
