@@ -222,7 +222,7 @@ class LayOutTest extends LayingJourney {
     page.mouse().move(x + 3, y + 30, new Mouse.MoveOptions().setSteps(4));
     assertThat(page.getByTestId("drawn-to").first()).hasText("middle · 435 mm from the left");
     page.mouse().up();
-    eventually(() -> savedPlan().contains("STAND_PLACED"));
+    eventually(() -> savedPlan().contains("\"pick\":{\"way\":\"STAND_PLACED\""));
     Assertions.assertThat(savedPlan()).containsPattern("\"x\":435(\\.0)?[,}]");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lock").setExact(true))
         .click();

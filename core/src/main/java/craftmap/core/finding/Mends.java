@@ -1,9 +1,9 @@
 package craftmap.core.finding;
 
-import craftmap.core.lay.rule.EdgeLine;
 import craftmap.core.lay.rule.LayOption;
-import craftmap.core.lay.rule.Lettering;
-import craftmap.core.lay.rule.Run;
+import craftmap.core.lay.rule.run.EdgeLine;
+import craftmap.core.lay.rule.run.Run;
+import craftmap.core.lay.rule.single.Lettering;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;

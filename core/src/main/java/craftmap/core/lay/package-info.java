@@ -8,8 +8,9 @@
  * <p>A run is worked out in these phases, each a class of its own:
  *
  * <ol>
- *   <li>{@link craftmap.core.lay.rule.RunArithmetic}: counts, gaps and margins on a bare length.
- *   <li>{@link craftmap.core.lay.rule.RunPlacement}: a row laid onto a face, clipped, checked
+ *   <li>{@link craftmap.core.lay.rule.run.RunArithmetic}: counts, gaps and margins on a bare
+ *       length.
+ *   <li>{@link craftmap.core.lay.rule.run.RunPlacement}: a row laid onto a face, clipped, checked
  *       against keep-outs.
  *   <li>{@link craftmap.core.lay.rule.Ranking}: options in order, with what put each in its place.
  *   <li>{@link craftmap.core.lay.pass.StencilPasses}: which positions may be painted together.

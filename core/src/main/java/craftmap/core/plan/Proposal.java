@@ -18,22 +18,22 @@ import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
 import craftmap.core.lay.Obstacles;
 import craftmap.core.lay.Room;
-import craftmap.core.lay.rule.Across;
-import craftmap.core.lay.rule.Corners;
-import craftmap.core.lay.rule.EdgeLine;
-import craftmap.core.lay.rule.Frame;
-import craftmap.core.lay.rule.Grid;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Laying;
-import craftmap.core.lay.rule.Ring;
-import craftmap.core.lay.rule.Roller;
 import craftmap.core.lay.rule.RuleKind;
-import craftmap.core.lay.rule.Run;
-import craftmap.core.lay.rule.RunWish;
-import craftmap.core.lay.rule.Scatter;
-import craftmap.core.lay.rule.Single;
+import craftmap.core.lay.rule.border.Corners;
+import craftmap.core.lay.rule.border.Frame;
+import craftmap.core.lay.rule.cover.Across;
+import craftmap.core.lay.rule.field.Grid;
+import craftmap.core.lay.rule.field.Roller;
+import craftmap.core.lay.rule.field.Scatter;
+import craftmap.core.lay.rule.ring.Ring;
+import craftmap.core.lay.rule.run.EdgeLine;
+import craftmap.core.lay.rule.run.Run;
+import craftmap.core.lay.rule.run.RunWish;
+import craftmap.core.lay.rule.single.Single;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
@@ -87,7 +87,8 @@ public record Proposal(LayRule rule, LayAnswer answer) {
     return switch (kind) {
       case RUN -> run(face, design, alreadyLaid);
       case RING -> ring(face, design, gap, half);
-      case BORDER -> new craftmap.core.lay.rule.Border(margin(w, h), new RunWish(gap, 0, 0.25));
+      case BORDER ->
+          new craftmap.core.lay.rule.border.Border(margin(w, h), new RunWish(gap, 0, 0.25));
       case GRID ->
           new Grid(
               design instanceof Dots ? Grid.Pattern.BRICK : Grid.Pattern.HALF_DROP,

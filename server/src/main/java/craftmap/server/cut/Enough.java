@@ -7,6 +7,7 @@ import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.server.fields.FieldViews;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
@@ -231,7 +232,10 @@ class Enough {
                             new LayEditDoc.PickOption(lay.id(), null));
                     ways.add(
                         remedy(
-                            Words.say("enough.choice", c.label(), Words.say("choice." + other)),
+                            Words.say(
+                                "enough.choice",
+                                FieldViews.label(c, studio.tape()),
+                                Words.say("choice." + other)),
                             cut(studio, together, edits, designId),
                             edits));
                   });

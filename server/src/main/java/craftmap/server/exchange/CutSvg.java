@@ -6,7 +6,7 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.design.CustomCut;
 import craftmap.core.lay.Item;
-import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.cover.SheetWork;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;

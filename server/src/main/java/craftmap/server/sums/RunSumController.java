@@ -3,9 +3,9 @@ package craftmap.server.sums;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.lay.rule.LayOption;
-import craftmap.core.lay.rule.RunRow;
-import craftmap.core.lay.rule.RunSums;
-import craftmap.core.lay.rule.RunWish;
+import craftmap.core.lay.rule.run.RunRow;
+import craftmap.core.lay.rule.run.RunSums;
+import craftmap.core.lay.rule.run.RunWish;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.LengthReader;

@@ -1,7 +1,7 @@
 package craftmap.server.truesize;
 
 import craftmap.core.artwork.Pixels;
-import craftmap.core.lay.rule.PageSet;
+import craftmap.core.lay.rule.single.PageSet;
 import craftmap.core.plan.LayReading;
 import craftmap.server.artwork.StoredArtwork;
 import craftmap.server.paper.Paper;

@@ -1,6 +1,6 @@
 package craftmap.server.truesize;
 
-import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.cover.SheetWork;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;

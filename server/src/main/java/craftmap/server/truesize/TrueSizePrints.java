@@ -3,8 +3,8 @@ package craftmap.server.truesize;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
-import craftmap.core.lay.rule.PageSet;
-import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.cover.SheetWork;
+import craftmap.core.lay.rule.single.PageSet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;

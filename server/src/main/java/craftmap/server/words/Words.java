@@ -3,6 +3,7 @@ package craftmap.server.words;
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
 import craftmap.core.measure.Decimals;
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.Times;
 import java.time.Duration;
 import java.util.Locale;
@@ -29,6 +30,12 @@ public final class Words {
   }
 
   private static String format(String key, Object... args) {
+    for (Object arg : args) {
+      if (arg instanceof Figure) {
+        throw new IllegalArgumentException(
+            key + " is handed a figure that is not in words: " + arg);
+      }
+    }
     MessageFormat message =
         READ.computeIfAbsent(key, k -> new MessageFormat(CATALOGUE.getString(k), ULocale.ENGLISH));
     // a format remembers what it is at

@@ -1,9 +1,11 @@
 package craftmap.server.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
+import craftmap.core.measure.Figure;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -138,6 +140,14 @@ class WordsTest {
   @Test
   void whatIsListedAsOfManyOnlyIsThere() {
     assertThat(OF_MANY_ONLY).allSatisfy(key -> assertThat(ALL.containsKey(key)).as(key).isTrue());
+  }
+
+  /** A figure has its own words; as an argument it would come out as a record's text. */
+  @Test
+  void noMessageTakesAFigureThatIsNotInWords() {
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> Words.say("enough.choice", Figure.said("rows-stand"), "as bricks"))
+        .withMessageContaining("rows-stand");
   }
 
   @Test

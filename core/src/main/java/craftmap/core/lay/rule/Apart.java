@@ -5,12 +5,12 @@ import java.util.List;
 import org.locationtech.jts.index.strtree.STRtree;
 
 /** Tells whether any two copies lie on each other. */
-final class Apart {
+public final class Apart {
   private static final double TOUCHING_MM = 0.01;
 
   private Apart() {}
 
-  static boolean anyOverlap(List<Item> items) {
+  public static boolean anyOverlap(List<Item> items) {
     STRtree tree = new STRtree();
     for (int i = 0; i < items.size(); i++) {
       tree.insert(items.get(i).box().around().envelope(), i);

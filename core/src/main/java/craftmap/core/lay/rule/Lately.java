@@ -5,10 +5,10 @@ import java.util.Map;
 import java.util.function.Function;
 
 /** What was worked out lately, because a drag asks for the same again and again. */
-final class Lately<K, V> {
+public final class Lately<K, V> {
   private final Map<K, V> known;
 
-  Lately(int most) {
+  public Lately(int most) {
     known =
         new LinkedHashMap<>(16, 0.75f, true) {
           @Override
@@ -19,7 +19,7 @@ final class Lately<K, V> {
   }
 
   /** Two who ask at once may both work it out; what they get is the same. */
-  V of(K key, Function<K, V> work) {
+  public V of(K key, Function<K, V> work) {
     synchronized (known) {
       V value = known.get(key);
       if (value != null) {

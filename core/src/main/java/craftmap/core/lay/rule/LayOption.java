@@ -40,7 +40,7 @@ public record LayOption(
   }
 
   /** Over several faces, seen from one of them. */
-  static LayOption over(List<OnFace> faces, int own, Standing standing) {
+  public static LayOption over(List<OnFace> faces, int own, Standing standing) {
     OnFace seen = faces.get(own);
     return new LayOption(seen.arrangement, seen.items, standing, Optional.empty(), faces);
   }

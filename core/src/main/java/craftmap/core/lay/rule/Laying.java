@@ -17,6 +17,9 @@ import java.util.Optional;
  */
 public record Laying(
     Room room, Optional<Design> own, Optional<Design> corner, List<Design> more, Fronts fronts) {
+  /** A part motif smaller than this share of a whole one looks like a mistake. */
+  public static final double SLIVER_SHARE = 0.25;
+
   public Laying {
     more = List.copyOf(more);
   }
@@ -45,33 +48,33 @@ public record Laying(
     return own.orElseThrow(() -> new IllegalStateException("impossible state: nothing to lay"));
   }
 
-  double widthMm() {
+  public double widthMm() {
     return design().printWidthMm();
   }
 
-  double heightMm() {
+  public double heightMm() {
     return design().printHeightMm();
   }
 
   /** The copies that show, in their order. */
-  List<Item> place(List<Placement> placements) {
+  public List<Item> place(List<Placement> placements) {
     return placements.stream().flatMap(p -> room.place(design(), p).stream()).toList();
   }
 
-  static int onKeepOuts(List<Item> items) {
+  public static int onKeepOuts(List<Item> items) {
     return (int) items.stream().filter(Item::onKeepOut).count();
   }
 
-  static int parts(List<Item> items) {
+  public static int parts(List<Item> items) {
     return (int) items.stream().filter(i -> !i.isWhole()).count();
   }
 
-  static int slivers(List<Item> items) {
-    return (int) items.stream().filter(i -> i.share() < RunRow.SLIVER_SHARE).count();
+  public static int slivers(List<Item> items) {
+    return (int) items.stream().filter(i -> i.share() < SLIVER_SHARE).count();
   }
 
   /** True where two copies that follow each other lie on each other. */
-  static boolean overlap(List<Item> items, boolean closed) {
+  public static boolean overlap(List<Item> items, boolean closed) {
     int n = items.size();
     for (int i = 0; i < (closed && n > 2 ? n : n - 1); i++) {
       if (Apart.overlap(items.get(i), items.get((i + 1) % n))) {

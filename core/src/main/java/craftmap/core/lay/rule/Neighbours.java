@@ -11,21 +11,21 @@ import java.util.function.Predicate;
 /**
  * Placed copies kept in square cells by their middles, to find the nearest without looking at all.
  */
-final class Neighbours {
+public final class Neighbours {
   private final double cellMm;
   private final Map<Long, List<Placement>> cells = new HashMap<>();
 
-  Neighbours(double cellMm) {
+  public Neighbours(double cellMm) {
     this.cellMm = cellMm;
   }
 
-  void add(Placement placed) {
+  public void add(Placement placed) {
     Point p = placed.centre();
     cells.computeIfAbsent(key(cell(p.xMm()), cell(p.yMm())), k -> new ArrayList<>()).add(placed);
   }
 
   /** The distance to the nearest middle; {@code most} where none is nearer than that. */
-  double nearestMm(Point p, double most) {
+  public double nearestMm(Point p, double most) {
     double nearest = most;
     long x = cell(p.xMm());
     long y = cell(p.yMm());
@@ -44,7 +44,7 @@ final class Neighbours {
   }
 
   /** Whether any whose middle is nearer than a cell is wide is like that. */
-  boolean anyNear(Point p, Predicate<Placement> like) {
+  public boolean anyNear(Point p, Predicate<Placement> like) {
     long x = cell(p.xMm());
     long y = cell(p.yMm());
     for (long dx = -1; dx <= 1; dx++) {

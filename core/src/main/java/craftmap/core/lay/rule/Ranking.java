@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Optional;
 
 /** Puts options in order and says what put each behind the best. */
-final class Ranking {
+public final class Ranking {
   private Ranking() {}
 
   /** The options with {@link LayOption#behindBy} filled in, best first. */
-  static List<LayOption> rank(List<LayOption> options) {
+  public static List<LayOption> rank(List<LayOption> options) {
     List<LayOption> sorted = new ArrayList<>(options);
     // Standings tell kinds apart; within a kind, options differ by gap or count.
     sorted.sort(Comparator.comparing(LayOption::standing));

@@ -55,12 +55,12 @@ public record RuleNote(
     return new MeasureSheet(measures, choices);
   }
 
-  static Writer of(RuleKind kind) {
+  public static Writer of(RuleKind kind) {
     return new Writer(kind);
   }
 
   /** Collects the answers one by one. */
-  static final class Writer {
+  public static final class Writer {
     private final RuleKind kind;
     private final Map<String, Double> measures = new LinkedHashMap<>();
     private final Map<String, String> choices = new LinkedHashMap<>();
@@ -69,21 +69,21 @@ public record RuleNote(
       this.kind = kind;
     }
 
-    Writer put(String key, double measure) {
+    public Writer put(String key, double measure) {
       measures.put(key, measure);
       return this;
     }
 
-    Writer put(String key, Enum<?> choice) {
+    public Writer put(String key, Enum<?> choice) {
       choices.put(key, choice.name());
       return this;
     }
 
-    RuleNote done() {
+    public RuleNote done() {
       return done(List.of(), "");
     }
 
-    RuleNote done(List<Point> points, String text) {
+    public RuleNote done(List<Point> points, String text) {
       return new RuleNote(kind, measures, choices, points, text);
     }
   }

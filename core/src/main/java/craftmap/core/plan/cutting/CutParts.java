@@ -2,7 +2,7 @@ package craftmap.core.plan.cutting;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.Napkin;
-import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.cover.SheetWork;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plane.Box;

@@ -3,7 +3,7 @@ package craftmap.core.plan.cutting;
 import craftmap.core.cut.cutter.CutterSheet;
 import craftmap.core.design.CustomCut;
 import craftmap.core.lay.Item;
-import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.cover.SheetWork;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plane.Box;

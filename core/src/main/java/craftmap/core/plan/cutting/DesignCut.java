@@ -3,7 +3,7 @@ package craftmap.core.plan.cutting;
 import craftmap.core.cut.nest.StraightCuts;
 import craftmap.core.design.Design;
 import craftmap.core.design.Napkin;
-import craftmap.core.lay.rule.Cover;
+import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;

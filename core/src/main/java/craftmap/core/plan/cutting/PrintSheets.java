@@ -8,7 +8,7 @@ import craftmap.core.cut.nest.Nesting;
 import craftmap.core.design.Design;
 import craftmap.core.design.Direction;
 import craftmap.core.design.Repeat;
-import craftmap.core.lay.rule.Cover;
+import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -17,10 +17,10 @@ import java.util.List;
 import java.util.Set;
 
 /** Faces to lay things on. */
-final class Bench {
+public final class Bench {
   private Bench() {}
 
-  static Face face(Outline outline, Marks marks) {
+  public static Face face(Outline outline, Marks marks) {
     return new Face(
         "f",
         "F",
@@ -34,20 +34,20 @@ final class Bench {
         marks);
   }
 
-  static Marks plate(Box box) {
+  public static Marks plate(Box box) {
     return Marks.ofKeepOuts(List.of(new KeepOut("k", "plate", new Area.Upright(box), Set.of())));
   }
 
-  static List<LayOption> lay(LayRule rule, Outline outline, Design design) {
+  public static List<LayOption> lay(LayRule rule, Outline outline, Design design) {
     return lay(rule, face(outline, Marks.NONE), design);
   }
 
-  static List<LayOption> lay(LayRule rule, Face face, Design design) {
+  public static List<LayOption> lay(LayRule rule, Face face, Design design) {
     LayAnswer answer = rule.lay(new Laying(Room.on(face, design.kind()), design));
     return answer instanceof LayAnswer.Options options ? options.ranked() : List.of();
   }
 
-  static boolean apart(List<Item> items) {
+  public static boolean apart(List<Item> items) {
     return !Apart.anyOverlap(items);
   }
 }

@@ -3,6 +3,7 @@ package craftmap.core.lay.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import craftmap.core.lay.rule.run.RunRow;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;

@@ -4,6 +4,8 @@ import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
 import craftmap.core.design.Prints;
 import craftmap.core.lay.Room;
+import craftmap.core.lay.rule.cover.Across;
+import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Marks;

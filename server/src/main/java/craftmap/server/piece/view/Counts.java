@@ -1,6 +1,6 @@
 package craftmap.server.piece.view;
 
-import craftmap.core.lay.rule.RunRow;
+import craftmap.core.lay.rule.run.RunRow;
 import craftmap.server.words.Words;
 
 /** Short phrases about counts, with their singular. */

@@ -2,8 +2,8 @@ package craftmap.server.piece.view;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
-import craftmap.core.lay.rule.Across;
-import craftmap.core.lay.rule.SheetWork;
+import craftmap.core.lay.rule.cover.Across;
+import craftmap.core.lay.rule.cover.SheetWork;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;

@@ -7,7 +7,7 @@ import craftmap.core.finding.About;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.FindingRule;
 import craftmap.core.finding.Level;
-import craftmap.core.lay.rule.Cover;
+import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.surface.outline.Edge;

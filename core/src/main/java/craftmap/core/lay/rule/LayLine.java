@@ -1,4 +1,0 @@
-package craftmap.core.lay.rule;
-
-/** The line of a run. */
-public sealed interface LayLine permits EdgeLine, DrawnLine {}

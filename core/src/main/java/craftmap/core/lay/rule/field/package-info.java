@@ -1,0 +1,2 @@
+/** All over a face: in columns and rows, thrown, rolled. */
+package craftmap.core.lay.rule.field;

@@ -1,0 +1,2 @@
+/** Motifs round a closed line. */
+package craftmap.core.lay.rule.ring;

@@ -1,0 +1,2 @@
+/** Motifs in a row: along an edge, along a drawn line. */
+package craftmap.core.lay.rule.run;
