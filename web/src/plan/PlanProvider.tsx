@@ -21,7 +21,7 @@ import { ErrorState, Loading } from '../common/States';
 import { ClashDialog } from './ClashDialog';
 import { clearDraft, readDraft } from './drafts';
 import { newId } from './ids';
-import { isSettled, opened, type PlanState, reduce } from './planStore';
+import { isSettled, type Making, opened, type PlanState, reduce } from './planStore';
 import { useLatest } from './useLatest';
 import { useSaving } from './useSaving';
 import { useSteps } from './useSteps';
@@ -37,7 +37,7 @@ type Plan = Pick<PlanState, 'piece' | 'document' | 'trouble'> & {
   /** true where the server has everything that was done here */
   readonly settled: boolean;
   /** does something to the plan; saved by itself */
-  readonly edit: (edit: PlanEdit | ReadonlyArray<PlanEdit>, told?: Told) => void;
+  readonly edit: (edit: PlanEdit | Making['edits'], told?: Told) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** asks for one lay as it would be, without saving; the newest question wins */
@@ -98,12 +98,12 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
   useSaving(id, state, act);
 
   const edit = useCallback(
-    (edits: PlanEdit | ReadonlyArray<PlanEdit>, told?: Told) =>
+    (edits: PlanEdit | Making['edits'], told?: Told) =>
       act({
         type: 'changed',
         change: {
           id: newId(),
-          edits: Array.isArray(edits) ? edits : [edits as PlanEdit],
+          edits: typeof edits === 'function' ? edits : [edits].flat(),
           ...told,
           gesture: told?.gesture?.slice(-LONGEST_GESTURE),
         },

@@ -216,4 +216,30 @@ describe('the plan in one window', () => {
     const settled = opened(piece(1, 'a'), null);
     expect(reduce(settled, { type: 'reread', piece: piece(2, 'z') }).document.name).toBe('z');
   });
+
+  it('makes a change of the plan as it is by then, though it was asked for before it was shown', () => {
+    const put = (change: object) => (document: PlanDocument) => {
+      const hole = document.faces[0]?.holes[0];
+      return hole
+        ? ({ kind: 'PUT_HOLE', faceId: 'front', hole: { ...hole, ...change } } as PlanEdit)
+        : null;
+    };
+    const hole = { id: 'h', name: 'Knob', xMm: 1, yMm: 2, diameterMm: 5, count: 1, spacingMm: 0 };
+    let state = opened(
+      {
+        ...piece(1, 'Knobs'),
+        document: { ...document('Knobs'), faces: [{ id: 'front', holes: [hole] }] },
+      } as unknown as PieceView,
+      null,
+    );
+    const asked = [put({ xMm: 114.3 }), put({ yMm: 50.8 })];
+    for (const [i, edits] of asked.entries()) {
+      state = reduce(state, { type: 'changed', change: { id: `c${i}`, edits } });
+    }
+    expect(state.document.faces[0]?.holes[0]).toMatchObject({ xMm: 114.3, yMm: 50.8 });
+    expect(state.waiting).toHaveLength(2);
+
+    const gone = reduce(state, { type: 'changed', change: { id: 'c9', edits: () => null } });
+    expect(gone).toBe(state);
+  });
 });

@@ -46,8 +46,13 @@ export type Trouble =
   | { readonly kind: 'refused'; readonly sentence: string }
   | { readonly kind: 'silent'; readonly sentence: string };
 
+/** A change as it is made: what it does may follow from the plan as it is by then. */
+export type Making = Omit<Change, 'edits'> & {
+  readonly edits: ReadonlyArray<PlanEdit> | ((document: PlanDocument) => PlanEdit | null);
+};
+
 export type PlanAction =
-  | { readonly type: 'changed'; readonly change: Change }
+  | { readonly type: 'changed'; readonly change: Making }
   | { readonly type: 'saveBegan'; readonly change: Change }
   | { readonly type: 'saved'; readonly piece: PieceView }
   | { readonly type: 'clashed'; readonly theirs: Theirs }
@@ -100,11 +105,18 @@ function withChanges(
 
 export function reduce(state: PlanState, action: PlanAction): PlanState {
   switch (action.type) {
-    case 'changed':
+    case 'changed': {
+      const { edits } = action.change;
+      const made = typeof edits === 'function' ? edits(state.document) : edits;
+      if (made === null) {
+        return state;
+      }
+      const change: Change = { ...action.change, edits: [made].flat() };
       return {
-        ...withChanges(state, state.piece, state.saving, joined(state.waiting, action.change)),
+        ...withChanges(state, state.piece, state.saving, joined(state.waiting, change)),
         trouble: state.trouble?.kind === 'refused' ? null : state.trouble,
       };
+    }
     case 'saveBegan':
       return {
         ...state,

@@ -1,11 +1,12 @@
 import { Box, Text } from '@chakra-ui/react';
-import type { BlemishDoc, BlemishView, FaceView } from '../../api/client';
+import type { BlemishDoc, BlemishView, FaceView, PlanEdit } from '../../api/client';
 import { usePhotos } from '../../api/queries';
 import { ChoiceField } from '../../common/ChoiceField';
 import { LengthField } from '../../common/LengthField';
 import { TextField } from '../../common/TextField';
 import { usePlan } from '../../plan/PlanProvider';
 import { MarkCard } from './MarkCard';
+import { usePut } from './usePut';
 
 /** Damage: what it is, where, how large, a note, and the photo that shows it. */
 export function BlemishCard({
@@ -20,17 +21,12 @@ export function BlemishCard({
   const plan = usePlan();
   const photos = usePhotos(plan.piece.id).data ?? [];
   const what = `blemish ${b.number}`;
-  const doc = plan.document.faces
-    .find((f) => f.id === face.id)
-    ?.blemishes.find((m) => m.id === b.id);
-  const set = (change: Partial<BlemishDoc>, word: string) => {
-    if (doc) {
-      plan.edit(
-        { kind: 'PUT_BLEMISH', faceId: face.id, blemish: { ...doc, ...change } },
-        { gesture: `${b.id} ${word}` },
-      );
-    }
-  };
+  const { set } = usePut(
+    face.id,
+    b.id,
+    (f) => f.blemishes,
+    (blemish: BlemishDoc): PlanEdit => ({ kind: 'PUT_BLEMISH', faceId: face.id, blemish }),
+  );
   const shown = photos.find((p) => p.id === b.photoId);
   return (
     <MarkCard

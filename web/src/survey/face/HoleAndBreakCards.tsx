@@ -1,11 +1,11 @@
 import { Text } from '@chakra-ui/react';
-import type { BreakDoc, BreakView, FaceView, HoleDoc, HoleView } from '../../api/client';
+import type { BreakDoc, BreakView, FaceView, HoleDoc, HoleView, PlanEdit } from '../../api/client';
 import { ChoiceField } from '../../common/ChoiceField';
 import { CountField } from '../../common/CountField';
 import { Fig } from '../../common/Fig';
 import { LengthField } from '../../common/LengthField';
-import { usePlan } from '../../plan/PlanProvider';
 import { MarkCard, MarkLengths } from './MarkCard';
+import { usePut } from './usePut';
 
 const WAYS = [
   ['level', 'side by side'],
@@ -22,17 +22,13 @@ export function HoleCard({
   hole: HoleView;
   fresh: boolean;
 }) {
-  const plan = usePlan();
   const what = h.name.toLowerCase();
-  const doc = plan.document.faces.find((f) => f.id === face.id)?.holes.find((m) => m.id === h.id);
-  const set = (change: Partial<HoleDoc>, word: string) => {
-    if (doc) {
-      plan.edit(
-        { kind: 'PUT_HOLE', faceId: face.id, hole: { ...doc, ...change } },
-        { gesture: `${h.id} ${word}` },
-      );
-    }
-  };
+  const { set } = usePut(
+    face.id,
+    h.id,
+    (f) => f.holes,
+    (hole: HoleDoc): PlanEdit => ({ kind: 'PUT_HOLE', faceId: face.id, hole }),
+  );
   return (
     <MarkCard
       face={face}
@@ -133,17 +129,13 @@ export function BreakCard({
   mark: BreakView;
   fresh: boolean;
 }) {
-  const plan = usePlan();
   const what = b.name.toLowerCase();
-  const doc = plan.document.faces.find((f) => f.id === face.id)?.breaks.find((m) => m.id === b.id);
-  const set = (change: Partial<BreakDoc>, word: string) => {
-    if (doc) {
-      plan.edit(
-        { kind: 'PUT_BREAK', faceId: face.id, joint: { ...doc, ...change } },
-        { gesture: `${b.id} ${word}` },
-      );
-    }
-  };
+  const { set } = usePut(
+    face.id,
+    b.id,
+    (f) => f.breaks,
+    (joint: BreakDoc): PlanEdit => ({ kind: 'PUT_BREAK', faceId: face.id, joint }),
+  );
   return (
     <MarkCard
       face={face}

@@ -4,6 +4,7 @@ import type {
   FaceView,
   KeepOutDoc,
   KeepOutView,
+  PlanEdit,
   ZoneDoc,
   ZoneView,
 } from '../../api/client';
@@ -12,6 +13,7 @@ import { LengthField } from '../../common/LengthField';
 import { usePlan } from '../../plan/PlanProvider';
 import { MarkCard } from './MarkCard';
 import { PointFields } from './PointFields';
+import { usePut } from './usePut';
 
 const SHAPES: ReadonlyArray<readonly [AreaDoc['kind'], string]> = [
   ['UPRIGHT', 'box'],
@@ -119,21 +121,15 @@ export function KeepOutCard({
   keepOut: KeepOutView;
   fresh: boolean;
 }) {
-  const plan = usePlan();
   const what = k.name.toLowerCase();
-  const doc = plan.document.faces
-    .find((f) => f.id === face.id)
-    ?.keepOuts.find((m) => m.id === k.id);
-  const set = (change: Partial<KeepOutDoc>, word: string) => {
-    if (doc) {
-      plan.edit(
-        { kind: 'PUT_KEEP_OUT', faceId: face.id, keepOut: { ...doc, ...change } },
-        { gesture: `${k.id} ${word}` },
-      );
-    }
-  };
+  const { mark: doc, set } = usePut(
+    face.id,
+    k.id,
+    (f) => f.keepOuts,
+    (keepOut: KeepOutDoc): PlanEdit => ({ kind: 'PUT_KEEP_OUT', faceId: face.id, keepOut }),
+  );
   const setArea = (change: Partial<AreaDoc>, word: string) =>
-    doc && set({ area: { ...doc.area, ...change } }, word);
+    set((mark) => ({ area: { ...mark.area, ...change } }), word);
   const group = groupOf(doc?.forbids ?? []);
   return (
     <MarkCard
@@ -182,19 +178,15 @@ export function ZoneCard({
   zone: ZoneView;
   fresh: boolean;
 }) {
-  const plan = usePlan();
   const what = z.name.toLowerCase();
-  const doc = plan.document.faces.find((f) => f.id === face.id)?.zones.find((m) => m.id === z.id);
-  const set = (change: Partial<ZoneDoc>, word: string) => {
-    if (doc) {
-      plan.edit(
-        { kind: 'PUT_ZONE', faceId: face.id, zone: { ...doc, ...change } },
-        { gesture: `${z.id} ${word}` },
-      );
-    }
-  };
+  const { set } = usePut(
+    face.id,
+    z.id,
+    (f) => f.zones,
+    (zone: ZoneDoc): PlanEdit => ({ kind: 'PUT_ZONE', faceId: face.id, zone }),
+  );
   const setArea = (change: Partial<AreaDoc>, word: string) =>
-    doc && set({ area: { ...doc.area, ...change } }, word);
+    set((mark) => ({ area: { ...mark.area, ...change } }), word);
   return (
     <MarkCard
       face={face}
