@@ -64,7 +64,7 @@ class ShelfListsTest extends ServerTest {
             ;List paint;chalky-paint;;;118;11,5;#9FB8AE;;
             500;Too full;chalky-paint;;;118;;;;
             1;"A sofa; red";SOFA;;;;;;;
-            3;Half a repeat;PAPER;500 mm;700 mm;;;;100 mm;
+            3;Half a repeat;PAPER;500 mm;700 mm;;;;100 mm;0 mm
             x;No number;TRANSFER;;;;;;;
             """);
     assertThat(job.path("state").asString()).isEqualTo("READY");
