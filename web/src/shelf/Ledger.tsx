@@ -227,7 +227,7 @@ function Happened({ holding, book }: { holding: Holding; book: Booking }) {
       }}
     >
       <Section title="Book what happened">
-        <Flex gap="2" align="flex-end">
+        <Flex gap="2" align="flex-end" wrap="wrap">
           <ChoiceField
             label="It was"
             width="104px"
@@ -254,6 +254,7 @@ function Happened({ holding, book }: { holding: Holding; book: Booking }) {
             />
           )}
           <PlainField
+            width={kind === 'BOUGHT' ? '100%' : undefined}
             label={kind === 'BOUGHT' ? 'Note' : 'For'}
             value={note}
             onText={setNote}
