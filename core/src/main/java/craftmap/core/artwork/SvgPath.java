@@ -48,7 +48,7 @@ final class SvgPath {
     char command = ' ';
     while (!atEnd()) {
       if (!token.find(at)) {
-        throw refused(said("has-something-that-is-not-path-data-at-character", given((at + 1))));
+        throw refused(said("has-something-that-is-not-path-data-at-character", given(at + 1)));
       }
       if (token.group(1) != null) {
         command = token.group(1).charAt(0);
@@ -56,7 +56,7 @@ final class SvgPath {
       } else if (command == 'M' || command == 'm') {
         command = command == 'M' ? 'L' : 'l';
       } else if (command == ' ' || command == 'Z' || command == 'z') {
-        throw refused(said("has-a-number-where-a-command-belongs-at-character", given((at + 1))));
+        throw refused(said("has-a-number-where-a-command-belongs-at-character", given(at + 1)));
       }
       if (previous == ' ' && Character.toUpperCase(command) != 'M') {
         throw refused(said("does-not-begin-with-a-move"));
@@ -154,19 +154,19 @@ final class SvgPath {
 
   private double number() {
     if (!token.find(at) || token.group(2) == null) {
-      throw refused(said("lacks-a-number-at-character", given((at + 1))));
+      throw refused(said("lacks-a-number-at-character", given(at + 1)));
     }
     at = token.end();
     double number = Double.parseDouble(token.group(2));
     if (!(Math.abs(number) <= SvgNumbers.FURTHEST)) {
-      throw refused(said("has-a-number-beyond-all-measure-at-character", given((at + 1))));
+      throw refused(said("has-a-number-beyond-all-measure-at-character", given(at + 1)));
     }
     return number;
   }
 
   private boolean flag() {
     if (!flag.find(at)) {
-      throw refused(said("lacks-an-arc-flag-0-or-1-at-character", given((at + 1))));
+      throw refused(said("lacks-an-arc-flag-0-or-1-at-character", given(at + 1)));
     }
     at = flag.end();
     return flag.group(1).equals("1");

@@ -44,7 +44,7 @@ public record PaintedZone(
     List<Colour> colours = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       Figure.Said label =
-          i == 0 ? said("colour-at-the-edge") : said("colour-further-in", given((i + 1)));
+          i == 0 ? said("colour-at-the-edge") : said("colour-further-in", given(i + 1));
       colours.add(new Colour(sheet.colour("colour" + (i + 1), label, typical[i])));
     }
     return new PaintedZone(

@@ -64,7 +64,7 @@ public record DrawerChestForm(
       double across = widthMm - 2 * frameMm;
       if (Tolerance.EXACT.greater(wide, across)) {
         throw new RefusedInput(
-            said("row", given((i + 1))),
+            said("row", given(i + 1)),
             said("with-its-gaps", mm(wide)),
             said("is-wider-than-the-chest"),
             said("fronts-of-at-most-together", mm(across)));

@@ -158,10 +158,7 @@ class Supplies {
   private static PriceList.Sale sale(PriceList.Item item, int index) {
     if (index < 0 || index >= item.sales().size()) {
       throw new RefusedInput(
-          "pack",
-          given(index),
-          said("is-not-sold"),
-          said("0-to", given((item.sales().size() - 1))));
+          "pack", given(index), said("is-not-sold"), said("0-to", given(item.sales().size() - 1)));
     }
     return item.sales().get(index);
   }

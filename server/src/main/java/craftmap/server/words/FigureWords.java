@@ -49,7 +49,7 @@ public record FigureWords(TapeDivision tape) {
   }
 
   private String said(Figure.Said said) {
-    return Words.say("said." + said.code(), said.figures().stream().map(this::argument).toArray());
+    return Words.say("said." + said.code(), arguments(said.figures()));
   }
 
   /** Everything that is wrong, a sentence for each. */
@@ -107,7 +107,7 @@ public record FigureWords(TapeDivision tape) {
   }
 
   /** Several as arguments. */
-  public Object[] arguments(List<Figure> figures) {
+  private Object[] arguments(List<Figure> figures) {
     return figures.stream().map(this::argument).toArray();
   }
 }

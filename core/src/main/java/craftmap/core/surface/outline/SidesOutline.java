@@ -44,10 +44,10 @@ public record SidesOutline(List<Double> sidesMm, List<Double> diagonalsMm) imple
           said("diagonals-from-the-first-corner", count((sidesMm.size() - 3))));
     }
     for (int i = 0; i < sidesMm.size(); i++) {
-      LengthRange.SIZE.check(said("side", given((i + 1))), sidesMm.get(i));
+      LengthRange.SIZE.check(said("side", given(i + 1)), sidesMm.get(i));
     }
     for (int i = 0; i < diagonalsMm.size(); i++) {
-      LengthRange.SIZE.check(said("diagonal-to-corner", given((i + 3))), diagonalsMm.get(i));
+      LengthRange.SIZE.check(said("diagonal-to-corner", given(i + 3)), diagonalsMm.get(i));
     }
     if (!Contour.through(raw(sidesMm, diagonalsMm)).ring(1).isSimple()) {
       throw new RefusedInput(

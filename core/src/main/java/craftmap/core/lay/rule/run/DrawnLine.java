@@ -54,7 +54,7 @@ public record DrawnLine(
       double apart = points.get(i - 1).distanceMm(points.get(i));
       if (apart < LEAST_APART_MM) {
         throw new RefusedInput(
-            said("points-and-of-the-line", given(i), given((i + 1))),
+            said("points-and-of-the-line", given(i), given(i + 1)),
             said("apart", mm(apart)),
             said("are-one-and-the-same"),
             said("points-at-least-apart", mm(LEAST_APART_MM)));
