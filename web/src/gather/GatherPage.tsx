@@ -12,6 +12,7 @@ import { Why } from '../common/Why';
 import { usePlan } from '../plan/PlanProvider';
 import { Ledger } from '../shelf/Ledger';
 import { DesignRow } from './DesignRow';
+import { NotCounted } from './NotCounted';
 import { PotJar } from './PotJar';
 
 /** What the piece takes against what is on the shelf, and booking it when it is done. */
@@ -43,7 +44,7 @@ export function GatherPage() {
   if (gather.isError) {
     return <ErrorState problem={gather.error} again={() => gather.refetch()} />;
   }
-  const { needs, designs, notLaid } = gather.data;
+  const { needs, designs, unnamed, notLaid, complete } = gather.data;
   const shownPot = potId ?? needs[0]?.potId ?? null;
   const all = [...needs, ...designs];
   const short = all.filter((n) => !n.enough).length;
@@ -55,17 +56,21 @@ export function GatherPage() {
         </Heading>
         <Text color="soft" mb="4">
           {all.length === 0
-            ? 'Nothing is laid on this piece yet.'
-            : short === 0
+            ? unnamed.length + notLaid.length > 0
+              ? 'Nothing is counted yet.'
+              : 'Nothing is laid on this piece yet.'
+            : complete
               ? 'Everything this piece still takes is on the shelf.'
-              : `${short} of ${all.length} supplies will not do.`}
+              : short > 0
+                ? `${short} of ${all.length} supplies will not do.`
+                : 'What is counted is on the shelf; something is not counted yet.'}
         </Text>
         {refused && (
           <Box role="alert" mb="4" px="4" py="3" bg="rustWash" borderRadius="md" maxW="640px">
             {refused}
           </Box>
         )}
-        {all.length === 0 && (
+        {all.length + unnamed.length + notLaid.length === 0 && (
           <Empty title="Nothing to gather">
             <Link to={`/pieces/${piece.id}/choose`}>Choose a design first</Link>, lay it, and its
             paint is worked out here.
@@ -101,22 +106,7 @@ export function GatherPage() {
             </Flex>
           </Box>
         )}
-        {notLaid.length > 0 && (
-          <Box mt="5" maxW="860px">
-            <Heading as="h2" fontFamily="heading" fontSize="16px" fontWeight="600">
-              Not counted: does not fit yet
-            </Heading>
-            {notLaid.map((use) => (
-              <Text key={use.layId} color="rust" mt="1">
-                <Link to={`/pieces/${piece.id}/lay-out/${use.faceId}/${use.layId}`}>
-                  <b>{use.title}</b>
-                </Link>
-                {': '}
-                {use.where}
-              </Text>
-            ))}
-          </Box>
-        )}
+        <NotCounted pieceId={piece.id} unnamed={unnamed} notLaid={notLaid} />
       </Box>
       <Box
         as="aside"

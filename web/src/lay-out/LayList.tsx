@@ -131,7 +131,7 @@ function Swatch({ lay, ground, stencils }: { lay: LayView; ground: string; stenc
             ]}
             arts={lay.laid.arts}
             stencils={stencils}
-            colour={lay.paintColour}
+            colour={lay.shownIn}
           />
         </g>
       )}

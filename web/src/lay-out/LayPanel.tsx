@@ -11,8 +11,8 @@ import { FacesSection } from './FacesSection';
 import { LayActions } from './LayActions';
 import { Mends } from './Mends';
 import { OptionList } from './OptionList';
-import { PaintSection } from './PaintSection';
 import { PiecesSection } from './PiecesSection';
+import { PotSection } from './PotSection';
 import { RuleSection } from './RuleSection';
 import { SectionTitle } from './SectionTitle';
 import { SetOutSection } from './SetOutSection';
@@ -115,7 +115,7 @@ const Panel = memo(function Panel({
       <CutAwaySection lay={live} doc={doc} />
       <PiecesSection lay={live} doc={doc} />
       <RuleSection lay={live} doc={doc} />
-      {lay.painted && <PaintSection lay={lay} doc={doc} pots={pots} />}
+      <PotSection lay={lay} doc={doc} pots={pots} />
       {!BY_RULE_ONLY.has(lay.rule) && <EyeSection lay={live} doc={doc} />}
       <LayActions face={face} lay={lay} onTakeOff={onTakeOff} />
     </Flex>

@@ -54,7 +54,7 @@ export function OptionList({ face, lay, laid, stencils, onPick }: Props) {
           >
             <Flex gap="2.5" align="flex-start">
               {own && (
-                <FacePicture face={face} option={own} stencils={stencils} paint={lay.paintColour} />
+                <FacePicture face={face} option={own} stencils={stencils} paint={lay.shownIn} />
               )}
               <Box flex="1" minW="0">
                 <Flex justify="space-between" gap="2">
@@ -73,7 +73,7 @@ export function OptionList({ face, lay, laid, stencils, onPick }: Props) {
                   )}
                 </Flex>
                 {option.strip && (
-                  <LinePicture option={option} ground={face.ground} paint={lay.paintColour} />
+                  <LinePicture option={option} ground={face.ground} paint={lay.shownIn} />
                 )}
                 <Text fontSize="12.5px" color="soft">
                   <Fig text={option.detail} />

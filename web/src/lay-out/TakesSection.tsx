@@ -12,7 +12,7 @@ type Props = {
 
 /** What the lay takes, each figure to be asked why. */
 export function TakesSection({ lay, laid, pots }: Props) {
-  const pot = pots.find((p) => p.id === lay.paintId);
+  const pot = pots.find((p) => p.id === lay.potId);
   const passes = laid.why.slice(-2);
   const paint = laid.why.slice(0, -2);
   const throughSheet = laid.washes > 0;
@@ -22,8 +22,11 @@ export function TakesSection({ lay, laid, pots }: Props) {
       <Row name={throughSheet ? 'Positions' : 'Copies'}>
         {throughSheet ? <Why why={passes}>{laid.positionsText}</Why> : laid.positionsText}
       </Row>
-      {lay.painted && lay.paintName !== '' && (
-        <Row name={lay.paintName} note={laid.coatsText}>
+      {lay.putOn && (
+        <Row
+          name={lay.potName || lay.putOn.text}
+          note={pot ? laid.coatsText : `${laid.coatsText}, no pot named yet`}
+        >
           <Why why={throughSheet ? paint : laid.why}>
             {laid.potText}
             {pot ? ` of ${pot.levelText} left` : ''}

@@ -178,11 +178,6 @@ export const LayDrawing = memo(function LayDrawing({
   stencils: Stencils;
 }) {
   return lay.laid && !lay.hidden ? (
-    <Items
-      items={lay.laid.items}
-      arts={lay.laid.arts}
-      stencils={stencils}
-      colour={lay.paintColour}
-    />
+    <Items items={lay.laid.items} arts={lay.laid.arts} stencils={stencils} colour={lay.shownIn} />
   ) : null;
 });

@@ -47,8 +47,8 @@ export function shown(document: PlanDocument, edit: PlanEdit): PlanDocument {
       );
     case 'LAY_OVER':
       return withLay(document, edit.layId, (l) => ({ ...l, alsoOn: edit.alsoOn }));
-    case 'PAINT_WITH':
-      return withLay(document, edit.layId, (l) => ({ ...l, paintId: edit.paintId }));
+    case 'PUT_ON_WITH':
+      return withLay(document, edit.layId, (l) => ({ ...l, potId: edit.potId }));
     case 'CHANGE_COATS':
       return withLay(document, edit.layId, (l) => ({ ...l, coats: edit.coats }));
     default:

@@ -138,7 +138,7 @@ class DragBench extends Journey {
       lays.append(i == 0 ? "" : ",")
           .append(
               """
-              {"id":"band-%d","faceId":"front","designId":"fern-band","paintId":"bone-white","coats":2,
+              {"id":"band-%d","faceId":"front","designId":"fern-band","potId":"bone-white","coats":2,
                "hidden":false,"locked":false,
                "rule":{"kind":"RUN","measures":{"distance":%d,"gap":4,"margin":2,"change":15},
                        "choices":{"edge":"TOP"},"points":[]}}"""

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -13,9 +14,13 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.RequestOptions;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.regex.Pattern;
@@ -159,19 +164,41 @@ abstract class Journey {
 
   /** Starts a piece without the pages, and gives its id. */
   protected String makePiece(String name, String kind, String measures) {
-    return (String)
-        page.evaluate(
-            """
-            async ([name, kind, measures]) => {
-              const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
-              const answer = await fetch('/api/pieces', {
-                method: 'POST',
-                headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token},
-                body: JSON.stringify({name, form: {kind, measures, choices: {}}}),
-              });
-              return (await answer.json()).id;
-            }""",
-            List.of(name, kind, page.evaluate("() => (" + measures + ")")));
+    String form =
+        "{\"kind\":\"%s\",\"measures\":%s,\"choices\":{}}"
+            .formatted(kind, measures.replaceAll("(\\w+)\\s*:", "\"$1\":"));
+    String made =
+        sent("POST", "/api/pieces", "{\"name\":\"%s\",\"form\":%s}".formatted(name, form));
+    return made.replaceFirst("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
+  }
+
+  /** Sends a change as the pages do, without one of them being open. */
+  protected String sent(String method, String path, String json) {
+    String token = token().orElseGet(this::askForToken);
+    APIResponse answer =
+        context
+            .request()
+            .fetch(
+                path,
+                RequestOptions.create()
+                    .setMethod(method)
+                    .setHeader("Content-Type", "application/json")
+                    .setHeader("X-XSRF-TOKEN", token)
+                    .setData(json));
+    Assertions.assertThat(answer.ok()).as("%s %s: %s", method, path, answer.text()).isTrue();
+    return answer.text();
+  }
+
+  private Optional<String> token() {
+    return context.cookies().stream()
+        .filter(c -> c.name.equals("XSRF-TOKEN"))
+        .map(c -> URLDecoder.decode(c.value, StandardCharsets.UTF_8))
+        .findFirst();
+  }
+
+  private String askForToken() {
+    context.request().get("/api/studio");
+    return token().orElseThrow();
   }
 
   /** Starts a piece as a person does: picks its form, and stands on its survey. */
@@ -197,20 +224,7 @@ abstract class Journey {
   }
 
   protected void setTape(String division) {
-    // A page of our own has the token that a change needs.
-    page.navigate("/sums");
-    page.evaluate(
-        """
-        async division => {
-          const read = () => document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1];
-          if (!read()) await fetch('/api/studio');
-          await fetch('/api/studio/tape', {
-            method: 'PUT',
-            headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(read() ?? '')},
-            body: JSON.stringify({division}),
-          });
-        }""",
-        division);
+    sent("PUT", "/api/studio/tape", "{\"division\":\"%s\"}".formatted(division));
   }
 
   private static final Set<String> GRAVE = Set.of("serious", "critical");

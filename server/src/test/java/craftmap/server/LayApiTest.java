@@ -101,7 +101,7 @@ class LayApiTest extends ServerTest {
                 Map.of("x", 100.0, "y", 150.0, "angle", 20.0),
                 Map.of("placed", "YES"))
             .put("designId", "gull")
-            .put("paintId", "bone-white");
+            .put("potId", "bone-white");
     JsonNode document = withLay(chest, put);
     JsonNode mirrored =
         wouldBe(
@@ -185,7 +185,7 @@ class LayApiTest extends ServerTest {
             Map.of("size", 300.0, "least", 1.5),
             Map.of("style", "OLD_ROMAN", "film", "STENCIL_FILM"));
     ((ObjectNode) words.path("rule")).put("text", "Board & Oar");
-    words.put("paintId", "bone-white");
+    words.put("potId", "bone-white");
     JsonNode saved = save(chest, withLay(chest.path("document"), words), "Words", null).body();
     JsonNode view = lay(saved.path("reading"), "front", "w");
     assertThat(view.path("designName").asString()).isEqualTo("Board & Oar");

@@ -96,7 +96,7 @@ class LedgerTest extends ServerTest {
     String pot = newPot("1");
     JsonNode chest = newChest("Thirsty");
     var plan = withFernBand(chest.path("document"), "band", 100);
-    ((tools.jackson.databind.node.ObjectNode) plan.path("lays").path(0)).put("paintId", pot);
+    ((tools.jackson.databind.node.ObjectNode) plan.path("lays").path(0)).put("potId", pot);
     save(chest, plan, "laid", null);
     String base = "/api/pieces/" + chest.path("id").asString();
     JsonNode need = get(base + "/gather").body().at("/needs/0");

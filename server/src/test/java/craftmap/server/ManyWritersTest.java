@@ -83,7 +83,7 @@ class ManyWritersTest extends ServerTest {
     JsonNode plan = chest.path("document");
     for (int b = 0; b < bands; b++) {
       plan = withFernBand(plan, "band" + b, 60 + 20.0 * b);
-      ((ObjectNode) plan.path("lays").path(b)).put("paintId", potId);
+      ((ObjectNode) plan.path("lays").path(b)).put("potId", potId);
     }
     return save(chest, plan, "laid", null).body();
   }

@@ -86,7 +86,7 @@ class ReadingBench extends ServerTest {
             "GRID",
             Map.of("gap", 0.5, "down", 20.0, "change", 0.0),
             Map.of("pattern", "HALF_DROP"));
-    fans.put("designId", "fan-shell").put("paintId", "bone-white");
+    fans.put("designId", "fan-shell").put("potId", "bone-white");
     ObjectNode plan = withLay(chest, fans);
     JsonNode laid = post("/api/readings", plan).body().at("/faces/0/lays/0/laid");
     int positions = laid.path("positions").asInt();

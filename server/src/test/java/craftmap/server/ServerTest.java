@@ -142,7 +142,7 @@ public abstract class ServerTest {
             "RUN",
             Map.of("distance", distanceMm, "gap", 20.0, "margin", 8.0, "change", 15.0),
             Map.of("edge", "TOP"));
-    lay.put("designId", "fern-band").put("paintId", "bone-white");
+    lay.put("designId", "fern-band").put("potId", "bone-white");
     return withLay(document, lay);
   }
 

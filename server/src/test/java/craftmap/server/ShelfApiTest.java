@@ -378,7 +378,7 @@ class ShelfApiTest extends ServerTest {
     double free = get("/api/holdings/" + pot).body().at("/holding/available").asDouble();
     JsonNode chest = newChest("Asks");
     ObjectNode plan = withFernBand(chest.path("document"), "band", 100);
-    ((ObjectNode) plan.path("lays").path(0)).put("paintId", pot);
+    ((ObjectNode) plan.path("lays").path(0)).put("potId", pot);
     JsonNode saved = save(chest, plan, "laid", null).body();
     double wants = saved.at("/reading/faces/0/lays/0/laid/potMl").asDouble();
     String holding = "/api/holdings/" + pot;

@@ -91,6 +91,35 @@ public sealed interface Design
     return !handling().mirrors() && picture().map(p -> !p.isSymmetrical()).orElse(false);
   }
 
+  /** What it is put on with; none where nothing out of a pot is needed. */
+  default Optional<PutOn> putOn() {
+    return switch (this) {
+      case CustomCut cut ->
+          cut.film() == CustomCut.Film.VINYL
+              ? Optional.empty()
+              : Optional.of(PutOn.THROUGH_OPENINGS);
+      case RaisedStencil _, Texture _ -> Optional.of(PutOn.PASTE);
+      case StencilDesign _ -> Optional.of(PutOn.THROUGH_OPENINGS);
+      case Dots _, PaintedZone _, EnlargedImage _ -> Optional.of(PutOn.PAINT);
+      case Mould mould ->
+          Optional.of(
+              switch (mould.filling()) {
+                case CLAY -> PutOn.CLAY;
+                case RESIN -> PutOn.RESIN;
+              });
+      case Moulding moulding ->
+          Optional.of(
+              switch (moulding.flexibility().glue()) {
+                case WOOD_GLUE -> PutOn.GLUE;
+                case CONTACT_ADHESIVE -> PutOn.CONTACT;
+              });
+      case Napkin _, Paper _, CutOut _ -> Optional.of(PutOn.DECOUPAGE);
+      case FoilRoll _ -> Optional.of(PutOn.SIZE);
+      case Transfer _ -> Optional.of(PutOn.SEAL);
+      case PlasterFabric _ -> Optional.empty();
+    };
+  }
+
   /** Whether it is there only once something is painted, or spread, through it or by it. */
   default boolean isPainted() {
     return switch (this) {

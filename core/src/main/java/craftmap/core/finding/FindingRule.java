@@ -56,7 +56,12 @@ public enum FindingRule {
   STOCK_ENOUGH_TOGETHER,
   STOCK_SHORT,
   STOCK_SHORT_TOGETHER,
-  STOCK_SHORT_OF_HAND;
+  STOCK_SHORT_OF_HAND,
+  POT_UNNAMED,
+  POT_OTHER,
+  POT_ENOUGH,
+  POT_SHORT,
+  TRANSFER_SEAL;
 
   /** Short and stable: notes that stay in a plan and other programs may name it. */
   public String id() {

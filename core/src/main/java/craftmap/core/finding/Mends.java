@@ -118,7 +118,12 @@ public final class Mends {
           STOCK_ENOUGH_TOGETHER,
           STOCK_SHORT,
           STOCK_SHORT_TOGETHER,
-          STOCK_SHORT_OF_HAND ->
+          STOCK_SHORT_OF_HAND,
+          POT_UNNAMED,
+          POT_OTHER,
+          POT_ENOUGH,
+          POT_SHORT,
+          TRANSFER_SEAL ->
           Means.NONE;
     };
   }

@@ -36,6 +36,8 @@ public sealed interface Figure {
     }
   }
 
+  record Volume(double ml) implements Figure {}
+
   record Area(double mm2) implements Figure {}
 
   /** From 0 to 1. */

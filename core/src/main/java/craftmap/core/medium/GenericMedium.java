@@ -16,6 +16,11 @@ public record GenericMedium(String key, Medium medium) {
     return ALL.stream().filter(g -> g.key.equals(key)).findFirst();
   }
 
+  /** What is typical of a role, while no label was read: the first one used as that. */
+  public static Optional<GenericMedium> of(Role role) {
+    return ALL.stream().filter(g -> g.medium.kind().role() == role).findFirst();
+  }
+
   public String name() {
     return medium.name();
   }

@@ -41,8 +41,15 @@ public record Medium(
                 Wear.read(label, t.wear)));
   }
 
-  /** What a litre or its weight covers, as a paint on a plan needs it. */
-  public Paint asPaint(String potId) {
-    return new Paint(potId, name, coverage.colour(), coverage.spreadM2PerLitre());
+  /** What a plan that draws on a pot of it has to know. */
+  public PotLabel label(String potId) {
+    return new PotLabel(
+        potId,
+        name,
+        kind.role(),
+        kind.alsoRole(),
+        kind.base(),
+        coverage.colour(),
+        coverage.spreadM2PerLitre());
   }
 }

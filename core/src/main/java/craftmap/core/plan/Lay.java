@@ -12,15 +12,15 @@ import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.lay.rule.Ruled;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
-import craftmap.core.medium.StencilPaint;
+import craftmap.core.medium.Coating;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
-/** One decision: this design goes on this face by this rule, in this paint. */
-public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint, Keeping keeping) {
+/** One decision: this design goes on this face by this rule, out of this pot. */
+public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Keeping keeping) {
   /**
    * Where it goes.
    *
@@ -117,16 +117,16 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
   /**
    * What it is put on with.
    *
-   * @param paintId what it is painted, or pasted, with; none for what is not
+   * @param potId the pot it is painted, pasted, stuck down or sealed from; none while none is named
    */
-  public record Paint(Optional<String> paintId, int coats) {
-    public Paint {
-      if (coats < 1 || coats > StencilPaint.MOST_COATS) {
+  public record Pot(Optional<String> potId, int coats) {
+    public Pot {
+      if (coats < 1 || coats > Coating.MOST_COATS) {
         throw new RefusedInput(
             "coats",
             given(coats),
             said("is-not-a-number-of-coats"),
-            said("1-to", given(StencilPaint.MOST_COATS)));
+            said("1-to", given(Coating.MOST_COATS)));
       }
     }
   }
@@ -158,41 +158,31 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
 
   /** A lay as it begins: nothing picked, nothing by eye. */
   public static Lay fresh(
-      String id,
-      String faceId,
-      Optional<String> designId,
-      LayRule rule,
-      Optional<String> paintId,
-      int coats) {
+      String id, String faceId, Optional<String> designId, LayRule rule, Pot pot) {
     return new Lay(
-        id,
-        Place.on(faceId),
-        Pieces.of(designId),
-        Work.by(rule.note()),
-        new Paint(paintId, coats),
-        Keeping.OPEN);
+        id, Place.on(faceId), Pieces.of(designId), Work.by(rule.note()), pot, Keeping.OPEN);
   }
 
   // ---- the same with something else
 
   public Lay with(Place other) {
-    return new Lay(id, other, pieces, work, paint, keeping);
+    return new Lay(id, other, pieces, work, pot, keeping);
   }
 
   public Lay with(Pieces other) {
-    return new Lay(id, place, other, work, paint, keeping);
+    return new Lay(id, place, other, work, pot, keeping);
   }
 
   public Lay with(Work other) {
-    return new Lay(id, place, pieces, other, paint, keeping);
+    return new Lay(id, place, pieces, other, pot, keeping);
   }
 
-  public Lay with(Paint other) {
+  public Lay with(Pot other) {
     return new Lay(id, place, pieces, work, other, keeping);
   }
 
   public Lay with(Keeping other) {
-    return new Lay(id, place, pieces, work, paint, other);
+    return new Lay(id, place, pieces, work, pot, other);
   }
 
   public Lay withPick(Pick other) {
@@ -209,7 +199,7 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
             ? pieces
             : new Pieces(pieces.designId(), pieces.cornerDesignId(), List.of()),
         new Work(new Ruled(other.note()), Optional.empty(), work.clearMm(), Eye.NONE),
-        paint,
+        pot,
         keeping);
   }
 
@@ -226,12 +216,12 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
             designId().map(ids),
             cornerDesignId().map(ids),
             moreDesignIds().stream().map(ids).toList()))
-        .with(new Paint(paintId().map(ids), coats()));
+        .with(new Pot(potId().map(ids), coats()));
   }
 
   /** The same once more on another face. */
   public Lay copied(String newId, String otherFaceId, Work otherWork) {
-    return new Lay(newId, Place.on(otherFaceId), pieces, otherWork, paint, Keeping.OPEN);
+    return new Lay(newId, Place.on(otherFaceId), pieces, otherWork, pot, Keeping.OPEN);
   }
 
   // ---- what is asked most
@@ -272,12 +262,12 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Paint paint,
     return work.eye();
   }
 
-  public Optional<String> paintId() {
-    return paint.paintId();
+  public Optional<String> potId() {
+    return pot.potId();
   }
 
   public int coats() {
-    return paint.coats();
+    return pot.coats();
   }
 
   public boolean hidden() {

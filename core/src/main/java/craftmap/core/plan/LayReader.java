@@ -17,7 +17,7 @@ import craftmap.core.lay.rule.Laying;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.TurnedBox;
@@ -88,15 +88,15 @@ public final class LayReader {
     Optional<Design> design = lay.designId().flatMap(shelf::design);
     Fronts fronts = fronts(lay, faces, design);
     List<String> ids = faces.stream().map(p -> p.face().id()).toList();
-    Optional<Paint> paint = lay.paintId().flatMap(shelf::paint);
+    Optional<PotLabel> pot = lay.potId().flatMap(shelf::pot);
     return switch (lay.rule().lay(laying(fronts, lay, design))) {
       case LayAnswer.Options options -> {
         // one decision for all its faces: what is laid on one is the same option on the others
         Chosen chosen = Chosen.of(lay, options);
-        yield laid(lay, fronts, ids, design, paint, chosen);
+        yield laid(lay, fronts, ids, design, pot, chosen);
       }
       case LayAnswer why -> {
-        LayReading reading = new LayReading.DoesNotFit(lay, design, paint, why);
+        LayReading reading = new LayReading.DoesNotFit(lay, design, pot, why);
         yield faces.stream().map(f -> reading).toList();
       }
     };
@@ -133,8 +133,8 @@ public final class LayReader {
     if (design) {
       return Optional.of(new LayReading.Missing(lay, LayReading.What.DESIGN));
     }
-    return lay.paintId().filter(id -> shelf.paint(id).isEmpty()).isPresent()
-        ? Optional.of(new LayReading.Missing(lay, LayReading.What.PAINT))
+    return lay.potId().filter(id -> shelf.pot(id).isEmpty()).isPresent()
+        ? Optional.of(new LayReading.Missing(lay, LayReading.What.POT))
         : Optional.empty();
   }
 
@@ -192,7 +192,7 @@ public final class LayReader {
       Fronts fronts,
       List<String> faceIds,
       Optional<Design> own,
-      Optional<Paint> paint,
+      Optional<PotLabel> pot,
       Chosen chosen) {
     List<OnFace> all = new ArrayList<>();
     for (int f = 0; f < fronts.all().size(); f++) {
@@ -219,7 +219,7 @@ public final class LayReader {
             chosen.option(),
             all.getFirst().room.face(),
             all.stream().map(on -> on.seen.items()).toList(),
-            paint,
+            pot,
             all.getFirst().passes,
             masking);
     List<LayReading> readings = new ArrayList<>();
@@ -230,7 +230,7 @@ public final class LayReader {
               faceIds,
               readings.isEmpty(),
               design,
-              paint,
+              pot,
               on.chosen.options(),
               on.chosen.option(),
               on.seen,

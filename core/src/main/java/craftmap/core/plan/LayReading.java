@@ -1,5 +1,6 @@
 package craftmap.core.plan;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
@@ -8,7 +9,7 @@ import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,6 +36,7 @@ public sealed interface LayReading {
    * @param lead whether this is the face it was laid on; what it takes is counted there only
    * @param design the design of the shelf, or what the words became
    * @param chosen the option as the rule has it
+   * @param pot what it is put on from; none while none is named
    * @param seen the items as the eye has them
    * @param setOuts what to tick, along which edge or line
    * @param passes for what is put on through a sheet
@@ -44,7 +46,7 @@ public sealed interface LayReading {
       List<String> faceIds,
       boolean lead,
       Design design,
-      Optional<Paint> paint,
+      Optional<PotLabel> pot,
       List<LayOption> options,
       LayOption chosen,
       Eye.Seen seen,
@@ -66,18 +68,23 @@ public sealed interface LayReading {
     public List<Item> items() {
       return seen.items();
     }
+
+    /** The colour it shows in; none where it has its own, whatever it is put on with. */
+    public Optional<Colour> shownIn() {
+      return pot.filter(p -> design.isPainted()).map(PotLabel::colour);
+    }
   }
 
   /** A design that does not go where the lay wants it. */
-  record DoesNotFit(Lay lay, Optional<Design> design, Optional<Paint> paint, LayAnswer why)
+  record DoesNotFit(Lay lay, Optional<Design> design, Optional<PotLabel> pot, LayAnswer why)
       implements LayReading {}
 
-  /** The design or the paint is no longer on the shelf. */
+  /** The design or the pot is no longer on the shelf. */
   record Missing(Lay lay, What what) implements LayReading {}
 
   /** What can be missing. */
   enum What {
     DESIGN,
-    PAINT
+    POT
   }
 }

@@ -1,6 +1,7 @@
 package craftmap.core.plan;
 
-import craftmap.core.medium.StencilPaint;
+import craftmap.core.medium.Coating;
+import craftmap.core.medium.Role;
 import java.time.Duration;
 
 /** One thing that a lay takes, for what it is taken and how much. */
@@ -12,7 +13,7 @@ public sealed interface Need {
   double CASTING_LOSS = 0.10;
 
   /** Paint through openings, dotted on, or over a zone. */
-  record Paint(StencilPaint sum) implements Need {}
+  record Paint(Coating sum) implements Need {}
 
   /** Paste of a thickness over an area: V = A x t x (1 + loss). */
   record Paste(How how, double areaMm2, double thicknessMm) implements Need {
@@ -62,17 +63,27 @@ public sealed interface Need {
   /** Office pages that are printed. */
   record Pages(int count) implements Need {}
 
-  /** An area that something is brushed on to hold what is laid. */
-  record Coated(With with, double mm2) implements Need {
-    /** What is brushed on. */
-    public enum With {
-      SIZE,
-      ADHESIVE
+  /**
+   * An area that is brushed with what holds down, or seals, what is laid.
+   *
+   * @param role what is brushed on
+   */
+  record Coated(Role role, Coating sum) implements Need {
+    public double mm2() {
+      return sum.areaMm2();
     }
   }
 
-  /** Film or vinyl for what is cut to size. */
-  record Film(double mm2) implements Need {}
+  /** Water that plaster is wetted with. */
+  record Water(double ml) implements Need {}
+
+  /**
+   * Film or vinyl for what is cut to size, off a roll that is at least as wide as the widest sheet.
+   *
+   * @param sheets film serves every position, vinyl stays where it is stuck
+   * @param lengthMm off the roll
+   */
+  record Film(int sheets, double widthMm, double lengthMm) implements Need {}
 
   /** Tape along what must stay clean. */
   record Tape(double mm) implements Need {}

@@ -4,7 +4,7 @@ import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.design.Moulding;
 import craftmap.core.design.Paper;
-import craftmap.core.medium.StencilPaint;
+import craftmap.core.medium.Coating;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
@@ -24,7 +24,7 @@ public record Needs(List<Need> all) {
     return find(sort).map(of::applyAsDouble).orElse(0.0);
   }
 
-  public Optional<StencilPaint> paint() {
+  public Optional<Coating> paint() {
     return find(Need.Paint.class).map(Need.Paint::sum);
   }
 
@@ -48,9 +48,12 @@ public record Needs(List<Need> all) {
     };
   }
 
-  /** What goes through the pot that the lay names. */
+  /** What comes out of the pot that the lay names, or would come out of one. */
   public double potMl() {
-    return paint().map(StencilPaint::volumeMl).orElse(0.0) + pasteMl();
+    return paint().map(Coating::volumeMl).orElse(0.0)
+        + pasteMl()
+        + sum(Need.Castings.class, Need.Castings::materialMl)
+        + sum(Need.Coated.class, c -> c.sum().volumeMl());
   }
 
   public double pasteMl() {

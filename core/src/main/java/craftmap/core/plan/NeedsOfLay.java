@@ -12,7 +12,6 @@ import craftmap.core.design.Napkin;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Paper;
 import craftmap.core.design.PlasterFabric;
-import craftmap.core.design.RaisedStencil;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
@@ -38,23 +37,16 @@ import craftmap.core.lay.rule.single.PageSet;
 import craftmap.core.lay.rule.single.Stand;
 import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
-import craftmap.core.measure.Times;
-import craftmap.core.medium.Paint;
-import craftmap.core.medium.StencilPaint;
-import craftmap.core.plane.Planar;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.surface.Face;
-import craftmap.core.surface.Finish;
-import craftmap.core.surface.MakeUp;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** Works out what a lay takes, over all its faces. */
 final class NeedsOfLay {
-  /** Paint that dries in the brush. */
-  private static final double BRUSH_LOSS = 0.05;
+  /** Plaster in gauze takes up about a third of a litre of water a square metre. */
+  private static final double WATER_ML_PER_MM2 = 350e-6;
 
   private NeedsOfLay() {}
 
@@ -70,20 +62,13 @@ final class NeedsOfLay {
       LayOption chosen,
       Face face,
       List<List<Item>> onFaces,
-      Optional<Paint> paint,
+      Optional<PotLabel> pot,
       Optional<StencilPasses> passes,
       double maskingMm) {
     List<Item> items = onFaces.stream().flatMap(List::stream).toList();
-    double printed = items.stream().mapToDouble(Item::printMm2).sum();
     List<Need> needs = new ArrayList<>();
-    paint
-        .flatMap(p -> paint(lay, design, face, p, printed))
-        .map(Need.Paint::new)
-        .ifPresent(needs::add);
-    paste(design, chosen, items, printed).ifPresent(needs::add);
-    if (design instanceof Mould mould) {
-      needs.add(castings(mould, items.size()));
-    }
+    Optional<Need> wet = OutOfPot.of(lay, design, chosen, face, onFaces, pot);
+    wet.filter(w -> !(w instanceof Need.Coated)).ifPresent(needs::add);
     int pieces = pieces(design, chosen, items);
     if (pieces > 0) {
       needs.add(new Need.Pieces(pieces));
@@ -102,47 +87,18 @@ final class NeedsOfLay {
     if (chosen.arrangement() instanceof PageSet p) {
       needs.add(new Need.Pages(p.pages()));
     }
-    double coated = coated(design, chosen, onFaces);
-    if (coated > 0) {
-      needs.add(
-          new Need.Coated(
-              design instanceof FoilRoll ? Need.Coated.With.SIZE : Need.Coated.With.ADHESIVE,
-              coated));
+    // what holds it down is told behind what it holds
+    wet.filter(Need.Coated.class::isInstance).ifPresent(needs::add);
+    if (design instanceof PlasterFabric fabric && length > 0) {
+      needs.add(new Need.Water(length * fabric.widthMm() * WATER_ML_PER_MM2));
     }
-    double film = film(items);
-    if (film > 0) {
-      needs.add(new Need.Film(film));
-    }
+    film(items).ifPresent(needs::add);
     if (maskingMm > 0) {
       needs.add(new Need.Tape(maskingMm));
     }
     needs.add(new Need.HandsOn(HandsOn.time(lay, design, chosen, items, passes)));
     return new Needs(needs);
   }
-
-  private static Optional<StencilPaint> paint(
-      Lay lay, Design design, Face face, Paint paint, double printedMm2) {
-    if (design instanceof PaintedZone) {
-      boolean drinks = face.finish() == Finish.BARE && WOODEN.contains(face.makeUp());
-      return Optional.of(
-          new StencilPaint(
-              printedMm2,
-              lay.coats(),
-              paint.spreadM2PerLitre(),
-              BRUSH_LOSS,
-              face.relief().factor(),
-              drinks ? StencilPaint.FIRST_ON_BARE_WOOD : 1));
-    }
-    boolean vinyl = design instanceof CustomCut cut && cut.film() == CustomCut.Film.VINYL;
-    boolean painted = (design instanceof StencilDesign || design instanceof Dots) && !vinyl;
-    return painted && !(design instanceof RaisedStencil)
-        ? Optional.of(
-            new StencilPaint(
-                printedMm2, lay.coats(), paint.spreadM2PerLitre(), StencilPaint.TYPICAL_LOSS))
-        : Optional.empty();
-  }
-
-  private static final Set<MakeUp> WOODEN = EnumSet.of(MakeUp.WOOD, MakeUp.VENEER, MakeUp.BOARD);
 
   /** Whole sheets; a picture by itself is one, or one of the pictures on a napkin. */
   private static int sheets(Design design, LayOption chosen, List<Item> items) {
@@ -164,70 +120,6 @@ final class NeedsOfLay {
           PaintedZone _ ->
           0;
     };
-  }
-
-  private static double coated(Design design, LayOption chosen, List<List<Item>> onFaces) {
-    if (chosen.arrangement() instanceof RollStrips strips) {
-      return strips.sizedMm2();
-    }
-    return switch (design) {
-      case Napkin _, Paper _, CutOut _ -> union(onFaces);
-      case StencilDesign _,
-          Transfer _,
-          FoilRoll _,
-          Moulding _,
-          Mould _,
-          Texture _,
-          PlasterFabric _,
-          EnlargedImage _,
-          Dots _,
-          PaintedZone _ ->
-          0;
-    };
-  }
-
-  /** Each spot counted once, however many pieces lie on it, by what is really there of them. */
-  private static double union(List<List<Item>> onFaces) {
-    return onFaces.stream()
-        .filter(items -> !items.isEmpty())
-        .mapToDouble(items -> Planar.union(items.stream().map(Item::print).toList()).getArea())
-        .sum();
-  }
-
-  private static Optional<Need.Paste> paste(
-      Design design, LayOption chosen, List<Item> items, double printedMm2) {
-    return switch (design) {
-      case RaisedStencil raised ->
-          Optional.of(
-              new Need.Paste(
-                  Need.Paste.How.DRAWN_THROUGH_A_STENCIL, printedMm2, raised.thicknessMm()));
-      case Texture texture ->
-          Optional.of(
-              new Need.Paste(
-                  Need.Paste.How.SPREAD_AND_EMBOSSED,
-                  chosen.arrangement() instanceof RollerStrips strips
-                      ? strips.areaMm2()
-                      : items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum(),
-                  texture.pasteMm()));
-      case StencilDesign _,
-          Transfer _,
-          Napkin _,
-          Paper _,
-          CutOut _,
-          FoilRoll _,
-          Moulding _,
-          Mould _,
-          PlasterFabric _,
-          EnlargedImage _,
-          Dots _,
-          PaintedZone _ ->
-          Optional.empty();
-    };
-  }
-
-  private static Need.Castings castings(Mould mould, int count) {
-    return new Need.Castings(
-        count, mould.batches(count), Times.ofMinutes(mould.batchMinutes()), mould.volumeMl());
   }
 
   private static int pieces(Design design, LayOption chosen, List<Item> items) {
@@ -266,12 +158,24 @@ final class NeedsOfLay {
     };
   }
 
-  private static double film(List<Item> items) {
-    return items.stream()
-        .filter(i -> i.design() instanceof CustomCut)
-        .map(i -> (CustomCut) i.design())
-        .distinct()
-        .mapToDouble(c -> c.sheetWidthMm() * c.sheetHeightMm())
-        .sum();
+  /** A stencil of film is cut once, however often it is laid; vinyl is cut for every place. */
+  private static Optional<Need.Film> film(List<Item> items) {
+    List<CustomCut> cut =
+        items.stream()
+            .map(Item::design)
+            .filter(CustomCut.class::isInstance)
+            .map(CustomCut.class::cast)
+            .toList();
+    List<CustomCut> sheets =
+        cut.stream().allMatch(c -> c.film() == CustomCut.Film.STENCIL_FILM)
+            ? cut.stream().distinct().toList()
+            : cut;
+    return sheets.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new Need.Film(
+                sheets.size(),
+                sheets.stream().mapToDouble(CustomCut::sheetWidthMm).max().orElseThrow(),
+                sheets.stream().mapToDouble(CustomCut::sheetHeightMm).sum()));
   }
 }

@@ -71,7 +71,9 @@ public record Proposal(LayRule rule, LayAnswer answer) {
   /** What the best of its options takes. */
   public Needs takes(Face face, Design design) {
     LayOption best = ((LayAnswer.Options) answer).best();
-    Lay lay = Lay.fresh("tried", face.id(), Optional.of(design.id()), rule, Optional.empty(), 1);
+    Lay lay =
+        Lay.fresh(
+            "tried", face.id(), Optional.of(design.id()), rule, new Lay.Pot(Optional.empty(), 1));
     return NeedsOfLay.of(
         lay, design, best, face, List.of(best.items()), Optional.empty(), Optional.empty(), 0);
   }

@@ -1,12 +1,12 @@
 package craftmap.core.plan;
 
 import craftmap.core.design.Design;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import java.util.Optional;
 
-/** The designs and paints a plan refers to. */
+/** The designs and pots a plan refers to. */
 public interface Shelf {
   Optional<Design> design(String id);
 
-  Optional<Paint> paint(String id);
+  Optional<PotLabel> pot(String id);
 }

@@ -7,10 +7,13 @@ import java.util.List;
  * What a piece takes, and what there is of it.
  *
  * @param notLaid the lays that do not fit
+ * @param unnamed lays that something out of a pot is needed for, and no pot is named
  */
-public record Needed(List<String> notLaid, List<OfPot> pots, List<OfDesign> designs) {
+public record Needed(
+    List<String> notLaid, List<String> unnamed, List<OfPot> pots, List<OfDesign> designs) {
   public Needed {
     notLaid = List.copyOf(notLaid);
+    unnamed = List.copyOf(unnamed);
     pots = List.copyOf(pots);
     designs = List.copyOf(designs);
   }
@@ -35,6 +38,6 @@ public record Needed(List<String> notLaid, List<OfPot> pots, List<OfDesign> desi
   public record OfDesign(String designId, boolean cut, boolean used, Provision provision) {}
 
   boolean isNothing() {
-    return pots.isEmpty() && designs.isEmpty();
+    return unnamed.isEmpty() && pots.isEmpty() && designs.isEmpty();
   }
 }

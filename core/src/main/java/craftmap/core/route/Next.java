@@ -28,6 +28,14 @@ public sealed interface Next {
     }
   }
 
+  /** A lay that something out of a pot is needed for, and no pot is named. */
+  record NamePot(String layId) implements Next {
+    @Override
+    public Stop stop() {
+      return Stop.LAY_OUT;
+    }
+  }
+
   /** A pot has less than is still needed of it. */
   record FillPot(String potId, double shortByMl) implements Next {
     @Override

@@ -32,6 +32,10 @@ public record Standing(List<Stop> settled, Next next) {
           ? new Standing(List.of(Stop.SURVEY), new Next.ChooseDesign())
           : new Standing(List.of(), new Next.TakeMeasures());
     }
+    if (!needed.unnamed().isEmpty()) {
+      return new Standing(
+          List.of(Stop.SURVEY, Stop.CHOOSE), new Next.NamePot(needed.unnamed().getFirst()));
+    }
     Optional<OfDesign> uncut =
         needed.designs().stream().filter(d -> d.cut() && !d.used()).findFirst();
     List<Stop> settled = new ArrayList<>(List.of(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT));
@@ -40,15 +44,16 @@ public record Standing(List<Stop> settled, Next next) {
     }
     // what is short is told before what can be done: a trip to the shop takes longest
     Optional<Next> next =
-        missingPaint(needed)
+        shortPot(needed)
             .or(() -> missingDesign(needed))
-            .or(() -> work(needed))
-            .or(() -> uncut.map(d -> new Next.CutDesign(d.designId())));
+            // what is stuck down is cut first
+            .or(() -> uncut.map(d -> new Next.CutDesign(d.designId())))
+            .or(() -> work(needed));
     return next.map(n -> new Standing(settled, n))
         .orElseGet(() -> new Standing(List.of(Stop.values()), new Next.Nothing()));
   }
 
-  private static Optional<Next> missingPaint(Needed needed) {
+  private static Optional<Next> shortPot(Needed needed) {
     for (OfPot pot : needed.pots()) {
       if (pot.provision() instanceof Provision.Short missing) {
         return Optional.of(new Next.FillPot(pot.potId(), missing.by()));

@@ -43,7 +43,7 @@ class MediumTest {
     assertThat(read.drying().recoatFrom()).hasMinutes(60);
     assertThat(read.drying().cure()).hasHours(336);
     assertThat(read.wear().water()).isEqualTo(WaterResistance.WET);
-    assertThat(read.asPaint("pot").colour().hex()).isEqualTo("#1F4650");
+    assertThat(read.label("pot").colour().hex()).isEqualTo("#1F4650");
     assertThat(label.entries())
         .filteredOn(MeasureSheet.Entry::taken)
         .extracting(MeasureSheet.Entry::key)

@@ -9,6 +9,8 @@ import static org.assertj.core.api.Assertions.within;
 import craftmap.core.form.FormKind;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.Times;
+import craftmap.core.medium.GenericMedium;
+import craftmap.core.medium.Role;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -41,12 +43,33 @@ class NeedsTest {
         .containsExactly(sorts.split(" "));
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "foil, STRIPS, SIZE",
+    "paper, COVER, DECOUPAGE_MEDIUM",
+    "napkin, SINGLE, DECOUPAGE_MEDIUM",
+    "boat, SINGLE, DECOUPAGE_MEDIUM",
+    "picture, SINGLE, CLEAR_COAT",
+  })
+  void whatIsLaidIsBrushedWithWhatHoldsOrSealsIt(String design, RuleKind rule, Role role) {
+    Need.Coated coated = of(design, rule).find(Need.Coated.class).orElseThrow();
+    assertThat(coated.role()).isEqualTo(role);
+    assertThat(coated.sum().volumeMl()).isPositive();
+  }
+
+  /** 200 x 150 mm of napkin on flat bare wood in two coats: 0.03 m2 x 2.25 / 8 m2/l x 1.05. */
   @Test
-  void foilIsSizedAndPaperIsGlued() {
-    assertThat(of("foil", RuleKind.STRIPS).find(Need.Coated.class).orElseThrow().with())
-        .isEqualTo(Need.Coated.With.SIZE);
-    assertThat(of("paper", RuleKind.COVER).find(Need.Coated.class).orElseThrow().with())
-        .isEqualTo(Need.Coated.With.ADHESIVE);
+  void withoutAPotATypicalLabelStandsIn() {
+    Need.Coated coated = of("napkin", RuleKind.SINGLE).find(Need.Coated.class).orElseThrow();
+    assertThat(coated.sum().spreadM2PerLitre())
+        .isEqualTo(
+            GenericMedium.of(Role.DECOUPAGE_MEDIUM)
+                .orElseThrow()
+                .medium()
+                .coverage()
+                .spreadM2PerLitre());
+    assertThat(coated.sum().volumeMl())
+        .isCloseTo(coated.mm2() / 1e6 * 2.25 / 8 * 1.05 * 1000, within(1e-9));
   }
 
   @Test

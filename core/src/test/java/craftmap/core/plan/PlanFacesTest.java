@@ -9,7 +9,7 @@ import craftmap.core.form.FormKind;
 import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Point;
@@ -36,7 +36,7 @@ class PlanFacesTest {
         }
 
         @Override
-        public Optional<Paint> paint(String id) {
+        public Optional<PotLabel> pot(String id) {
           return Optional.empty();
         }
       };

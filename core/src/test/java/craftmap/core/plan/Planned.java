@@ -9,7 +9,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import java.util.HashMap;
@@ -22,7 +22,7 @@ import java.util.OptionalDouble;
 public final class Planned {
   private Planned() {}
 
-  private static final Paint TEAL = new Paint("teal", "Teal", new Colour("#1F4650"), 10);
+  private static final PotLabel TEAL = new PotLabel("teal", "Teal", new Colour("#1F4650"), 10);
   private static final Map<String, Design> DESIGNS = new HashMap<>();
 
   static {
@@ -43,7 +43,7 @@ public final class Planned {
         }
 
         @Override
-        public Optional<Paint> paint(String id) {
+        public Optional<PotLabel> pot(String id) {
           return id.equals("teal") ? Optional.of(TEAL) : Optional.empty();
         }
       };
@@ -64,7 +64,7 @@ public final class Planned {
         new Lay.Place(faceId, alsoOn),
         new Lay.Pieces(Optional.of(designId), Optional.empty(), more),
         Lay.Work.by(new RuleNote(rule, measures, choices, List.of(), "")).clear(clear),
-        new Lay.Paint(painted ? Optional.of("teal") : Optional.empty(), 2),
+        new Lay.Pot(painted ? Optional.of("teal") : Optional.empty(), 2),
         Lay.Keeping.OPEN);
   }
 

@@ -14,7 +14,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
@@ -35,7 +35,7 @@ import org.junit.jupiter.api.Test;
 
 /** How much lays take, held against sums done by hand. */
 class QuantitiesTest {
-  private static final Paint PAINT = new Paint("p", "Teal", new Colour("#1F4650"), 11);
+  private static final PotLabel PAINT = new PotLabel("p", "Teal", new Colour("#1F4650"), 11);
   private final Map<String, Design> designs = new HashMap<>();
   private final List<Lay> lays = new ArrayList<>();
 
@@ -62,8 +62,7 @@ class QuantitiesTest {
             face,
             Optional.of(designId),
             rule.read(new MeasureSheet(measures, choices), List.of(), ""),
-            Optional.of("p"),
-            2));
+            new Lay.Pot(Optional.of("p"), 2)));
     return this;
   }
 
@@ -76,7 +75,7 @@ class QuantitiesTest {
           }
 
           @Override
-          public Optional<Paint> paint(String id) {
+          public Optional<PotLabel> pot(String id) {
             return Optional.of(PAINT);
           }
         };
@@ -143,7 +142,7 @@ class QuantitiesTest {
             .orElseThrow();
     lay("z", Prints.zone(), door.face().id(), RuleKind.WHOLE_FACE, Map.of(), Map.of());
     PlanReading reading = on(FormKind.CUPBOARD, Map.of(), Map.of());
-    double zone = first(reading).takes().paint().orElseThrow().openAreaMm2();
+    double zone = first(reading).takes().paint().orElseThrow().areaMm2();
     assertThat(zone).isCloseTo(door.measure().netMm2(), within(1.0));
     assertThat(zone).isLessThan(door.measure().grossMm2() * 0.95);
   }

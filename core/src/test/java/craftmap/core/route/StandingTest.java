@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class StandingTest {
   private static final FormNote TYPICAL = FormNote.typical(FormKind.CHEST);
   private static final FormNote MEASURED = measured(2);
-  private static final Needed NOTHING = new Needed(List.of(), List.of(), List.of());
+  private static final Needed NOTHING = new Needed(List.of(), List.of(), List.of(), List.of());
 
   @Test
   void measuresComeFirstAndTwoOfThemAreEnoughForAForm() {
@@ -31,14 +31,31 @@ class StandingTest {
 
   @Test
   void whatDoesNotFitIsMadeToFitBeforeAnythingIsBought() {
-    Needed needed = new Needed(List.of("reeds", "moons"), List.of(pot(shortBy(12.4))), List.of());
+    Needed needed =
+        new Needed(List.of("reeds", "moons"), List.of(), List.of(pot(shortBy(12.4))), List.of());
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.MakeFit("reeds"));
+  }
+
+  @Test
+  void aPotIsNamedBeforeAnythingIsCountedOn() {
+    Needed needed =
+        new Needed(List.of(), List.of("herons"), List.of(pot(shortBy(12.4))), List.of());
+    assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.NamePot("herons"));
+  }
+
+  @Test
+  void whatIsCutIsCutBeforeItIsPutOn() {
+    OfDesign sheets = new OfDesign("shells", true, false, left(0));
+    Needed needed =
+        new Needed(List.of(), List.of(), List.of(pot(left(1), "shells on top")), List.of(sheets));
+    assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.CutDesign("shells"));
   }
 
   @Test
   void aShortPotIsToldWithHowMuchIsMissing() {
     Needed needed =
-        new Needed(List.of(), List.of(pot(left(3), "a"), pot(shortBy(12.4), "b")), List.of());
+        new Needed(
+            List.of(), List.of(), List.of(pot(left(3), "a"), pot(shortBy(12.4), "b")), List.of());
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.FillPot("pot", 12.4));
   }
 
@@ -46,14 +63,14 @@ class StandingTest {
   void aDesignThatWasTakenIsNotMissing() {
     OfDesign taken = new OfDesign("shells", true, true, shortBy(1));
     OfDesign missing = new OfDesign("ferns", false, false, shortBy(2));
-    Needed needed = new Needed(List.of(), List.of(), List.of(taken, missing));
+    Needed needed = new Needed(List.of(), List.of(), List.of(), List.of(taken, missing));
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.GetDesign("ferns", 2));
   }
 
   @Test
   void whatIsToBeCutKeepsTheCutOpen() {
     OfDesign sheets = new OfDesign("shells", true, false, left(0));
-    Needed needed = new Needed(List.of(), List.of(pot(left(1))), List.of(sheets));
+    Needed needed = new Needed(List.of(), List.of(), List.of(pot(left(1))), List.of(sheets));
     Standing standing = Standing.of(MEASURED, needed);
     assertThat(standing.next()).isEqualTo(new Next.CutDesign("shells"));
     assertThat(standing.settled()).containsExactly(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT);
@@ -68,6 +85,7 @@ class StandingTest {
       Standing standing = Standing.of(random.nextBoolean() ? MEASURED : TYPICAL, needed);
       boolean done =
           needed.notLaid().isEmpty()
+              && needed.unnamed().isEmpty()
               && !needed.isNothing()
               && needed.pots().stream()
                   .allMatch(p -> p.open().isEmpty() && p.provision() instanceof Provision.Enough)
@@ -87,6 +105,7 @@ class StandingTest {
         case Next.CutDesign next ->
             assertThat(needed.designs())
                 .anyMatch(d -> d.designId().equals(next.designId()) && d.cut() && !d.used());
+        case Next.NamePot next -> assertThat(needed.unnamed()).contains(next.layId());
         case Next.TakeMeasures _,
             Next.ChooseDesign _,
             Next.MakeFit _,
@@ -108,7 +127,11 @@ class StandingTest {
           new OfDesign(
               "design" + i, random.nextBoolean(), random.nextBoolean(), some(random, 2.7)));
     }
-    return new Needed(random.nextInt(5) == 0 ? List.of("stray") : List.of(), pots, designs);
+    return new Needed(
+        random.nextInt(5) == 0 ? List.of("stray") : List.of(),
+        random.nextInt(5) == 0 ? List.of("glueless") : List.of(),
+        pots,
+        designs);
   }
 
   private static Provision some(Random random, double much) {

@@ -14,7 +14,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -232,13 +232,13 @@ class TrialTest {
           }
 
           @Override
-          public Optional<Paint> paint(String id) {
+          public Optional<PotLabel> pot(String id) {
             return Optional.empty();
           }
         };
     LayRule rule =
         Proposal.of(face(new RectangleOutline(w, h)), design, List.of()).orElseThrow().rule();
-    Lay lay = Lay.fresh("l", face, Optional.of("d"), rule, Optional.empty(), 1);
+    Lay lay = Lay.fresh("l", face, Optional.of("d"), rule, new Lay.Pot(Optional.empty(), 1));
     return new PlanReader(shelf, TapeDivision.MM_1)
         .read(new Plan("P", form, Map.of(), List.of(lay)))
         .face(face)

@@ -109,7 +109,7 @@ final class MapSvg {
       for (LayReading lay : reading.lays()) {
         if (lay instanceof LayReading.Laid laid) {
           out.append("<g class=\"lay\" id=\"lay-").append(text(lay.lay().id())).append("\">\n");
-          laid.items().forEach(i -> item(i, laid.paint().map(p -> p.colour().hex())));
+          laid.items().forEach(i -> item(i, laid.shownIn().map(Colour::hex)));
           out.append("</g>\n");
         }
       }

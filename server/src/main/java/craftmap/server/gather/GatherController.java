@@ -39,7 +39,26 @@ class GatherController {
     this.shelf = shelf;
   }
 
-  record GatherView(List<NeedView> needs, List<DesignNeedView> designs, List<UseView> notLaid) {}
+  /**
+   * What a piece takes.
+   *
+   * @param unnamed lays that something out of a pot is needed for, and no pot is named
+   * @param notLaid lays that do not fit, of which nothing is counted
+   * @param complete whether all that is needed is counted, and there
+   */
+  record GatherView(
+      List<NeedView> needs,
+      List<DesignNeedView> designs,
+      List<UnnamedView> unnamed,
+      List<UseView> notLaid,
+      boolean complete) {}
+
+  /**
+   * A lay without a pot.
+   *
+   * @param needText about how much of it, by a typical label
+   */
+  record UnnamedView(String layId, String faceId, String title, String roleText, String needText) {}
 
   /**
    * A design that is used up.
@@ -110,7 +129,19 @@ class GatherController {
     return new GatherView(
         gathered.needs().stream().map(n -> need(n, lays)).toList(),
         gathered.designs().stream().map(d -> design(studio, d, lays)).toList(),
-        gathered.notLaid().stream().map(l -> notLaid(l, lays)).toList());
+        gathered.unnamed().stream().map(l -> unnamed(l, lays)).toList(),
+        gathered.notLaid().stream().map(l -> notLaid(l, lays)).toList(),
+        gathered.isComplete());
+  }
+
+  private static UnnamedView unnamed(LayReading.Laid laid, List<LayView> lays) {
+    LayView lay = view(laid.lay().id(), lays);
+    return new UnnamedView(
+        lay.id(),
+        lay.faceId(),
+        lay.title(),
+        lay.putOn().text(),
+        Words.millilitres(laid.takes().potMl()));
   }
 
   private DesignNeedView design(Studio studio, Gathering.DesignNeed need, List<LayView> lays) {
@@ -169,9 +200,9 @@ class GatherController {
     double level = need.pot().levelMl();
     double holds = need.pot().holdsMl();
     return new NeedView(
-        need.pot().paint().id(),
-        need.pot().paint().name(),
-        need.pot().paint().colour().hex(),
+        need.pot().label().id(),
+        need.pot().label().name(),
+        need.pot().label().colour().hex(),
         level,
         holds,
         need.stillNeededMl(),

@@ -62,12 +62,16 @@ public class GatherService {
     Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();
     Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
     List<LayReading> notLaid = new ArrayList<>();
+    List<LayReading.Laid> unnamed = new ArrayList<>();
     PlanReading plan = pieces.read(studio, piece.plan());
     for (LayReading reading : plan.lays()) {
       if (reading instanceof LayReading.Laid laid) {
-        laid.paint()
-            .filter(p -> laid.lead() && laid.takes().potMl() > 0)
-            .ifPresent(p -> byPot.computeIfAbsent(p.id(), id -> new ArrayList<>()).add(laid));
+        if (laid.lead() && laid.takes().potMl() > 0) {
+          laid.pot()
+              .ifPresentOrElse(
+                  p -> byPot.computeIfAbsent(p.id(), id -> new ArrayList<>()).add(laid),
+                  () -> unnamed.add(laid));
+        }
       } else {
         notLaid.add(reading);
       }
@@ -76,7 +80,7 @@ public class GatherService {
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
-    return new Gathering(needs, designs, notLaid);
+    return new Gathering(needs, designs, unnamed, notLaid);
   }
 
   private Gathering.DesignNeed designNeed(

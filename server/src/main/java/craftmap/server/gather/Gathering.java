@@ -11,8 +11,16 @@ import craftmap.server.stock.Holding;
 import java.util.List;
 import java.util.Optional;
 
-/** What a piece takes, pot by pot and design by design. */
-public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayReading> notLaid) {
+/**
+ * What a piece takes, pot by pot and design by design.
+ *
+ * @param unnamed what would come out of a pot, where none is named
+ */
+public record Gathering(
+    List<Need> needs,
+    List<DesignNeed> designs,
+    List<LayReading.Laid> unnamed,
+    List<LayReading> notLaid) {
 
   /**
    * One pot and the lays that draw on it.
@@ -65,6 +73,14 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
     }
   }
 
+  /** Whether all that is needed is counted, and there. */
+  public boolean isComplete() {
+    return unnamed.isEmpty()
+        && notLaid.isEmpty()
+        && needs.stream().allMatch(n -> n.provision() instanceof Provision.Enough)
+        && designs.stream().allMatch(d -> d.provision() instanceof Provision.Enough);
+  }
+
   public List<Use> uses() {
     return needs.stream().flatMap(n -> n.uses().stream()).toList();
   }
@@ -73,6 +89,7 @@ public record Gathering(List<Need> needs, List<DesignNeed> designs, List<LayRead
   public Needed needed() {
     return new Needed(
         notLaid.stream().map(l -> l.lay().id()).toList(),
+        unnamed.stream().map(l -> l.lay().id()).toList(),
         needs.stream()
             .map(
                 n ->

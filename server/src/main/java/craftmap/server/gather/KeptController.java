@@ -68,7 +68,7 @@ class KeptController {
 
   @GetMapping("/holdings/{id}/uses")
   List<UseOnPiece> usesOfPot(Asker asker, @PathVariable String id) {
-    return uses(asker, lay -> lay.paintId().filter(id::equals).isPresent());
+    return uses(asker, lay -> lay.potId().filter(id::equals).isPresent());
   }
 
   private List<UseOnPiece> uses(Asker asker, Predicate<Lay> wanted) {

@@ -232,7 +232,7 @@ public class Pieces {
     return new Editing(
         owned,
         new PlanReader(owned, studio.tape()),
-        () -> shelf.paintsAtHand(studio.id()),
+        () -> shelf.potsAtHand(studio.id()),
         () -> UUID.randomUUID().toString(),
         ToldWords.NAMES);
   }

@@ -8,15 +8,18 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.piece.view.ArtViews;
 import craftmap.server.piece.view.FreeStock;
 import craftmap.server.piece.view.LayView;
+import craftmap.server.piece.view.PotsOfPiece;
 import craftmap.server.piece.view.ReadingView;
 import craftmap.server.piece.view.ReadingViews;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
+import craftmap.server.stock.Ledger;
 import craftmap.server.studio.Studio;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 
 /** Plans as they are shown: what the core made of them, in the studio's words and units. */
@@ -27,8 +30,10 @@ public class PlanViews {
 
   private final Pieces pieces;
   private final ShelfService shelf;
+  private final Ledger ledger;
 
-  PlanViews(Pieces pieces, ShelfService shelf) {
+  PlanViews(Pieces pieces, ShelfService shelf, Ledger ledger) {
+    this.ledger = ledger;
     this.pieces = pieces;
     this.shelf = shelf;
   }
@@ -40,31 +45,43 @@ public class PlanViews {
   /** Of a plan that is saved nowhere, or under some id: what it claims itself is its own. */
   public ReadingView view(Studio studio, Plan plan, String pieceId) {
     PlanReading reading = pieces.read(studio, plan);
-    return views(studio, pieceId).view(plan.form(), reading);
+    return views(studio, pieceId, reading::lays).view(plan.form(), reading);
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
   LayView view(Studio studio, Pieces.ReadLay read, String pieceId) {
-    return views(studio, pieceId).lays(read.faces()).view(read.face(), read.reading());
+    return views(studio, pieceId, () -> saved(studio, pieceId))
+        .lays(read.faces())
+        .view(read.face(), read.reading());
   }
 
   /** What an option of a lay is called. */
   String title(Studio studio, Pieces.ReadLay read, LayReading.Laid laid, LayOption option) {
-    return views(studio, NO_PIECE).lays(read.faces()).title(read.face(), laid, option);
+    return views(studio, NO_PIECE, List::of).lays(read.faces()).title(read.face(), laid, option);
   }
 
   /** The first options of one lay with their items, to be looked at side by side. */
   List<LayView.OptionItems> options(Studio studio, Pieces.ReadLay read, String pieceId) {
-    return views(studio, pieceId).lays(read.faces()).options(read.face(), read.reading());
+    return views(studio, pieceId, List::of).lays(read.faces()).options(read.face(), read.reading());
   }
 
-  private ReadingViews views(Studio studio, String pieceId) {
+  private List<LayReading> saved(Studio studio, String pieceId) {
+    return pieces.read(studio, pieces.plan(studio, pieceId)).lays();
+  }
+
+  private ReadingViews views(
+      Studio studio, String pieceId, Supplier<List<LayReading>> laysOfThePiece) {
+    String ofPiece = pieceId == null ? NO_PIECE : pieceId;
     // one reading names a design many times: it is looked up once
     Map<String, Optional<OwnedDesign>> known = new HashMap<>();
     return new ReadingViews(
         studio.tape(),
         id -> known.computeIfAbsent(id, d -> shelf.design(studio.id(), d)),
-        new FreeStock(() -> shelf.available(studio, pieceId == null ? NO_PIECE : pieceId)));
+        new FreeStock(() -> shelf.available(studio, ofPiece)),
+        new PotsOfPiece(
+            laysOfThePiece,
+            () -> ledger.usedByLay(studio.id(), ofPiece).keySet(),
+            pots -> shelf.availableMl(studio.id(), ofPiece, pots)));
   }
 
   /** A design's sheet by itself. */

@@ -77,13 +77,13 @@ final class FaceSheet {
     page.paragraph(
         fonts.text(),
         9,
-        lay.paintName().isEmpty()
+        lay.potName().isEmpty()
             ? laid.positionsText()
             : Words.say(
                 "print.takes",
                 laid.positionsText(),
                 laid.potText(),
-                lay.paintName(),
+                lay.potName(),
                 laid.coatsText()));
     for (LayView.TakesView takes : laid.takes()) {
       page.paragraph(fonts.text(), 9, takes.name() + ": " + takes.text());

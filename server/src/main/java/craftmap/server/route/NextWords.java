@@ -1,5 +1,6 @@
 package craftmap.server.route;
 
+import craftmap.core.medium.Role;
 import craftmap.core.route.Next;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.view.LayView;
@@ -13,13 +14,17 @@ record NextWords(Gathering gathered, ReadingView reading) {
       case Next.TakeMeasures _ -> Words.say("next.survey");
       case Next.ChooseDesign _ -> Words.say("next.choose");
       case Next.MakeFit(String layId) -> Words.say("next.layOut", lay(layId).designName());
+      case Next.NamePot(String layId) ->
+          Words.say("next.namePot", lay(layId).designName(), lay(layId).putOn().text());
       case Next.FillPot(String potId, double missing) ->
-          Words.say("next.gather", paint(potId), Words.millilitres(missing));
+          Words.say("next.gather", pot(potId), Words.millilitres(missing));
       case Next.GetDesign(String designId, double _) ->
           Words.say("next.gatherDesign", design(designId));
       case Next.PutOn(String layId) -> {
         LayView lay = lay(layId);
-        yield Words.say("next.work", lay.designName(), lay.laid().positionsText(), lay.paintName());
+        yield lay.putOn().roles().getFirst() == Role.PAINT
+            ? Words.say("next.work", lay.designName(), lay.laid().positionsText(), lay.potName())
+            : Words.say("next.putOn", lay.designName(), lay.potName());
       }
       case Next.CutDesign(String designId) -> Words.say("next.cut", design(designId));
       case Next.Nothing _ -> Words.say("next.done");
@@ -34,13 +39,13 @@ record NextWords(Gathering gathered, ReadingView reading) {
         .orElseThrow();
   }
 
-  private String paint(String potId) {
+  private String pot(String potId) {
     return gathered.needs().stream()
         .filter(n -> n.pot().holding().id().equals(potId))
         .findFirst()
         .orElseThrow()
         .pot()
-        .paint()
+        .label()
         .name();
   }
 

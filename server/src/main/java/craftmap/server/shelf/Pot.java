@@ -1,15 +1,15 @@
 package craftmap.server.shelf;
 
 import craftmap.core.medium.Medium;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.stock.Holding;
 
 /** A pot of a medium and its level. Weighed media are turned into volumes by their density. */
 public record Pot(Holding holding, Medium medium) {
 
-  public Paint paint() {
-    return medium.asPaint(holding.id());
+  public PotLabel label() {
+    return medium.label(holding.id());
   }
 
   public double levelMl() {

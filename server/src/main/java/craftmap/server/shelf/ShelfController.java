@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -71,9 +72,10 @@ class ShelfController {
       int usesBetweenWashes) {}
 
   /**
-   * A pot that can be painted from.
+   * A pot that something is put on from.
    *
    * @param fullShare level over what the pot holds, 0 to 1
+   * @param roles what it is used as
    * @param ground whether a face can be painted with it, as with size or paste it cannot
    */
   record PotView(
@@ -85,7 +87,8 @@ class ShelfController {
       double fullShare,
       String levelText,
       String spreadText,
-      boolean ground) {}
+      boolean ground,
+      List<Role> roles) {}
 
   /**
    * One thing on the shelf.
@@ -271,6 +274,9 @@ class ShelfController {
         pot.holding().fullShare(),
         Words.millilitres(pot.levelMl()),
         Words.say("pot.spread", Decimals.show(pot.medium().coverage().spreadM2PerLitre(), 2)),
-        GROUNDS.contains(pot.medium().kind().role()));
+        GROUNDS.contains(pot.medium().kind().role()),
+        Stream.concat(
+                Stream.of(pot.medium().kind().role()), pot.medium().kind().alsoRole().stream())
+            .toList());
   }
 }

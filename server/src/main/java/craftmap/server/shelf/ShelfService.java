@@ -1,7 +1,7 @@
 package craftmap.server.shelf;
 
 import craftmap.core.design.Design;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
 import craftmap.core.plan.cutting.DesignCut;
@@ -28,9 +28,21 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class ShelfService {
-  /** What is put through a stencil. */
-  private static final Set<Role> PAINTED_WITH =
-      EnumSet.of(Role.PAINT, Role.PASTE, Role.GLAZE, Role.STAIN, Role.SIZE);
+  /** What lays are put on with. */
+  private static final Set<Role> PUT_ON_WITH =
+      EnumSet.of(
+          Role.PAINT,
+          Role.PASTE,
+          Role.GLAZE,
+          Role.STAIN,
+          Role.METALLIC_WAX,
+          Role.SIZE,
+          Role.DECOUPAGE_MEDIUM,
+          Role.ADHESIVE,
+          Role.CONTACT_ADHESIVE,
+          Role.CLEAR_COAT,
+          Role.CLAY,
+          Role.RESIN);
 
   private final Designs designs;
   private final Media media;
@@ -56,8 +68,8 @@ public class ShelfService {
     return designs.find(studioId, id);
   }
 
-  /** The pots that a stencil may be painted with, those that are not nearly empty. */
-  public List<String> paintsAtHand(String studioId) {
+  /** The pots that something may be put on from, those that are not nearly empty. */
+  public List<String> potsAtHand(String studioId) {
     return pots(studioId).stream()
         .filter(p -> p.levelMl() > NEARLY_EMPTY_ML)
         .map(p -> p.holding().id())
@@ -78,14 +90,14 @@ public class ShelfService {
     return designs.all(studioId);
   }
 
-  /** Pots that a lay can be painted from. */
+  /** Pots that a lay can be put on from. */
   public List<Pot> pots(String studioId) {
     Map<String, OwnedMedium> known = new HashMap<>();
     media.all(studioId).forEach(m -> known.put(m.medium().id(), m));
     return holdings.all(studioId).stream()
         .filter(h -> h.mediumId().isPresent())
         .map(h -> new Pot(h, known.get(h.mediumId().get()).medium()))
-        .filter(p -> PAINTED_WITH.contains(p.medium().kind().role()))
+        .filter(p -> PUT_ON_WITH.contains(p.medium().kind().role()))
         .toList();
   }
 
@@ -123,6 +135,24 @@ public class ShelfService {
                   a.left() + b.left(),
                   a.right() + b.right(),
                   Available.text(a.quantity() + b.quantity(), a.unit(), studio.tape())));
+    }
+    return available;
+  }
+
+  /** What a piece may count on of each of some pots, in millilitres, by pot. */
+  public Map<String, Double> availableMl(String studioId, String pieceId, Set<String> potIds) {
+    List<Pot> pots =
+        pots(studioId).stream().filter(p -> potIds.contains(p.holding().id())).toList();
+    Map<String, ClaimBook.Settled> settled =
+        claims.onAll(studioId, pots.stream().map(Pot::holding).toList());
+    Map<String, Double> available = new HashMap<>();
+    for (Pot pot : pots) {
+      String id = pot.holding().id();
+      available.put(
+          id,
+          settled.containsKey(id)
+              ? pot.ml(settled.get(id).claims().forPiece(pieceId).doubleValue())
+              : pot.levelMl());
     }
     return available;
   }
@@ -175,7 +205,7 @@ public class ShelfService {
 
   /** The shelf as plans see it; each pot is looked up once. */
   public Shelf asPlansSeeIt(String studioId) {
-    Map<String, Optional<Paint>> paints = new HashMap<>();
+    Map<String, Optional<PotLabel>> pots = new HashMap<>();
     Map<String, Optional<Design>> known = new HashMap<>();
     return new Shelf() {
       @Override
@@ -185,8 +215,8 @@ public class ShelfService {
       }
 
       @Override
-      public Optional<Paint> paint(String id) {
-        return paints.computeIfAbsent(id, p -> pot(studioId, p).map(Pot::paint));
+      public Optional<PotLabel> pot(String id) {
+        return pots.computeIfAbsent(id, p -> ShelfService.this.pot(studioId, p).map(Pot::label));
       }
     };
   }

@@ -5,6 +5,7 @@ import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Role;
 import craftmap.core.surface.outline.Edge;
 import java.util.List;
 import java.util.Locale;
@@ -31,6 +32,7 @@ public record FigureWords(TapeDivision tape) {
       case Figure.Departs d -> fine(Math.abs(d.mm()));
       case Figure.Slope s -> perLength(Math.abs(s.mmPerMetre()));
       case Figure.Lengths l -> l.mm().stream().map(tape::show).collect(Collectors.joining(", "));
+      case Figure.Volume v -> Words.millilitres(v.ml());
       case Figure.Area a -> Words.smallArea(a.mm2());
       case Figure.Share s -> Words.percent(s.share());
       case Figure.Count c -> "" + c.count();
@@ -67,7 +69,11 @@ public record FigureWords(TapeDivision tape) {
   }
 
   private static String one(Enum<?> of) {
-    return of instanceof Edge edge ? Words.say("edge", edge) : of.name();
+    return switch (of) {
+      case Edge edge -> Words.say("edge", edge);
+      case Role role -> Words.say("choice", role);
+      default -> of.name();
+    };
   }
 
   private static String plain(String constant) {

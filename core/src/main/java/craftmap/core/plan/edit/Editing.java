@@ -4,7 +4,10 @@ import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.design.Design;
+import craftmap.core.design.PutOn;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.medium.PotLabel;
+import craftmap.core.medium.Role;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -12,6 +15,7 @@ import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.Shelf;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.surface.Face;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -19,13 +23,13 @@ import java.util.function.Supplier;
 /**
  * What edits need beyond the plan.
  *
- * @param paints the paints at hand, the likeliest first; asked for only where something is painted
+ * @param pots the pots at hand, the likeliest first; asked for only where something is laid
  * @param ids gives an id that was never given before
  */
 public record Editing(
     Shelf shelf,
     PlanReader reader,
-    Supplier<List<String>> paints,
+    Supplier<List<String>> pots,
     Supplier<String> ids,
     Names names) {
   /** What is new is called something until the artist calls it otherwise. */
@@ -68,19 +72,30 @@ public record Editing(
     return reader.on(face.id(), plan);
   }
 
-  /** A paint that shows on this ground. */
-  Optional<String> paintFor(Face face) {
-    double ground = face.ground().luminance();
-    List<String> atHand = paints.get();
-    return atHand.stream()
-        .filter(
-            p ->
-                shelf
-                    .paint(p)
-                    .filter(paint -> Math.abs(paint.colour().luminance() - ground) > SHOWS_FROM)
-                    .isPresent())
-        .findFirst()
-        .or(() -> atHand.stream().findFirst());
+  /**
+   * What a design is put on with: the pot that is used as nothing else is better, of paints one
+   * that shows on this ground; none where none at hand will do.
+   */
+  Lay.Pot potFor(PutOn on, Face face) {
+    Optional<String> pot =
+        on.roles().stream()
+            .flatMap(role -> atHand(role).stream().filter(p -> !on.shows() || shows(p, face)))
+            .findFirst()
+            .or(() -> on.roles().stream().flatMap(role -> atHand(role).stream()).findFirst())
+            .map(PotLabel::id);
+    return new Lay.Pot(pot, on.coats());
+  }
+
+  private List<PotLabel> atHand(Role role) {
+    return pots.get().stream()
+        .flatMap(id -> shelf.pot(id).stream())
+        .filter(p -> p.isUsedAs(role))
+        .sorted(Comparator.comparing(p -> p.role() != role))
+        .toList();
+  }
+
+  private static boolean shows(PotLabel pot, Face face) {
+    return Math.abs(pot.colour().luminance() - face.ground().luminance()) > SHOWS_FROM;
   }
 
   static PlanFace face(Plan plan, String id) {

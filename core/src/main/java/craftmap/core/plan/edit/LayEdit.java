@@ -6,6 +6,7 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.design.Card;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.design.PutOn;
 import craftmap.core.design.Rights;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.LayRule;
@@ -294,10 +295,11 @@ public sealed interface LayEdit extends PlanEdit {
     }
   }
 
-  record PaintWith(String layId, String paintId) implements OfLay {
+  /** Out of another pot. */
+  record PutOnWith(String layId, String potId) implements OfLay {
     @Override
     public Lay to(Lay lay) {
-      return lay.with(new Lay.Paint(Optional.of(paintId), lay.coats()));
+      return lay.with(new Lay.Pot(Optional.of(potId), lay.coats()));
     }
 
     @Override
@@ -309,7 +311,7 @@ public sealed interface LayEdit extends PlanEdit {
   record Coats(String layId, int coats) implements OfLay {
     @Override
     public Lay to(Lay lay) {
-      return lay.with(new Lay.Paint(lay.paintId(), coats));
+      return lay.with(new Lay.Pot(lay.potId(), coats));
     }
 
     @Override
@@ -402,10 +404,14 @@ public sealed interface LayEdit extends PlanEdit {
       // an inset meets a raised edge all round: nothing can be trimmed there
       LayRule laid =
           rule instanceof Across across && place.setInto().isPresent() ? across.trimmedBy(0) : rule;
-      Optional<String> paint = design.isPainted() ? editing.paintFor(face) : Optional.empty();
+      Lay.Pot pot =
+          design
+              .putOn()
+              .map(on -> editing.potFor(on, face))
+              .orElse(new Lay.Pot(Optional.empty(), 1));
       return Laying.added(
           plan,
-          Lay.fresh(id, faceId, Optional.of(designId), laid, paint, Laying.TYPICAL_COATS),
+          Lay.fresh(id, faceId, Optional.of(designId), laid, pot),
           Told.of(Told.Code.LAID, design.name(), face.name()));
     }
   }
@@ -421,7 +427,7 @@ public sealed interface LayEdit extends PlanEdit {
       return Laying.added(
           plan,
           Lay.fresh(
-              id, faceId, Optional.empty(), rule, editing.paintFor(face), Laying.TYPICAL_COATS),
+              id, faceId, Optional.empty(), rule, editing.potFor(PutOn.THROUGH_OPENINGS, face)),
           Told.of(Told.Code.LAID_WORDS, face.name()));
     }
   }
@@ -481,8 +487,6 @@ public sealed interface LayEdit extends PlanEdit {
 
   /** What laying something new shares. */
   final class Laying {
-    static final int TYPICAL_COATS = 2;
-
     /** Faces as large as each other within this share take the same lay. */
     private static final double ALIKE = 0.02;
 

@@ -6,7 +6,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -34,13 +34,15 @@ final class SignLays {
           }
 
           @Override
-          public Optional<Paint> paint(String id) {
+          public Optional<PotLabel> pot(String id) {
             return Optional.empty();
           }
         };
     List<Lay> all = new ArrayList<>();
     for (int i = 0; i < lays; i++) {
-      all.add(Lay.fresh("lay-" + i, FACE, design.map(d -> "d"), rule, Optional.empty(), 1));
+      all.add(
+          Lay.fresh(
+              "lay-" + i, FACE, design.map(d -> "d"), rule, new Lay.Pot(Optional.empty(), 1)));
     }
     Plan plan =
         new Plan(

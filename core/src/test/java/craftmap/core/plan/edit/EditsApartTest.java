@@ -92,7 +92,7 @@ class EditsApartTest {
               "eye of " + lay,
               new LayEdit.ByEye(lay, new Eye(3 * dice.next(), dice.next(), 7, List.of()))));
       all.add(new Done("coats of " + lay, new LayEdit.Coats(lay, 1 + (int) (4 * dice.next()))));
-      all.add(new Done("paint of " + lay, new LayEdit.PaintWith(lay, "paint " + dice.next())));
+      all.add(new Done("paint of " + lay, new LayEdit.PutOnWith(lay, "paint " + dice.next())));
       all.add(new Done("hidden " + lay, new LayEdit.Hide(lay, dice.next() < 0.5)));
       all.add(new Done("locked " + lay, new LayEdit.Lock(lay, dice.next() < 0.5)));
       all.add(

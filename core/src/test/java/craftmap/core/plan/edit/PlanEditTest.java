@@ -261,7 +261,7 @@ class PlanEditTest {
   void aDesignIsLaidInAPaintThatShowsAndLiesOverWhatWasThere() {
     Plan plan = done(chest(), new LayEdit.LayDesign("d", "front", "block"));
     assertThat(plan.lays()).hasSize(4).last().extracting(Lay::id).isEqualTo("d");
-    assertThat(lay(plan, "d").paintId()).contains("teal");
+    assertThat(lay(plan, "d").potId()).contains("teal");
     assertThat(lay(plan, "d").designId()).contains("block");
     refused(
         chest(), new LayEdit.LayDesign("d", "front", "gone"), "design (gone): is-not-on-the-shelf");
@@ -328,7 +328,7 @@ class PlanEditTest {
     assertThat(lay.work().rule().kind()).isEqualTo(RuleKind.SCATTER);
     assertThat(lay.pick()).isEmpty();
     assertThat(lay.eye()).isEqualTo(Eye.NONE);
-    assertThat(lay.paintId()).isEqualTo(lay(chest(), "a").paintId());
+    assertThat(lay.potId()).isEqualTo(lay(chest(), "a").potId());
   }
 
   @Test

@@ -21,7 +21,7 @@ import craftmap.core.lay.rule.run.RunWish;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.Paint;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.Founds;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
@@ -43,7 +43,8 @@ import org.junit.jupiter.api.Test;
 
 class PlanReaderTest {
   private static final Stencil FERN = Shapes.block(96, 60, 180, 120);
-  private static final Paint BONE = new Paint("bone", "Bone white", new Colour("#F3EEE2"), 11);
+  private static final PotLabel BONE =
+      new PotLabel("bone", "Bone white", new Colour("#F3EEE2"), 11);
   private static final Shelf SHELF =
       new Shelf() {
         @Override
@@ -52,14 +53,14 @@ class PlanReaderTest {
         }
 
         @Override
-        public Optional<Paint> paint(String id) {
+        public Optional<PotLabel> pot(String id) {
           return id.equals("bone") ? Optional.of(BONE) : Optional.empty();
         }
       };
 
   private static Lay band(String id, double distance, Optional<Pick> pick) {
     Run run = new Run(new EdgeLine(Edge.TOP, distance, 0, 0), new RunWish(24, 10, 0.15), false);
-    Lay lay = Lay.fresh(id, "front", Optional.of("fern"), run, Optional.of("bone"), 2);
+    Lay lay = Lay.fresh(id, "front", Optional.of("fern"), run, new Lay.Pot(Optional.of("bone"), 2));
     return pick.map(lay::withPick).orElse(lay);
   }
 
@@ -116,8 +117,7 @@ class PlanReaderTest {
         .singleElement()
         .isInstanceOfSatisfying(
             Clearance.Clear.class, c -> assertThat(c.byMm()).isCloseTo(34, within(1e-9)));
-    assertThat(laid.takes().paint().orElseThrow().openAreaMm2())
-        .isCloseTo(96 * 60 * 7, within(1e-6));
+    assertThat(laid.takes().paint().orElseThrow().areaMm2()).isCloseTo(96 * 60 * 7, within(1e-6));
     assertThat(front.blemishes())
         .extracting(BlemishCover::state)
         .containsExactly(BlemishCover.State.COVERED, BlemishCover.State.BARE);
@@ -186,8 +186,7 @@ class PlanReaderTest {
             "front",
             Optional.of("gone"),
             band("x", 100, Optional.empty()).rule(),
-            Optional.of("bone"),
-            2);
+            new Lay.Pot(Optional.of("bone"), 2));
     assertThat(read(chest(870, lost)).lays().getFirst()).isInstanceOf(LayReading.Missing.class);
   }
 
@@ -205,7 +204,8 @@ class PlanReaderTest {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> chest(870, a, a))
         .withMessageContaining("lay (a): is-there-twice");
-    Lay off = Lay.fresh("b", "roof", Optional.of("fern"), a.rule(), Optional.of("bone"), 2);
+    Lay off =
+        Lay.fresh("b", "roof", Optional.of("fern"), a.rule(), new Lay.Pot(Optional.of("bone"), 2));
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> chest(870, off))
         .withMessageContaining("face (roof): is-not-on-this-piece");
@@ -215,7 +215,9 @@ class PlanReaderTest {
   void theFirstProposalIsClearOfTheLockAndTheSecondOfTheFirst() {
     Plan empty = chest(870);
     Proposal first = Proposal.of(empty.faces().getFirst().face(), FERN, List.of()).orElseThrow();
-    Lay laid = Lay.fresh("a", "front", Optional.of("fern"), first.rule(), Optional.of("bone"), 2);
+    Lay laid =
+        Lay.fresh(
+            "a", "front", Optional.of("fern"), first.rule(), new Lay.Pot(Optional.of("bone"), 2));
     PlanReading reading = read(chest(870, laid));
     Proposal second =
         Proposal.of(reading.face("front").face(), FERN, reading.face("front").lays()).orElseThrow();

@@ -10,7 +10,7 @@ import java.util.List;
  * @param designId absent for lettering, which brings its own
  * @param moreDesignIds further pieces of a collage, one for each copy
  * @param cornerDesignId what sits in the corners of a border, where that is another design
- * @param paintId absent for what is not painted
+ * @param potId what it is put on with comes out of this pot; absent while none is named
  * @param clearMm it goes around what was laid before it, this far clear
  */
 public record LayDoc(
@@ -22,7 +22,7 @@ public record LayDoc(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> moreDesignIds,
     RuleDoc rule,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc pick,
-    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String paintId,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String potId,
     int coats,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double clearMm,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) EyeDoc eye,

@@ -11,7 +11,7 @@ import java.util.List;
  */
 public record PlanDocument(
     int schema, String name, FormDoc form, List<FaceDoc> faces, List<LayDoc> lays) {
-  public static final int SCHEMA = 3;
+  public static final int SCHEMA = 4;
 
   public PlanDocument {
     faces = faces == null ? List.of() : List.copyOf(faces);

@@ -44,6 +44,9 @@ public final class PlanJson {
       if (plan.path("schema").asInt() == 2) {
         fromTwoToThree(plan);
       }
+      if (plan.path("schema").asInt() == 3) {
+        fromThreeToFour(plan);
+      }
     } catch (ClassCastException | NullPointerException | IllegalArgumentException other) {
       throw new RefusedInput(
           "plan",
@@ -115,6 +118,17 @@ public final class PlanJson {
       }
       lay.put("hidden", false);
       lay.put("locked", false);
+    }
+  }
+
+  /** Version 3 knew pots of paint only; now whatever a lay is put on with comes out of one. */
+  private static void fromThreeToFour(ObjectNode plan) {
+    plan.put("schema", 4);
+    for (JsonNode lay : plan.path("lays")) {
+      JsonNode pot = ((ObjectNode) lay).remove("paintId");
+      if (pot != null) {
+        ((ObjectNode) lay).set("potId", pot);
+      }
     }
   }
 

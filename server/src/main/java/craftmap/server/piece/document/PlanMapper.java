@@ -161,7 +161,7 @@ public final class PlanMapper {
             Optional.ofNullable(lay.pick()).map(PlanMapper::toPick),
             optional(lay.clearMm()),
             toEye(lay.eye())),
-        new Lay.Paint(Optional.ofNullable(lay.paintId()), lay.coats()),
+        new Lay.Pot(Optional.ofNullable(lay.potId()), lay.coats()),
         new Lay.Keeping(lay.hidden(), lay.locked()));
   }
 
@@ -175,7 +175,7 @@ public final class PlanMapper {
         lay.moreDesignIds(),
         doc(lay.work().rule()),
         lay.pick().map(p -> new PickDoc(p.way().name(), p.count(), p.across())).orElse(null),
-        lay.paintId().orElse(null),
+        lay.potId().orElse(null),
         lay.coats(),
         orNull(lay.clearMm()),
         lay.eye().equals(Eye.NONE) ? null : doc(lay.eye()),

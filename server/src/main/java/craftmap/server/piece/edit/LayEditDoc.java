@@ -109,10 +109,10 @@ public sealed interface LayEditDoc extends EditDoc {
     }
   }
 
-  record PaintWith(String layId, String paintId) implements LayEditDoc {
+  record PutOnWith(String layId, String potId) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.PaintWith(lay(layId), given(said("paint"), paintId));
+      return new LayEdit.PutOnWith(lay(layId), given(said("paint"), potId));
     }
   }
 

@@ -1,6 +1,7 @@
 package craftmap.server.piece.view;
 
 import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.medium.Role;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.SetOutLine;
 import craftmap.server.fields.FieldView;
@@ -18,6 +19,8 @@ import java.util.List;
  * @param goesOverFaces whether it may go over further ones
  * @param pieces of a collage, one for each copy
  * @param motifs named parts of a picture that may be cut off
+ * @param shownIn the colour it shows in
+ * @param putOn absent for what nothing out of a pot is needed for
  * @param fields the rule's measures
  * @param suits the rules that suit the design
  * @param handles what can be gripped on the map
@@ -37,10 +40,10 @@ public record LayView(
     String kindText,
     String title,
     String where,
-    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String paintId,
-    String paintName,
-    String paintColour,
-    boolean painted,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String potId,
+    String potName,
+    String shownIn,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PutOnView putOn,
     RuleKind rule,
     String ruleText,
     List<RuleChoice> suits,
@@ -53,6 +56,13 @@ public record LayView(
     List<HandleView> handles,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LaidView laid,
     List<ReadingView.NoteView> notes) {
+
+  /**
+   * What it is put on with, out of a pot.
+   *
+   * @param roles what may be taken for it, the usual one first
+   */
+  public record PutOnView(List<Role> roles, String text) {}
 
   public record RuleChoice(RuleKind kind, String text) {}
 

@@ -1,9 +1,12 @@
 package craftmap.server.piece.view;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
+import craftmap.core.design.PutOn;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.LayFindings;
+import craftmap.core.finding.PotFindings;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
@@ -50,6 +53,7 @@ import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.Pool;
@@ -75,6 +79,7 @@ public final class LayViews {
   private final TapeDivision tape;
   private final Function<String, Optional<OwnedDesign>> shelf;
   private final FreeStock stock;
+  private final PotsOfPiece pots;
   private final UnaryOperator<String> faceName;
 
   /** What lays share with others; nothing while one is looked at by itself. */
@@ -85,10 +90,12 @@ public final class LayViews {
       TapeDivision tape,
       Function<String, Optional<OwnedDesign>> shelf,
       FreeStock stock,
+      PotsOfPiece pots,
       UnaryOperator<String> faceName) {
     this.tape = tape;
     this.shelf = shelf;
     this.stock = stock;
+    this.pots = pots;
     this.faceName = faceName;
   }
 
@@ -110,8 +117,8 @@ public final class LayViews {
               face,
               laid.lay(),
               Optional.of(laid.design()),
-              laid.paint().map(p -> p.name()).orElse(""),
-              laid.paint().map(p -> p.colour().hex()).orElse(ArtViews.ownColour(laid.design())),
+              laid.pot().map(PotLabel::name).orElse(""),
+              laid.shownIn().map(Colour::hex).orElse(ArtViews.ownColour(laid.design())),
               where(face, laid),
               Optional.of(laid),
               notes(face, laid));
@@ -120,20 +127,20 @@ public final class LayViews {
               face,
               doesNot.lay(),
               doesNot.design(),
-              doesNot.paint().map(p -> p.name()).orElse(""),
-              doesNot.paint().map(p -> p.colour().hex()).orElse("#6C6A62"),
+              doesNot.pot().map(PotLabel::name).orElse(""),
+              doesNot.pot().map(p -> p.colour().hex()).orElse("#6C6A62"),
               why(doesNot.why()),
               Optional.empty(),
               List.of(FindingWords.stop("does-not-fit", why(doesNot.why()))));
       case LayReading.Missing missing -> {
         String text =
             Words.say(
-                missing.what() == LayReading.What.PAINT ? "fit.missingPaint" : "fit.missingDesign");
+                missing.what() == LayReading.What.POT ? "fit.missingPot" : "fit.missingDesign");
         yield view(
             face,
             missing.lay(),
             missing.lay().designId().flatMap(shelf).map(OwnedDesign::design),
-            missing.what() == LayReading.What.PAINT ? "?" : "",
+            missing.what() == LayReading.What.POT ? "?" : "",
             "#6C6A62",
             text,
             Optional.empty(),
@@ -146,6 +153,7 @@ public final class LayViews {
     List<Finding> found = new ArrayList<>(LayFindings.of(face, laid, tape));
     LayFindings.againstTheShelf(face, laid, poolOf(laid), () -> stock.of(laid.design().id()))
         .ifPresent(found::add);
+    found.addAll(PotFindings.of(face, laid, pots.beside(laid)));
     return new FindingWords(tape).notes(found);
   }
 
@@ -153,8 +161,8 @@ public final class LayViews {
       Face face,
       Lay lay,
       Optional<Design> design,
-      String paintName,
-      String paintColour,
+      String potName,
+      String shownIn,
       String where,
       Optional<LayReading.Laid> laid,
       List<ReadingView.NoteView> notes) {
@@ -179,10 +187,10 @@ public final class LayViews {
             .orElse(Words.say("rule", lay.rule().kind())),
         title(face, lay, name),
         where,
-        lay.paintId().orElse(null),
-        paintName,
-        paintColour,
-        design.map(Design::isPainted).orElse(false),
+        lay.potId().orElse(null),
+        potName,
+        shownIn,
+        putOn(design),
         lay.rule().kind(),
         Words.say("rule", lay.rule().kind()),
         suits(design, lay),
@@ -196,6 +204,15 @@ public final class LayViews {
             face, tape, lay.rule(), lay.eye(), design, laid.map(LayReading.Laid::chosen)),
         laid.map(l -> laid(face, l)).orElse(null),
         notes);
+  }
+
+  /** What it is put on with; words are painted through film. */
+  private static LayView.PutOnView putOn(Optional<Design> design) {
+    return design
+        .map(Design::putOn)
+        .orElse(Optional.of(PutOn.THROUGH_OPENINGS))
+        .map(on -> new LayView.PutOnView(on.roles(), Words.say("choice", on.usual())))
+        .orElse(null);
   }
 
   private static String wordsOf(LayRule rule) {

@@ -51,10 +51,13 @@ public final class ReadingViews {
   private final Map<String, String> faceNames = new HashMap<>();
 
   public ReadingViews(
-      TapeDivision tape, Function<String, Optional<OwnedDesign>> designs, FreeStock stock) {
+      TapeDivision tape,
+      Function<String, Optional<OwnedDesign>> designs,
+      FreeStock stock,
+      PotsOfPiece pots) {
     this.tape = tape;
     this.words = new FindingWords(tape);
-    this.lays = new LayViews(tape, designs, stock, id -> faceNames.getOrDefault(id, ""));
+    this.lays = new LayViews(tape, designs, stock, pots, id -> faceNames.getOrDefault(id, ""));
   }
 
   public ReadingView view(FormNote form, PlanReading reading) {

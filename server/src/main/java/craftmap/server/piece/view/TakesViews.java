@@ -12,6 +12,7 @@ import craftmap.core.lay.rule.field.GridPattern;
 import craftmap.core.lay.rule.run.RunRow;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Coating;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Need;
 import craftmap.core.plan.Needs;
@@ -86,6 +87,8 @@ final class TakesViews {
       case Need.Paint p -> {}
       case Need.Paste p -> {}
       case Need.Castings c -> castings(c);
+      case Need.Water w ->
+          add("takes.water", Words.millilitres(w.ml()), "", Words.say("why.water"));
       case Need.Pieces p -> pieces(p.count());
       case Need.StockLengths l -> stockLengths(l);
       case Need.Length l ->
@@ -94,7 +97,11 @@ final class TakesViews {
       case Need.Pages p -> add("takes.pages", "" + p.count(), "", Words.say("why.pages"));
       case Need.Coated c -> coated(c);
       case Need.Film f ->
-          add("takes.film", Words.squareCentimetres(f.mm2()), "", Words.say("why.film"));
+          add(
+              "takes.film",
+              Measure.longText(f.lengthMm(), tape),
+              Words.say("takes.film.wide", tape.show(f.widthMm())),
+              Words.say("why.film", f.sheets()));
       case Need.Tape t ->
           add("takes.masking", Measure.longText(t.mm(), tape), "", Words.say("why.masking"));
       case Need.HandsOn h ->
@@ -117,11 +124,7 @@ final class TakesViews {
         "takes.filling." + mould.filling().name(),
         Words.millilitres(c.materialMl()),
         "",
-        Words.say(
-            "why.filling",
-            c.count(),
-            Words.millilitres(c.eachMl()),
-            Words.percent(Need.CASTING_LOSS)));
+        filling(c));
   }
 
   private void pieces(int count) {
@@ -185,12 +188,17 @@ final class TakesViews {
   }
 
   private void coated(Need.Coated coated) {
-    boolean size = coated.with() == Need.Coated.With.SIZE;
+    String how =
+        switch (coated.role()) {
+          case SIZE -> "sized";
+          case CLEAR_COAT -> "sealed";
+          default -> "glued";
+        };
     add(
-        size ? "takes.sized" : "takes.glued",
+        "takes." + how,
         Words.squareCentimetres(coated.mm2()),
         "",
-        Words.say(size ? "why.sized" : "why.glued"));
+        Words.say(how.equals("sized") ? "why.sized" : "why.glued"));
   }
 
   private void add(String key, String text, String note, String why) {
@@ -210,23 +218,16 @@ final class TakesViews {
                   new LayView.WhyView(
                       Words.millilitres(p.volumeMl()),
                       laid.design() instanceof PaintedZone
-                          ? Words.say(
-                              "why.zonePaint",
-                              Words.squareCentimetres(p.openAreaMm2()),
-                              Decimals.show(p.relief(), 2),
-                              Counts.coats(p.coats()),
-                              Decimals.show(p.firstCoat(), 2),
-                              Decimals.show(p.spreadM2PerLitre(), 1),
-                              Words.percent(p.loss()))
+                          ? brushed(p)
                           : Words.say(
                               "why.paint",
-                              Words.squareCentimetres(p.openAreaMm2()),
+                              Words.squareCentimetres(p.areaMm2()),
                               Counts.coats(p.coats()),
                               Decimals.show(p.spreadM2PerLitre(), 1),
                               Words.percent(p.loss()))));
               why.add(
                   new LayView.WhyView(
-                      Words.squareCentimetres(p.openAreaMm2()),
+                      Words.squareCentimetres(p.areaMm2()),
                       Words.say(
                           "why.openArea",
                           Words.squareCentimetres(laid.design().shapeMm2()),
@@ -246,8 +247,35 @@ final class TakesViews {
                             Words.squareCentimetres(p.areaMm2()),
                             Words.fineMm(p.thicknessMm()),
                             Words.percent(Need.PASTE_LOSS)))));
+    needs
+        .find(Need.Coated.class)
+        .ifPresent(
+            c ->
+                why.add(
+                    new LayView.WhyView(Words.millilitres(c.sum().volumeMl()), brushed(c.sum()))));
+    needs
+        .find(Need.Castings.class)
+        .ifPresent(
+            c -> why.add(new LayView.WhyView(Words.millilitres(c.materialMl()), filling(c))));
     laid.passes().ifPresent(p -> why.addAll(passes(tape, laid, p)));
     return why;
+  }
+
+  /** Brushed over an area, with its relief and what the ground drinks the first time. */
+  private static String brushed(Coating sum) {
+    return Words.say(
+        "why.zonePaint",
+        Words.squareCentimetres(sum.areaMm2()),
+        Decimals.show(sum.relief(), 2),
+        Counts.coats(sum.coats()),
+        Decimals.show(sum.firstCoat(), 2),
+        Decimals.show(sum.spreadM2PerLitre(), 1),
+        Words.percent(sum.loss()));
+  }
+
+  private static String filling(Need.Castings c) {
+    return Words.say(
+        "why.filling", c.count(), Words.millilitres(c.eachMl()), Words.percent(Need.CASTING_LOSS));
   }
 
   private static List<LayView.WhyView> passes(

@@ -6,14 +6,23 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
+import java.util.Optional;
 
 /**
- * A paint as its label describes it.
+ * What the label of a pot tells a plan that draws on it.
  *
+ * @param alsoRole a second thing it is used as
  * @param spreadM2PerLitre area that a litre covers once
  */
-public record Paint(String id, String name, Colour colour, double spreadM2PerLitre) {
-  public Paint {
+public record PotLabel(
+    String id,
+    String name,
+    Role role,
+    Optional<Role> alsoRole,
+    Base base,
+    Colour colour,
+    double spreadM2PerLitre) {
+  public PotLabel {
     if (!(spreadM2PerLitre > 0) || !(spreadM2PerLitre <= 50)) {
       throw new RefusedInput(
           "spread",
@@ -23,5 +32,15 @@ public record Paint(String id, String name, Colour colour, double spreadM2PerLit
           said("is-not-what-a-label-says"),
           said("a-spread-above-0-and-up-to-50-m2"));
     }
+  }
+
+  /** A water-based paint. */
+  public PotLabel(String id, String name, Colour colour, double spreadM2PerLitre) {
+    this(id, name, Role.PAINT, Optional.empty(), Base.WATER, colour, spreadM2PerLitre);
+  }
+
+  /** Whether it is used as that, be it as a second thing. */
+  public boolean isUsedAs(Role other) {
+    return role == other || alsoRole.filter(r -> r == other).isPresent();
   }
 }

@@ -10,19 +10,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class StencilPaintTest {
+class CoatingTest {
   @Test
   void sevenFernsInTwoThinCoats() {
     double openArea = 96 * 60 * 0.31 * 7;
-    assertThat(new StencilPaint(openArea, 2, 11, StencilPaint.TYPICAL_LOSS).volumeMl())
-        .isCloseTo(2.95, within(0.005));
+    assertThat(Coating.throughOpenings(openArea, 2, 11).volumeMl()).isCloseTo(2.95, within(0.005));
   }
 
   @ParameterizedTest
   @ValueSource(ints = {0, -1, 13})
   void coatsOutsideReasonAreRefused(int coats) {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> new StencilPaint(100, coats, 11, 0.3))
+        .isThrownBy(() -> Coating.throughOpenings(100, coats, 11))
         .withMessage("coats (%d): is-not-a-number-of-coats; accepted: 1-to [12]".formatted(coats));
   }
 
@@ -30,7 +29,7 @@ class StencilPaintTest {
   @ValueSource(doubles = {0, -2, Double.NaN, 51})
   void aSpreadNoLabelSaysIsRefused(double spread) {
     assertThatExceptionOfType(RefusedInput.class)
-        .isThrownBy(() -> new Paint("p", "Bone white", new Colour("#F3EEE2"), spread))
+        .isThrownBy(() -> new PotLabel("p", "Bone white", new Colour("#F3EEE2"), spread))
         .satisfies(r -> assertThat(r.field()).isEqualTo("spread"));
   }
 }

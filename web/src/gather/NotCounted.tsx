@@ -1,0 +1,43 @@
+import { Box, Heading, Text } from '@chakra-ui/react';
+import { Link } from 'react-router';
+import type { GatherView } from '../api/client';
+import { Fig } from '../common/Fig';
+
+type Props = {
+  readonly pieceId: string;
+  readonly unnamed: GatherView['unnamed'];
+  readonly notLaid: GatherView['notLaid'];
+};
+
+/** What the figures above leave out, and where each is put right. */
+export function NotCounted({ pieceId, unnamed, notLaid }: Props) {
+  if (unnamed.length + notLaid.length === 0) {
+    return null;
+  }
+  return (
+    <Box mt="5" maxW="860px" data-testid="not-counted">
+      <Heading as="h2" fontFamily="heading" fontSize="16px" fontWeight="600">
+        Not counted yet
+      </Heading>
+      {unnamed.map((lay) => (
+        <Text key={lay.layId} color="rust" mt="1">
+          <Link to={`/pieces/${pieceId}/lay-out/${lay.faceId}/${lay.layId}`}>
+            <b>
+              <Fig text={lay.title} />
+            </b>
+          </Link>
+          {`: about ${lay.needText} of ${lay.roleText}, but no pot is named.`}
+        </Text>
+      ))}
+      {notLaid.map((use) => (
+        <Text key={use.layId} color="rust" mt="1">
+          <Link to={`/pieces/${pieceId}/lay-out/${use.faceId}/${use.layId}`}>
+            <b>{use.title}</b>
+          </Link>
+          {': '}
+          {use.where}
+        </Text>
+      ))}
+    </Box>
+  );
+}
