@@ -23,7 +23,8 @@ class CuttingApiTest extends ServerTest {
     JsonNode chest = newChest("To be cut");
     String base = "/api/pieces/" + chest.path("id").asString();
     JsonNode laid = layDesign(chest.path("document"), "front", "sea-holly");
-    save(chest, laid.path("document"), "Laid a transfer", null);
+    String seal = newPot("clear-satin", "900");
+    save(chest, outOf(seal, laid.path("document")), "Laid a transfer", null);
     JsonNode before = get(base + "/cuts").body().at("/designs/0");
     assertThat(before.path("isCut").asBoolean()).isFalse();
     assertThat(before.path("sheetsText").asString())

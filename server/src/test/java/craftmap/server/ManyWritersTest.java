@@ -67,16 +67,6 @@ class ManyWritersTest extends ServerTest {
     return level;
   }
 
-  private String newPot(String ml) {
-    ObjectNode pot = json.createObjectNode().put("holds", "5000").put("level", ml);
-    ObjectNode medium = pot.putObject("medium").put("name", "Shared");
-    medium.put("generic", "chalky-paint").putArray("packs");
-    JsonNode body = post("/api/media", pot).body();
-    String id = body.at("/pots/0/id").asString();
-    assertThat(id).as(body.toString()).isNotEmpty();
-    return id;
-  }
-
   /** A chest whose front carries bands of ferns out of one pot. */
   private JsonNode chest(String name, String potId, int bands) {
     JsonNode chest = newChest(name);
@@ -94,7 +84,7 @@ class ManyWritersTest extends ServerTest {
 
   @Test
   void whatFourLaysTakeAtOnceIsNeverMoreThanThePotHolds() throws Exception {
-    String pot = newPot("3.2");
+    String pot = newPot("chalky-paint", "3.2");
     JsonNode chest = chest("Four from one pot", pot, 4);
     List<Answer> answers =
         atOnce(
@@ -111,7 +101,7 @@ class ManyWritersTest extends ServerTest {
 
   @Test
   void thirtyTwoPeopleBookOnManyPiecesAndEverySumIsExact() throws Exception {
-    String pot = newPot("400");
+    String pot = newPot("chalky-paint", "400");
     List<JsonNode> chests =
         IntStream.range(0, 8).mapToObj(c -> chest("Writer " + c, pot, 4)).toList();
     List<Answer> answers =
@@ -142,7 +132,7 @@ class ManyWritersTest extends ServerTest {
 
   @Test
   void oneLayDoneAndUndoneByManyIsBookedAtMostOnce() throws Exception {
-    String pot = newPot("100");
+    String pot = newPot("chalky-paint", "100");
     JsonNode chest = chest("Done by many", pot, 1);
     String done = path(chest) + "/lays/band0/done";
     nobodyIsSentAway(
@@ -173,7 +163,7 @@ class ManyWritersTest extends ServerTest {
 
   @Test
   void aLevelThatIsCorrectedSwallowsNothingThatIsBookedMeanwhile() throws Exception {
-    String pot = newPot("500");
+    String pot = newPot("chalky-paint", "500");
     String base = "/api/holdings/" + pot;
     for (int round = 0; round < 3; round++) {
       post(base + "/level", Map.of("how", "LEVEL", "figure", "499", "note", "poured"));
@@ -250,7 +240,7 @@ class ManyWritersTest extends ServerTest {
 
   @Test
   void whoeverSavesSeesAnotherSaveOrWins() throws Exception {
-    JsonNode chest = chest("Saved by many", newPot("50"), 2);
+    JsonNode chest = chest("Saved by many", newPot("chalky-paint", "50"), 2);
     List<Answer> answers =
         atOnce(
             IntStream.range(0, WRITERS)
@@ -271,7 +261,7 @@ class ManyWritersTest extends ServerTest {
   @Test
   void puttingAwayAndSavingAtOnceLosesNeither() throws Exception {
     for (int round = 0; round < 4; round++) {
-      JsonNode chest = chest("Put away " + round, newPot("50"), 1);
+      JsonNode chest = chest("Put away " + round, newPot("chalky-paint", "50"), 1);
       List<Answer> answers =
           atOnce(
               List.of(

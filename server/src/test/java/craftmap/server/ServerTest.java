@@ -192,6 +192,24 @@ public abstract class ServerTest {
         .body();
   }
 
+  /** A new pot of a generic medium, with so much in it, that nobody else counts on. */
+  protected String newPot(String generic, String ml) {
+    ObjectNode pot = json.createObjectNode().put("holds", "5000").put("level", ml);
+    ObjectNode medium = pot.putObject("medium").put("name", "Of our own");
+    medium.put("generic", generic).putArray("packs");
+    JsonNode body = post("/api/media", pot).body();
+    String id = body.at("/pots/0/id").asString();
+    assertThat(id).as(body.toString()).isNotEmpty();
+    return id;
+  }
+
+  /** The plan with all its lays put on out of one pot. */
+  protected ObjectNode outOf(String potId, JsonNode document) {
+    ObjectNode changed = (ObjectNode) document.deepCopy();
+    changed.path("lays").forEach(lay -> ((ObjectNode) lay).put("potId", potId));
+    return changed;
+  }
+
   /** An edit of a kind, to be told what it is done to. */
   protected ObjectNode of(String kind) {
     return json.createObjectNode().put("kind", kind);

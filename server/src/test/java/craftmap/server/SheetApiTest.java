@@ -144,7 +144,8 @@ class SheetApiTest extends ServerTest {
     assertThat(inset.at("/document/lays/0/rule/measures/allowance").asDouble()).isZero();
     JsonNode panel = layDesign(screen.path("document"), "panel-1", "moonrise-reeds");
     assertThat(panel.at("/document/lays/0/rule/measures/allowance").asDouble()).isEqualTo(6);
-    save(screen, inset.path("document"), "Laid a transfer", null);
+    String seal = newPot("clear-satin", "900");
+    save(screen, outOf(seal, inset.path("document")), "Laid a transfer", null);
     JsonNode route = get("/api/pieces/" + screen.path("id").asString() + "/route").body();
     assertThat(texts(route.path("settled"), "").size()).isEqualTo(3);
     assertThat(route.path("nextText").asString()).contains("Moonrise over the reeds");

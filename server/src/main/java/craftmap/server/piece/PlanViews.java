@@ -65,8 +65,11 @@ public class PlanViews {
     return views(studio, pieceId, List::of).lays(read.faces()).options(read.face(), read.reading());
   }
 
+  /** What the lays of a piece come to as they are saved; none of a plan that is saved nowhere. */
   private List<LayReading> saved(Studio studio, String pieceId) {
-    return pieces.read(studio, pieces.plan(studio, pieceId)).lays();
+    return pieceId == null || pieceId.equals(NO_PIECE)
+        ? List.of()
+        : pieces.read(studio, pieces.plan(studio, pieceId)).lays();
   }
 
   private ReadingViews views(
