@@ -11,6 +11,7 @@ import { FacesSection } from './FacesSection';
 import { LayActions } from './LayActions';
 import { Mends } from './Mends';
 import { OptionList } from './OptionList';
+import { PartSection } from './PartSection';
 import { PiecesSection } from './PiecesSection';
 import { PotSection } from './PotSection';
 import { RuleSection } from './RuleSection';
@@ -113,6 +114,7 @@ const Panel = memo(function Panel({
       )}
       <FacesSection lay={live} doc={doc} />
       <CutAwaySection lay={live} doc={doc} />
+      <PartSection lay={live} />
       <PiecesSection lay={live} doc={doc} />
       <RuleSection lay={live} doc={doc} />
       <PotSection lay={lay} doc={doc} pots={pots} />

@@ -35,10 +35,12 @@ public sealed interface Design
 
   /** The print itself on its sheet; its box where nothing finer is known. */
   default Geometry shape() {
+    Geometry box = Planar.polygon(printed());
     return picture()
         .flatMap(Picture::shape)
         .map(Artwork::outline)
-        .orElseGet(() -> Planar.polygon(printed()));
+        .map(whole -> part().isEmpty() ? whole : Planar.intersection(whole, box))
+        .orElse(box);
   }
 
   /** What of an area on its sheet nothing shows through: less than all where a carrier is clear. */
@@ -55,6 +57,7 @@ public sealed interface Design
   default double shapeMm2() {
     return picture()
         .flatMap(Picture::shape)
+        .filter(whole -> part().isEmpty())
         .map(Artwork::areaMm2)
         .orElseGet(() -> printed().areaMm2());
   }
@@ -62,6 +65,11 @@ public sealed interface Design
   /** The colours it has of its own, whatever it is painted in; none where its picture tells. */
   default List<Colour> colours() {
     return List.of();
+  }
+
+  /** The part of its picture that is laid alone; none where all of it is. */
+  default Optional<MotifBox> part() {
+    return Optional.empty();
   }
 
   Handling handling();

@@ -13,9 +13,16 @@ import java.util.Optional;
  * A printed napkin: only its printed ply is used, and it shows what is under it.
  *
  * @param quarters how often the picture is printed on one napkin: 1, 2 or 4
+ * @param part what of its picture is laid alone, with its border; none for all of it
  */
 public record Napkin(
-    Card card, Picture sheet, int plies, int quarters, Optional<Repeat> repeat, Direction direction)
+    Card card,
+    Picture sheet,
+    int plies,
+    int quarters,
+    Optional<Repeat> repeat,
+    Direction direction,
+    Optional<MotifBox> part)
     implements Design {
 
   static Napkin read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
@@ -35,16 +42,22 @@ public record Napkin(
         plies,
         quarters,
         Repeat.ask(sheet),
-        PlainSheet.direction(sheet, Direction.UPRIGHT));
+        PlainSheet.direction(sheet, Direction.UPRIGHT),
+        Optional.empty());
   }
 
   /** The same napkin laid opened out: all its pictures are one print, each with its motifs. */
   public Napkin openedOut() {
-    return new Napkin(card, withMotifsEverywhere(), plies, 1, repeat, direction);
+    return new Napkin(card, withMotifsEverywhere(), plies, 1, repeat, direction, part);
+  }
+
+  /** The same napkin with a part of its picture laid alone. */
+  Napkin showing(MotifBox alone) {
+    return new Napkin(card, sheet, plies, quarters, repeat, direction, Optional.of(alone));
   }
 
   private Picture withMotifsEverywhere() {
-    Box one = printed();
+    Box one = onePicture();
     List<MotifBox> motifs = new ArrayList<>();
     for (double y = 0; y < sheet.heightMm() - 1; y += one.heightMm()) {
       for (double x = 0; x < sheet.widthMm() - 1; x += one.widthMm()) {
@@ -61,9 +74,14 @@ public record Napkin(
         sheet.widthMm(), sheet.heightMm(), sheet.shape(), sheet.background(), motifs);
   }
 
-  /** One of its pictures: the upper left one. */
+  /** One of its pictures: the upper left one; or the part of it that is laid alone. */
   @Override
   public Box printed() {
+    return part.map(MotifBox::box).orElseGet(this::onePicture);
+  }
+
+  /** One of the pictures that are printed on it: the upper left one. */
+  public Box onePicture() {
     double w = sheet.widthMm() / (quarters == 4 ? 2 : 1);
     double h = sheet.heightMm() / (quarters == 1 ? 1 : 2);
     return new Box(0, 0, w, h);

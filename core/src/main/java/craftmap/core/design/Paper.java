@@ -5,7 +5,11 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import java.util.Optional;
 
-/** Decoupage paper, tissue or wrapping paper, in sheets or on a roll. */
+/**
+ * Decoupage paper, tissue or wrapping paper, in sheets or on a roll.
+ *
+ * @param part what of its picture is laid alone, with its border; none for all of it
+ */
 public record Paper(
     Card card,
     Picture sheet,
@@ -14,7 +18,8 @@ public record Paper(
     boolean twoFaced,
     Optional<Repeat> repeat,
     Optional<Double> rollMm,
-    Direction direction)
+    Direction direction,
+    Optional<MotifBox> part)
     implements Design {
   /** How thick it is, and so how much it shows and how its edges are hidden. */
   public enum Weight {
@@ -47,7 +52,14 @@ public record Paper(
         twoFaced,
         repeat,
         roll,
-        PlainSheet.direction(sheet, Direction.UPRIGHT));
+        PlainSheet.direction(sheet, Direction.UPRIGHT),
+        Optional.empty());
+  }
+
+  /** The same paper with a part of its picture laid alone. */
+  Paper showing(MotifBox alone) {
+    return new Paper(
+        card, sheet, alone.box(), weight, twoFaced, repeat, rollMm, direction, Optional.of(alone));
   }
 
   @Override

@@ -8,9 +8,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
-/** A rub-on picture on a carrier sheet; neither scaled nor mirrored, but cut apart. */
+/**
+ * A rub-on picture on a carrier sheet; neither scaled nor mirrored, but cut apart.
+ *
+ * @param part what of its picture is laid alone, with its border; none for all of it
+ */
 public record Transfer(
-    Card card, Picture sheet, Box printed, Optional<Joint> joint, Direction direction)
+    Card card,
+    Picture sheet,
+    Box printed,
+    Optional<Joint> joint,
+    Direction direction,
+    Optional<MotifBox> part)
     implements Design {
 
   static Transfer read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
@@ -21,7 +30,13 @@ public record Transfer(
         plain,
         plain.printed(rim),
         Joint.ask(sheet, plain),
-        PlainSheet.direction(sheet, Direction.UPRIGHT));
+        PlainSheet.direction(sheet, Direction.UPRIGHT),
+        Optional.empty());
+  }
+
+  /** The same transfer with a part of its picture rubbed on alone. */
+  Transfer showing(MotifBox alone) {
+    return new Transfer(card, sheet, alone.box(), Optional.empty(), direction, Optional.of(alone));
   }
 
   /**

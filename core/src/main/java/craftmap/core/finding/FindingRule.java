@@ -61,7 +61,8 @@ public enum FindingRule {
   POT_OTHER,
   POT_ENOUGH,
   POT_SHORT,
-  TRANSFER_SEAL;
+  TRANSFER_SEAL,
+  TORN_EDGE;
 
   /** Short and stable: notes that stay in a plan and other programs may name it. */
   public String id() {

@@ -2,6 +2,7 @@ package craftmap.core.finding;
 
 import craftmap.core.design.CustomCut;
 import craftmap.core.design.Moulding;
+import craftmap.core.design.NamedPart;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.rule.border.FrameSides;
@@ -62,6 +63,11 @@ public final class LayFindings {
     if (arrangement instanceof FrameSides frame && laid.design() instanceof Moulding moulding) {
       frame(frame, moulding);
     }
+    laid.lay()
+        .pieces()
+        .part()
+        .filter(p -> p.edge() == NamedPart.Edge.TORN)
+        .ifPresent(p -> add(FindingRule.TORN_EDGE, Level.FINE, new Figure.Length(p.borderMm())));
     found.addAll(SheetFindings.of(face, laid));
     if (laid.design() instanceof Moulding m) {
       add(FindingRule.MOULDING_GLUE, Level.FINE, new Figure.One(m.flexibility().glue()));

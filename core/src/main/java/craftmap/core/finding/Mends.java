@@ -123,7 +123,8 @@ public final class Mends {
           POT_OTHER,
           POT_ENOUGH,
           POT_SHORT,
-          TRANSFER_SEAL ->
+          TRANSFER_SEAL,
+          TORN_EDGE ->
           Means.NONE;
     };
   }

@@ -8,6 +8,7 @@ import craftmap.core.design.EnlargedImage;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
+import craftmap.core.design.NamedPart;
 import craftmap.core.design.Napkin;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Paper;
@@ -39,6 +40,7 @@ final class HandsOn {
   private static final double CUT_AND_WEED_PER_OUTLINE = 0.6;
 
   private static final double CUT_A_PART = 3;
+  private static final double TEAR_A_PART = 4;
   private static final double CUT_OUT = 2;
   private static final double RUB_ON_PER_DM2 = 1;
   private static final double GLUE_DOWN_PER_DM2 = 0.8;
@@ -63,6 +65,8 @@ final class HandsOn {
   private static double minutes(
       Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
     int n = items.size();
+    boolean torn = lay.pieces().part().filter(p -> p.edge() == NamedPart.Edge.TORN).isPresent();
+    double freed = torn ? TEAR_A_PART : CUT_A_PART;
     double ticks = SETTING_OUT + n * TICK;
     return switch (design) {
       case CustomCut cut ->
@@ -82,9 +86,9 @@ final class HandsOn {
             chosen.arrangement() instanceof RollerStrips s ? s.lengthMm() / 1000 : n * 0.2;
         yield SETTING_OUT + metres * STRIP_PER_METRE + dm2(items) * SPREAD_PER_DM2;
       }
-      case Transfer t -> SETTING_OUT + n * CUT_A_PART + RUB_ON_PER_DM2 * dm2(items);
-      case Napkin np -> SETTING_OUT + n * CUT_A_PART + GLUE_DOWN_PER_DM2 * dm2(items);
-      case Paper p -> SETTING_OUT + n * CUT_A_PART + GLUE_DOWN_PER_DM2 * dm2(items);
+      case Transfer t -> SETTING_OUT + n * freed + RUB_ON_PER_DM2 * dm2(items);
+      case Napkin np -> SETTING_OUT + n * freed + GLUE_DOWN_PER_DM2 * dm2(items);
+      case Paper p -> SETTING_OUT + n * freed + GLUE_DOWN_PER_DM2 * dm2(items);
       case CutOut c -> SETTING_OUT + n * CUT_OUT + GLUE_DOWN_PER_DM2 * dm2(items);
       case FoilRoll f -> SETTING_OUT + n * FOIL_STRIP + SIZE_PER_DM2 * dm2(items);
       case PlasterFabric f -> SETTING_OUT + n * f.layers() * WET_STRIP;

@@ -4,6 +4,8 @@ import static craftmap.core.measure.Figure.count;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
+import craftmap.core.design.Design;
+import craftmap.core.design.NamedPart;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.lay.rule.Pick;
@@ -53,9 +55,13 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
    * @param designId a design of the shelf; none for lettering, which brings its own
    * @param cornerDesignId what sits in the corners of a border, where that is another design
    * @param moreDesignIds further pieces of a collage, one for each copy
+   * @param part what of its picture is laid alone; none for all of it
    */
   public record Pieces(
-      Optional<String> designId, Optional<String> cornerDesignId, List<String> moreDesignIds) {
+      Optional<String> designId,
+      Optional<String> cornerDesignId,
+      List<String> moreDesignIds,
+      Optional<NamedPart> part) {
     private static final int MOST_PIECES = 120;
 
     public Pieces {
@@ -70,7 +76,29 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
     }
 
     public static Pieces of(Optional<String> designId) {
-      return new Pieces(designId, Optional.empty(), List.of());
+      return new Pieces(designId, Optional.empty(), List.of(), Optional.empty());
+    }
+
+    public Pieces cornered(Optional<String> other) {
+      return new Pieces(designId, other, moreDesignIds, part);
+    }
+
+    /** Of several designs, one for each copy, the first one underneath. */
+    public Pieces of(List<String> designIds) {
+      return new Pieces(
+          Optional.of(designIds.getFirst()),
+          cornerDesignId,
+          designIds.subList(1, designIds.size()),
+          part);
+    }
+
+    public Pieces showing(Optional<NamedPart> other) {
+      return new Pieces(designId, cornerDesignId, moreDesignIds, other);
+    }
+
+    /** The design as it is laid; refused where its picture has no such part. */
+    public Design laidAs(Design design) {
+      return part.map(p -> p.of(design)).orElse(design);
     }
   }
 
@@ -197,7 +225,7 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
         kind.goesOverFaces() ? place : Place.on(faceId()),
         kind == RuleKind.COLLAGE
             ? pieces
-            : new Pieces(pieces.designId(), pieces.cornerDesignId(), List.of()),
+            : new Pieces(pieces.designId(), pieces.cornerDesignId(), List.of(), pieces.part()),
         new Work(new Ruled(other.note()), Optional.empty(), work.clearMm(), Eye.NONE),
         pot,
         keeping);
@@ -215,7 +243,8 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
     return with(new Pieces(
             designId().map(ids),
             cornerDesignId().map(ids),
-            moreDesignIds().stream().map(ids).toList()))
+            moreDesignIds().stream().map(ids).toList(),
+            pieces.part()))
         .with(new Pot(potId().map(ids), coats()));
   }
 

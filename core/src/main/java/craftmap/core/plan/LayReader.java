@@ -85,7 +85,7 @@ public final class LayReader {
     if (missing.isPresent()) {
       return faces.stream().map(f -> (LayReading) missing.get()).toList();
     }
-    Optional<Design> design = lay.designId().flatMap(shelf::design);
+    Optional<Design> design = lay.designId().flatMap(shelf::design).map(lay.pieces()::laidAs);
     Fronts fronts = fronts(lay, faces, design);
     List<String> ids = faces.stream().map(p -> p.face().id()).toList();
     Optional<PotLabel> pot = lay.potId().flatMap(shelf::pot);

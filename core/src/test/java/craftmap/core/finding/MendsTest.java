@@ -16,6 +16,7 @@ import craftmap.core.plan.Plan;
 import craftmap.core.plan.Planned;
 import craftmap.core.plan.edit.Editing;
 import craftmap.core.plan.edit.LayEdit;
+import craftmap.core.plan.edit.LaysEdit;
 import craftmap.core.plan.edit.MarkEdit;
 import craftmap.core.plan.edit.PlanEdit;
 import craftmap.core.plan.reading.PlanReader;
@@ -244,8 +245,8 @@ class MendsTest {
         PlanEdit.all(
                 chest(List.of(), band(new Dice(2))),
                 List.of(
-                    new LayEdit.TakeOff("l"),
-                    new LayEdit.LayWords("l", "front", Optional.of("Bread & Oats")),
+                    new LaysEdit.TakeOff("l"),
+                    new LaysEdit.LayWords("l", "front", Optional.of("Bread & Oats")),
                     new LayEdit.Measure("l", Map.of("size", widthMm), Map.of())),
                 editing())
             .plan();

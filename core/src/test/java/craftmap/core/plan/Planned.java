@@ -62,7 +62,7 @@ public final class Planned {
     return new Lay(
         id,
         new Lay.Place(faceId, alsoOn),
-        new Lay.Pieces(Optional.of(designId), Optional.empty(), more),
+        new Lay.Pieces(Optional.of(designId), Optional.empty(), more, Optional.empty()),
         Lay.Work.by(new RuleNote(rule, measures, choices, List.of(), "")).clear(clear),
         new Lay.Pot(painted ? Optional.of("teal") : Optional.empty(), 2),
         Lay.Keeping.OPEN);

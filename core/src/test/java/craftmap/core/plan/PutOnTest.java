@@ -104,10 +104,12 @@ class PutOnTest {
     }
   }
 
-  /** On the first face of a chest, or round a planter. */
+  /** On a small sign, or round a planter. */
   private static Optional<LayReading.Laid> laid(Design design, RuleKind ruleKind, Lay.Pot pot) {
-    FormKind form = ruleKind == RuleKind.WRAP ? FormKind.PLANTER : FormKind.CHEST;
-    Plan bare = new Plan("Piece", new FormNote(form, Map.of(), Map.of()), Map.of(), List.of());
+    FormKind form = ruleKind == RuleKind.WRAP ? FormKind.PLANTER : FormKind.SIGN;
+    Map<String, Double> small =
+        form == FormKind.SIGN ? Map.of("width", 311.7, "height", 223.3) : Map.of();
+    Plan bare = new Plan("Piece", new FormNote(form, small, Map.of()), Map.of(), List.of());
     PlanFace face = bare.faces().getFirst();
     LayRule rule = Proposal.ofKind(ruleKind, face.face(), design, List.of());
     Lay lay = Lay.fresh("l", face.face().id(), Optional.of("d"), rule, pot);

@@ -43,6 +43,18 @@ final class Suits {
           RuleKind.GRID,
           RuleKind.SCATTER);
 
+  /** A part laid alone is a piece, and may be strewn. */
+  private static final List<RuleKind> PARTS =
+      List.of(
+          RuleKind.SINGLE,
+          RuleKind.SCATTER,
+          RuleKind.RUN,
+          RuleKind.RING,
+          RuleKind.CORNERS,
+          RuleKind.BORDER,
+          RuleKind.LINE,
+          RuleKind.GRID);
+
   private static final List<RuleKind> SHEETS =
       List.of(RuleKind.COVER, RuleKind.ACROSS, RuleKind.WRAP, RuleKind.SINGLE);
 
@@ -69,6 +81,9 @@ final class Suits {
               RuleKind.RUN,
               RuleKind.BORDER,
               RuleKind.LINE);
+      case Transfer t when t.part().isPresent() -> PARTS;
+      case Napkin n when n.part().isPresent() -> PARTS;
+      case Paper p when p.part().isPresent() -> PARTS;
       case Transfer t -> List.of(RuleKind.ACROSS, RuleKind.SINGLE, RuleKind.WRAP);
       case Napkin n -> SHEETS;
       case Paper p -> SHEETS;

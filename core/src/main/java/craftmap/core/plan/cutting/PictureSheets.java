@@ -53,7 +53,7 @@ final class PictureSheets {
   private static List<Point> pictures(Design design, Box sheet) {
     List<Point> at = new ArrayList<>();
     if (design instanceof Napkin napkin) {
-      Box one = napkin.printed();
+      Box one = napkin.onePicture();
       int across = (int) Math.round(sheet.widthMm() / one.widthMm());
       for (int i = 0; i < napkin.quarters(); i++) {
         at.add(new Point(i % across * one.widthMm(), i / across * one.heightMm()));

@@ -59,6 +59,16 @@ public record Editing(
                     "design", given(id), said("is-not-on-the-shelf"), said("one-that-is")));
   }
 
+  /** The design of a lay as it is laid; none for words. */
+  Optional<Design> laidAs(Lay lay) {
+    return lay.designId().map(this::design).map(lay.pieces()::laidAs);
+  }
+
+  /** What else lies on a face. */
+  List<LayReading> beside(Lay lay, Face face, Plan plan) {
+    return laid(face, plan).stream().filter(r -> !r.lay().id().equals(lay.id())).toList();
+  }
+
   /** What a lay is called: by its design. */
   String called(Lay lay) {
     return lay.designId().map(this::called).orElse(names.words());

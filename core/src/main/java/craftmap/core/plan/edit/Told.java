@@ -75,6 +75,8 @@ public record Told(Code code, List<String> names) {
     BY_EYE,
     MEASURED_PLACES,
     PIECES,
+    PART,
+    WHOLE_PICTURE,
     CORNER_PIECE,
     FACES,
     HID,

@@ -145,7 +145,7 @@ class PlanEditTest {
         done(
             chest(),
             new FaceEdit.Add("own", OutlineKind.RECTANGLE),
-            new LayEdit.LayDesign("d", "own", "block"));
+            new LaysEdit.LayDesign("d", "own", "block"));
     assertThat(done(more, new FaceEdit.TakeOff("own"))).isEqualTo(chest());
     Plan sign = new Plan("S", FormNote.typical(FormKind.SIGN), Map.of(), List.of());
     String only = sign.faces().getFirst().face().id();
@@ -259,16 +259,18 @@ class PlanEditTest {
 
   @Test
   void aDesignIsLaidInAPaintThatShowsAndLiesOverWhatWasThere() {
-    Plan plan = done(chest(), new LayEdit.LayDesign("d", "front", "block"));
+    Plan plan = done(chest(), new LaysEdit.LayDesign("d", "front", "block"));
     assertThat(plan.lays()).hasSize(4).last().extracting(Lay::id).isEqualTo("d");
     assertThat(lay(plan, "d").potId()).contains("teal");
     assertThat(lay(plan, "d").designId()).contains("block");
     refused(
-        chest(), new LayEdit.LayDesign("d", "front", "gone"), "design (gone): is-not-on-the-shelf");
+        chest(),
+        new LaysEdit.LayDesign("d", "front", "gone"),
+        "design (gone): is-not-on-the-shelf");
     refused(
-        chest(), new LayEdit.LayDesign("d", "roof", "block"), "face (roof): is-not-on-this-piece");
-    refused(chest(), new LayEdit.LayDesign("a", "front", "block"), "lay (a): is-there-twice");
-    Plan words = done(chest(), new LayEdit.LayWords("w", "lid", Optional.of("Lamp oil")));
+        chest(), new LaysEdit.LayDesign("d", "roof", "block"), "face (roof): is-not-on-this-piece");
+    refused(chest(), new LaysEdit.LayDesign("a", "front", "block"), "lay (a): is-there-twice");
+    Plan words = done(chest(), new LaysEdit.LayWords("w", "lid", Optional.of("Lamp oil")));
     assertThat(lay(words, "w").work().rule().text()).isEqualTo("Lamp oil");
     assertThat(told(words, new LayEdit.Hide("w", true)).names()).containsExactly("words");
   }
@@ -276,7 +278,7 @@ class PlanEditTest {
   /** Typed, dragged or only said: what is put by hand lies where it is put. */
   @Test
   void aPlaceThatIsTypedHolds() {
-    Plan alone = done(chest(), new LayEdit.LayWords("w", "front", Optional.of("Lamp oil")));
+    Plan alone = done(chest(), new LaysEdit.LayWords("w", "front", Optional.of("Lamp oil")));
     Point best = middle(alone, "w");
     Plan said = done(alone, measure("w", Map.of(), Map.of("placed", "YES")));
     assertThat(middle(said, "w").distanceMm(best)).as("it lies where it lay").isLessThan(1e-6);
@@ -353,13 +355,13 @@ class PlanEditTest {
 
   @Test
   void aLayMovesAmongThoseOfItsFaceOnly() {
-    Plan plan = done(chest(), new LayEdit.LayDesign("d", "front", "block"));
-    Plan later = done(plan, new LayEdit.Move("b", "front", true));
+    Plan plan = done(chest(), new LaysEdit.LayDesign("d", "front", "block"));
+    Plan later = done(plan, new LaysEdit.Move("b", "front", true));
     assertThat(later.lays()).extracting(Lay::id).containsExactly("a", "d", "c", "b");
-    assertThat(done(later, new LayEdit.Move("b", "front", false))).isEqualTo(plan);
-    refused(plan, new LayEdit.Move("d", "front", true), "is-the-last-on-this-face");
-    refused(plan, new LayEdit.Move("a", "front", false), "is-the-first-on-this-face");
-    refused(plan, new LayEdit.Move("c", "front", false), "is-the-first-on-this-face");
+    assertThat(done(later, new LaysEdit.Move("b", "front", false))).isEqualTo(plan);
+    refused(plan, new LaysEdit.Move("d", "front", true), "is-the-last-on-this-face");
+    refused(plan, new LaysEdit.Move("a", "front", false), "is-the-first-on-this-face");
+    refused(plan, new LaysEdit.Move("c", "front", false), "is-the-first-on-this-face");
   }
 
   @Test
@@ -370,10 +372,10 @@ class PlanEditTest {
             new LayEdit.Lock("c", true),
             new LayEdit.Measure("c", Map.of("x", 130.3, "angle", 20.0), Map.of("placed", "YES")),
             new LayEdit.ByEye("c", new Eye(2.5, 1.5, 3, List.of())));
-    Lay copy = lay(done(held, new LayEdit.Copy("c", "n", "back", false)), "n");
+    Lay copy = lay(done(held, new LaysEdit.Copy("c", "n", "back", false)), "n");
     assertThat(copy.locked()).isFalse();
     assertThat(copy.work()).isEqualTo(lay(held, "c").work());
-    Lay turned = lay(done(held, new LayEdit.Copy("c", "n", "back", true)), "n");
+    Lay turned = lay(done(held, new LaysEdit.Copy("c", "n", "back", true)), "n");
     assertThat(turned.eye()).isEqualTo(Eye.NONE);
     assertThat(turned.work().rule().measures().get("x")).isCloseTo(867.3 - 130.3, within(1e-9));
     assertThat(turned.work().rule().measures().get("angle")).isEqualTo(-20);
@@ -381,12 +383,12 @@ class PlanEditTest {
 
   @Test
   void aLayGoesToAllFacesOfItsSizeAndIsToldHowMany() {
-    Plan one = done(chest(), new LayEdit.LayDesign("d", "left", "block"));
-    Plan both = done(one, new LayEdit.CopyToAlike("d"));
+    Plan one = done(chest(), new LaysEdit.LayDesign("d", "left", "block"));
+    Plan both = done(one, new LaysEdit.CopyToAlike("d"));
     assertThat(both.lays()).hasSize(5).last().extracting(Lay::faceId).isEqualTo("right");
-    assertThat(told(one, new LayEdit.CopyToAlike("d")))
+    assertThat(told(one, new LaysEdit.CopyToAlike("d")))
         .isEqualTo(new Told(Told.Code.COPIED_TO_ALIKE, List.of("Block", "1")));
-    refused(chest(), new LayEdit.CopyToAlike("a"), "Front): has-no-other-face-of-its-size");
+    refused(chest(), new LaysEdit.CopyToAlike("a"), "Front): has-no-other-face-of-its-size");
   }
 
   @Test
@@ -394,7 +396,7 @@ class PlanEditTest {
     Plan collage =
         done(
             chest(),
-            new LayEdit.LayDesign("d", "lid", "boat"),
+            new LaysEdit.LayDesign("d", "lid", "boat"),
             new LayEdit.OtherRule("d", RuleKind.COLLAGE),
             new LayEdit.PickOption("d", Optional.of(new Pick(Way.Alone.STAND_PLACED, 1, 1))),
             new LayEdit.UsePieces("d", List.of("boat", "boat", "block")));
@@ -411,7 +413,7 @@ class PlanEditTest {
 
   @Test
   void ofSeveralEditsTheFirstThatCannotBeRefusesAllAndTheLastIsTold() {
-    List<PlanEdit> edits = List.of(new LayEdit.Coats("a", 3), new LayEdit.TakeOff("b"));
+    List<PlanEdit> edits = List.of(new LayEdit.Coats("a", 3), new LaysEdit.TakeOff("b"));
     Edited edited = PlanEdit.all(chest(), edits, editing());
     assertThat(lay(edited.plan(), "a").coats()).isEqualTo(3);
     assertThat(edited.told()).isEqualTo(new Told(Told.Code.TOOK_LAY_OFF, List.of("Block")));

@@ -9,6 +9,7 @@ import java.util.List;
  * @param alsoOn further faces that it goes over
  * @param designId absent for lettering, which brings its own
  * @param moreDesignIds further pieces of a collage, one for each copy
+ * @param part what of its picture is laid alone; absent for all of it
  * @param cornerDesignId what sits in the corners of a border, where that is another design
  * @param potId what it is put on with comes out of this pot; absent while none is named
  * @param clearMm it goes around what was laid before it, this far clear
@@ -20,6 +21,7 @@ public record LayDoc(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> moreDesignIds,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PartDoc part,
     RuleDoc rule,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc pick,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String potId,

@@ -6,6 +6,7 @@ import static craftmap.server.piece.document.Given.given;
 import static craftmap.server.piece.document.Given.place;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.design.NamedPart;
 import craftmap.core.form.FormNote;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.Pick;
@@ -155,7 +156,8 @@ public final class PlanMapper {
         new Lay.Pieces(
             Optional.ofNullable(lay.designId()),
             Optional.ofNullable(lay.cornerDesignId()),
-            lay.moreDesignIds()),
+            lay.moreDesignIds(),
+            Optional.ofNullable(lay.part()).map(PlanMapper::toPart)),
         new Lay.Work(
             new Ruled(toRule(given(said("rule"), lay.rule()))),
             Optional.ofNullable(lay.pick()).map(PlanMapper::toPick),
@@ -173,6 +175,7 @@ public final class PlanMapper {
         lay.designId().orElse(null),
         lay.cornerDesignId().orElse(null),
         lay.moreDesignIds(),
+        lay.pieces().part().map(p -> new PartDoc(p.name(), p.borderMm(), p.edge())).orElse(null),
         doc(lay.work().rule()),
         lay.pick().map(p -> new PickDoc(p.way().name(), p.count(), p.across())).orElse(null),
         lay.potId().orElse(null),
@@ -181,6 +184,13 @@ public final class PlanMapper {
         lay.eye().equals(Eye.NONE) ? null : doc(lay.eye()),
         lay.hidden(),
         lay.locked());
+  }
+
+  public static NamedPart toPart(PartDoc part) {
+    return new NamedPart(
+        given(said("part-of-the-picture"), part.name()),
+        part.borderMm(),
+        given(said("edge-of-the-part"), part.edge()));
   }
 
   private static RuleNote toRule(RuleDoc rule) {

@@ -11,8 +11,10 @@ import static craftmap.server.piece.edit.EditDoc.orNew;
 
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.plan.edit.LayEdit;
+import craftmap.core.plan.edit.LaysEdit;
 import craftmap.core.plan.edit.PlanEdit;
 import craftmap.server.piece.document.EyeDoc;
+import craftmap.server.piece.document.PartDoc;
 import craftmap.server.piece.document.PickDoc;
 import craftmap.server.piece.document.PlanMapper;
 import craftmap.server.piece.document.PointDoc;
@@ -109,10 +111,19 @@ public sealed interface LayEditDoc extends EditDoc {
     }
   }
 
+  record UsePart(
+      String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PartDoc part)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.UsePart(lay(layId), Optional.ofNullable(part).map(PlanMapper::toPart));
+    }
+  }
+
   record PutOnWith(String layId, String potId) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.PutOnWith(lay(layId), given(said("paint"), potId));
+      return new LayEdit.PutOnWith(lay(layId), given(said("pot"), potId));
     }
   }
 
@@ -140,14 +151,14 @@ public sealed interface LayEditDoc extends EditDoc {
   record MoveLay(String layId, String faceId, boolean later) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.Move(lay(layId), face(faceId), later);
+      return new LaysEdit.Move(lay(layId), face(faceId), later);
     }
   }
 
   record TakeLayOff(String layId) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.TakeOff(lay(layId));
+      return new LaysEdit.TakeOff(lay(layId));
     }
   }
 
@@ -158,7 +169,7 @@ public sealed interface LayEditDoc extends EditDoc {
       implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.LayDesign(orNew(id), face(faceId), given(said("design"), designId));
+      return new LaysEdit.LayDesign(orNew(id), face(faceId), given(said("design"), designId));
     }
   }
 
@@ -169,7 +180,7 @@ public sealed interface LayEditDoc extends EditDoc {
       implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.LayWords(orNew(id), face(faceId), Optional.ofNullable(text));
+      return new LaysEdit.LayWords(orNew(id), face(faceId), Optional.ofNullable(text));
     }
   }
 
@@ -181,14 +192,14 @@ public sealed interface LayEditDoc extends EditDoc {
       implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.Copy(lay(layId), orNew(id), face(faceId), mirrored);
+      return new LaysEdit.Copy(lay(layId), orNew(id), face(faceId), mirrored);
     }
   }
 
   record CopyToAlike(String layId) implements LayEditDoc {
     @Override
     public PlanEdit edit() {
-      return new LayEdit.CopyToAlike(lay(layId));
+      return new LaysEdit.CopyToAlike(lay(layId));
     }
   }
 }

@@ -1,5 +1,6 @@
 package craftmap.server.piece.view;
 
+import craftmap.core.design.NamedPart;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.LayReading;
@@ -19,6 +20,7 @@ import java.util.List;
  * @param goesOverFaces whether it may go over further ones
  * @param pieces of a collage, one for each copy
  * @param motifs named parts of a picture that may be cut off
+ * @param parts what of its picture is laid; absent where nothing can be cut out of it
  * @param shownIn the colour it shows in
  * @param putOn absent for what nothing out of a pot is needed for
  * @param fields the rule's measures
@@ -36,6 +38,7 @@ public record LayView(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
     List<CollagePieceView> pieces,
     List<String> motifs,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PartsView parts,
     String designName,
     String kindText,
     String title,
@@ -63,6 +66,18 @@ public record LayView(
    * @param roles what may be taken for it, the usual one first
    */
   public record PutOnView(List<Role> roles, String text) {}
+
+  /**
+   * What of a picture is laid.
+   *
+   * @param names what may be laid alone; empty while no part has a name
+   * @param chosen absent where all of it is laid
+   */
+  public record PartsView(
+      List<String> names,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String chosen,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure border,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) NamedPart.Edge edge) {}
 
   public record RuleChoice(RuleKind kind, String text) {}
 

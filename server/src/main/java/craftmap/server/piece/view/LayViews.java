@@ -3,6 +3,7 @@ package craftmap.server.piece.view;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
+import craftmap.core.design.NamedPart;
 import craftmap.core.design.PutOn;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.LayFindings;
@@ -167,7 +168,12 @@ public final class LayViews {
       Optional<LayReading.Laid> laid,
       List<ReadingView.NoteView> notes) {
     String name =
-        lay.designId().isEmpty() ? wordsOf(lay.rule()) : design.map(Design::name).orElse("?");
+        lay.designId().isEmpty()
+            ? wordsOf(lay.rule())
+            : lay.pieces()
+                .part()
+                .map(p -> Words.say("lay.part", p.name(), design.map(Design::name).orElse("?")))
+                .orElse(design.map(Design::name).orElse("?"));
     RuleNote note = lay.work().rule();
     MeasureSheet sheet = new MeasureSheet(note.measures(), note.choices());
     note.kind().read(sheet, note.points(), note.text());
@@ -181,6 +187,7 @@ public final class LayViews {
         lay.cornerDesignId().orElse(null),
         pieces(lay),
         motifs(lay, design),
+        parts(lay),
         name,
         design
             .map(d -> Words.say("designOne", d.kind()))
@@ -369,6 +376,23 @@ public final class LayViews {
                 new LayView.CollagePieceView(
                     id, shelf.apply(id).map(o -> o.design().name()).orElse("?")))
         .toList();
+  }
+
+  /** What of the picture is laid, and what might be. */
+  private LayView.PartsView parts(Lay lay) {
+    Optional<NamedPart> part = lay.pieces().part();
+    return lay.designId()
+        .flatMap(shelf)
+        .map(OwnedDesign::design)
+        .filter(NamedPart::isPrinted)
+        .map(
+            d ->
+                new LayView.PartsView(
+                    NamedPart.names(d),
+                    part.map(NamedPart::name).orElse(null),
+                    part.map(p -> Measure.of(p.borderMm(), tape)).orElse(null),
+                    part.map(NamedPart::edge).orElse(null)))
+        .orElse(null);
   }
 
   /** Named parts of the picture, which may be cut off. */
