@@ -11,6 +11,8 @@ export function CountField({
   width,
   typical,
   hint,
+  quiet,
+  disabled,
 }: {
   label: string;
   value: number;
@@ -20,6 +22,9 @@ export function CountField({
   width?: string;
   typical?: boolean;
   hint?: ReactNode;
+  /** what it counts stands beside it already: only told to those who listen */
+  quiet?: boolean;
+  disabled?: boolean;
 }) {
   const [text, setText] = useState<string | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a value from elsewhere shows anew
@@ -28,7 +33,7 @@ export function CountField({
   const wrong = !(/^\d+$/.test(shown.trim()) && Number(shown) >= least && Number(shown) <= most);
   return (
     <Field.Root invalid={wrong} width={width}>
-      <Field.Label color="soft" fontSize="13px" fontWeight="500">
+      <Field.Label color="soft" fontSize="13px" fontWeight="500" srOnly={quiet}>
         {label}
       </Field.Label>
       <Input
@@ -37,6 +42,7 @@ export function CountField({
         color={typical ? 'soft' : undefined}
         borderStyle={typical ? 'dashed' : undefined}
         borderColor={typical ? 'fold' : 'hairline'}
+        disabled={disabled}
         inputMode="numeric"
         autoComplete="off"
         value={shown}

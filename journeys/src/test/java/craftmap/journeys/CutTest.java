@@ -52,6 +52,7 @@ class CutTest extends LayingJourney {
   @Test
   void theWardrobesCuttingListIsBookedWithItsOffcut() {
     // whoever else waits for the only sheet may have one as well
+    page.navigate("/sums");
     stock("great-marsh", "BOUGHT", 1);
     go("/pieces/wardrobe/cut");
     Locator marsh = cut("great-marsh");

@@ -99,6 +99,11 @@ public sealed interface Design
     return !handling().mirrors() && picture().map(p -> !p.isSymmetrical()).orElse(false);
   }
 
+  /** Whether what reaches over an edge stays whole and hangs over it, as a moulding does. */
+  default boolean hangsOver() {
+    return this instanceof Moulding || this instanceof Mould;
+  }
+
   /** What it is put on with; none where nothing out of a pot is needed. */
   default Optional<PutOn> putOn() {
     return switch (this) {

@@ -53,7 +53,7 @@ public record NamedPart(String name, double borderMm, Edge edge) {
             .orElseThrow(() -> notThere(design));
     return switch (design) {
       case Napkin napkin -> napkin.showing(onFirstPicture(napkin, motif));
-      case Paper paper -> paper.showing(bordered(motif, paper.printed()));
+      case Paper paper -> paper.showing(bordered(motif, paper.print()));
       case Transfer transfer -> transfer.showing(bordered(motif, transfer.printed()));
       case StencilDesign _,
           CutOut _,

@@ -8,12 +8,13 @@ import java.util.Optional;
 /**
  * Decoupage paper, tissue or wrapping paper, in sheets or on a roll.
  *
+ * @param print what of the sheet is printed
  * @param part what of its picture is laid alone, with its border; none for all of it
  */
 public record Paper(
     Card card,
     Picture sheet,
-    Box printed,
+    Box print,
     Weight weight,
     boolean twoFaced,
     Optional<Repeat> repeat,
@@ -59,7 +60,7 @@ public record Paper(
   /** The same paper with a part of its picture laid alone. */
   Paper showing(MotifBox alone) {
     return new Paper(
-        card, sheet, alone.box(), weight, twoFaced, repeat, rollMm, direction, Optional.of(alone));
+        card, sheet, print, weight, twoFaced, repeat, rollMm, direction, Optional.of(alone));
   }
 
   @Override
@@ -70,6 +71,11 @@ public record Paper(
   @Override
   public Optional<Picture> picture() {
     return Optional.of(sheet);
+  }
+
+  @Override
+  public Box printed() {
+    return part.map(MotifBox::box).orElse(print);
   }
 
   @Override

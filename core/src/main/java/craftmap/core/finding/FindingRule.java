@@ -62,7 +62,10 @@ public enum FindingRule {
   POT_ENOUGH,
   POT_SHORT,
   TRANSFER_SEAL,
-  TORN_EDGE;
+  TORN_EDGE,
+  RUNS_OFF,
+  HANGS_OVER,
+  OVER_THE_INSET;
 
   /** Short and stable: notes that stay in a plan and other programs may name it. */
   public String id() {

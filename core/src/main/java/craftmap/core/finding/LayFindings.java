@@ -5,9 +5,25 @@ import craftmap.core.design.Moulding;
 import craftmap.core.design.NamedPart;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
+import craftmap.core.lay.Overhang;
+import craftmap.core.lay.rule.border.BorderSides;
+import craftmap.core.lay.rule.border.CornerSet;
 import craftmap.core.lay.rule.border.FrameSides;
+import craftmap.core.lay.rule.cover.AcrossFronts;
+import craftmap.core.lay.rule.cover.SheetCover;
 import craftmap.core.lay.rule.cover.SheetWork;
+import craftmap.core.lay.rule.cover.Wrapping;
+import craftmap.core.lay.rule.field.GridPattern;
+import craftmap.core.lay.rule.field.RollerStrips;
+import craftmap.core.lay.rule.field.Scattering;
+import craftmap.core.lay.rule.pieces.CollageSet;
 import craftmap.core.lay.rule.pieces.RollStrips;
+import craftmap.core.lay.rule.ring.RingRows;
+import craftmap.core.lay.rule.run.EdgeLine;
+import craftmap.core.lay.rule.run.Run;
+import craftmap.core.lay.rule.run.RunRow;
+import craftmap.core.lay.rule.single.PageSet;
+import craftmap.core.lay.rule.single.Stand;
 import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
 import craftmap.core.measure.Figure;
@@ -16,9 +32,12 @@ import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.outline.Edge;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 
 /** What to look out for on a lay. */
@@ -53,6 +72,7 @@ public final class LayFindings {
             || arrangement instanceof ZoneArea;
     laid.clearances().forEach(c -> clearance(c, cut));
     laid.crossings().forEach(this::crossing);
+    overhangs(face, laid);
     int lost = laid.chosen().items().size() - laid.items().size();
     if (lost > 0) {
       add(FindingRule.COPIES_OFF_FACE, Level.RISK, new Figure.Count(lost));
@@ -71,6 +91,46 @@ public final class LayFindings {
     found.addAll(SheetFindings.of(face, laid));
     if (laid.design() instanceof Moulding m) {
       add(FindingRule.MOULDING_GLUE, Level.FINE, new Figure.One(m.flexibility().glue()));
+    }
+  }
+
+  /** What reaches over an edge, but where the rule is made to. */
+  private void overhangs(Face face, LayReading.Laid laid) {
+    Set<Edge> edges =
+        switch (laid.chosen().arrangement()) {
+          case RunRow row when laid.lay().rule() instanceof Run run && row.way().runsOff() ->
+              run.line() instanceof EdgeLine line
+                  ? EnumSet.copyOf(
+                      line.edge().isLevel()
+                          ? List.of(Edge.TOP, Edge.BOTTOM)
+                          : List.of(Edge.LEFT, Edge.RIGHT))
+                  : EnumSet.noneOf(Edge.class);
+          case RunRow _, RingRows _, BorderSides _, CornerSet _, Stand _, Scattering _, Wording _ ->
+              EnumSet.allOf(Edge.class);
+          case GridPattern _,
+              FrameSides _,
+              AcrossFronts _,
+              SheetCover _,
+              Wrapping _,
+              RollerStrips _,
+              CollageSet _,
+              RollStrips _,
+              PageSet _,
+              ZoneArea _ ->
+              EnumSet.noneOf(Edge.class);
+        };
+    if (!edges.isEmpty() && tape.divisionsIn(laid.overInsetsMm()) > 0) {
+      add(FindingRule.OVER_THE_INSET, Level.TIP, new Figure.Length(laid.overInsetsMm()));
+    }
+    boolean hangs = laid.design().hangsOver();
+    for (Overhang over : Overhang.of(face.outline(), laid.items(), edges)) {
+      if (tape.divisionsIn(over.byMm()) > 0) {
+        Figure by = new Figure.Length(over.byMm());
+        FindingRule rule = hangs ? FindingRule.HANGS_OVER : FindingRule.RUNS_OFF;
+        over.edge()
+            .ifPresentOrElse(
+                e -> add(rule, Level.TIP, by, new Figure.One(e)), () -> add(rule, Level.TIP, by));
+      }
     }
   }
 

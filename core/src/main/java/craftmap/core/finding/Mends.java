@@ -75,7 +75,8 @@ public final class Mends {
           BREAK_CROSSED,
           BREAK_CROSSED_ONCE,
           BREAK_SWALLOWS,
-          BREAK_STEP ->
+          BREAK_STEP,
+          RUNS_OFF ->
           Means.LINE_OR_OPTIONS;
       case PARTS_SPOILT, GROUND_BARE, SEAM_OUT_OF_STEP, SEAM_IN_SIGHT -> Means.OPTIONS;
       case COPIES_OFF_FACE -> Means.MEASURED_PLACES;
@@ -124,7 +125,9 @@ public final class Mends {
           POT_ENOUGH,
           POT_SHORT,
           TRANSFER_SEAL,
-          TORN_EDGE ->
+          TORN_EDGE,
+          HANGS_OVER,
+          OVER_THE_INSET ->
           Means.NONE;
     };
   }
@@ -176,6 +179,11 @@ public final class Mends {
     double half = tallMm(laid, line) / 2 + DIVISIONS_CLEAR * tape.mm();
     double reach = line.reachOn(face.outline());
     List<Double> distances = new ArrayList<>();
+    double tallest = tallMm(laid, line);
+    if (tallest <= reach) {
+      distances.add(Math.ceil(tallest / 2 / tape.mm()) * tape.mm());
+      distances.add(Math.floor((reach - tallest / 2) / tape.mm()) * tape.mm());
+    }
     for (Envelope marked : marked()) {
       double before = before(marked, line);
       double behind = before + (line.edge().isLevel() ? marked.getHeight() : marked.getWidth());
@@ -202,7 +210,7 @@ public final class Mends {
 
   private static double tallMm(LayReading.Laid laid, EdgeLine line) {
     return laid.items().stream()
-        .map(i -> i.visible())
+        .map(i -> i.box().around())
         .mapToDouble((Box b) -> line.edge().isLevel() ? b.heightMm() : b.widthMm())
         .max()
         .orElse(0);

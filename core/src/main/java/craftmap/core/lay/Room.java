@@ -4,6 +4,7 @@ import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Contour;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Face;
@@ -102,6 +103,18 @@ public final class Room {
 
   public Outline outline() {
     return face.outline();
+  }
+
+  /** What is set into the face, where it lies on it. */
+  public List<Geometry> insets() {
+    return insets;
+  }
+
+  /** Its rails and stiles; none where nothing is set into it or cut out of it. */
+  public List<Rails> rails() {
+    List<Geometry> setIn = new ArrayList<>(insets);
+    outline().openings().forEach(o -> setIn.add(Planar.area(o, List.of(), Contour.FLATNESS_MM)));
+    return Rails.between(outline().widthMm(), outline().heightMm(), setIn);
   }
 
   public Obstacles obstacles() {
@@ -227,6 +240,7 @@ public final class Room {
       return Optional.of(Item.whole(design, at, obstacles.hit(box)));
     }
     return cut(design, at, box, inside)
+        .map(item -> design.hangsOver() ? Item.whole(design, at, obstacles.hit(box)) : item)
         .map(
             item ->
                 new Item(

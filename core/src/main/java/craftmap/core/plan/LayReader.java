@@ -7,6 +7,7 @@ import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
+import craftmap.core.lay.Overhang;
 import craftmap.core.lay.Room;
 import craftmap.core.lay.Seam;
 import craftmap.core.lay.pass.StencilPasses;
@@ -239,6 +240,7 @@ public final class LayReader {
               on.passes,
               Clearance.of(on.room.obstacles(), on.seen.items()),
               BreakCrossing.of(on.room.face().marks().breaks(), on.seen.items()),
+              Overhang.intoInsets(on.room.insets(), on.seen.items()),
               takes));
     }
     return readings;

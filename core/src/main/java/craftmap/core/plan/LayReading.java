@@ -39,6 +39,7 @@ public sealed interface LayReading {
    * @param pot what it is put on from; none while none is named
    * @param seen the items as the eye has them
    * @param setOuts what to tick, along which edge or line
+   * @param overInsetsMm how deep it reaches over what is set into the face
    * @param passes for what is put on through a sheet
    */
   record Laid(
@@ -55,6 +56,7 @@ public sealed interface LayReading {
       Optional<StencilPasses> passes,
       List<Clearance> clearances,
       List<BreakCrossing> crossings,
+      double overInsetsMm,
       Needs takes)
       implements LayReading {
     public Laid {

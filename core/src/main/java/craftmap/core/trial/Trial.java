@@ -37,6 +37,7 @@ import craftmap.core.lay.rule.single.PageSet;
 import craftmap.core.lay.rule.single.Stand;
 import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Needs;
 import craftmap.core.plan.Proposal;
@@ -205,6 +206,12 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
     LayOption best = options.best();
     List<Placed> placed =
         best.items().stream().map(i -> new Placed(i.box().around(), i.at().turnDeg())).toList();
+    double tooWide = stencil.printWidthMm() - room.outline().widthMm();
+    double tooTall = stencil.printHeightMm() - room.outline().heightMm();
+    if (Tolerance.EXACT.greater(Math.max(tooWide, tooTall), 0)) {
+      Verdict large = new TooLarge(Math.max(0, tooWide), Math.max(0, tooTall));
+      return new Trial(large, placed, Optional.empty());
+    }
     int whole = (int) best.items().stream().filter(Item::isWhole).count();
     Optional<Need> need =
         stencil instanceof StencilRoll roll

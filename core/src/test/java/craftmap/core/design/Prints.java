@@ -40,13 +40,15 @@ public final class Prints {
     return of(DesignKind.PAPER, Map.of(), Map.of("direction", "ANY_WAY"), w, h);
   }
 
-  public static Design repeatingPaper(double w, double h, double acrossMm, double downMm) {
+  public static Design repeatingPaper(
+      double w, double h, double acrossMm, double downMm, MotifBox... motifs) {
     return of(
         DesignKind.PAPER,
         Map.of("repeatX", acrossMm, "repeatY", downMm),
         Map.of("direction", "UPRIGHT"),
         w,
-        h);
+        h,
+        motifs);
   }
 
   public static Design napkin(int quarters, MotifBox... motifs) {

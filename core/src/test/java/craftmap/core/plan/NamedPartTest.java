@@ -162,6 +162,16 @@ class NamedPartTest {
     }
   }
 
+  /** A paper that repeats shows the part again and again: any of them may be cut. */
+  @ParameterizedTest
+  @CsvSource({"1, 1", "9, 1", "30, 1"})
+  void aPrintThatRepeatsGivesAPartAsOftenAsItShowsIt(int count, int sheets) {
+    MotifBox shell = Prints.motif("the shell", 4, 31.4, 22.9, 40.3, 33.1);
+    Design paper = Prints.repeatingPaper(500, 700, 100, 100, shell);
+    Pool pool = strewn(paper, "the shell", count, 4.6).pools().getFirst();
+    assertThat(pool.count()).isEqualTo(sheets);
+  }
+
   @Test
   void aPartIsNeverMoreThanItsPicture() {
     Random random = new Random(5);

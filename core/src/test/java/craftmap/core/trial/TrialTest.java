@@ -297,7 +297,12 @@ class TrialTest {
         .isInstanceOfSatisfying(Trial.Row.class, r -> assertThat(r.whole()).isEqualTo(7));
     assertThat(trial.needs()).isEmpty();
     assertThat(trial(front(), Shapes.block(96, 430, 180, 500)).verdict())
-        .isInstanceOf(Trial.NoRow.class);
+        .isInstanceOfSatisfying(
+            Trial.TooLarge.class,
+            t -> {
+              assertThat(t.tooTallMm()).isCloseTo(10, within(1e-6));
+              assertThat(t.tooWideMm()).isZero();
+            });
   }
 
   @Test

@@ -16,10 +16,7 @@ record TrialWords(Fit fit, String text) {
       case Trial.Row row -> row(row);
       case Trial.NoRow none ->
           switch (none.why()) {
-            case LayAnswer.TooTall t -> no("trial.tooTall", tape.show(t.byMm()));
             case LayAnswer.TooLong t -> no("trial.tooLong", tape.show(t.byMm()));
-            case LayAnswer.OverTheEdge over ->
-                throw new IllegalStateException("impossible state: a proposal runs off, " + over);
             case LayAnswer.Refused refused ->
                 new TrialWords(
                     Fit.DOES_NOT_FIT,

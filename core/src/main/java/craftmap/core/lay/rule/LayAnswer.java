@@ -19,14 +19,8 @@ public sealed interface LayAnswer {
     }
   }
 
-  /** The motif is longer than the line between its end margins. */
+  /** The motif is longer than the ring goes round. */
   record TooLong(double byMm) implements LayAnswer {}
-
-  /** The motif is taller than the face. */
-  record TooTall(double byMm) implements LayAnswer {}
-
-  /** The motif would fit the face, but the line runs too near an edge. */
-  record OverTheEdge(double byMm, double nearestMm, double farthestMm) implements LayAnswer {}
 
   /** Nothing can be laid by this rule. */
   record NoRoom(Reason reason) implements LayAnswer {}

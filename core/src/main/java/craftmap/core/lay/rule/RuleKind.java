@@ -22,6 +22,7 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Point;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** The kinds of rule, each asking for its own measures. */
 public enum RuleKind {
@@ -109,6 +110,11 @@ public enum RuleKind {
   /** Whether one lay may go over several faces. */
   public boolean goesOverFaces() {
     return this == ACROSS || this == COVER;
+  }
+
+  /** Questions whose answer changes nothing for a design: they need not be asked. */
+  public Set<String> idle(Design design) {
+    return Suits.idle(this, design);
   }
 
   /** The rules that suit a design, the likeliest first. */

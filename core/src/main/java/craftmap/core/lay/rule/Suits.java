@@ -18,7 +18,9 @@ import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Which rules suit which kinds of design. */
 final class Suits {
@@ -59,6 +61,46 @@ final class Suits {
       List.of(RuleKind.COVER, RuleKind.ACROSS, RuleKind.WRAP, RuleKind.SINGLE);
 
   private Suits() {}
+
+  /**
+   * What cannot be turned over, turned or scaled is not asked how; a dot looks the same all ways.
+   */
+  static Set<String> idle(RuleKind rule, Design design) {
+    boolean round = design instanceof Dots;
+    return switch (rule) {
+      case SINGLE -> {
+        Set<String> idle = new HashSet<>();
+        if (!design.handling().mirrors()) {
+          idle.add("mirrored");
+        }
+        if (!design.handling().turns()) {
+          idle.add("angle");
+        }
+        if (!design.handling().scales()) {
+          idle.add("scale");
+        }
+        yield idle;
+      }
+      case SCATTER -> round ? Set.of("turning") : Set.of();
+      case LINE -> round ? Set.of("stand") : Set.of();
+      case RING -> round ? Set.of("look") : Set.of();
+      case RUN,
+          BORDER,
+          GRID,
+          CORNERS,
+          ROLLER,
+          FRAME,
+          LETTERING,
+          ACROSS,
+          COVER,
+          WRAP,
+          COLLAGE,
+          STRIPS,
+          PAGES,
+          WHOLE_FACE ->
+          Set.of();
+    };
+  }
 
   static List<RuleKind> rules(Design design) {
     return switch (design) {

@@ -147,7 +147,12 @@ public sealed interface Way {
     STAND_RIGHT_THIRD(false),
     /** Where the face cuts off least of the picture's named parts. */
     STAND_ON_MOTIF(false),
-    STAND_COVERING(false);
+    STAND_COVERING(false),
+    STAND_TOP_RAIL(true),
+    STAND_MIDDLE_RAIL(true),
+    STAND_BOTTOM_RAIL(true),
+    STAND_LEFT_STILE(false),
+    STAND_RIGHT_STILE(false);
 
     private final boolean symmetrical;
 
@@ -326,6 +331,7 @@ public sealed interface Way {
   /** Many cut-outs, one by one. */
   enum Hung implements Way {
     COLLAGE_IN_ROWS(true),
+    COLLAGE_SPREAD(true),
     COLLAGE_LOOSE(true);
 
     private final boolean symmetrical;

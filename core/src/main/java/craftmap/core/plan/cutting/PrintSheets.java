@@ -7,6 +7,7 @@ import craftmap.core.cut.nest.Nested;
 import craftmap.core.cut.nest.Nesting;
 import craftmap.core.design.Design;
 import craftmap.core.design.Direction;
+import craftmap.core.design.Paper;
 import craftmap.core.design.Repeat;
 import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.plane.Box;
@@ -30,7 +31,8 @@ final class PrintSheets {
   PrintSheets(Design design, List<DesignCut.Leftover> leftovers, int count, CutWish wish) {
     this.design = design;
     this.wish = wish;
-    this.print = design.printed();
+    // a part that is laid alone may be cut wherever the print shows it
+    this.print = design instanceof Paper paper ? paper.print() : design.printed();
     this.straight = leftovers.stream().filter(PrintSheets::isStraight).toList();
     Optional<Repeat> repeat = Cover.repeatOf(design);
     double across =

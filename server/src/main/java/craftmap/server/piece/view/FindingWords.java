@@ -60,6 +60,7 @@ final class FindingWords {
   private static String key(Finding finding) {
     String key = "finding." + finding.rule().id();
     return switch (finding.rule()) {
+      case RUNS_OFF, HANGS_OVER -> finding.figures().size() == 1 ? key + ".corner" : key;
       case BEND_TOO_TIGHT -> finding.figures().size() == 1 ? key + ".never" : key;
       case SEAM_JOIN, MOULDING_GLUE ->
           finding.figures().getFirst() instanceof Figure.One one ? key + "." + one.of() : key;

@@ -167,8 +167,8 @@ final class HandleViews {
             line.distanceMm(),
             level ? 0 : per,
             level ? per : 0,
-            grips.tall / 2,
-            Math.max(grips.tall / 2, reach - grips.tall / 2)));
+            0,
+            reach));
     double most = span.lengthMm() - grips.wide;
     grips.handle(
         "start",

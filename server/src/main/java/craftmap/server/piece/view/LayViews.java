@@ -61,6 +61,7 @@ import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
+import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.FigureWords;
@@ -69,6 +70,7 @@ import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -201,7 +203,7 @@ public final class LayViews {
         lay.rule().kind(),
         Words.say("rule", lay.rule().kind()),
         suits(design, lay),
-        FieldViews.of(sheet, tape),
+        fields(sheet, note.kind(), design),
         note.text().isEmpty() ? null : note.text(),
         lay.clearMm().isPresent() ? Measure.of(lay.clearMm().getAsDouble(), tape) : null,
         eye(lay.eye(), laid),
@@ -211,6 +213,12 @@ public final class LayViews {
             face, tape, lay.rule(), lay.eye(), design, laid.map(LayReading.Laid::chosen)),
         laid.map(l -> laid(face, l)).orElse(null),
         notes);
+  }
+
+  /** The measures of the rule that do something for the design. */
+  private List<FieldView> fields(MeasureSheet sheet, RuleKind rule, Optional<Design> design) {
+    Set<String> idle = design.map(rule::idle).orElse(Set.of());
+    return FieldViews.of(sheet, tape).stream().filter(f -> !idle.contains(f.key())).toList();
   }
 
   /** What it is put on with; words are painted through film. */
@@ -463,13 +471,6 @@ public final class LayViews {
   String why(LayAnswer answer) {
     return switch (answer) {
       case LayAnswer.TooLong t -> Words.say("fit.tooLong", tape.show(t.byMm()));
-      case LayAnswer.TooTall t -> Words.say("fit.tooTall", tape.show(t.byMm()));
-      case LayAnswer.OverTheEdge o ->
-          Words.say(
-              "fit.overTheEdge",
-              tape.show(o.byMm()),
-              tape.show(o.nearestMm()),
-              tape.show(o.farthestMm()));
       case LayAnswer.NoRoom none -> Words.say("fit.noRoom", none.reason());
       case LayAnswer.Refused refused ->
           Words.say("fit.refused", new FigureWords(tape).refusal(refused.why()));

@@ -95,6 +95,9 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
       CollageRows.place(pieces, inside, amountMm)
           .flatMap(p -> option(laying, Way.Hung.COLLAGE_IN_ROWS, 1, p, pieces, spreads))
           .ifPresent(options::add);
+      CollageRows.spread(pieces, inside, amountMm)
+          .flatMap(p -> option(laying, Way.Hung.COLLAGE_SPREAD, 1, p, pieces, spreads))
+          .ifPresent(options::add);
     }
     for (int t = 0; t < THROWN; t++) {
       int number = t + 1;

@@ -48,6 +48,35 @@ final class CollageRows {
     return Optional.empty();
   }
 
+  /**
+   * Rows over all of the face: as far apart as they can be with all of them still on it. The gap is
+   * found by halving; what is given is what was placed, so that it always fits.
+   *
+   * @return none where they cannot lie further apart than they do by the gap that is wished for
+   */
+  static Optional<List<Placement>> spread(List<Design> pieces, Geometry inside, double atLeastMm) {
+    double fits = atLeastMm;
+    Envelope e = inside.getEnvelopeInternal();
+    double fitsNot = Math.max(e.getWidth(), e.getHeight());
+    Optional<List<Placement>> widest = Optional.empty();
+    if (pieces.size() < 2) {
+      return widest;
+    }
+    while (fitsNot - fits > SPREAD_TO_MM) {
+      double gap = (fits + fitsNot) / 2;
+      Optional<List<Placement>> placed = place(pieces, inside, gap);
+      if (placed.isPresent()) {
+        widest = placed;
+        fits = gap;
+      } else {
+        fitsNot = gap;
+      }
+    }
+    return widest;
+  }
+
+  private static final double SPREAD_TO_MM = 0.5;
+
   private static boolean fitsFrom(
       List<Design> pieces, double top, Geometry inside, double amountMm) {
     double y = top;

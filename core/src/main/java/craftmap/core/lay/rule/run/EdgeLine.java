@@ -40,6 +40,11 @@ public record EdgeLine(Edge edge, double distanceMm, double startInsetMm, double
     return edge.isLevel() ? outline.heightMm() : outline.widthMm();
   }
 
+  /** The same line at another distance. */
+  EdgeLine at(double otherMm) {
+    return new EdgeLine(edge, otherMm, startInsetMm, endInsetMm);
+  }
+
   /** Turned over left to right: the edges change sides, the ends their ends. */
   EdgeLine mirrored() {
     return switch (edge) {

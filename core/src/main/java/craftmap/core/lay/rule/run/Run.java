@@ -124,19 +124,15 @@ public record Run(LayLine line, RunWish wish, boolean slides) implements LayRule
   private LayAnswer along(EdgeLine edge, Laying laying) {
     double reach = edge.reachOn(laying.room().outline());
     double tall = laying.heightMm();
-    if (Tolerance.EXACT.greater(tall, reach)) {
-      return new LayAnswer.TooTall(tall - reach);
-    }
-    double nearest = tall / 2;
-    double farthest = reach - tall / 2;
-    double over = Math.max(nearest - edge.distanceMm(), edge.distanceMm() - farthest);
-    if (Tolerance.EXACT.greater(over, 0)) {
-      return new LayAnswer.OverTheEdge(over, nearest, farthest);
-    }
-    if (!edge.isLeftOn(laying.room().outline(), tall)) {
+    // what reaches over an edge is laid as far as it lies on the face, and told
+    double nearest = Math.max(0, edge.distanceMm() - tall / 2);
+    double farthest = Math.min(reach, edge.distanceMm() + tall / 2);
+    EdgeLine middle = edge.at((nearest + farthest) / 2);
+    double onFace = farthest - nearest;
+    if (!Tolerance.EXACT.greater(onFace, 0) || !middle.isLeftOn(laying.room().outline(), onFace)) {
       return new LayAnswer.NoRoom(LayAnswer.Reason.NO_LINE);
     }
-    Span span = edge.spanOn(laying.room().outline(), tall).orElse(new Span(0, 0));
+    Span span = middle.spanOn(laying.room().outline(), onFace).orElse(new Span(0, 0));
     double length = span.lengthMm() - edge.startInsetMm() - edge.endInsetMm();
     RunPlacement placement = new RunPlacement(laying, edge, span.fromMm());
     double tallest = 2 * Math.min(edge.distanceMm(), reach - edge.distanceMm());
@@ -179,7 +175,7 @@ public record Run(LayLine line, RunWish wish, boolean slides) implements LayRule
       rows.addAll(RunArithmetic.scaled(length, laying.widthMm(), wish, largest));
     }
     if (rows.isEmpty()) {
-      return new LayAnswer.TooLong(laying.widthMm() + 2 * wish.endMarginMm() - length);
+      rows.addAll(RunArithmetic.oneThatRunsOff(length, laying.widthMm(), wish));
     }
     List<LayOption> options = new ArrayList<>(rows.size());
     for (RunRow row : rows) {
@@ -195,7 +191,7 @@ public record Run(LayLine line, RunWish wish, boolean slides) implements LayRule
   }
 
   private LayOption option(RunRow row, List<Item> items) {
-    Standing standing = standing(row, wish, Laying.onKeepOuts(items));
+    Standing standing = standing(row, wish, items);
     if (line instanceof DrawnLine) {
       standing =
           Standing.of(
@@ -237,16 +233,17 @@ public record Run(LayLine line, RunWish wish, boolean slides) implements LayRule
             });
   }
 
-  static Standing standing(RunRow row, RunWish wish, int onKeepOuts) {
+  static Standing standing(RunRow row, RunWish wish, List<Item> items) {
+    int parts = Math.max(row.parts(), Laying.parts(items));
     return Standing.of(
         new Standing.Judged(
-            onKeepOuts,
-            row.slivers(),
+            Laying.onKeepOuts(items),
+            Math.max(row.slivers(), Laying.slivers(items)),
             row.way().symmetrical(),
-            row.parts(),
+            parts,
             row.gapMm() - wish.gapMm(),
             inProportion(row),
-            row.wholes(),
+            row.count() - parts,
             row.way().ordinal()));
   }
 

@@ -96,6 +96,16 @@ public final class RunArithmetic {
     return rows;
   }
 
+  /** One motif that the line is too short for: on its middle, or from either end. */
+  static List<RunRow> oneThatRunsOff(double lineMm, double motifMm, RunWish wish) {
+    RunArithmetic sums = new RunArithmetic(lineMm, motifMm, wish);
+    double gap = wish.gapMm();
+    return List.of(
+        sums.row(Way.OnLine.MOTIF_ON_CENTRE, 1, gap, (lineMm - motifMm) / 2),
+        sums.row(Way.OnLine.FROM_START, 1, gap, 0),
+        sums.row(Way.OnLine.FROM_END, 1, gap, lineMm - motifMm));
+  }
+
   private Optional<RunRow> motifOnCentre() {
     long eachSide = Tolerance.EXACT.wholeIn(line / 2 - motif / 2 - wish.endMarginMm(), pitch);
     return centred(Way.OnLine.MOTIF_ON_CENTRE, 1 + 2 * eachSide);

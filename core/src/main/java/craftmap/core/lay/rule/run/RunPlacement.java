@@ -5,6 +5,7 @@ import craftmap.core.lay.Item;
 import craftmap.core.lay.Obstacles;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.rule.Laying;
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
@@ -40,12 +41,12 @@ final class RunPlacement {
     double tall = design.printHeightMm() * scale;
     List<Item> items = new ArrayList<>(row.count());
     for (int i = 0; i < row.count(); i++) {
-      double share = row.share(i);
       Placement at = new Placement(at(row.centreMm(i)), turnDeg(line.edge()), false, scale);
-      if (share == 1) {
+      Box visible = visible(row, i, tall);
+      double share = row.share(i) * (tallOnFace(tall).lengthMm() / tall);
+      if (design.hangsOver() || Tolerance.EXACT.sameLength(share, 1)) {
         items.add(Item.whole(design, at, obstacles.hit(Item.box(design, at))));
       } else {
-        Box visible = visible(row, i, tall);
         items.add(
             new Item(
                 design, at, share, Optional.of(Planar.polygon(visible)), obstacles.hit(visible)));
@@ -57,19 +58,32 @@ final class RunPlacement {
   private Box visible(RunRow row, int index, double tall) {
     double from = Math.max(0, row.startMm(index));
     double to = Math.min(row.lineMm(), row.startMm(index) + row.motifMm());
-    Point middle = at((from + to) / 2);
+    Span across = tallOnFace(tall);
+    double middle = line.distanceMm() + (across.fromMm() + across.toMm()) / 2;
+    Point at = at((from + to) / 2, middle);
     return line.edge().isLevel()
-        ? Box.around(middle, to - from, tall)
-        : Box.around(middle, tall, to - from);
+        ? Box.around(at, to - from, across.lengthMm())
+        : Box.around(at, across.lengthMm(), to - from);
+  }
+
+  /** What of the motif's height lies on the face, from the line: all of it, but near an edge. */
+  private Span tallOnFace(double tall) {
+    return new Span(
+        Math.max(-tall / 2, -line.distanceMm()),
+        Math.min(tall / 2, line.reachOn(face.outline()) - line.distanceMm()));
   }
 
   private Point at(double alongTheLineMm) {
+    return at(alongTheLineMm, line.distanceMm());
+  }
+
+  private Point at(double alongTheLineMm, double distanceMm) {
     double along = fromMm + line.startInsetMm() + alongTheLineMm;
     return switch (line.edge()) {
-      case TOP -> new Point(along, line.distanceMm());
-      case BOTTOM -> new Point(along, face.outline().heightMm() - line.distanceMm());
-      case LEFT -> new Point(line.distanceMm(), along);
-      case RIGHT -> new Point(face.outline().widthMm() - line.distanceMm(), along);
+      case TOP -> new Point(along, distanceMm);
+      case BOTTOM -> new Point(along, face.outline().heightMm() - distanceMm);
+      case LEFT -> new Point(distanceMm, along);
+      case RIGHT -> new Point(face.outline().widthMm() - distanceMm, along);
     };
   }
 

@@ -13,7 +13,10 @@ public final class RunSums {
   public static List<LayOption> ranked(double lineMm, double motifMm, RunWish wish) {
     return Ranking.rank(
         RunArithmetic.rows(lineMm, motifMm, wish).stream()
-            .map(row -> new LayOption(row, List.of(), Run.standing(row, wish, 0), Optional.empty()))
+            .map(
+                row ->
+                    new LayOption(
+                        row, List.of(), Run.standing(row, wish, List.of()), Optional.empty()))
             .toList());
   }
 }

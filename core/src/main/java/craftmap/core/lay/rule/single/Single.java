@@ -4,6 +4,7 @@ import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
+import craftmap.core.lay.Rails;
 import craftmap.core.lay.Slide;
 import craftmap.core.lay.Standing;
 import craftmap.core.lay.rule.LayAnswer;
@@ -104,6 +105,9 @@ public record Single(
     option(laying, Way.Alone.STAND_LEFT_THIRD, new Point(w / 3, h / 2)).ifPresent(options::add);
     option(laying, Way.Alone.STAND_RIGHT_THIRD, new Point(w * 2 / 3, h / 2))
         .ifPresent(options::add);
+    for (Rails rail : laying.room().rails()) {
+      option(laying, way(rail.name()), rail.box().centre()).ifPresent(options::add);
+    }
     onMotif(laying)
         .flatMap(p -> option(laying, Way.Alone.STAND_ON_MOTIF, p))
         .ifPresent(options::add);
@@ -111,6 +115,16 @@ public record Single(
       covering(laying, options).ifPresent(options::add);
     }
     return options;
+  }
+
+  private static Way.Alone way(Rails.Name rail) {
+    return switch (rail) {
+      case TOP_RAIL -> Way.Alone.STAND_TOP_RAIL;
+      case MIDDLE_RAIL -> Way.Alone.STAND_MIDDLE_RAIL;
+      case BOTTOM_RAIL -> Way.Alone.STAND_BOTTOM_RAIL;
+      case LEFT_STILE -> Way.Alone.STAND_LEFT_STILE;
+      case RIGHT_STILE -> Way.Alone.STAND_RIGHT_STILE;
+    };
   }
 
   /**

@@ -117,6 +117,36 @@ class CollageTest {
     }
   }
 
+  /** Over seeded faces and photos: further apart than in rows, still all on the face. */
+  @Test
+  void spreadTheyLieAsFarApartAsTheFaceAllows() {
+    java.util.Random random = new java.util.Random(24);
+    for (int k = 0; k < 12; k++) {
+      double w = 480 + random.nextDouble() * 500;
+      double h = 420 + random.nextDouble() * 400;
+      int n = 2 + random.nextInt(9);
+      List<LayOption> options = lay(gap(3.7, k), new RectangleOutline(w, h), photos(n));
+      LayOption spread =
+          options.stream()
+              .filter(o -> o.arrangement().way() == Way.Hung.COLLAGE_SPREAD)
+              .findFirst()
+              .orElseThrow();
+      double gap = ((CollageSet) spread.arrangement()).leastGapMm();
+      assertThat(spread.items()).hasSize(n).allMatch(Item::isWhole);
+      options.stream()
+          .filter(o -> o.arrangement().way() == Way.Hung.COLLAGE_IN_ROWS)
+          .forEach(
+              o ->
+                  assertThat(gap)
+                      .isGreaterThanOrEqualTo(((CollageSet) o.arrangement()).leastGapMm() - 1e-6));
+      for (Item item : spread.items()) {
+        assertThat(item.visible().leftMm()).isGreaterThanOrEqualTo(10 - 1e-6);
+        assertThat(item.visible().rightMm()).isLessThanOrEqualTo(w - 10 + 1e-6);
+        assertThat(item.visible().bottomMm()).isLessThanOrEqualTo(h - 10 + 1e-6);
+      }
+    }
+  }
+
   @Test
   void inRowsAllStandUprightAndInTheMiddle() {
     LayOption rows =

@@ -159,7 +159,7 @@ class RunPropertiesTest {
         }
         RunRow any =
             new RunRow(Way.OnLine.MOTIF_ON_CENTRE, c.line, c.motif, n, c.wish.gapMm(), margin);
-        Standing standing = Run.standing(any, c.wish, 0);
+        Standing standing = Run.standing(any, c.wish, List.of());
         for (Criterion criterion : Criterion.values()) {
           if (criterion == Criterion.END_MARGIN_IN_PROPORTION) {
             break; // the offered row is the longest one; a shorter one may have a likelier margin
