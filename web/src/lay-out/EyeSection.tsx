@@ -22,7 +22,14 @@ export function EyeSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   const hold = (number: number) => {
     const item = items[number - 1];
     if (item && !eye.held.some((h) => h.item === number - 1)) {
-      const held = { item: number - 1, xMm: item.xMm, yMm: item.yMm, turnDeg: item.turnDeg };
+      // what is put by hand is measured from where the zone begins that it aims at
+      const from = lay.zone?.at ?? { xMm: 0, yMm: 0 };
+      const held = {
+        item: number - 1,
+        xMm: item.xMm - from.xMm,
+        yMm: item.yMm - from.yMm,
+        turnDeg: item.turnDeg,
+      };
       set({ held: [...eye.held, held] }, 'Copy put by hand');
     }
   };

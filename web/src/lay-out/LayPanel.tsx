@@ -5,6 +5,7 @@ import { Button } from '../common/Button';
 import { Notes } from '../common/Notes';
 import type { Stencils } from '../map/Items';
 import { useLive, usePlan } from '../plan/PlanProvider';
+import { AimSection } from './AimSection';
 import { CutAwaySection } from './CutAwaySection';
 import { EyeSection } from './EyeSection';
 import { FacesSection } from './FacesSection';
@@ -113,6 +114,7 @@ const Panel = memo(function Panel({
         </Box>
       )}
       <FacesSection lay={live} doc={doc} />
+      <AimSection face={face} lay={live} />
       <CutAwaySection lay={live} doc={doc} />
       <PartSection lay={live} />
       <PiecesSection lay={live} doc={doc} />

@@ -98,5 +98,9 @@ public record Eye(double wobbleMm, double wobbleDeg, int seed, List<Held> held) 
     public Seen {
       items = List.copyOf(items);
     }
+
+    public Seen movedBy(double dxMm, double dyMm) {
+      return new Seen(items.stream().map(i -> i.movedBy(dxMm, dyMm)).toList(), farthestMm, put);
+    }
   }
 }

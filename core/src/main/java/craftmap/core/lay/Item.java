@@ -9,6 +9,7 @@ import craftmap.core.plane.TurnedBox;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * One placed copy of a design.
@@ -22,6 +23,16 @@ public record Item(
 
   public static Item whole(Design design, Placement at, boolean onKeepOut) {
     return new Item(design, at, 1, Optional.empty(), onKeepOut);
+  }
+
+  /** The same copy, seen from a point that lies this far up and to the left. */
+  public Item movedBy(double dxMm, double dyMm) {
+    return new Item(
+        design,
+        at.movedBy(dxMm, dyMm),
+        share,
+        clip.map(c -> AffineTransformation.translationInstance(dxMm, dyMm).transform(c)),
+        onKeepOut);
   }
 
   public boolean isWhole() {

@@ -7,6 +7,7 @@ import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.KeepOut;
+import craftmap.core.surface.ZonePlace;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -26,6 +27,25 @@ public final class Obstacles {
         face.keepOuts().stream()
             .filter(k -> k.forbids(kind))
             .map(k -> Obstacle.of(k, face))
+            .toList());
+  }
+
+  /** The same from where a zone of the face begins. */
+  Obstacles from(ZonePlace zone) {
+    return new Obstacles(
+        all.stream()
+            .map(
+                o ->
+                    o.prepared == null
+                        ? Obstacle.upright(
+                            o.keepOut,
+                            new Box(
+                                o.box.leftMm() - zone.at().xMm(),
+                                o.box.topMm() - zone.at().yMm(),
+                                o.box.widthMm(),
+                                o.box.heightMm()),
+                            zone.moved(o.area))
+                        : Obstacle.of(o.keepOut, zone.moved(o.area)))
             .toList());
   }
 
@@ -73,8 +93,16 @@ public final class Obstacles {
     static Obstacle of(KeepOut keepOut, Face face) {
       Geometry area = keepOut.area().on(face.outline());
       if (keepOut.area() instanceof Area.Upright upright) {
-        return new Obstacle(keepOut, upright.box(), TurnedBox.of(upright.box()), area, null);
+        return upright(keepOut, upright.box(), area);
       }
+      return of(keepOut, area);
+    }
+
+    static Obstacle upright(KeepOut keepOut, Box box, Geometry area) {
+      return new Obstacle(keepOut, box, TurnedBox.of(box), area, null);
+    }
+
+    static Obstacle of(KeepOut keepOut, Geometry area) {
       Envelope e = area.getEnvelopeInternal();
       Box around =
           new Box(

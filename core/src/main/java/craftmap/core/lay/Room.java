@@ -8,6 +8,7 @@ import craftmap.core.plane.Contour;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.ZonePlace;
 import craftmap.core.surface.outline.ConeOutline;
 import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
@@ -59,6 +60,9 @@ public final class Room {
   /** The same before anything was laid; none where this is it. */
   private final Room bare;
 
+  /** Where the face really ends, and nothing is taped; none where that is its own outline. */
+  private final Geometry ends;
+
   private final Box plain;
   private Geometry lines;
   private Geometry inside;
@@ -73,13 +77,15 @@ public final class Room {
       List<Geometry> insets,
       List<Item> taken,
       double clearanceMm,
-      Room bare) {
+      Room bare,
+      Geometry ends) {
     this.face = face;
     this.obstacles = obstacles;
     this.insets = List.copyOf(insets);
     this.taken = List.copyOf(taken);
     this.clearanceMm = clearanceMm;
     this.bare = bare;
+    this.ends = ends;
     this.plain = plain(face.outline());
   }
 
@@ -89,12 +95,30 @@ public final class Room {
 
   /** On a face that others are set into. */
   public static Room on(Face face, DesignKind kind, List<Geometry> insets) {
-    return new Room(face, Obstacles.on(face, kind), insets, List.of(), 0, null);
+    return new Room(face, Obstacles.on(face, kind), insets, List.of(), 0, null, null);
+  }
+
+  /** Of a face that is set into another: all round it the other goes on. */
+  public Room setIn() {
+    return new Room(
+        face, obstacles, insets, taken, clearanceMm, bare, GEOMETRY.createGeometryCollection());
+  }
+
+  /** What of it lies in a zone, with measures from where the zone begins. */
+  public Room within(ZonePlace zone) {
+    List<Geometry> in = new ArrayList<>(zone.holes());
+    insets.forEach(i -> in.add(zone.moved(i)));
+    return new Room(
+        zone.asFace(face), obstacles.from(zone), in, List.of(), 0, null, zone.moved(ends()));
+  }
+
+  private Geometry ends() {
+    return ends == null ? face.outline().region().getBoundary() : ends;
   }
 
   /** The same room less what was laid already, each print with a clear border. */
   public Room around(List<Item> laid, double clearMm) {
-    return new Room(face, obstacles, insets, laid, clearMm, this);
+    return new Room(face, obstacles, insets, laid, clearMm, this, ends);
   }
 
   public Face face() {
@@ -189,12 +213,18 @@ public final class Room {
   private Geometry lines() {
     List<Geometry> off = new ArrayList<>(insets);
     obstacles.each().forEach(o -> off.add(o.area()));
-    Geometry region = face.outline().region();
-    if (off.isEmpty()) {
+    if (off.isEmpty() && ends == null) {
       return GEOMETRY.createGeometryCollection();
     }
-    Geometry left = Planar.difference(region, Planar.union(off));
-    return Planar.difference(left.getBoundary(), region.getBoundary().buffer(EDGE_MM));
+    Geometry region = face.outline().region();
+    Geometry left = off.isEmpty() ? region : Planar.difference(region, Planar.union(off));
+    return beyondTheEnds(left.getBoundary());
+  }
+
+  /** What of a line does not run where the face ends. */
+  public Geometry beyondTheEnds(Geometry line) {
+    Geometry end = ends();
+    return end.isEmpty() ? line : Planar.difference(line, end.buffer(EDGE_MM));
   }
 
   /** Nearer to the edge of a face than this is on it. */

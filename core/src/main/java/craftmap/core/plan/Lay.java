@@ -27,8 +27,9 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
    * Where it goes.
    *
    * @param alsoOn further faces that it goes over, as one picture does over the fronts of drawers
+   * @param zoneId the zone of the face that it aims at; none for all of the face
    */
-  public record Place(String faceId, List<String> alsoOn) {
+  public record Place(String faceId, List<String> alsoOn, Optional<String> zoneId) {
     private static final int MOST_FACES = 40;
 
     public Place {
@@ -42,10 +43,25 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
             said("are-too-many-or-one-is-there-twice"),
             said("each-face-once-at-most", given(MOST_FACES)));
       }
+      if (zoneId.isPresent() && !alsoOn.isEmpty()) {
+        throw new RefusedInput(
+            "zone",
+            given(zoneId.get()),
+            said("is-on-one-face-only"),
+            said("a-lay-on-that-face-alone"));
+      }
     }
 
     public static Place on(String faceId) {
-      return new Place(faceId, List.of());
+      return new Place(faceId, List.of(), Optional.empty());
+    }
+
+    public static Place over(String faceId, List<String> alsoOn) {
+      return new Place(faceId, alsoOn, Optional.empty());
+    }
+
+    public Place within(Optional<String> otherZoneId) {
+      return new Place(faceId, alsoOn, otherZoneId);
     }
   }
 
@@ -222,7 +238,7 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
     RuleKind kind = other.kind();
     return new Lay(
         id,
-        kind.goesOverFaces() ? place : Place.on(faceId()),
+        kind.goesOverFaces() ? place : Place.on(faceId()).within(place.zoneId()),
         kind == RuleKind.COLLAGE
             ? pieces
             : new Pieces(pieces.designId(), pieces.cornerDesignId(), List.of(), pieces.part()),
@@ -236,7 +252,8 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
     List<String> left = faceIds().stream().filter(f -> !f.equals(goneFaceId)).toList();
     return left.isEmpty()
         ? Optional.empty()
-        : Optional.of(with(new Place(left.getFirst(), left.subList(1, left.size()))));
+        : Optional.of(
+            with(new Place(left.getFirst(), left.subList(1, left.size()), place.zoneId())));
   }
 
   Lay ofShelf(UnaryOperator<String> ids) {

@@ -23,6 +23,7 @@ import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.ZonePlace;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -87,14 +88,18 @@ public final class LayReader {
       return faces.stream().map(f -> (LayReading) missing.get()).toList();
     }
     Optional<Design> design = lay.designId().flatMap(shelf::design).map(lay.pieces()::laidAs);
-    Fronts fronts = fronts(lay, faces, design);
-    List<String> ids = faces.stream().map(p -> p.face().id()).toList();
+    Optional<ZonePlace> zone =
+        lay.place()
+            .zoneId()
+            .map(id -> faces.getFirst().face().zone(id))
+            .map(z -> ZonePlace.on(faces.getFirst().face(), z));
+    Fronts fronts = fronts(lay, faces, design, zone);
     Optional<PotLabel> pot = lay.potId().flatMap(shelf::pot);
     return switch (lay.rule().lay(laying(fronts, lay, design))) {
       case LayAnswer.Options options -> {
         // one decision for all its faces: what is laid on one is the same option on the others
         Chosen chosen = Chosen.of(lay, options);
-        yield laid(lay, fronts, ids, design, pot, chosen);
+        yield laid(lay, fronts, zone, faces, design, pot, chosen);
       }
       case LayAnswer why -> {
         LayReading reading = new LayReading.DoesNotFit(lay, design, pot, why);
@@ -115,6 +120,11 @@ public final class LayReader {
       return face == 0
           ? this
           : new Chosen(options.stream().map(o -> o.seenFrom(face)).toList(), index, state);
+    }
+
+    Chosen movedBy(Point by) {
+      return new Chosen(
+          options.stream().map(o -> o.movedBy(by.xMm(), by.yMm())).toList(), index, state);
     }
 
     LayOption option() {
@@ -143,12 +153,13 @@ public final class LayReader {
    * Faces lie to each other as they do on the net, where gaps within a group are the true ones. All
    * is measured from where the lay's own face begins.
    */
-  private Fronts fronts(Lay lay, List<PlanFace> faces, Optional<Design> design) {
+  private Fronts fronts(
+      Lay lay, List<PlanFace> faces, Optional<Design> design, Optional<ZonePlace> zone) {
     List<Fronts.Front> fronts = new ArrayList<>();
     Point origin = onNet(faces.getFirst());
     for (PlanFace face : faces) {
       Point at = onNet(face).movedBy(-origin.xMm(), -origin.yMm());
-      fronts.add(new Fronts.Front(room(lay, face.face(), design), at));
+      fronts.add(new Fronts.Front(room(lay, face, design, zone), at));
     }
     return Fronts.of(fronts, 0);
   }
@@ -157,16 +168,32 @@ public final class LayReader {
     return face.onNet().map(b -> new Point(b.leftMm(), b.topMm())).orElse(new Point(0, 0));
   }
 
-  private Room room(Lay lay, Face face, Optional<Design> design) {
+  private Room room(Lay lay, PlanFace place, Optional<Design> design, Optional<ZonePlace> zone) {
+    Room whole = whole(place, design);
+    Room room = zone.map(whole::within).orElse(whole);
+    if (lay.clearMm().isEmpty()) {
+      return room;
+    }
+    Point from = zone.map(ZonePlace::at).orElse(new Point(0, 0));
+    List<Item> laid =
+        items(on(place.face().id())).stream()
+            .map(i -> zone.isEmpty() ? i : i.movedBy(-from.xMm(), -from.yMm()))
+            .toList();
+    return room.around(laid, lay.clearMm().getAsDouble());
+  }
+
+  /** All of a face. Sixty bands on one face have the same room, but for what they go around. */
+  private Room whole(PlanFace place, Optional<Design> design) {
+    Face face = place.face();
     DesignKind kind = design.map(Design::kind).orElse(DesignKind.CUSTOM_CUT);
-    // sixty bands on one face have the same room, but for what they go around
-    Room room =
-        rooms
-            .computeIfAbsent(face.id(), id -> new EnumMap<>(DesignKind.class))
-            .computeIfAbsent(kind, k -> Room.on(face, k, PlanFaces.insets(face, places.values())));
-    return lay.clearMm().isPresent()
-        ? room.around(items(on(face.id())), lay.clearMm().getAsDouble())
-        : room;
+    return rooms
+        .computeIfAbsent(face.id(), id -> new EnumMap<>(DesignKind.class))
+        .computeIfAbsent(
+            kind,
+            k -> {
+              Room room = Room.on(face, k, PlanFaces.insets(face, places.values()));
+              return place.setInto().isPresent() ? room.setIn() : room;
+            });
   }
 
   public static List<Item> items(List<LayReading> readings) {
@@ -191,7 +218,8 @@ public final class LayReader {
   private List<LayReading> laid(
       Lay lay,
       Fronts fronts,
-      List<String> faceIds,
+      Optional<ZonePlace> zone,
+      List<PlanFace> faces,
       Optional<Design> own,
       Optional<PotLabel> pot,
       Chosen chosen) {
@@ -200,7 +228,7 @@ public final class LayReader {
       Room room = fronts.all().get(f).room();
       Chosen there = chosen.seenFrom(f);
       Eye.Seen seen = lay.eye().apply(room, there.option().items());
-      all.add(new OnFace(room, there, seen));
+      all.add(new OnFace(room, whole(faces.get(f), own), there, seen));
     }
     Design design = own.orElseGet(() -> all.getFirst().chosen.option().items().getFirst().design());
     for (OnFace on : all) {
@@ -223,8 +251,11 @@ public final class LayReader {
             pot,
             all.getFirst().passes,
             masking);
+    List<String> faceIds = faces.stream().map(p -> p.face().id()).toList();
     List<LayReading> readings = new ArrayList<>();
-    for (OnFace on : all) {
+    for (OnFace inZone : all) {
+      // worked out from where the zone begins, it is told from where the face does
+      OnFace on = zone.map(z -> inZone.movedBy(z.at())).orElse(inZone);
       readings.add(
           new LayReading.Laid(
               lay,
@@ -236,11 +267,18 @@ public final class LayReader {
               on.chosen.option(),
               on.seen,
               chosen.state(),
-              SetOuts.of(on.room.outline(), tape, lay.rule(), on.chosen.option(), on.seen.items()),
+              SetOuts.of(
+                  on.whole.outline(),
+                  zone.map(ZonePlace::at).orElse(new Point(0, 0)),
+                  tape,
+                  lay.rule(),
+                  on.chosen.option(),
+                  on.seen.items()),
               on.passes,
-              Clearance.of(on.room.obstacles(), on.seen.items()),
-              BreakCrossing.of(on.room.face().marks().breaks(), on.seen.items()),
-              Overhang.intoInsets(on.room.insets(), on.seen.items()),
+              Clearance.of(on.whole.obstacles(), on.seen.items()),
+              BreakCrossing.of(on.whole.face().marks().breaks(), on.seen.items()),
+              Overhang.intoInsets(on.whole.insets(), on.seen.items()),
+              zone,
               takes));
     }
     return readings;
@@ -249,14 +287,22 @@ public final class LayReader {
   /** What a lay comes to on one face, while it is worked out. */
   private static final class OnFace {
     private final Room room;
+    private final Room whole;
     private final Chosen chosen;
     private final Eye.Seen seen;
     private Optional<StencilPasses> passes = Optional.empty();
 
-    OnFace(Room room, Chosen chosen, Eye.Seen seen) {
+    OnFace(Room room, Room whole, Chosen chosen, Eye.Seen seen) {
       this.room = room;
+      this.whole = whole;
       this.chosen = chosen;
       this.seen = seen;
+    }
+
+    OnFace movedBy(Point by) {
+      OnFace moved = new OnFace(room, whole, chosen.movedBy(by), seen.movedBy(by.xMm(), by.yMm()));
+      moved.passes = passes;
+      return moved;
     }
   }
 

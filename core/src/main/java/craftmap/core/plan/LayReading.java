@@ -10,6 +10,7 @@ import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.medium.PotLabel;
+import craftmap.core.surface.ZonePlace;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +41,7 @@ public sealed interface LayReading {
    * @param seen the items as the eye has them
    * @param setOuts what to tick, along which edge or line
    * @param overInsetsMm how deep it reaches over what is set into the face
+   * @param zone where it aims at one; its rule measures from there, its items from the face
    * @param passes for what is put on through a sheet
    */
   record Laid(
@@ -57,6 +59,7 @@ public sealed interface LayReading {
       List<Clearance> clearances,
       List<BreakCrossing> crossings,
       double overInsetsMm,
+      Optional<ZonePlace> zone,
       Needs takes)
       implements LayReading {
     public Laid {

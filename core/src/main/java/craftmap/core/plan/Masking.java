@@ -18,15 +18,12 @@ import org.locationtech.jts.geom.Geometry;
  * sheets count.
  */
 final class Masking {
-  private static final double EDGE_MM = 0.5;
-
   private Masking() {}
 
   static double mm(Room room, Design design, List<Item> items) {
     if (design instanceof PaintedZone) {
-      Geometry edge = room.outline().region().getBoundary().buffer(EDGE_MM);
       return items.stream()
-          .mapToDouble(i -> Planar.difference(i.visibleArea().getBoundary(), edge).getLength())
+          .mapToDouble(i -> room.beyondTheEnds(i.visibleArea().getBoundary()).getLength())
           .sum();
     }
     if (design instanceof Texture) {

@@ -42,19 +42,30 @@ final class SetOuts {
   private static final double LINE_MM = 3;
 
   private final Outline outline;
+  private final Point begins;
   private final TapeDivision tape;
   private final List<Item> items;
 
-  private SetOuts(Outline outline, TapeDivision tape, List<Item> items) {
+  private SetOuts(Outline outline, Point begins, TapeDivision tape, List<Item> items) {
     this.outline = outline;
+    this.begins = begins;
     this.tape = tape;
     this.items = items;
   }
 
-  /** For the items as the eye has them: what was moved by hand is ticked where it is. */
+  /**
+   * For the items as the eye has them: what was moved by hand is ticked where it is.
+   *
+   * @param begins from where on the face the rule measures
+   */
   static List<SetOutLine> of(
-      Outline outline, TapeDivision tape, LayRule rule, LayOption chosen, List<Item> items) {
-    SetOuts marks = new SetOuts(outline, tape, items);
+      Outline outline,
+      Point begins,
+      TapeDivision tape,
+      LayRule rule,
+      LayOption chosen,
+      List<Item> items) {
+    SetOuts marks = new SetOuts(outline, begins, tape, items);
     return switch (chosen.arrangement()) {
       case RunRow row when rule instanceof Run run -> marks.run(run, row);
       case RingRows rows when rule instanceof Ring ring -> List.of(marks.ring(ring, rows));
@@ -170,7 +181,8 @@ final class SetOuts {
   private SetOutLine strips(boolean level, double firstMm, double pitchMm) {
     double wide = level ? outline.heightMm() : outline.widthMm();
     List<Double> starts = new ArrayList<>();
-    for (double at = firstMm; at < wide; at += pitchMm) {
+    double from = firstMm + (level ? begins.yMm() : begins.xMm());
+    for (double at = from; at < wide; at += pitchMm) {
       starts.add(at);
     }
     return SetOutLine.of(

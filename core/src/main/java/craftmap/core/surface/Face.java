@@ -1,6 +1,10 @@
 package craftmap.core.surface;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.colour.Colour;
+import craftmap.core.measure.RefusedInput;
 import craftmap.core.surface.outline.Outline;
 import java.util.List;
 import java.util.Set;
@@ -23,6 +27,17 @@ public record Face(
     Marks marks) {
   public Face {
     exposure = Set.copyOf(exposure);
+  }
+
+  /** A zone of it; refused where it has none by that id. */
+  public Zone zone(String id) {
+    return marks.zones().stream()
+        .filter(z -> z.id().equals(id))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "zone", given(id), said("is-not-on-this-face"), said("one-of-its-zones")));
   }
 
   public List<KeepOut> keepOuts() {

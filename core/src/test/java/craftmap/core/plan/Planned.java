@@ -61,7 +61,7 @@ public final class Planned {
     boolean painted = designId.equals("zone") || designId.equals("block");
     return new Lay(
         id,
-        new Lay.Place(faceId, alsoOn),
+        Lay.Place.over(faceId, alsoOn),
         new Lay.Pieces(Optional.of(designId), Optional.empty(), more, Optional.empty()),
         Lay.Work.by(new RuleNote(rule, measures, choices, List.of(), "")).clear(clear),
         new Lay.Pot(painted ? Optional.of("teal") : Optional.empty(), 2),

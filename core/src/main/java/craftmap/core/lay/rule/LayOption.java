@@ -53,6 +53,16 @@ public record LayOption(
             onFaces.get(face).arrangement, onFaces.get(face).items, standing, behindBy, onFaces);
   }
 
+  /** On one face, with its items seen from a point that lies this far up and to the left. */
+  public LayOption movedBy(double dxMm, double dyMm) {
+    return new LayOption(
+        arrangement,
+        items.stream().map(i -> i.movedBy(dxMm, dyMm)).toList(),
+        standing,
+        behindBy,
+        onFaces);
+  }
+
   LayOption behindBy(Optional<Criterion> reason) {
     return new LayOption(arrangement, items, standing, reason, onFaces);
   }

@@ -10,10 +10,12 @@ import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.Proposal;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.ZonePlace;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -247,13 +249,39 @@ public sealed interface LayEdit extends PlanEdit {
 
     @Override
     public Lay to(Lay lay) {
-      return lay.with(new Lay.Place(lay.faceId(), alsoOn))
+      return lay.with(Lay.Place.over(lay.faceId(), alsoOn))
           .with(lay.work().picked(Optional.empty()));
     }
 
     @Override
     public Told told(Lay before, String called) {
       return Told.of(Told.Code.FACES, called);
+    }
+  }
+
+  /**
+   * At a zone of its face, or at all of it again. Its measures are the usual ones for what it aims
+   * at now.
+   */
+  record AimAt(String layId, Optional<String> zoneId) implements LayEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      Lay lay = Editing.lay(plan, layId);
+      Face face = Editing.face(plan, lay.faceId()).face();
+      Lay.Place place = Lay.Place.on(lay.faceId()).within(zoneId);
+      Face aimedAt = zoneId.map(id -> ZonePlace.on(face, face.zone(id)).asFace(face)).orElse(face);
+      Design design = editing.laidAs(lay).orElse(LaysEdit.Laying.NO_DESIGN);
+      List<LayReading> others = zoneId.isPresent() ? List.of() : editing.beside(lay, face, plan);
+      Lay again = lay.by(Proposal.ofKind(lay.rule().kind(), aimedAt, design, others));
+      String text = lay.work().rule().text();
+      Lay worded =
+          text.isEmpty() ? again : again.with(again.work().ruled(again.work().rule().saying(text)));
+      return new Edited(
+          plan.with(worded.with(place)),
+          zoneId
+              .map(id -> Told.of(Told.Code.AIMED_AT, editing.called(lay), face.zone(id).name()))
+              .orElseGet(() -> Told.of(Told.Code.AIMED_AT_ALL, editing.called(lay))),
+          Edited.Focus.on(lay.faceId(), layId));
     }
   }
 

@@ -76,6 +76,8 @@ public record Told(Code code, List<String> names) {
     MEASURED_PLACES,
     PIECES,
     PART,
+    AIMED_AT,
+    AIMED_AT_ALL,
     WHOLE_PICTURE,
     CORNER_PIECE,
     FACES,

@@ -25,6 +25,7 @@ import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class GridAndSingleTest {
@@ -63,6 +64,39 @@ class GridAndSingleTest {
     assertThat(counts.parts()).isEqualTo(10);
     double cut = motif.items().stream().mapToDouble(Item::share).min().orElseThrow();
     assertThat(cut).isCloseTo((250 - 240 + 30) / 60.0, within(1e-9));
+  }
+
+  /**
+   * Over seeded shifts: a copy lies where one lay, moved by the shift, and no place is left out.
+   */
+  @Test
+  void aPatternIsShiftedAsAWholeAndStillCoversTheFace() {
+    Random random = new Random(20_261_203);
+    Grid plain = grid(Grid.Pattern.HALF_DROP, 17.3, Grid.Cut.CUT_AT_THE_EDGE);
+    for (int k = 0; k < 40; k++) {
+      Point by = new Point(random.nextDouble() * 300 - 150, random.nextDouble() * 300 - 150);
+      Grid shifted =
+          new Grid(plain.pattern(), plain.across(), plain.downMm(), plain.turn(), plain.cut(), by);
+      Point before = motifOnMotif(plain).items().getFirst().centre();
+      List<Item> items = motifOnMotif(shifted).items();
+      double pitchX = 2 * (60 + 17.3);
+      double pitchY = 40 + 17.3;
+      for (Item item : items) {
+        double dx = (item.centre().xMm() - before.xMm() - by.xMm()) / (pitchX / 2);
+        assertThat(dx - Math.rint(dx)).isCloseTo(0, within(1e-9));
+      }
+      // a rectangle is covered alike wherever the pattern begins, but for what its edges cut
+      double shown = items.stream().mapToDouble(Item::share).sum() * 60 * 40;
+      assertThat(shown / (500 * 300)).isCloseTo(60 * 40 / (pitchX / 2 * pitchY), within(0.09));
+    }
+    assertThat(((Grid) plain.note().read())).isEqualTo(plain);
+  }
+
+  private static LayOption motifOnMotif(Grid grid) {
+    return Bench.lay(grid, new RectangleOutline(500, 300), TILE).stream()
+        .filter(o -> o.arrangement().way() == Way.InGrid.GRID_MOTIF_MOTIF)
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test

@@ -7,6 +7,7 @@ import java.util.List;
  * A lay.
  *
  * @param alsoOn further faces that it goes over
+ * @param zoneId the zone of its face that it aims at
  * @param designId absent for lettering, which brings its own
  * @param moreDesignIds further pieces of a collage, one for each copy
  * @param part what of its picture is laid alone; absent for all of it
@@ -18,6 +19,7 @@ public record LayDoc(
     String id,
     String faceId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> alsoOn,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String zoneId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> moreDesignIds,

@@ -152,7 +152,10 @@ public final class PlanMapper {
   private static Lay toLay(LayDoc lay) {
     return new Lay(
         given(said("lay"), lay.id()),
-        new Lay.Place(given(said("face-of-the-lay"), lay.faceId()), lay.alsoOn()),
+        new Lay.Place(
+            given(said("face-of-the-lay"), lay.faceId()),
+            lay.alsoOn(),
+            Optional.ofNullable(lay.zoneId())),
         new Lay.Pieces(
             Optional.ofNullable(lay.designId()),
             Optional.ofNullable(lay.cornerDesignId()),
@@ -172,6 +175,7 @@ public final class PlanMapper {
         lay.id(),
         lay.faceId(),
         lay.alsoOn(),
+        lay.place().zoneId().orElse(null),
         lay.designId().orElse(null),
         lay.cornerDesignId().orElse(null),
         lay.moreDesignIds(),

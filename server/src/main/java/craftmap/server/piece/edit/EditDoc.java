@@ -54,6 +54,7 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = LayEditDoc.UsePieces.class, name = "USE_PIECES"),
   @JsonSubTypes.Type(value = LayEditDoc.CornerPiece.class, name = "CORNER_PIECE"),
   @JsonSubTypes.Type(value = LayEditDoc.LayOver.class, name = "LAY_OVER"),
+  @JsonSubTypes.Type(value = LayEditDoc.AimAt.class, name = "AIM_AT"),
   @JsonSubTypes.Type(value = LayEditDoc.UsePart.class, name = "USE_PART"),
   @JsonSubTypes.Type(value = LayEditDoc.PutOnWith.class, name = "PUT_ON_WITH"),
   @JsonSubTypes.Type(value = LayEditDoc.ChangeCoats.class, name = "CHANGE_COATS"),

@@ -111,6 +111,14 @@ public sealed interface LayEditDoc extends EditDoc {
     }
   }
 
+  record AimAt(String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String zoneId)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.AimAt(lay(layId), Optional.ofNullable(zoneId));
+    }
+  }
+
   record UsePart(
       String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PartDoc part)
       implements LayEditDoc {

@@ -30,10 +30,12 @@ import craftmap.core.lay.rule.single.Pages;
 import craftmap.core.lay.rule.single.Single;
 import craftmap.core.lay.rule.single.WholeFace;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.Lay;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.Turns;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.ZonePlace;
 import craftmap.core.surface.outline.Edge;
 import craftmap.server.words.Words;
 import java.util.List;
@@ -53,7 +55,31 @@ final class HandleViews {
     this.grips = grips;
   }
 
+  /** Of a lay that aims at a zone they are worked out from where that begins, and put there. */
   static List<LayView.HandleView> of(
+      Face face,
+      TapeDivision tape,
+      Lay lay,
+      Optional<ZonePlace> zone,
+      Optional<Design> design,
+      Optional<LayOption> chosen) {
+    if (zone.isEmpty()) {
+      return of(face, tape, lay.rule(), lay.eye(), design, chosen);
+    }
+    Point at = zone.get().at();
+    return of(
+            zone.get().asFace(face),
+            tape,
+            lay.rule(),
+            lay.eye(),
+            design,
+            chosen.map(o -> o.movedBy(-at.xMm(), -at.yMm())))
+        .stream()
+        .map(h -> h.movedBy(at.xMm(), at.yMm()))
+        .toList();
+  }
+
+  private static List<LayView.HandleView> of(
       Face face,
       TapeDivision tape,
       LayRule rule,
@@ -163,12 +189,7 @@ final class HandleViews {
         Optional.of(strip),
         Words.say("handle.fromTheEdge", grips.tape.show(line.distanceMm())),
         new LayView.MoveView(
-            "distance",
-            line.distanceMm(),
-            level ? 0 : per,
-            level ? per : 0,
-            0,
-            reach));
+            "distance", line.distanceMm(), level ? 0 : per, level ? per : 0, 0, reach));
     double most = span.lengthMm() - grips.wide;
     grips.handle(
         "start",
@@ -293,6 +314,14 @@ final class HandleViews {
     }
     Item middle = nearestToTheMiddle();
     Box box = middle.box().around();
+    grips.handle(
+        "pattern",
+        LayView.HandleRole.CARRY,
+        middle.centre(),
+        Optional.empty(),
+        grips.place(middle.centre()),
+        new LayView.MoveView("right", grid.shift().xMm(), 1, 0, -Grips.FAR, Grips.FAR),
+        new LayView.MoveView("lower", grid.shift().yMm(), 0, 1, -Grips.FAR, Grips.FAR));
     grips.handle(
         "gap",
         LayView.HandleRole.SIZE,

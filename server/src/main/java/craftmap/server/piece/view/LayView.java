@@ -17,6 +17,7 @@ import java.util.List;
  *
  * @param lead whether this is the face it was laid on, where what it takes is counted
  * @param alsoOn further faces that it goes over
+ * @param zone the zone that it aims at; absent for all of the face
  * @param goesOverFaces whether it may go over further ones
  * @param pieces of a collage, one for each copy
  * @param motifs named parts of a picture that may be cut off
@@ -33,6 +34,7 @@ public record LayView(
     String faceId,
     boolean lead,
     List<String> alsoOn,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) AimView zone,
     boolean goesOverFaces,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
@@ -66,6 +68,12 @@ public record LayView(
    * @param roles what may be taken for it, the usual one first
    */
   public record PutOnView(List<Role> roles, String text) {}
+
+  /**
+   * A zone that a lay aims at, and where it begins on the face: what is put by hand is measured
+   * from there.
+   */
+  public record AimView(String id, String name, PointDoc at) {}
 
   /**
    * What of a picture is laid.
@@ -284,7 +292,26 @@ public record LayView(
       String valueText,
       List<MoveView> moves,
       List<SetView> sets,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc picks) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc picks) {
+    /** The same, seen from a point that lies this far up and to the left. */
+    HandleView movedBy(double dxMm, double dyMm) {
+      return new HandleView(
+          id,
+          role,
+          label,
+          xMm + dxMm,
+          yMm + dyMm,
+          box == null
+              ? null
+              : new ReadingView.BoxView(
+                  box.leftMm() + dxMm, box.topMm() + dyMm, box.widthMm(), box.heightMm()),
+          about == null ? null : new PointDoc(about.xMm() + dxMm, about.yMm() + dyMm),
+          valueText,
+          moves,
+          sets,
+          picks);
+    }
+  }
 
   /**
    * A measure that follows the hand: its value changes by so much for each millimetre.

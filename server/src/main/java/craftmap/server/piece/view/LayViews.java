@@ -61,8 +61,10 @@ import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
+import craftmap.core.surface.ZonePlace;
 import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
+import craftmap.server.piece.document.PointDoc;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.FigureWords;
 import craftmap.server.words.Measure;
@@ -176,6 +178,7 @@ public final class LayViews {
                 .part()
                 .map(p -> Words.say("lay.part", p.name(), design.map(Design::name).orElse("?")))
                 .orElse(design.map(Design::name).orElse("?"));
+    Optional<ZonePlace> zone = laid.map(LayReading.Laid::zone).orElseGet(() -> zoneOf(face, lay));
     RuleNote note = lay.work().rule();
     MeasureSheet sheet = new MeasureSheet(note.measures(), note.choices());
     note.kind().read(sheet, note.points(), note.text());
@@ -184,7 +187,12 @@ public final class LayViews {
         face.id(),
         laid.map(LayReading.Laid::lead).orElse(lay.faceId().equals(face.id())),
         lay.alsoOn(),
-        lay.rule().kind().goesOverFaces(),
+        zone.map(
+                z ->
+                    new LayView.AimView(
+                        z.zone().id(), z.zone().name(), new PointDoc(z.at().xMm(), z.at().yMm())))
+            .orElse(null),
+        lay.rule().kind().goesOverFaces() && zone.isEmpty(),
         lay.designId().orElse(null),
         lay.cornerDesignId().orElse(null),
         pieces(lay),
@@ -194,7 +202,8 @@ public final class LayViews {
         design
             .map(d -> Words.say("designOne", d.kind()))
             .orElse(Words.say("rule", lay.rule().kind())),
-        title(face, lay, name),
+        zone.map(z -> Words.say("lay.inZone", title(face, lay, name), z.zone().name()))
+            .orElse(title(face, lay, name)),
         where,
         lay.potId().orElse(null),
         potName,
@@ -209,10 +218,17 @@ public final class LayViews {
         eye(lay.eye(), laid),
         lay.hidden(),
         lay.locked(),
-        HandleViews.of(
-            face, tape, lay.rule(), lay.eye(), design, laid.map(LayReading.Laid::chosen)),
+        HandleViews.of(face, tape, lay, zone, design, laid.map(LayReading.Laid::chosen)),
         laid.map(l -> laid(face, l)).orElse(null),
         notes);
+  }
+
+  /** The zone that a lay aims at, as far as it is there. */
+  private static Optional<ZonePlace> zoneOf(Face face, Lay lay) {
+    return lay.place()
+        .zoneId()
+        .flatMap(id -> face.marks().zones().stream().filter(z -> z.id().equals(id)).findFirst())
+        .map(z -> ZonePlace.on(face, z));
   }
 
   /** The measures of the rule that do something for the design. */

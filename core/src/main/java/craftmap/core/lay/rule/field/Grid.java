@@ -15,6 +15,7 @@ import craftmap.core.lay.rule.run.Run;
 import craftmap.core.lay.rule.run.RunArithmetic;
 import craftmap.core.lay.rule.run.RunRow;
 import craftmap.core.lay.rule.run.RunWish;
+import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
@@ -28,9 +29,17 @@ import java.util.TreeSet;
  * @param across wishes from column to column
  * @param downMm gap from row to row
  * @param turn by quarters
+ * @param shift of the whole pattern, to the right and down
  */
-public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn, Cut cut)
+public record Grid(
+    Pattern pattern, RunWish across, double downMm, Quarter turn, Cut cut, Point shift)
     implements LayRule {
+  private static final Point NOT_SHIFTED = new Point(0, 0);
+
+  public Grid(Pattern pattern, RunWish across, double downMm, Quarter turn, Cut cut) {
+    this(pattern, across, downMm, turn, cut, NOT_SHIFTED);
+  }
+
   /** How columns and rows stand to each other. */
   public enum Pattern {
     STRAIGHT,
@@ -84,7 +93,10 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
         new RunWish(across, 0, change),
         down,
         sheet.choice("turn", "turned", Quarter.NOT_TURNED),
-        sheet.choice("cut", "what-does-not-fit-is", Cut.CUT_AT_THE_EDGE));
+        sheet.choice("cut", "what-does-not-fit-is", Cut.CUT_AT_THE_EDGE),
+        new Point(
+            sheet.length("right", "shifted-right-by", 0, LengthRange.PLACE),
+            sheet.length("lower", "shifted-down-by", 0, LengthRange.PLACE)));
   }
 
   @Override
@@ -101,12 +113,15 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
         .put("change", across.allowedChange() * 100)
         .put("turn", turn)
         .put("cut", cut)
+        .put("right", shift.xMm())
+        .put("lower", shift.yMm())
         .done();
   }
 
   @Override
   public Grid mirrored(double faceWidthMm) {
-    return new Grid(pattern, across, downMm, turn.mirrored(), cut);
+    return new Grid(
+        pattern, across, downMm, turn.mirrored(), cut, new Point(0 - shift.xMm(), shift.yMm()));
   }
 
   @Override
@@ -125,8 +140,8 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
             Way.InGrid.GRID_GAP_MOTIF,
             Way.InGrid.GRID_MOTIF_GAP,
             Way.InGrid.GRID_GAP_GAP)) {
-      double x = width / 2 + (onGapAcross(way) ? (w + across.gapMm()) / 2 : 0);
-      double y = height / 2 + (onGapDown(way) ? (h + downMm) / 2 : 0);
+      double x = shift.xMm() + width / 2 + (onGapAcross(way) ? (w + across.gapMm()) / 2 : 0);
+      double y = shift.yMm() + height / 2 + (onGapDown(way) ? (h + downMm) / 2 : 0);
       option(laying, way, new Mesh(new Point(x, y), w, h, across.gapMm(), downMm))
           .ifPresent(options::add);
     }
@@ -162,7 +177,9 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
     if (columns.isEmpty() || rows.isEmpty()) {
       return Optional.empty();
     }
-    Point one = new Point(columns.get().centreMm(0), rows.get().centreMm(0));
+    Point one =
+        new Point(columns.get().centreMm(0), rows.get().centreMm(0))
+            .movedBy(shift.xMm(), shift.yMm());
     return option(
         laying,
         Way.InGrid.GRID_SPREAD,
@@ -225,7 +242,7 @@ public record Grid(Pattern pattern, RunWish across, double downMm, Quarter turn,
                 new Standing.Judged(
                     Laying.onKeepOuts(items),
                     Laying.slivers(items),
-                    true,
+                    shift.equals(NOT_SHIFTED),
                     parts,
                     change,
                     true,
