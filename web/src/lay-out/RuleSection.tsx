@@ -75,7 +75,7 @@ export function RuleSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   );
 }
 
-/** The words, saved with every pause. */
+/** The words, one line or several; taken over when the field is left, or with Ctrl and Enter. */
 function Words({ text, onText }: { text: string; onText: (text: string) => void }) {
   const [typed, setTyped] = useState(text);
   useEffect(() => setTyped(text), [text]);
@@ -87,15 +87,16 @@ function Words({ text, onText }: { text: string; onText: (text: string) => void 
       <Textarea
         id="words"
         size="sm"
-        rows={2}
+        rows={Math.min(6, Math.max(2, typed.split('\n').length))}
         bg="card"
         borderColor="hairline"
-        maxLength={120}
+        maxLength={400}
         value={typed}
         onChange={(e) => setTyped(e.currentTarget.value)}
         onBlur={() => typed !== text && onText(typed)}
         onKeyDown={(e) => {
-          if (e.key === 'Enter') {
+          // Enter begins another line of words
+          if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) {
             e.preventDefault();
             onText(typed);
           }

@@ -85,6 +85,11 @@ public record Plan(String name, FormNote form, Map<String, Found> found, List<La
     return found.getOrDefault(faceId, Found.nothing());
   }
 
+  /** A piece as it begins: nothing laid, and made of what its form usually is. */
+  public static Plan begun(String name, FormNote form) {
+    return FirstLook.at(name, form);
+  }
+
   // ---- the same plan with something else
 
   public Plan named(String other) {

@@ -34,7 +34,6 @@ import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.util.List;
-import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
@@ -244,7 +243,7 @@ public class Pieces {
   /** Starts a piece with nothing found on it yet. */
   @Guarded
   public SavedPlan start(Studio studio, String name, FormNote form) {
-    return start(studio, UUID.randomUUID().toString(), new Plan(name, form, Map.of(), List.of()));
+    return start(studio, UUID.randomUUID().toString(), Plan.begun(name, form));
   }
 
   /** Starts a piece from a whole plan, under an id of the caller's. */

@@ -22,6 +22,7 @@ import craftmap.core.lay.rule.RuleNote;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.rule.ring.Ring;
 import craftmap.core.lettering.Bridges;
+import craftmap.core.lettering.LetterBlock;
 import craftmap.core.lettering.LetterStyle;
 import craftmap.core.lettering.Letters;
 import craftmap.core.lettering.ThinPlaces;
@@ -45,6 +46,7 @@ import java.util.Optional;
  * @param size a width of the whole, or the height of capitals, in millimetres
  * @param trackingPercent of a capital's height between letters
  * @param diameterMm of the arc's or the ring's circle
+ * @param lines of words on a straight line; round a circle they are one
  * @param leastMm a bridge or stroke narrower than this does not hold
  */
 public record Lettering(
@@ -59,8 +61,18 @@ public record Lettering(
     CustomCut.Film film,
     double leastMm,
     Optional<Point> placed,
-    double turnDeg)
+    double turnDeg,
+    Lines lines)
     implements LayRule {
+  /**
+   * How several lines stand to each other.
+   *
+   * @param leadPercent from foot to foot, of a capital's height
+   */
+  public record Lines(LetterBlock.Align align, double leadPercent) {
+    static final double TYPICAL_LEAD = 165;
+  }
+
   /** What the size is told of. */
   public enum Sized {
     BY_WIDTH,
@@ -80,11 +92,12 @@ public record Lettering(
   private static final double FILM_ROUND_MM = 20;
 
   private static final LengthRange CUT = LengthRange.DISTANCE.upTo(20);
+  private static final FigureRange LEAD = new FigureRange("% of a capital", 80, 500, 0);
   private static final FigureRange TRACKING = new FigureRange("% of a capital", -20, 300, 0);
 
   public Lettering {
     text = text == null ? "" : text;
-    new Letters(text, style, trackingPercent / 100); // refuses what has no letters
+    LetterBlock.of(text, style, trackingPercent / 100, lines.align(), 1); // refuses no letters
   }
 
   public static Lettering read(MeasureSheet sheet, String text) {
@@ -104,6 +117,13 @@ public record Lettering(
         line == Line.RING
             ? sheet.choice("look", "tops-look", Ring.Look.STANDING)
             : Ring.Look.STANDING;
+    boolean several = line == Line.STRAIGHT && LetterBlock.isSeveralLines(text == null ? "" : text);
+    Lines lines =
+        several
+            ? new Lines(
+                sheet.choice("align", "lines-stand", LetterBlock.Align.CENTRED),
+                sheet.figure("lead", "lines-apart-by", Lines.TYPICAL_LEAD, LEAD))
+            : new Lines(LetterBlock.Align.CENTRED, Lines.TYPICAL_LEAD);
     CustomCut.Film film = sheet.choice("film", "cut-from", CustomCut.Film.STENCIL_FILM);
     double least =
         sheet.length(
@@ -124,7 +144,8 @@ public record Lettering(
         film,
         least,
         placed ? Optional.of(Single.point(sheet)) : Optional.empty(),
-        sheet.figure("angle", "turned-by", 0, Single.TURN));
+        sheet.figure("angle", "turned-by", 0, Single.TURN),
+        lines);
   }
 
   @Override
@@ -151,6 +172,9 @@ public record Lettering(
     if (line == Line.RING) {
       note.put("look", look);
     }
+    if (line == Line.STRAIGHT && LetterBlock.isSeveralLines(text)) {
+      note.put("align", lines.align()).put("lead", lines.leadPercent());
+    }
     placed.ifPresent(p -> note.put("x", p.xMm()).put("y", p.yMm()));
     return note.done(List.of(), text);
   }
@@ -170,7 +194,8 @@ public record Lettering(
         film,
         leastMm,
         placed.map(p -> p.mirroredAt(faceWidthMm / 2)),
-        0 - turnDeg);
+        0 - turnDeg,
+        lines);
   }
 
   /** The laying's own design is not looked at: the words are the design. */
@@ -183,6 +208,11 @@ public record Lettering(
     return line == Line.RING ? ring(laying) : together(laying, letters);
   }
 
+  private LetterBlock block(String words) {
+    return LetterBlock.of(
+        words, style, trackingPercent / 100, lines.align(), lines.leadPercent() / 100);
+  }
+
   private Letters letters(String words) {
     return new Letters(words, style, trackingPercent / 100);
   }
@@ -190,7 +220,9 @@ public record Lettering(
   // ---- all words together
 
   private LayAnswer together(Laying laying, Letters letters) {
-    double cap = sized == Sized.BY_CAPITALS ? size : size / letters.widthInCapitals();
+    double inCapitals =
+        line == Line.STRAIGHT ? block(text).widthInCapitals() : letters.widthInCapitals();
+    double cap = sized == Sized.BY_CAPITALS ? size : size / inCapitals;
     Cut cut = cut(text, cap);
     Laying of = new Laying(laying.room(), cut.design);
     List<LayOption> options = new ArrayList<>();
@@ -216,7 +248,7 @@ public record Lettering(
   /** By all that its shape follows from: the place of words does not change them. */
   private Cut cut(String words, double capMm) {
     return CUT_LATELY.of(
-        new Shape(words, style, capMm, trackingPercent, line, diameterMm, film, leastMm),
+        new Shape(words, style, capMm, trackingPercent, line, diameterMm, film, leastMm, lines),
         shape -> cut(shape.words, ink(shape.words, capMm)));
   }
 
@@ -228,13 +260,15 @@ public record Lettering(
       Line line,
       double diameterMm,
       CustomCut.Film film,
-      double leastMm) {}
+      double leastMm,
+      Lines lines) {}
 
   private static final Lately<Shape, Cut> CUT_LATELY = new Lately<>(200);
 
   private List<Area> ink(String words, double cap) {
     return switch (line) {
-      case STRAIGHT, RING -> letters(words).straight(cap);
+      case STRAIGHT -> block(words).straight(cap);
+      case RING -> letters(words).straight(cap);
       case ARC_ABOVE -> letters(words).onArc(cap, diameterMm / 2, false);
       case ARC_BELOW -> letters(words).onArc(cap, diameterMm / 2, true);
     };
@@ -275,7 +309,8 @@ public record Lettering(
   }
 
   private static String name(String words) {
-    return words.length() <= 60 ? words : words.substring(0, 59) + "…";
+    String one = words.strip().replaceAll("\\s+", " ");
+    return one.length() <= 60 ? one : one.substring(0, 59) + "…";
   }
 
   // ---- word by word round a ring
