@@ -7,6 +7,8 @@ import type { FaceDoc, LayDoc, PlanDocument, PlanEdit, RuleDoc } from '../api/cl
  */
 export function shown(document: PlanDocument, edit: PlanEdit): PlanDocument {
   switch (edit.kind) {
+    case 'PIECE_FOR_SALE':
+      return { ...document, forSale: edit.forSale };
     case 'NAME_PIECE':
       return { ...document, name: edit.name };
     case 'MEASURE_PIECE':

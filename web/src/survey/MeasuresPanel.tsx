@@ -1,4 +1,4 @@
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
 import { useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import { MeasureFields } from '../common/MeasureFields';
@@ -35,6 +35,14 @@ export function MeasuresPanel({
         most={80}
         onText={(name) => plan.edit({ kind: 'NAME_PIECE', name })}
       />
+      <chakra.label display="flex" gap="2" alignItems="center" fontSize="14px" mt="-1">
+        <input
+          type="checkbox"
+          checked={plan.document.forSale ?? false}
+          onChange={(e) => plan.edit({ kind: 'PIECE_FOR_SALE', forSale: e.currentTarget.checked })}
+        />
+        It will be sold
+      </chakra.label>
       <MeasureFields
         fields={form.fields}
         tellTypical

@@ -65,7 +65,8 @@ public enum FindingRule {
   TORN_EDGE,
   RUNS_OFF,
   HANGS_OVER,
-  OVER_THE_INSET;
+  OVER_THE_INSET,
+  RIGHTS;
 
   /** Short and stable: notes that stay in a plan and other programs may name it. */
   public String id() {

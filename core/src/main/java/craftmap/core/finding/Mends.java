@@ -127,7 +127,8 @@ public final class Mends {
           TRANSFER_SEAL,
           TORN_EDGE,
           HANGS_OVER,
-          OVER_THE_INSET ->
+          OVER_THE_INSET,
+          RIGHTS ->
           Means.NONE;
     };
   }

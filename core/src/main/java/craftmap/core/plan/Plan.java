@@ -22,8 +22,10 @@ import java.util.stream.Stream;
  *
  * @param found by face; it may hold more than the form has now: what was found on the fourth drawer
  *     is kept while there are three, and is there again when there are four
+ * @param forSale it will go to a buyer: what the makers of its designs allow counts
  */
-public record Plan(String name, FormNote form, Map<String, Found> found, List<Lay> lays) {
+public record Plan(
+    String name, FormNote form, Map<String, Found> found, List<Lay> lays, boolean forSale) {
   public static final int LONGEST_NAME = 80;
   public static final int MOST_LAYS = 200;
   public static final int MOST_FACES = 400;
@@ -85,6 +87,11 @@ public record Plan(String name, FormNote form, Map<String, Found> found, List<La
     return found.getOrDefault(faceId, Found.nothing());
   }
 
+  /** One that nobody will buy. */
+  public Plan(String name, FormNote form, Map<String, Found> found, List<Lay> lays) {
+    this(name, form, found, lays, false);
+  }
+
   /** A piece as it begins: nothing laid, and made of what its form usually is. */
   public static Plan begun(String name, FormNote form) {
     return FirstLook.at(name, form);
@@ -92,22 +99,26 @@ public record Plan(String name, FormNote form, Map<String, Found> found, List<La
 
   // ---- the same plan with something else
 
+  public Plan forSale(boolean other) {
+    return new Plan(name, form, found, lays, other);
+  }
+
   public Plan named(String other) {
-    return new Plan(other, form, found, lays);
+    return new Plan(other, form, found, lays, forSale);
   }
 
   public Plan with(FormNote other) {
-    return new Plan(name, other, found, lays);
+    return new Plan(name, other, found, lays, forSale);
   }
 
   public Plan with(String faceId, Found other) {
     Map<String, Found> all = new LinkedHashMap<>(found);
     all.put(faceId, other);
-    return new Plan(name, form, all, lays);
+    return new Plan(name, form, all, lays, forSale);
   }
 
   public Plan with(List<Lay> others) {
-    return new Plan(name, form, found, others);
+    return new Plan(name, form, found, others, forSale);
   }
 
   /** With one lay changed; the others stay where they are. */
@@ -124,14 +135,14 @@ public record Plan(String name, FormNote form, Map<String, Found> found, List<La
     Map<String, Found> left = new LinkedHashMap<>(found);
     left.remove(faceId);
     return new Plan(
-        name, form, left, lays.stream().flatMap(l -> l.without(faceId).stream()).toList());
+        name, form, left, lays.stream().flatMap(l -> l.without(faceId).stream()).toList(), forSale);
   }
 
   /** With its photos under other ids; a photo that is not among them is forgotten. */
   public Plan relinked(Map<String, String> newIds) {
     Map<String, Found> all = new LinkedHashMap<>();
     found.forEach((face, f) -> all.put(face, f.with(f.marks().relinked(newIds))));
-    return new Plan(name, form, all, lays);
+    return new Plan(name, form, all, lays, forSale);
   }
 
   /** With the designs and paints of another shelf, under the ids that they have there. */

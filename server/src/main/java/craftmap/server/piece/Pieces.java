@@ -208,11 +208,11 @@ public class Pieces {
                 () ->
                     new RefusedInput(
                         "face", given(faceId), said("is-not-shown"), said("a-face-that-is-shown")));
-    return new ReadLay(faces, face, reading);
+    return new ReadLay(faces, face, reading, plan.forSale());
   }
 
   /** A lay worked out, and the face it lies on. */
-  public record ReadLay(List<PlanFace> faces, Face face, LayReading reading) {}
+  public record ReadLay(List<PlanFace> faces, Face face, LayReading reading, boolean forSale) {}
 
   /** What a plan would be with some edits made; nothing is saved. */
   @Solves

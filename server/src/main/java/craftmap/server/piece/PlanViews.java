@@ -51,18 +51,22 @@ public class PlanViews {
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
   LayView view(Studio studio, Pieces.ReadLay read, String pieceId) {
     return views(studio, pieceId, () -> saved(studio, pieceId))
-        .lays(read.faces())
+        .lays(read.faces(), read.forSale())
         .view(read.face(), read.reading());
   }
 
   /** What an option of a lay is called. */
   String title(Studio studio, Pieces.ReadLay read, LayReading.Laid laid, LayOption option) {
-    return views(studio, NO_PIECE, List::of).lays(read.faces()).title(read.face(), laid, option);
+    return views(studio, NO_PIECE, List::of)
+        .lays(read.faces(), read.forSale())
+        .title(read.face(), laid, option);
   }
 
   /** The first options of one lay with their items, to be looked at side by side. */
   List<LayView.OptionItems> options(Studio studio, Pieces.ReadLay read, String pieceId) {
-    return views(studio, pieceId, List::of).lays(read.faces()).options(read.face(), read.reading());
+    return views(studio, pieceId, List::of)
+        .lays(read.faces(), read.forSale())
+        .options(read.face(), read.reading());
   }
 
   /** What the lays of a piece come to as they are saved; none of a plan that is saved nowhere. */

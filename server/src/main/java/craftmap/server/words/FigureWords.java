@@ -1,5 +1,6 @@
 package craftmap.server.words;
 
+import craftmap.core.design.Rights;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.LengthUnit;
@@ -72,6 +73,7 @@ public record FigureWords(TapeDivision tape) {
     return switch (of) {
       case Edge edge -> Words.say("edge", edge);
       case Role role -> Words.say("choice", role);
+      case Rights rights -> Words.say("rights", rights);
       default -> of.name();
     };
   }

@@ -13,6 +13,17 @@ public sealed interface PieceEdit extends PlanEdit {
     }
   }
 
+  /** It will be sold, or stays with whoever made it. */
+  record ForSale(boolean forSale) implements PieceEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      return new Edited(
+          plan.forSale(forSale),
+          Told.of(forSale ? Told.Code.FOR_SALE : Told.Code.NOT_FOR_SALE),
+          Edited.Focus.NONE);
+    }
+  }
+
   /** Measures and choices of the form that were taken; the others stay. */
   record Measure(Map<String, Double> measures, Map<String, String> choices) implements PieceEdit {
     public Measure {

@@ -35,6 +35,8 @@ public record Told(Code code, List<String> names) {
     NOTHING,
     STARTED,
     NAMED_PIECE,
+    FOR_SALE,
+    NOT_FOR_SALE,
     MEASURED_PIECE,
     NAMED_FACE,
     MAKE_UP,

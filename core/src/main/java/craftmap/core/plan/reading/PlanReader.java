@@ -45,7 +45,8 @@ public final class PlanReader {
     List<PlanReading.FaceReading> faces =
         places.stream().map(p -> read(p, places, lays.on(p.face().id()))).toList();
     List<LayReading> all = faces.stream().flatMap(f -> f.lays().stream()).toList();
-    return new PlanReading(faces, plan.formFaces().joins(), PlanFaces.parts(places), Pool.of(all));
+    return new PlanReading(
+        faces, plan.formFaces().joins(), PlanFaces.parts(places), Pool.of(all), plan.forSale());
   }
 
   private PlanReading.FaceReading read(

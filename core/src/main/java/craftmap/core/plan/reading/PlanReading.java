@@ -23,7 +23,11 @@ import org.locationtech.jts.geom.Geometry;
  * @param pools what all its lays take together, design by design
  */
 public record PlanReading(
-    List<FaceReading> faces, List<Join> joins, List<Part> parts, List<Pool> pools) {
+    List<FaceReading> faces,
+    List<Join> joins,
+    List<Part> parts,
+    List<Pool> pools,
+    boolean forSale) {
   public PlanReading {
     faces = List.copyOf(faces);
     joins = List.copyOf(joins);

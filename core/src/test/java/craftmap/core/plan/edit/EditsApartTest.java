@@ -66,6 +66,7 @@ class EditsApartTest {
       all.add(new Done("shown " + face, new FaceEdit.Show(face, dice.next() < 0.5)));
       all.add(new Done("off " + face, new FaceEdit.ComeOff(face, dice.next() < 0.5)));
     }
+    all.add(new Done("sale", new PieceEdit.ForSale(dice.next() < 0.5)));
     for (String mark : List.of("pull", "key")) {
       Point at = new Point(800 * dice.next(), 400 * dice.next());
       all.add(
@@ -140,6 +141,7 @@ class EditsApartTest {
       assertThat(other.lays()).isEqualTo(one.lays());
       assertThat(other.form()).isEqualTo(one.form());
       assertThat(other.name()).isEqualTo(one.name());
+      assertThat(other.forSale()).isEqualTo(one.forSale());
     }
   }
 
@@ -166,6 +168,9 @@ class EditsApartTest {
       }
       if (!subject.startsWith("measure ")) {
         assertThat(after.form()).as(subject).isEqualTo(before.form());
+      }
+      if (!subject.equals("sale")) {
+        assertThat(after.forSale()).as(subject).isEqualTo(before.forSale());
       }
       if (!subject.equals("name")) {
         assertThat(after.name()).as(subject).isEqualTo(before.name());

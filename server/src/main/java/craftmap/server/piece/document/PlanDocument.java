@@ -1,5 +1,6 @@
 package craftmap.server.piece.document;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
 /**
@@ -7,10 +8,16 @@ import java.util.List;
  * precision. {@code docs/piece-file.md} describes it for people.
  *
  * @param schema the version of this shape
+ * @param forSale absent where it is not
  * @param faces what was found on each face, by id; a face without an entry is as the form gives it
  */
 public record PlanDocument(
-    int schema, String name, FormDoc form, List<FaceDoc> faces, List<LayDoc> lays) {
+    int schema,
+    String name,
+    FormDoc form,
+    List<FaceDoc> faces,
+    List<LayDoc> lays,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) boolean forSale) {
   public static final int SCHEMA = 4;
 
   public PlanDocument {

@@ -53,7 +53,8 @@ public final class PlanMapper {
       faults.part(() -> toFound(face)).ifPresent(f -> faults.part(() -> once(found, face.id(), f)));
     }
     List<Lay> lays = faults.parts(document.lays(), PlanMapper::toLay);
-    return faults.whole(() -> new Plan(document.name(), form.orElseThrow(), found, lays));
+    return faults.whole(
+        () -> new Plan(document.name(), form.orElseThrow(), found, lays, document.forSale()));
   }
 
   private static String once(Map<String, Found> all, String faceId, Found found) {
@@ -69,7 +70,8 @@ public final class PlanMapper {
         plan.name(),
         new FormDoc(plan.form().kind(), plan.form().measures(), plan.form().choices()),
         plan.found().entrySet().stream().map(e -> doc(e.getKey(), e.getValue())).toList(),
-        plan.lays().stream().map(PlanMapper::doc).toList());
+        plan.lays().stream().map(PlanMapper::doc).toList(),
+        plan.forSale());
   }
 
   // ---- form and faces

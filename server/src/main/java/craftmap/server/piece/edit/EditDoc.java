@@ -16,6 +16,7 @@ import java.util.UUID;
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
+  @JsonSubTypes.Type(value = PieceEditDoc.PieceForSale.class, name = "PIECE_FOR_SALE"),
   @JsonSubTypes.Type(value = PieceEditDoc.NamePiece.class, name = "NAME_PIECE"),
   @JsonSubTypes.Type(value = PieceEditDoc.MeasurePiece.class, name = "MEASURE_PIECE"),
   @JsonSubTypes.Type(value = FaceEditDoc.NameFace.class, name = "NAME_FACE"),

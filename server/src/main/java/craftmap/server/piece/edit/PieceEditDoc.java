@@ -19,6 +19,13 @@ public sealed interface PieceEditDoc extends EditDoc {
     }
   }
 
+  record PieceForSale(boolean forSale) implements PieceEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new PieceEdit.ForSale(forSale);
+    }
+  }
+
   record MeasurePiece(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Map<String, Double> measures,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Map<String, String> choices)

@@ -8,6 +8,7 @@ import craftmap.core.design.PutOn;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.LayFindings;
 import craftmap.core.finding.PotFindings;
+import craftmap.core.finding.RightsFindings;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
@@ -90,6 +91,8 @@ public final class LayViews {
   /** What lays share with others; nothing while one is looked at by itself. */
   private List<Pool> pools = List.of();
 
+  private boolean forSale;
+
   /** With what faces are called, by their id. */
   LayViews(
       TapeDivision tape,
@@ -107,6 +110,11 @@ public final class LayViews {
   /** Beside the other lays of its piece. */
   void among(List<Pool> all) {
     pools = all;
+  }
+
+  /** On a piece that goes to a buyer, or on one that does not. */
+  void sold(boolean isForSale) {
+    forSale = isForSale;
   }
 
   private Optional<Pool> poolOf(LayReading.Laid laid) {
@@ -158,6 +166,7 @@ public final class LayViews {
     List<Finding> found = new ArrayList<>(LayFindings.of(face, laid, tape));
     LayFindings.againstTheShelf(face, laid, poolOf(laid), () -> stock.of(laid.design().id()))
         .ifPresent(found::add);
+    found.addAll(RightsFindings.of(face, laid, forSale));
     found.addAll(PotFindings.of(face, laid, pots.beside(laid)));
     return new FindingWords(tape).notes(found);
   }

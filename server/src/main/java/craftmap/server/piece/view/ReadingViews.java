@@ -64,6 +64,7 @@ public final class ReadingViews {
     double right = 1;
     double bottom = 1;
     lays.among(reading.pools());
+    lays.sold(reading.forSale());
     reading.faces().forEach(f -> faceNames.put(f.face().id(), f.face().name()));
     Map<String, Integer> partOf = new HashMap<>();
     reading.parts().forEach(p -> p.faceIds().forEach(f -> partOf.put(f, p.number())));
@@ -86,7 +87,8 @@ public final class ReadingViews {
   }
 
   /** For one lay by itself, on a piece with these faces. */
-  public LayViews lays(List<PlanFace> faces) {
+  public LayViews lays(List<PlanFace> faces, boolean forSale) {
+    lays.sold(forSale);
     faces.forEach(f -> faceNames.put(f.face().id(), f.face().name()));
     return lays;
   }
