@@ -10,7 +10,6 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -44,7 +43,7 @@ class FormController {
 
   private FormChoice choice(Studio studio, FormKind kind) {
     String name = Words.say("form", kind);
-    Plan blank = new Plan(name, FormNote.typical(kind), Map.of(), List.of());
+    Plan blank = Plan.begun(name, FormNote.typical(kind));
     return new FormChoice(
         kind, name, Words.say("form.about", kind), views.view(studio, blank, PlanViews.NO_PIECE));
   }

@@ -17,7 +17,7 @@ public record PlanDocument(
     FormDoc form,
     List<FaceDoc> faces,
     List<LayDoc> lays,
-    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) boolean forSale) {
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean forSale) {
   public static final int SCHEMA = 4;
 
   public PlanDocument {

@@ -54,7 +54,13 @@ public final class PlanMapper {
     }
     List<Lay> lays = faults.parts(document.lays(), PlanMapper::toLay);
     return faults.whole(
-        () -> new Plan(document.name(), form.orElseThrow(), found, lays, document.forSale()));
+        () ->
+            new Plan(
+                document.name(),
+                form.orElseThrow(),
+                found,
+                lays,
+                Boolean.TRUE.equals(document.forSale())));
   }
 
   private static String once(Map<String, Found> all, String faceId, Found found) {
@@ -71,7 +77,7 @@ public final class PlanMapper {
         new FormDoc(plan.form().kind(), plan.form().measures(), plan.form().choices()),
         plan.found().entrySet().stream().map(e -> doc(e.getKey(), e.getValue())).toList(),
         plan.lays().stream().map(PlanMapper::doc).toList(),
-        plan.forSale());
+        plan.forSale() ? true : null);
   }
 
   // ---- form and faces
