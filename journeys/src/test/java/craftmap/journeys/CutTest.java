@@ -89,7 +89,7 @@ class CutTest extends LayingJourney {
     Locator paper = cut("lattice-shells");
     assertThat(paper).containsText("One part has no sheet to be cut from. 1 sheet more would do.");
     assertThat(in(paper, "It is cut")).isDisabled();
-    assertThat(page.getByText("1 of 1 designs has too few sheets.")).isVisible();
+    assertThat(page.getByText("1 of 2 designs has too few sheets.")).isVisible();
     Locator ways =
         paper.getByRole(
             AriaRole.GROUP, new Locator.GetByRoleOptions().setName("What would make it enough"));

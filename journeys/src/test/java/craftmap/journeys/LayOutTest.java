@@ -40,7 +40,7 @@ class LayOutTest extends LayingJourney {
     button("Words…").click();
     Locator words = page.getByLabel("Words", new Page.GetByLabelOptions().setExact(true));
     words.fill("12 1 2 3 4 5 6 7 8 9 10 11");
-    words.press("Enter");
+    words.press("Control+Enter");
     page.getByLabel("Stand", new Page.GetByLabelOptions().setExact(true)).selectOption("RING");
     page.getByLabel("Sized", new Page.GetByLabelOptions().setExact(true))
         .selectOption("BY_CAPITALS");
@@ -139,7 +139,7 @@ class LayOutTest extends LayingJourney {
     button("Words…").click();
     Locator words = page.getByLabel("Words", new Page.GetByLabelOptions().setExact(true));
     words.fill("Bread & Oats");
-    words.press("Enter");
+    words.press("Control+Enter");
     assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Bread & Oats")))
         .isVisible();
     Locator width = field("Width");
