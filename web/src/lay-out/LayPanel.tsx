@@ -103,7 +103,7 @@ const Panel = memo(function Panel({
       ))}
       {laid && <TakesSection lay={live} laid={laid} pots={pots} />}
       {(laid || face.notes.length > 0) && (
-        <Box>
+        <Box data-testid="look-out">
           <SectionTitle>Look out</SectionTitle>
           <Box mt="1.5">
             <Notes
@@ -116,7 +116,7 @@ const Panel = memo(function Panel({
       <FacesSection lay={live} doc={doc} />
       <AimSection face={face} lay={live} />
       <CutAwaySection lay={live} doc={doc} />
-      <PartSection lay={live} />
+      <PartSection lay={live} doc={doc} />
       <PiecesSection lay={live} doc={doc} />
       <RuleSection lay={live} doc={doc} />
       <PotSection lay={lay} doc={doc} pots={pots} />

@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import type { LayView, PlanEdit } from '../api/client';
+import type { LayDoc, LayView, PlanEdit } from '../api/client';
 import { ChoiceField } from '../common/ChoiceField';
 import { LengthField } from '../common/LengthField';
 import { usePlan } from '../plan/PlanProvider';
@@ -14,7 +14,7 @@ const TYPICAL_BORDER_MM = 5;
 type Part = NonNullable<Extract<PlanEdit, { kind: 'USE_PART' }>['part']>;
 
 /** Whether all of the picture is laid, or one named part of it, cut or torn out with a border. */
-export function PartSection({ lay }: { lay: LayView }) {
+export function PartSection({ lay, doc }: { lay: LayView; doc: LayDoc }) {
   const plan = usePlan();
   const { parts } = lay;
   if (!parts) {
@@ -25,11 +25,8 @@ export function PartSection({ lay }: { lay: LayView }) {
       { kind: 'USE_PART', layId: lay.id, ...(part && { part }) },
       gesture ? { gesture } : undefined,
     );
-  const part: Part = {
-    name: parts.chosen ?? '',
-    borderMm: parts.border?.mm ?? TYPICAL_BORDER_MM,
-    edge: parts.edge ?? 'CUT',
-  };
+  // as it was decided last, though what comes of it may not be there yet
+  const part: Part = doc.part ?? { name: '', borderMm: TYPICAL_BORDER_MM, edge: 'CUT' };
   return (
     <Box>
       <SectionTitle>What of the picture</SectionTitle>
@@ -43,7 +40,7 @@ export function PartSection({ lay }: { lay: LayView }) {
         <Flex wrap="wrap" gap="3" mt="2">
           <ChoiceField
             label="Laid of it"
-            value={parts.chosen ?? ALL}
+            value={doc.part?.name ?? ALL}
             among={[[ALL, 'all of it'] as const, ...parts.names.map((n) => [n, n] as const)]}
             onChoice={(name) => use(name === ALL ? undefined : { ...part, name })}
           />

@@ -27,6 +27,19 @@ const plan = {
   ],
 } as unknown as PlanDocument;
 
+describe('a part of the picture', () => {
+  it('is there at once, so that what is said next of it does not take it back', () => {
+    const wide = shown(plan, {
+      kind: 'USE_PART',
+      layId: 'l',
+      part: { name: 'gull', borderMm: 8.3, edge: 'CUT' },
+    });
+    expect(wide.lays[0]?.part?.borderMm).toBe(8.3);
+    expect(shown(wide, { kind: 'USE_PART', layId: 'l' }).lays[0]).not.toHaveProperty('part');
+    expect(plan.lays[0]).not.toHaveProperty('part');
+  });
+});
+
 describe('what was said, until it is answered', () => {
   it('shows a measure beside those that were there, and touches no other lay', () => {
     const now = shown(plan, { kind: 'MEASURE_LAY', layId: 'l', measures: { gap: 14.7 } });

@@ -49,6 +49,10 @@ export function shown(document: PlanDocument, edit: PlanEdit): PlanDocument {
       );
     case 'LAY_OVER':
       return withLay(document, edit.layId, (l) => ({ ...l, alsoOn: edit.alsoOn }));
+    case 'USE_PART':
+      return withLay(document, edit.layId, ({ part: _, ...l }) =>
+        edit.part ? { ...l, part: edit.part } : l,
+      );
     case 'PUT_ON_WITH':
       return withLay(document, edit.layId, (l) => ({ ...l, potId: edit.potId }));
     case 'CHANGE_COATS':

@@ -20,6 +20,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
@@ -64,7 +65,8 @@ abstract class Journey {
     return app;
   }
 
-  private static final double LONGEST_WAIT_MS = 60_000;
+  /** {@code -Djourneys.wait=4000} tells sooner what never comes, while a journey is written. */
+  private static final double LONGEST_WAIT_MS = Integer.getInteger("journeys.wait", 60_000);
 
   private static synchronized Browser browser() {
     if (browser == null) {
@@ -174,17 +176,19 @@ abstract class Journey {
 
   /** Sends a change as the pages do, without one of them being open. */
   protected String sent(String method, String path, String json) {
+    return sent(method, path, Map.of(), json);
+  }
+
+  protected String sent(String method, String path, Map<String, String> headers, String json) {
     String token = token().orElseGet(this::askForToken);
-    APIResponse answer =
-        context
-            .request()
-            .fetch(
-                path,
-                RequestOptions.create()
-                    .setMethod(method)
-                    .setHeader("Content-Type", "application/json")
-                    .setHeader("X-XSRF-TOKEN", token)
-                    .setData(json));
+    RequestOptions request =
+        RequestOptions.create()
+            .setMethod(method)
+            .setHeader("Content-Type", "application/json")
+            .setHeader("X-XSRF-TOKEN", token)
+            .setData(json);
+    headers.forEach(request::setHeader);
+    APIResponse answer = context.request().fetch(path, request);
     Assertions.assertThat(answer.ok()).as("%s %s: %s", method, path, answer.text()).isTrue();
     return answer.text();
   }
