@@ -32,23 +32,6 @@ class CutTest extends LayingJourney {
         AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + button)));
   }
 
-  /** Sheets of a design bought, or spoiled. */
-  private void stock(String designId, String kind, int sheets) {
-    page.evaluate(
-        """
-        async ([designId, kind, quantity]) => {
-          const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
-          const design = await (await fetch('/api/designs/' + designId)).json();
-          const whole = design.holdings.map((h) => h.holding).find((h) => h.form === 'WHOLE');
-          const answer = await fetch('/api/holdings/' + whole.id + '/entries', {
-            method: 'POST',
-            headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token},
-            body: JSON.stringify({kind, quantity})});
-          if (!answer.ok) throw new Error(await answer.text());
-        }""",
-        List.of(designId, kind, "" + sheets));
-  }
-
   @Test
   void theWardrobesCuttingListIsBookedWithItsOffcut() {
     // whoever else waits for the only sheet may have one as well

@@ -17,6 +17,7 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Planar;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -95,9 +96,7 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
       CollageRows.place(pieces, inside, amountMm)
           .flatMap(p -> option(laying, Way.Hung.COLLAGE_IN_ROWS, 1, p, pieces, spreads))
           .ifPresent(options::add);
-      CollageRows.spread(pieces, inside, amountMm)
-          .flatMap(p -> option(laying, Way.Hung.COLLAGE_SPREAD, 1, p, pieces, spreads))
-          .ifPresent(options::add);
+      spread(laying, pieces, spreads, inside).ifPresent(options::add);
     }
     for (int t = 0; t < THROWN; t++) {
       int number = t + 1;
@@ -107,6 +106,24 @@ public record Collage(Spacing spacing, double amountMm, double marginMm, double 
           .ifPresent(options::add);
     }
     return LayAnswer.of(options, LayAnswer.Reason.DOES_NOT_HOLD_ALL);
+  }
+
+  /** Over all of the face, in rows or as evenly as its shape allows: whichever is further apart. */
+  private Optional<LayOption> spread(
+      Laying laying, List<Design> pieces, List<Spread> spreads, Geometry inside) {
+    if (pieces.size() < 2) {
+      return Optional.empty();
+    }
+    return Stream.of(
+            CollageRows.spread(pieces, inside, amountMm), CollageSpread.place(pieces, inside))
+        .flatMap(Optional::stream)
+        .flatMap(p -> option(laying, Way.Hung.COLLAGE_SPREAD, 1, p, pieces, spreads).stream())
+        .filter(o -> gapOf(o) >= amountMm)
+        .max(Comparator.comparingDouble(Collage::gapOf));
+  }
+
+  private static double gapOf(LayOption option) {
+    return ((CollageSet) option.arrangement()).leastGapMm();
   }
 
   private Optional<LayOption> option(

@@ -59,9 +59,6 @@ final class CollageRows {
     Envelope e = inside.getEnvelopeInternal();
     double fitsNot = Math.max(e.getWidth(), e.getHeight());
     Optional<List<Placement>> widest = Optional.empty();
-    if (pieces.size() < 2) {
-      return widest;
-    }
     while (fitsNot - fits > SPREAD_TO_MM) {
       double gap = (fits + fitsNot) / 2;
       Optional<List<Placement>> placed = place(pieces, inside, gap);

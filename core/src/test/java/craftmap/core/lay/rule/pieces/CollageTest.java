@@ -16,11 +16,13 @@ import craftmap.core.lay.rule.Laying;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
+import craftmap.core.plane.Point;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -145,6 +147,45 @@ class CollageTest {
         assertThat(item.visible().bottomMm()).isLessThanOrEqualTo(h - 10 + 1e-6);
       }
     }
+  }
+
+  /** A round top has no rows to begin with: twenty-five photos are spread over all of it. */
+  @Test
+  void onARoundTopTheyAreSpreadAsWell() {
+    for (int n : new int[] {5, 13, 25}) {
+      LayOption spread =
+          lay(
+                  gap(6.1, 1),
+                  OvalOutline.circle(900),
+                  Collections.nCopies(n, Prints.cutOut(85.3, 56.9)))
+              .stream()
+              .filter(o -> o.arrangement().way() == Way.Hung.COLLAGE_SPREAD)
+              .findFirst()
+              .orElseThrow();
+      assertThat(spread.items()).hasSize(n).allMatch(Item::isWhole);
+      assertThat(((CollageSet) spread.arrangement()).leastGapMm()).isGreaterThan(6.1);
+      for (Item item : spread.items()) {
+        for (Point corner : corners(item.visible())) {
+          assertThat(corner.distanceMm(new Point(450, 450))).isLessThanOrEqualTo(440.2);
+        }
+      }
+      // every quarter of it has its share of them
+      for (int q = 0; q < 4; q++) {
+        boolean right = q % 2 == 1;
+        boolean low = q / 2 == 1;
+        assertThat(spread.items())
+            .as("quarter %d of %d photos", q, n)
+            .anyMatch(i -> i.centre().xMm() > 450 == right && i.centre().yMm() > 450 == low);
+      }
+    }
+  }
+
+  private static List<Point> corners(Box b) {
+    return List.of(
+        new Point(b.leftMm(), b.topMm()),
+        new Point(b.rightMm(), b.topMm()),
+        new Point(b.leftMm(), b.bottomMm()),
+        new Point(b.rightMm(), b.bottomMm()));
   }
 
   @Test
