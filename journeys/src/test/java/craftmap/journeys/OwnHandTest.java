@@ -74,7 +74,9 @@ class OwnHandTest extends LayingJourney {
     assertThat(page.getByText("2 is the least possible laid like this")).isVisible();
     everyoneCanUseIt();
     String piece = page.url();
-    undoneAndRedone();
+    if (tape.equals("MM_1")) {
+      undoneAndRedone();
+    }
 
     // with napkins enough it can be cut, and the rest is kept
     stock("gull-grasses", "BOUGHT", 4);
@@ -167,6 +169,7 @@ class OwnHandTest extends LayingJourney {
     button("Go around what is laid already").click();
     assertThat(page.getByText("Sized area").locator("..").locator("..")).not().hasText(all);
     assertThat(look()).containsText("water-based size");
+    eventually(() -> savedPlan().contains("\"clearMm\""));
     undoneAndRedone();
     undoAll();
   }

@@ -181,9 +181,9 @@ class WholeStoryTest extends Journey {
     Locator height = field("Height");
     for (String[] bad :
         new String[][] {
-          {"0", "Height (0) is too small. Give a length above 0 and up to 65.62 ft."},
+          {"0", "Height (0) is too small. Give a length above 0 and up to 65.61 ft."},
           {"tall", "Height (tall) is not a length."},
-          {"40 m", "Height (40 m) is too long. Give a length above 0 and up to 65.62 ft."},
+          {"40 m", "Height (40 m) is too long. Give a length above 0 and up to 65.61 ft."},
         }) {
       height.fill(bad[0]);
       assertThat(page.getByRole(AriaRole.ALERT)).containsText(bad[1]);

@@ -122,7 +122,7 @@ class PieceApiTest extends ServerTest {
     Answer refused = save(chest, sized(chest.path("document"), side, mm), "bad", null);
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.body().path("violations").path(0).path("field").asString()).isEqualTo(field);
-    assertThat(refused.detail()).contains("up to 65.62 ft");
+    assertThat(refused.detail()).contains("up to 65.61 ft");
     assertThat(get("/api/pieces/" + chest.path("id").asString()).body().path("document"))
         .isEqualTo(chest.path("document"));
   }

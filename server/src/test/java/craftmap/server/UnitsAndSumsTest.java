@@ -32,7 +32,7 @@ class UnitsAndSumsTest extends ServerTest {
   void aLengthThatCannotBeIsRefusedInASentence() {
     assertThat(length("40 m", "SIZE").detail())
         .as("what was typed as it was typed, the rest on the studio's tape")
-        .isEqualTo("Width (40 m) is too long. Give a length above 0 and up to 65.62 ft.");
+        .isEqualTo("Width (40 m) is too long. Give a length above 0 and up to 65.61 ft.");
     assertThat(length("0", "SIZE").status()).isEqualTo(422);
     assertThat(length("0", "DISTANCE").status()).isEqualTo(200);
     assertThat(length("-3/8\"", "PLACE").body().path("mm").asDouble())
@@ -44,7 +44,7 @@ class UnitsAndSumsTest extends ServerTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "INCH_16|Gap (-0.287\") is below nothing. Give a length from 0 and up to 65.62 ft.",
+        "INCH_16|Gap (-0.287\") is below nothing. Give a length from 0 and up to 65.61 ft.",
         "MM_1|Gap (-7.3 mm) is below nothing. Give a length from 0 and up to 20 m.",
         "CM_TENTH|Gap (-0.73 cm) is below nothing. Give a length from 0 and up to 20 m."
       })

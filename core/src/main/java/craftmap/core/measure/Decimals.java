@@ -8,8 +8,12 @@ public final class Decimals {
   private Decimals() {}
 
   public static String show(double value, int places) {
-    BigDecimal rounded =
-        BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP).stripTrailingZeros();
+    return show(value, places, RoundingMode.HALF_UP);
+  }
+
+  /** Rounded as told: an upper bound down, a lower one up. */
+  public static String show(double value, int places, RoundingMode rounding) {
+    BigDecimal rounded = BigDecimal.valueOf(value).setScale(places, rounding).stripTrailingZeros();
     return rounded.signum() == 0 ? "0" : rounded.toPlainString();
   }
 }

@@ -18,6 +18,18 @@ public sealed interface Figure {
     }
   }
 
+  /**
+   * An end of what is accepted: shown so that what is shown is accepted.
+   *
+   * @param most the upper end
+   */
+  record LengthBound(double mm, boolean most) implements Figure {
+    @Override
+    public String toString() {
+      return mm + " mm";
+    }
+  }
+
   /** One that is smaller than what a tape shows well. */
   record FineLength(double mm) implements Figure {}
 

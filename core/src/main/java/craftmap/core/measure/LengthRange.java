@@ -59,7 +59,7 @@ public record LengthRange(double leastMm, boolean leastIncluded, double mostMm) 
   private Figure accepted() {
     return said(
         leastIncluded ? "a-length-from-and-up-to" : "a-length-above-and-up-to",
-        mm(leastMm),
-        mm(mostMm));
+        new Figure.LengthBound(leastMm, false),
+        new Figure.LengthBound(mostMm, true));
   }
 }

@@ -1,7 +1,6 @@
 package craftmap.core.measure;
 
 import static craftmap.core.measure.Figure.given;
-import static craftmap.core.measure.Figure.mm;
 import static craftmap.core.measure.Figure.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
@@ -81,7 +80,11 @@ class LengthReaderTest {
         .satisfies(
             r ->
                 assertThat(r.faults().getFirst().accepted())
-                    .isEqualTo(said("a-length-above-and-up-to", mm(0), mm(20_000))));
+                    .isEqualTo(
+                        said(
+                            "a-length-above-and-up-to",
+                            new Figure.LengthBound(0, false),
+                            new Figure.LengthBound(20_000, true))));
   }
 
   @Test

@@ -8,6 +8,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Role;
 import craftmap.core.surface.outline.Edge;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -27,7 +28,9 @@ public record FigureWords(TapeDivision tape) {
   public String text(Figure figure) {
     return switch (figure) {
       case Figure.Length l -> tape.show(l.mm());
-      case Figure.ExactLength l -> exact(l.mm());
+      case Figure.ExactLength l -> exact(l.mm(), RoundingMode.HALF_UP);
+      case Figure.LengthBound b ->
+          exact(b.mm(), b.most() ? RoundingMode.FLOOR : RoundingMode.CEILING);
       case Figure.FineLength l -> Words.fineMm(l.mm());
       case Figure.Difference d -> (d.mm() > 0 ? "+" : "") + fine(d.mm());
       case Figure.Departs d -> fine(Math.abs(d.mm()));
@@ -83,7 +86,7 @@ public record FigureWords(TapeDivision tape) {
   }
 
   /** By decimals of the tape's unit: what is said to be accepted is accepted as it is said. */
-  private String exact(double mm) {
+  private String exact(double mm, RoundingMode rounding) {
     if (mm == 0) {
       return "0";
     }
@@ -91,10 +94,16 @@ public record FigureWords(TapeDivision tape) {
     return switch (tape.unit()) {
       case INCH ->
           isLong
-              ? Decimals.show(mm / MM_PER_FOOT, 2) + " ft"
-              : Decimals.show(mm / LengthUnit.INCH.mm(), 3) + "\"";
-      case CM -> isLong ? Decimals.show(mm / 1000, 3) + " m" : Decimals.show(mm / 10, 3) + " cm";
-      case MM -> isLong ? Decimals.show(mm / 1000, 3) + " m" : Decimals.show(mm, 2) + " mm";
+              ? Decimals.show(mm / MM_PER_FOOT, 2, rounding) + " ft"
+              : Decimals.show(mm / LengthUnit.INCH.mm(), 3, rounding) + "\"";
+      case CM ->
+          isLong
+              ? Decimals.show(mm / 1000, 3, rounding) + " m"
+              : Decimals.show(mm / 10, 3, rounding) + " cm";
+      case MM ->
+          isLong
+              ? Decimals.show(mm / 1000, 3, rounding) + " m"
+              : Decimals.show(mm, 2, rounding) + " mm";
     };
   }
 

@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Length;
+import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
@@ -64,5 +66,28 @@ class FigureWordsTest {
           .as(told)
           .isCloseTo(length, within(0.0135));
     }
+  }
+
+  /** Up to the longest: an end of what is accepted, typed in as it is told, is accepted. */
+  @ParameterizedTest
+  @EnumSource(TapeDivision.class)
+  void anEndOfWhatIsAcceptedIsAcceptedAsItIsTold(TapeDivision tape) {
+    Random random = new Random(tape.ordinal() + 509);
+    FigureWords words = new FigureWords(tape);
+    for (int k = 0; k < 2_000; k++) {
+      double least = random.nextDouble() * 4_000;
+      double most = least + 30 + random.nextDouble() * 15_970;
+      LengthRange range = new LengthRange(least, true, most);
+      for (boolean upper : new boolean[] {true, false}) {
+        String told = words.text(new Figure.LengthBound(upper ? most : least, upper));
+        assertThat(LengthReader.read(said("width"), told, tape.unit(), range).mm())
+            .as(told)
+            .isCloseTo(upper ? most : least, within(3.1));
+      }
+    }
+    assertThat(words.text(new Figure.LengthBound(0, false))).isEqualTo("0");
+    String longest = words.text(new Figure.LengthBound(Length.LONGEST.mm(), true));
+    assertThat(LengthReader.read(said("width"), longest, tape.unit(), LengthRange.SIZE).mm())
+        .isLessThanOrEqualTo(Length.LONGEST.mm());
   }
 }
