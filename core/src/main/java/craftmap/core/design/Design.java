@@ -11,9 +11,7 @@ import org.locationtech.jts.geom.Geometry;
 /** Anything with a pattern or shape that goes onto a face. */
 public sealed interface Design
     permits StencilDesign,
-        Transfer,
-        Napkin,
-        Paper,
+        PrintedSheet,
         CutOut,
         FoilRoll,
         Moulding,

@@ -41,7 +41,7 @@ public record NamedPart(String name, double borderMm, Edge edge) {
 
   /** Whether parts of its picture can be laid alone, once they have names. */
   public static boolean isPrinted(Design design) {
-    return design instanceof Napkin || design instanceof Paper || design instanceof Transfer;
+    return design instanceof PrintedSheet;
   }
 
   /** The design as this part of it alone; refused where its picture has no part of that name. */
@@ -51,22 +51,13 @@ public record NamedPart(String name, double borderMm, Edge edge) {
             .filter(m -> m.name().equals(name))
             .findFirst()
             .orElseThrow(() -> notThere(design));
-    return switch (design) {
-      case Napkin napkin -> napkin.showing(onFirstPicture(napkin, motif));
-      case Paper paper -> paper.showing(bordered(motif, paper.print()));
-      case Transfer transfer -> transfer.showing(bordered(motif, transfer.printed()));
-      case StencilDesign _,
-          CutOut _,
-          FoilRoll _,
-          Moulding _,
-          Mould _,
-          Texture _,
-          PlasterFabric _,
-          EnlargedImage _,
-          Dots _,
-          PaintedZone _ ->
-          throw notThere(design);
-    };
+    if (!(design instanceof PrintedSheet sheet)) {
+      throw notThere(design);
+    }
+    return sheet.showing(
+        sheet instanceof Napkin napkin
+            ? onFirstPicture(napkin, motif)
+            : bordered(motif, sheet.print()));
   }
 
   private RefusedInput notThere(Design design) {
@@ -102,8 +93,7 @@ public record NamedPart(String name, double borderMm, Edge edge) {
             .filter(
                 cell -> b.rightMm() <= cell.rightMm() + t && b.bottomMm() <= cell.bottomMm() + t);
     if (within.isEmpty()) {
-      Picture sheet = napkin.sheet();
-      return bordered(motif, new Box(0, 0, sheet.widthMm(), sheet.heightMm()));
+      return bordered(motif, napkin.print());
     }
     MotifBox grown = bordered(motif, within.get());
     Box g = grown.box();

@@ -23,7 +23,7 @@ public record Napkin(
     Optional<Repeat> repeat,
     Direction direction,
     Optional<MotifBox> part)
-    implements Design {
+    implements PrintedSheet {
 
   static Napkin read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture plain = PlainSheet.ask(sheet, drawn, 330, 330);
@@ -52,7 +52,8 @@ public record Napkin(
   }
 
   /** The same napkin with a part of its picture laid alone. */
-  Napkin showing(MotifBox alone) {
+  @Override
+  public Napkin showing(MotifBox alone) {
     return new Napkin(card, sheet, plies, quarters, repeat, direction, Optional.of(alone));
   }
 
@@ -78,6 +79,11 @@ public record Napkin(
   @Override
   public Box printed() {
     return part.map(MotifBox::box).orElseGet(this::onePicture);
+  }
+
+  @Override
+  public Box print() {
+    return new Box(0, 0, sheet.widthMm(), sheet.heightMm());
   }
 
   /** One of the pictures that are printed on it: the upper left one. */

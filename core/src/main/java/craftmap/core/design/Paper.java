@@ -21,7 +21,7 @@ public record Paper(
     Optional<Double> rollMm,
     Direction direction,
     Optional<MotifBox> part)
-    implements Design {
+    implements PrintedSheet {
   /** How thick it is, and so how much it shows and how its edges are hidden. */
   public enum Weight {
     TISSUE,
@@ -58,7 +58,8 @@ public record Paper(
   }
 
   /** The same paper with a part of its picture laid alone. */
-  Paper showing(MotifBox alone) {
+  @Override
+  public Paper showing(MotifBox alone) {
     return new Paper(
         card, sheet, print, weight, twoFaced, repeat, rollMm, direction, Optional.of(alone));
   }

@@ -16,11 +16,11 @@ import java.util.stream.IntStream;
 public record Transfer(
     Card card,
     Picture sheet,
-    Box printed,
+    Box print,
     Optional<Joint> joint,
     Direction direction,
     Optional<MotifBox> part)
-    implements Design {
+    implements PrintedSheet {
 
   static Transfer read(Card card, MeasureSheet sheet, Optional<Picture> drawn) {
     Picture plain = PlainSheet.ask(sheet, drawn, 600, 450);
@@ -35,8 +35,9 @@ public record Transfer(
   }
 
   /** The same transfer with a part of its picture rubbed on alone. */
-  Transfer showing(MotifBox alone) {
-    return new Transfer(card, sheet, alone.box(), Optional.empty(), direction, Optional.of(alone));
+  @Override
+  public Transfer showing(MotifBox alone) {
+    return new Transfer(card, sheet, print, Optional.empty(), direction, Optional.of(alone));
   }
 
   /**
@@ -56,8 +57,8 @@ public record Transfer(
       return List.of();
     }
     Joint parts = joint.get();
-    double from = parts.upright() ? printed.leftMm() : printed.topMm();
-    double size = parts.upright() ? printed.widthMm() : printed.heightMm();
+    double from = parts.upright() ? print.leftMm() : print.topMm();
+    double size = parts.upright() ? print.widthMm() : print.heightMm();
     return IntStream.range(1, parts.parts()).mapToObj(i -> from + parts.atMm(i, size)).toList();
   }
 
@@ -69,6 +70,11 @@ public record Transfer(
   @Override
   public Optional<Picture> picture() {
     return Optional.of(sheet);
+  }
+
+  @Override
+  public Box printed() {
+    return part.map(MotifBox::box).orElse(print);
   }
 
   @Override

@@ -24,6 +24,7 @@ import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.Shelf;
+import craftmap.core.plan.Shelves;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
@@ -59,17 +60,7 @@ class OverhangTest {
   private static PlanReading read(
       FormNote form, String face, Design design, RuleKind rule, MeasureSheet sheet) {
     Shelf shelf =
-        new Shelf() {
-          @Override
-          public Optional<Design> design(String id) {
-            return Optional.of(design);
-          }
-
-          @Override
-          public Optional<PotLabel> pot(String id) {
-            return Optional.of(new PotLabel("p", "Pot", new Colour("#F1EADA"), 11));
-          }
-        };
+        Shelves.with(design, Optional.of(new PotLabel("p", "Pot", new Colour("#F1EADA"), 11)));
     Lay lay =
         Lay.fresh(
             "l",
@@ -232,7 +223,8 @@ class OverhangTest {
   private static PlanReading onADoor(Design design) {
     FormNote form = new FormNote(FormKind.CUPBOARD, Map.of(), Map.of());
     PlanReading bare =
-        new PlanReader(nothing(), TapeDivision.MM_1).read(new Plan("P", form, Map.of(), List.of()));
+        new PlanReader(Shelves.empty(), TapeDivision.MM_1)
+            .read(new Plan("P", form, Map.of(), List.of()));
     String door =
         bare.faces().stream()
             .filter(f -> !f.insets().isEmpty())
@@ -241,20 +233,6 @@ class OverhangTest {
             .face()
             .id();
     return read(form, door, design, RuleKind.SINGLE, MeasureSheet.blank());
-  }
-
-  private static Shelf nothing() {
-    return new Shelf() {
-      @Override
-      public Optional<Design> design(String id) {
-        return Optional.empty();
-      }
-
-      @Override
-      public Optional<PotLabel> pot(String id) {
-        return Optional.empty();
-      }
-    };
   }
 
   /** In the middle of a door it lies over the panel; on a rail that is wide enough it does not. */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Card;
-import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
 import craftmap.core.form.FormKind;
@@ -19,6 +18,7 @@ import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.Shelf;
+import craftmap.core.plan.Shelves;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import java.util.List;
@@ -30,21 +30,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RightsFindingsTest {
   /** The first piece may be sold or not; a second piece of the collage is of another maker. */
   private static Shelf shelf(Rights first, Rights second) {
-    return new Shelf() {
-      @Override
-      public Optional<Design> design(String id) {
-        return Optional.of(
-            DesignKind.COLLAGE.read(
-                new Card(id, "Photo " + id, "", "", id.equals("a") ? first : second),
-                MeasureSheet.blank(),
-                Optional.empty()));
-      }
-
-      @Override
-      public Optional<PotLabel> pot(String id) {
-        return Optional.of(new PotLabel(id, "Pot", new Colour("#F1EADA"), 8));
-      }
-    };
+    return Shelves.of(
+        id ->
+            Optional.of(
+                DesignKind.COLLAGE.read(
+                    new Card(id, "Photo " + id, "", "", id.equals("a") ? first : second),
+                    MeasureSheet.blank(),
+                    Optional.empty())),
+        id -> Optional.of(new PotLabel(id, "Pot", new Colour("#F1EADA"), 8)));
   }
 
   @ParameterizedTest

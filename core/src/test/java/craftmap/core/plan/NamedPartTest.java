@@ -15,7 +15,6 @@ import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plan.cutting.Pool;
@@ -229,19 +228,7 @@ class NamedPartTest {
       FormKind.SIGN.read(MeasureSheet.blank()).faces().faces().getFirst().id();
 
   private static PlanReading read(Design design, List<Lay> lays) {
-    Shelf shelf =
-        new Shelf() {
-          @Override
-          public Optional<Design> design(String id) {
-            return Optional.of(design);
-          }
-
-          @Override
-          public Optional<PotLabel> pot(String id) {
-            return Optional.empty();
-          }
-        };
-    return new PlanReader(shelf, TapeDivision.MM_1)
+    return new PlanReader(Shelves.with(design, Optional.empty()), TapeDivision.MM_1)
         .read(
             new Plan(
                 "P",

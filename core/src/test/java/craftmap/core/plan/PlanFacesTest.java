@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
-import craftmap.core.design.Design;
 import craftmap.core.form.FormKind;
 import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Point;
@@ -28,18 +26,7 @@ import org.junit.jupiter.api.Test;
 
 /** A form's faces as they were found, with those that were added and taken off. */
 class PlanFacesTest {
-  private static final Shelf EMPTY =
-      new Shelf() {
-        @Override
-        public Optional<Design> design(String id) {
-          return Optional.empty();
-        }
-
-        @Override
-        public Optional<PotLabel> pot(String id) {
-          return Optional.empty();
-        }
-      };
+  private static final Shelf EMPTY = Shelves.empty();
 
   private static Plan plan(FormKind kind, Map<String, Found> found) {
     return new Plan("Piece", FormNote.typical(kind), found, List.of());

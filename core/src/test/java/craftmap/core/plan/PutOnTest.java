@@ -28,6 +28,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What every kind of design is put on with, by every rule that suits it. */
 class PutOnTest {
+  private static final PotLabel POT = new PotLabel("pot", "Pot", new Colour("#1F4650"), 9.3);
+
   private static final List<Map<String, String>> CHOICES =
       List.of(
           Map.of(),
@@ -113,23 +115,9 @@ class PutOnTest {
     PlanFace face = bare.faces().getFirst();
     LayRule rule = Proposal.ofKind(ruleKind, face.face(), design, List.of());
     Lay lay = Lay.fresh("l", face.face().id(), Optional.of("d"), rule, pot);
-    return new PlanReader(shelf(design), TapeDivision.MM_1)
+    return new PlanReader(Shelves.with(design, Optional.of(POT)), TapeDivision.MM_1)
         .of(lay, bare.and(lay), face.face().id())
         .filter(LayReading.Laid.class::isInstance)
         .map(LayReading.Laid.class::cast);
-  }
-
-  private static Shelf shelf(Design design) {
-    return new Shelf() {
-      @Override
-      public Optional<Design> design(String id) {
-        return Optional.of(design).filter(d -> id.equals("d"));
-      }
-
-      @Override
-      public Optional<PotLabel> pot(String id) {
-        return Optional.of(new PotLabel("pot", "Pot", new Colour("#1F4650"), 9.3));
-      }
-    };
   }
 }

@@ -14,12 +14,12 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.Proposal;
 import craftmap.core.plan.Shelf;
+import craftmap.core.plan.Shelves;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.StockUnit;
@@ -224,18 +224,7 @@ class TrialTest {
   private static LayReading laid(Design design, double w, double h) {
     FormNote form = new FormNote(FormKind.SIGN, Map.of("width", w, "height", h), Map.of());
     String face = form.read().faces().faces().getFirst().id();
-    Shelf shelf =
-        new Shelf() {
-          @Override
-          public Optional<Design> design(String id) {
-            return Optional.of(design);
-          }
-
-          @Override
-          public Optional<PotLabel> pot(String id) {
-            return Optional.empty();
-          }
-        };
+    Shelf shelf = Shelves.with(design, Optional.empty());
     LayRule rule =
         Proposal.of(face(new RectangleOutline(w, h)), design, List.of()).orElseThrow().rule();
     Lay lay = Lay.fresh("l", face, Optional.of("d"), rule, new Lay.Pot(Optional.empty(), 1));

@@ -13,6 +13,7 @@ import craftmap.core.design.Napkin;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Paper;
 import craftmap.core.design.PlasterFabric;
+import craftmap.core.design.PrintedSheet;
 import craftmap.core.design.RaisedStencil;
 import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilRoll;
@@ -123,9 +124,7 @@ final class Suits {
               RuleKind.RUN,
               RuleKind.BORDER,
               RuleKind.LINE);
-      case Transfer t when t.part().isPresent() -> PARTS;
-      case Napkin n when n.part().isPresent() -> PARTS;
-      case Paper p when p.part().isPresent() -> PARTS;
+      case PrintedSheet s when s.part().isPresent() -> PARTS;
       case Transfer t -> List.of(RuleKind.ACROSS, RuleKind.SINGLE, RuleKind.WRAP);
       case Napkin n -> SHEETS;
       case Paper p -> SHEETS;

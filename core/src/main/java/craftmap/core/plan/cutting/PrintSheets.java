@@ -7,7 +7,7 @@ import craftmap.core.cut.nest.Nested;
 import craftmap.core.cut.nest.Nesting;
 import craftmap.core.design.Design;
 import craftmap.core.design.Direction;
-import craftmap.core.design.Paper;
+import craftmap.core.design.PrintedSheet;
 import craftmap.core.design.Repeat;
 import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.plane.Box;
@@ -32,7 +32,7 @@ final class PrintSheets {
     this.design = design;
     this.wish = wish;
     // a part that is laid alone may be cut wherever the print shows it
-    this.print = design instanceof Paper paper ? paper.print() : design.printed();
+    this.print = design instanceof PrintedSheet sheets ? sheets.print() : design.printed();
     this.straight = leftovers.stream().filter(PrintSheets::isStraight).toList();
     Optional<Repeat> repeat = Cover.repeatOf(design);
     double across =
