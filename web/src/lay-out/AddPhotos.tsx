@@ -21,7 +21,11 @@ export function AddPhotos({ most, onAdded }: Props) {
   const [longSideMm, setLongSideMm] = useState(TYPICAL_LONG_SIDE_MM);
   const [through, setThrough] = useState(0);
   const add = useMutation({
-    mutationFn: (files: readonly File[]) => addPhotos(files.slice(0, most), longSideMm, setThrough),
+    mutationFn: async (files: readonly File[]) => {
+      const taken = files.slice(0, most);
+      const added = await addPhotos(taken, longSideMm, setThrough);
+      return { ...added, leftOut: files.length - taken.length };
+    },
     onSuccess: ({ ids }) => {
       if (ids.length > 0) {
         changed();
@@ -33,11 +37,6 @@ export function AddPhotos({ most, onAdded }: Props) {
     setThrough(0);
     add.mutate([...(list ?? [])]);
   };
-  const leftOut = Math.max(
-    0,
-    (add.variables?.length ?? 0) -
-      (add.data ? add.data.ids.length + add.data.refused.length : Infinity),
-  );
   return (
     <Box mt="3">
       <input
@@ -78,9 +77,9 @@ export function AddPhotos({ most, onAdded }: Props) {
               : `${add.data.ids.length} photos are on the shelf and laid.`}
           </Text>
         )}
-        {leftOut > 0 && (
+        {add.data && add.data.leftOut > 0 && (
           <Text fontSize="13px" color="rust">
-            {leftOut} left out: a collage holds no more.
+            {add.data.leftOut} left out: a collage holds no more.
           </Text>
         )}
         {add.data?.refused.map((r) => (
