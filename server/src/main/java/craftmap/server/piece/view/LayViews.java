@@ -495,7 +495,7 @@ public final class LayViews {
 
   String why(LayAnswer answer) {
     return switch (answer) {
-      case LayAnswer.TooLong t -> Words.say("fit.tooLong", tape.show(t.byMm()));
+      case LayAnswer.TooLong t -> Words.say("fit.ringTooShort", tape.show(t.byMm()));
       case LayAnswer.NoRoom none -> Words.say("fit.noRoom", none.reason());
       case LayAnswer.Refused refused ->
           Words.say("fit.refused", new FigureWords(tape).refusal(refused.why()));
