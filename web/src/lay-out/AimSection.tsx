@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { FaceView, LayView } from '../api/client';
+import type { FaceView, LayDoc, LayView } from '../api/client';
 import { ChoiceField } from '../common/ChoiceField';
 import { usePlan } from '../plan/PlanProvider';
 import { SectionTitle } from './SectionTitle';
@@ -7,9 +7,10 @@ import { SectionTitle } from './SectionTitle';
 const ALL = '';
 
 /** Whether a lay aims at a zone of its face, or at all of it. */
-export function AimSection({ face, lay }: { face: FaceView; lay: LayView }) {
+export function AimSection({ face, lay, doc }: { face: FaceView; lay: LayView; doc: LayDoc }) {
   const plan = usePlan();
-  if (face.zones.length === 0 && !lay.zone) {
+  const gone = doc.zoneId !== undefined && !face.zones.some((z) => z.id === doc.zoneId);
+  if (face.zones.length === 0 && !gone) {
     return null;
   }
   return (
@@ -20,10 +21,11 @@ export function AimSection({ face, lay }: { face: FaceView; lay: LayView }) {
       <Box mt="2">
         <ChoiceField
           label="Part of the face"
-          value={lay.zone?.id ?? ALL}
+          value={doc.zoneId ?? ALL}
           among={[
             [ALL, `all of the ${face.name.toLowerCase()}`] as const,
             ...face.zones.map((z) => [z.id, z.name] as const),
+            ...(gone ? [[doc.zoneId ?? '', 'a zone that is gone'] as const] : []),
           ]}
           onChoice={(zoneId) =>
             plan.edit({

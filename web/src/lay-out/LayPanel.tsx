@@ -114,7 +114,7 @@ const Panel = memo(function Panel({
         </Box>
       )}
       <FacesSection lay={live} doc={doc} />
-      <AimSection face={face} lay={live} />
+      <AimSection face={face} lay={live} doc={doc} />
       <CutAwaySection lay={live} doc={doc} />
       <PartSection lay={live} doc={doc} />
       <PiecesSection lay={live} doc={doc} />

@@ -40,6 +40,14 @@ describe('a part of the picture', () => {
   });
 });
 
+describe('a zone that is aimed at', () => {
+  it('is there at once, and gone again', () => {
+    const aimed = shown(plan, { kind: 'AIM_AT', layId: 'm', zoneId: 'z' });
+    expect(aimed.lays[1]?.zoneId).toBe('z');
+    expect(shown(aimed, { kind: 'AIM_AT', layId: 'm' }).lays[1]).not.toHaveProperty('zoneId');
+  });
+});
+
 describe('what was said, until it is answered', () => {
   it('shows a measure beside those that were there, and touches no other lay', () => {
     const now = shown(plan, { kind: 'MEASURE_LAY', layId: 'l', measures: { gap: 14.7 } });

@@ -49,6 +49,10 @@ export function shown(document: PlanDocument, edit: PlanEdit): PlanDocument {
       );
     case 'LAY_OVER':
       return withLay(document, edit.layId, (l) => ({ ...l, alsoOn: edit.alsoOn }));
+    case 'AIM_AT':
+      return withLay(document, edit.layId, ({ zoneId: _, ...l }) =>
+        edit.zoneId === undefined ? l : { ...l, zoneId: edit.zoneId },
+      );
     case 'USE_PART':
       return withLay(document, edit.layId, ({ part: _, ...l }) =>
         edit.part ? { ...l, part: edit.part } : l,

@@ -2,9 +2,6 @@ package craftmap.server.piece.view;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
-import craftmap.core.design.MotifBox;
-import craftmap.core.design.NamedPart;
-import craftmap.core.design.PutOn;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.LayFindings;
 import craftmap.core.finding.PotFindings;
@@ -63,8 +60,6 @@ import craftmap.core.plane.Box;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.MapGrid;
 import craftmap.core.surface.ZonePlace;
-import craftmap.server.fields.FieldView;
-import craftmap.server.fields.FieldViews;
 import craftmap.server.piece.document.PointDoc;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.FigureWords;
@@ -73,10 +68,8 @@ import craftmap.server.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 
 /** Says what one lay comes to. */
 public final class LayViews {
@@ -86,6 +79,7 @@ public final class LayViews {
   private final Function<String, Optional<OwnedDesign>> shelf;
   private final FreeStock stock;
   private final PotsOfPiece pots;
+  private final LayChoices choices;
   private final UnaryOperator<String> faceName;
 
   /** What lays share with others; nothing while one is looked at by itself. */
@@ -104,6 +98,7 @@ public final class LayViews {
     this.shelf = shelf;
     this.stock = stock;
     this.pots = pots;
+    this.choices = new LayChoices(tape, shelf);
     this.faceName = faceName;
   }
 
@@ -187,7 +182,8 @@ public final class LayViews {
                 .part()
                 .map(p -> Words.say("lay.part", p.name(), design.map(Design::name).orElse("?")))
                 .orElse(design.map(Design::name).orElse("?"));
-    Optional<ZonePlace> zone = laid.map(LayReading.Laid::zone).orElseGet(() -> zoneOf(face, lay));
+    Optional<ZonePlace> zone =
+        laid.map(LayReading.Laid::zone).orElseGet(() -> LayChoices.zoneOf(face, lay));
     RuleNote note = lay.work().rule();
     MeasureSheet sheet = new MeasureSheet(note.measures(), note.choices());
     note.kind().read(sheet, note.points(), note.text());
@@ -204,9 +200,9 @@ public final class LayViews {
         lay.rule().kind().goesOverFaces() && zone.isEmpty(),
         lay.designId().orElse(null),
         lay.cornerDesignId().orElse(null),
-        pieces(lay),
-        motifs(lay, design),
-        parts(lay),
+        choices.pieces(lay),
+        LayChoices.motifs(lay, design),
+        choices.parts(lay),
         name,
         design
             .map(d -> Words.say("designOne", d.kind()))
@@ -217,11 +213,11 @@ public final class LayViews {
         lay.potId().orElse(null),
         potName,
         shownIn,
-        putOn(design),
+        LayChoices.putOn(design),
         lay.rule().kind(),
         Words.say("rule", lay.rule().kind()),
-        suits(design, lay),
-        fields(sheet, note.kind(), design),
+        LayChoices.suits(design, lay),
+        choices.fields(sheet, note.kind(), design),
         note.text().isEmpty() ? null : note.text(),
         lay.clearMm().isPresent() ? Measure.of(lay.clearMm().getAsDouble(), tape) : null,
         eye(lay.eye(), laid),
@@ -232,45 +228,9 @@ public final class LayViews {
         notes);
   }
 
-  /** The zone that a lay aims at, as far as it is there. */
-  private static Optional<ZonePlace> zoneOf(Face face, Lay lay) {
-    return lay.place()
-        .zoneId()
-        .flatMap(id -> face.marks().zones().stream().filter(z -> z.id().equals(id)).findFirst())
-        .map(z -> ZonePlace.on(face, z));
-  }
-
-  /** The measures of the rule that do something for the design. */
-  private List<FieldView> fields(MeasureSheet sheet, RuleKind rule, Optional<Design> design) {
-    Set<String> idle = design.map(rule::idle).orElse(Set.of());
-    return FieldViews.of(sheet, tape).stream().filter(f -> !idle.contains(f.key())).toList();
-  }
-
-  /** What it is put on with; words are painted through film. */
-  private static LayView.PutOnView putOn(Optional<Design> design) {
-    return design
-        .map(Design::putOn)
-        .orElse(Optional.of(PutOn.THROUGH_OPENINGS))
-        .map(on -> new LayView.PutOnView(on.roles(), Words.say("choice", on.usual())))
-        .orElse(null);
-  }
-
   private static String wordsOf(LayRule rule) {
     String text = rule.note().text();
     return text.isBlank() ? Words.say("rule", rule.kind()) : text;
-  }
-
-  private static List<LayView.RuleChoice> suits(Optional<Design> design, Lay lay) {
-    if (lay.designId().isEmpty()) {
-      return List.of(choice(RuleKind.LETTERING));
-    }
-    return design.map(RuleKind::suiting).orElse(List.of(lay.rule().kind())).stream()
-        .map(LayViews::choice)
-        .toList();
-  }
-
-  private static LayView.RuleChoice choice(RuleKind kind) {
-    return new LayView.RuleChoice(kind, Words.say("rule", kind));
   }
 
   private String title(Face face, Lay lay, String name) {
@@ -396,45 +356,6 @@ public final class LayViews {
         TakesViews.of(tape, laid, poolOf(laid)),
         TakesViews.why(tape, laid),
         new SheetViews(tape, shelf, faceName).of(laid));
-  }
-
-  /** The pieces of a collage, in the order they were chosen. */
-  private List<LayView.CollagePieceView> pieces(Lay lay) {
-    if (lay.rule().kind() != RuleKind.COLLAGE) {
-      return List.of();
-    }
-    return Stream.concat(lay.designId().stream(), lay.moreDesignIds().stream())
-        .map(
-            id ->
-                new LayView.CollagePieceView(
-                    id, shelf.apply(id).map(o -> o.design().name()).orElse("?")))
-        .toList();
-  }
-
-  /** What of the picture is laid, and what might be. */
-  private LayView.PartsView parts(Lay lay) {
-    Optional<NamedPart> part = lay.pieces().part();
-    return lay.designId()
-        .flatMap(shelf)
-        .map(OwnedDesign::design)
-        .filter(NamedPart::isPrinted)
-        .map(
-            d ->
-                new LayView.PartsView(
-                    NamedPart.names(d),
-                    part.map(NamedPart::name).orElse(null),
-                    part.map(p -> Measure.of(p.borderMm(), tape)).orElse(null),
-                    part.map(NamedPart::edge).orElse(null)))
-        .orElse(null);
-  }
-
-  /** Named parts of the picture, which may be cut off. */
-  private static List<String> motifs(Lay lay, Optional<Design> design) {
-    return lay.rule().kind() == RuleKind.ACROSS
-        ? design.flatMap(Design::picture).map(p -> p.motifs()).orElse(List.of()).stream()
-            .map(MotifBox::name)
-            .toList()
-        : List.of();
   }
 
   private OptionWords words(Face face, LayReading.Laid laid) {
