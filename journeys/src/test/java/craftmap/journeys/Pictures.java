@@ -37,7 +37,7 @@ class Pictures extends Journey {
     take("/pieces/sea-chest/choose/front", "choose");
     take("/pieces/sea-chest/lay-out/front/fern-top", "lay-out");
     go("/pieces/folding-screen/cut");
-    page.getByText("Could it take fewer sheets?").click();
+    page.getByTestId("cut-lattice-shells").getByText("Could it take fewer sheets?").click();
     page.getByText("a strip at the foot").waitFor();
     save("cut");
     take("/pieces/wardrobe/cut/print", "cut-print");
@@ -54,7 +54,7 @@ class Pictures extends Journey {
     go("/pieces/wardrobe/lay-out/door-1/marsh");
     page.getByTestId("sheets").waitFor();
     save("lay-out-sheets");
-    take("/sums", "sums");
+    take("/pieces/sea-chest/lay-out/back/fans-back", "lay-out-zone");
     takePrint("/api/pieces/sea-chest/faces/front/print?paper=A4", "print");
   }
 

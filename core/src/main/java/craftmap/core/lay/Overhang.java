@@ -29,7 +29,12 @@ public record Overhang(Optional<Edge> edge, double byMm) {
   public static List<Overhang> of(Outline outline, List<Item> items, Set<Edge> edges) {
     double[] by = new double[Edge.values().length];
     double anywhere = 0;
-    for (Item item : items) {
+    Envelope face = new Envelope(0, outline.widthMm(), 0, outline.heightMm());
+    for (Item item : edges.isEmpty() ? List.<Item>of() : items) {
+      // what lies on the face by its box need not be drawn: most copies do
+      if (item.isWhole() && face.contains(item.box().around().envelope())) {
+        continue;
+      }
       Geometry print = Item.wholePrint(item.design(), item.at());
       Envelope e = print.getEnvelopeInternal();
       for (Edge edge : edges) {
