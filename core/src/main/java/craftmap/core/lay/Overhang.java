@@ -32,7 +32,7 @@ public record Overhang(Optional<Edge> edge, double byMm) {
     Envelope face = new Envelope(0, outline.widthMm(), 0, outline.heightMm());
     for (Item item : edges.isEmpty() ? List.<Item>of() : items) {
       // what lies on the face by its box need not be drawn: most copies do
-      if (item.isWhole() && face.contains(item.box().around().envelope())) {
+      if (face.contains(item.box().around().envelope()) && liesOn(outline, item)) {
         continue;
       }
       Geometry print = Item.wholePrint(item.design(), item.at());
@@ -40,21 +40,36 @@ public record Overhang(Optional<Edge> edge, double byMm) {
       for (Edge edge : edges) {
         by[edge.ordinal()] = Math.max(by[edge.ordinal()], over(edge, e, outline));
       }
-      if (!item.isWhole() && !outline.wraps()) {
+      if (!outline.wraps() && !liesOn(outline, item)) {
         anywhere = Math.max(anywhere, farthest(print, outline.region()));
       }
     }
     List<Overhang> all = new ArrayList<>();
+    boolean all4 = edges.size() == Edge.values().length;
+    if (all4 && !isBox(outline)) {
+      // a curve is no edge by name, and what reaches over it reaches further than its box tells
+      return Tolerance.EXACT.greater(anywhere, 0)
+          ? List.of(new Overhang(Optional.empty(), anywhere))
+          : List.of();
+    }
     for (Edge edge : Edge.values()) {
       if (Tolerance.EXACT.greater(by[edge.ordinal()], 0)) {
         all.add(new Overhang(Optional.of(edge), by[edge.ordinal()]));
       }
     }
-    boolean all4 = edges.size() == Edge.values().length;
-    if (all.isEmpty() && all4 && Tolerance.EXACT.greater(anywhere, 0)) {
-      all.add(new Overhang(Optional.empty(), anywhere));
-    }
     return List.copyOf(all);
+  }
+
+  /** Upright and with four corners, whatever is cut out of it; a wall counts as one. */
+  private static boolean isBox(Outline outline) {
+    double around = outline.widthMm() * outline.heightMm();
+    return outline.wraps()
+        || Math.abs(around - outline.contour().areaMm2()) <= Tolerance.EXACT.lengthMm() * around;
+  }
+
+  /** A copy that hangs over stays whole: whether it does is not told by its share. */
+  private static boolean liesOn(Outline outline, Item item) {
+    return item.design().hangsOver() ? outline.holds(item.box().around()) : item.isWhole();
   }
 
   /**

@@ -13,6 +13,7 @@ import craftmap.core.design.Shapes;
 import craftmap.core.form.FormKind;
 import craftmap.core.form.FormNote;
 import craftmap.core.lay.Item;
+import craftmap.core.lay.Overhang;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.lay.rule.Way;
@@ -31,6 +32,7 @@ import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.outline.Edge;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -143,6 +145,38 @@ class OverhangTest {
     } else if (by < 0) {
       assertThat(told).doesNotContainKey(edge);
     }
+  }
+
+  /** A scroll of 80 x 40 on a round top of 300, its middle 130 from the middle of that. */
+  @Test
+  void overACurveTheFarthestPointIsTold() {
+    FormNote round = new FormNote(FormKind.TABLE_TOP, Map.of("width", 300.0), Map.of());
+    PlanReading reading =
+        read(
+            round,
+            "top",
+            moulding(80, 40),
+            RuleKind.SINGLE,
+            new MeasureSheet(Map.of("x", 150.0, "y", 260.0), Map.of("placed", "YES")));
+    LayReading.Laid laid = laid(reading);
+    LayOption put =
+        laid.options().stream()
+            .filter(o -> o.arrangement().way() == Way.Alone.STAND_PLACED)
+            .findFirst()
+            .orElseThrow();
+    double farthest = Math.hypot(40, 110 + 20) - 150;
+    assertThat(farthest).isNegative();
+    assertThat(
+            Overhang.of(
+                reading.face("top").face().outline(), put.items(), EnumSet.allOf(Edge.class)))
+        .isEmpty();
+    Item lower = put.items().getFirst().movedBy(0, 25);
+    assertThat(
+            Overhang.of(
+                    reading.face("top").face().outline(), List.of(lower), EnumSet.allOf(Edge.class))
+                .getFirst()
+                .byMm())
+        .isCloseTo(Math.hypot(40, 155) - 150, within(0.02));
   }
 
   /** Over seeded fronts, bands and distances: nothing that lies on the face at all is refused. */
