@@ -35,14 +35,6 @@ export function MeasuresPanel({
         most={80}
         onText={(name) => plan.edit({ kind: 'NAME_PIECE', name })}
       />
-      <chakra.label display="flex" gap="2" alignItems="center" fontSize="14px" mt="-1">
-        <input
-          type="checkbox"
-          checked={plan.document.forSale ?? false}
-          onChange={(e) => plan.edit({ kind: 'PIECE_FOR_SALE', forSale: e.currentTarget.checked })}
-        />
-        It will be sold
-      </chakra.label>
       <MeasureFields
         fields={form.fields}
         tellTypical
@@ -55,6 +47,14 @@ export function MeasuresPanel({
         }
         onChoice={(key, value) => plan.edit({ kind: 'MEASURE_PIECE', choices: { [key]: value } })}
       />
+      <chakra.label display="flex" gap="2" alignItems="center" fontSize="14px">
+        <input
+          type="checkbox"
+          checked={plan.document.forSale ?? false}
+          onChange={(e) => plan.edit({ kind: 'PIECE_FOR_SALE', forSale: e.currentTarget.checked })}
+        />
+        It will be sold
+      </chakra.label>
       {listed && (
         <>
           <FaceList onFace={onFace} />
