@@ -172,6 +172,24 @@ class OwnHandApiTest extends ServerTest {
   }
 
   @Test
+  void wordsInSeveralLinesAreCalledInOneAndPrinted() {
+    JsonNode words =
+        piece(
+            edit(
+                newChest("Tea box"),
+                of("LAY_WORDS")
+                    .put("id", "w")
+                    .put("faceId", "front")
+                    .put("text", "Tea\nMarsh mint\n\nSalt")));
+    assertThat(lay(words, "w").path("designName").asString()).isEqualTo("Tea Marsh mint Salt");
+    String path = "/api/pieces/" + words.path("id").asString();
+    assertThat(get(path + "/faces/front/print?paper=A4").status()).isEqualTo(200);
+    assertThat(get(path + "/map.svg").status()).isEqualTo(200);
+    assertThat(get(path + "/mats").status()).isEqualTo(200);
+    assertThat(get(path + "/gather").status()).isEqualTo(200);
+  }
+
+  @Test
   void rightsCountOnceThePieceIsForSale() {
     JsonNode mine = piece(edit(newChest("For the fair"), laid("g", "gull-grasses")));
     assertThat(texts(lay(mine, "g").path("notes"), "rule")).doesNotContain("rights");

@@ -229,8 +229,9 @@ public final class LayViews {
   }
 
   private static String wordsOf(LayRule rule) {
-    String text = rule.note().text();
-    return text.isBlank() ? Words.say("rule", rule.kind()) : text;
+    // on a sign it is one line, however many the words stand in
+    String text = rule.note().text().strip().replaceAll("\\s+", " ");
+    return text.isEmpty() ? Words.say("rule", rule.kind()) : text;
   }
 
   private String title(Face face, Lay lay, String name) {
