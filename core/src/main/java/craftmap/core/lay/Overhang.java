@@ -23,8 +23,8 @@ public record Overhang(Optional<Edge> edge, double byMm) {
   private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
   /**
-   * Over each of some edges; where an outline is no box, over whatever edge is left besides. A face
-   * that is rolled up has no left and no right edge.
+   * Over each of some edges; where an outline is no box and all edges are asked for, only by how
+   * far over the outline. A face that is rolled up has no left and no right edge.
    */
   public static List<Overhang> of(Outline outline, List<Item> items, Set<Edge> edges) {
     double[] by = new double[Edge.values().length];
@@ -81,13 +81,12 @@ public record Overhang(Optional<Edge> edge, double byMm) {
     for (Geometry inset : insets) {
       for (Item item : items) {
         if (item.visible().envelope().intersects(inset.getEnvelopeInternal())) {
-          Envelope over =
-              Planar.intersection(Item.wholePrint(item.design(), item.at()), inset)
-                  .getEnvelopeInternal();
-          deepest =
-              over.isNull()
-                  ? deepest
-                  : Math.max(deepest, Math.min(over.getWidth(), over.getHeight()));
+          Geometry over = Planar.intersection(Item.wholePrint(item.design(), item.at()), inset);
+          // piece by piece: what reaches in a little from two sides is not across the whole of it
+          for (int i = 0; i < over.getNumGeometries(); i++) {
+            Envelope piece = over.getGeometryN(i).getEnvelopeInternal();
+            deepest = Math.max(deepest, Math.min(piece.getWidth(), piece.getHeight()));
+          }
         }
       }
     }

@@ -40,9 +40,13 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /** What is put by hand lies where it is put, and what reaches over an edge is told. */
 class OverhangTest {
+  private static final GeometryFactory GEOMETRY = new GeometryFactory();
   private static final double TAPE_MM = TapeDivision.MM_1.mm();
 
   private static Design moulding(double w, double h) {
@@ -279,6 +283,25 @@ class OverhangTest {
             f ->
                 f.rule() == FindingRule.OVER_THE_INSET
                     && Math.abs(((Figure.Length) f.figures().getFirst()).mm() - 22.7) < 1e-6);
+  }
+
+  @Test
+  void aPrintThatReachesInFromBothSidesIsAsDeepAsTheDeeperOfThem() {
+    PlanReading reading =
+        sign(
+            300,
+            200,
+            moulding(61.3, 42.7),
+            RuleKind.SINGLE,
+            new MeasureSheet(Map.of("x", 150.0, "y", 100.0), Map.of("placed", "YES")));
+    List<Item> items = laid(reading).items();
+    Envelope print = items.getFirst().box().around().envelope();
+    // a panel with a way through it that is narrower than the print
+    Geometry left =
+        GEOMETRY.toGeometry(new Envelope(print.getMinX() - 50, print.getMinX() + 5.3, 0, 200));
+    Geometry right =
+        GEOMETRY.toGeometry(new Envelope(print.getMaxX() - 3.1, print.getMaxX() + 50, 0, 200));
+    assertThat(Overhang.intoInsets(List.of(left.union(right)), items)).isCloseTo(5.3, within(1e-6));
   }
 
   @Test
