@@ -129,7 +129,7 @@ final class CutViews {
         onHandText(cutting),
         cutting.isCut(),
         cutting.isSearched(),
-        !DesignCut.isPicture(cut.design()),
+        cut.searched(),
         cutting.wish(),
         Measure.of(cutting.wish().knifeMm(), tape),
         cut.isEnough() ? null : shortText(cutting),

@@ -50,7 +50,7 @@ final class Pagination {
         Nesting.plan(
             NestTask.of(
                 figures.stream()
-                    .map(f -> new NestPart(f.widthMm(), f.heightMm(), true, 0, 0))
+                    .map(f -> new NestPart(f.widthMm(), f.heightMm(), true, 0, 0, NestPart.AS_TOLD))
                     .toList(),
                 List.of(NestStock.sheets(reach, figures.size())),
                 BETWEEN_MM),

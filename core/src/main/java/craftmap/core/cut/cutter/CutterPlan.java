@@ -65,7 +65,10 @@ public record CutterPlan(CutterMat mat, List<Mat> mats, int tiles) {
     }
     List<NestPart> parts =
         tiles.stream()
-            .map(t -> new NestPart(t.box().widthMm(), t.box().heightMm(), true, 0, 0))
+            .map(
+                t ->
+                    new NestPart(
+                        t.box().widthMm(), t.box().heightMm(), true, 0, 0, NestPart.AS_TOLD))
             .toList();
     Nested nested =
         Nesting.plan(

@@ -11,7 +11,9 @@ import com.google.ortools.sat.NoOverlap2dConstraint;
 import com.google.ortools.sat.SatParameters;
 import craftmap.core.plane.Box;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -26,6 +28,9 @@ final class ExactNest {
   private final NestTask task;
   private final NestSearch search;
   private final List<Bin> bins = new ArrayList<>();
+
+  /** Of each model, by the number of the parts that meet and the way. */
+  private final Map<List<Integer>, IntVar> further = new HashMap<>();
 
   /** A sheet or a leftover that may be cut. */
   private record Bin(int stock, int copy) {}
@@ -76,6 +81,7 @@ final class ExactNest {
 
   private Answer solve(boolean loose) {
     CpModel model = new CpModel();
+    further.clear();
     List<Choice> choices = new ArrayList<>();
     List<NoOverlap2dConstraint> apart = new ArrayList<>();
     bins.forEach(b -> apart.add(model.addNoOverlap2D()));
@@ -124,8 +130,8 @@ final class ExactNest {
     BoolVar there = model.newBoolVar(name);
     IntVar x = model.newIntVar(0, wide - w, "x" + name);
     IntVar y = model.newIntVar(0, tall - h, "y" + name);
-    repeat(model, there, x, wide, phase(stock, p, true), stock.stepAcrossMm(), loose);
-    repeat(model, there, y, tall, phase(stock, p, false), stock.stepDownMm(), loose);
+    begins(model, there, x, p, stock, true, wide, loose);
+    begins(model, there, y, p, stock, false, tall, loose);
     task.locked().stream()
         .filter(l -> l.part() == part)
         .forEach(
@@ -152,6 +158,47 @@ final class ExactNest {
   private static long size(double mm, boolean down) {
     double units = mm * UNITS_PER_MM;
     return Math.round(down ? Math.floor(units + 1e-6) : Math.ceil(units - 1e-6));
+  }
+
+  /** Where the repeat lets a part lie: as told, or as the parts do that it has to meet. */
+  private void begins(
+      CpModel model,
+      BoolVar there,
+      IntVar at,
+      NestPart part,
+      NestStock stock,
+      boolean across,
+      long room,
+      boolean loose) {
+    double step = across ? stock.stepAcrossMm() : stock.stepDownMm();
+    if (part.meets() == NestPart.AS_TOLD) {
+      repeat(model, there, at, room, phase(stock, part, across), step, loose);
+      return;
+    }
+    if (step <= 0 || task.isAlone(part)) {
+      return;
+    }
+    IntVar further = further(model, part.meets(), across, step);
+    long repeat = Math.round(step * UNITS_PER_MM);
+    long most = room / repeat + 2;
+    IntVar times = model.newIntVar(-most, most, "times");
+    double phase = phase(stock, part, across);
+    long told = Math.round((phase - step * Math.floor(phase / step)) * UNITS_PER_MM);
+    // each repeat, the beginning and what is told may be half a unit off
+    long by = loose ? most + 2 : 0;
+    model
+        .addLinearConstraint(
+            LinearExpr.newBuilder().add(at).addTerm(further, -1).addTerm(times, -repeat).build(),
+            told - by,
+            told + by)
+        .onlyEnforceIf(there);
+  }
+
+  /** How much further on than told the parts begin that meet each other. */
+  private IntVar further(CpModel model, int meets, boolean across, double step) {
+    return further.computeIfAbsent(
+        List.of(meets, across ? 1 : 0),
+        key -> model.newIntVar(0, Math.round(step * UNITS_PER_MM), "further" + meets + across));
   }
 
   /** Within a unit of one of the places where the repeat begins anew. */

@@ -2,7 +2,9 @@ package craftmap.core.cut.nest;
 
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +50,9 @@ final class Filling {
   private final List<Open> open = new ArrayList<>();
   private final int[] used;
 
+  /** How far into the repeat parts that meet begin further on than told, once one of them lies. */
+  private final Map<Integer, Point> begun = new HashMap<>();
+
   Filling(NestTask task, boolean leftovers, Fit fit, Split split) {
     this.task = task;
     this.parts = task.parts();
@@ -71,6 +76,7 @@ final class Filling {
     for (NestTask.Locked l : task.locked()) {
       Open sheet = sheets.computeIfAbsent(List.of(l.stock(), l.copy()), key -> open(l.stock()));
       sheet.placed.add(new Nested.Placed(l.part(), l.at(), l.turned()));
+      begins(sheet, l.part(), l.at().leftMm(), l.at().topMm());
     }
     for (Open sheet : sheets.values()) {
       Box whole = sheet.free.removeFirst();
@@ -186,14 +192,20 @@ final class Filling {
     double w = turned ? block.heightMm() : block.widthMm();
     double h = turned ? block.widthMm() : block.heightMm();
     NestPart part = block.part() >= 0 ? parts.get(block.part()) : null;
+    // blocks are joined only of parts that begin anywhere
+    Point further = part == null ? null : further(part);
     double x =
-        next(
-            free.leftMm(),
-            of.originAcrossMm(),
-            of.stepAcrossMm(),
-            part == null ? 0 : part.acrossMm());
+        further == null
+            ? free.leftMm()
+            : next(
+                free.leftMm(),
+                of.originAcrossMm(),
+                of.stepAcrossMm(),
+                part.acrossMm() + further.xMm());
     double y =
-        next(free.topMm(), of.originDownMm(), of.stepDownMm(), part == null ? 0 : part.downMm());
+        further == null
+            ? free.topMm()
+            : next(free.topMm(), of.originDownMm(), of.stepDownMm(), part.downMm() + further.yMm());
     double spareAcross = free.rightMm() - x - w;
     double spareDown = free.bottomMm() - y - h;
     double t = Tolerance.EXACT.lengthMm();
@@ -207,6 +219,25 @@ final class Filling {
           case LOWEST -> free.topMm() * 1e3 + free.leftMm();
         };
     return new Place(sheet, f, x, y, turned, badness);
+  }
+
+  /** By how much more than told a part has to begin; null where it may begin anywhere. */
+  private Point further(NestPart part) {
+    return part.meets() == NestPart.AS_TOLD ? TOLD : begun.get(part.meets());
+  }
+
+  private static final Point TOLD = new Point(0, 0);
+
+  /** The first of the parts that meet says where the others begin. */
+  private void begins(Open sheet, int number, double x, double y) {
+    NestPart part = parts.get(number);
+    NestStock of = stock.get(sheet.stock);
+    if (part.meets() != NestPart.AS_TOLD) {
+      begun.putIfAbsent(
+          part.meets(),
+          new Point(
+              x - of.originAcrossMm() - part.acrossMm(), y - of.originDownMm() - part.downMm()));
+    }
   }
 
   private static double next(double from, double origin, double step, double into) {
@@ -233,6 +264,7 @@ final class Filling {
       double w = (turned ? block.heightMm() : block.widthMm()) - knife;
       double h = (turned ? block.widthMm() : block.heightMm()) - knife;
       sheet.placed.add(new Nested.Placed(block.part(), new Box(x, y, w, h), turned));
+      begins(sheet, block.part(), x, y);
       return;
     }
     place(sheet, block.first(), x, y, false);

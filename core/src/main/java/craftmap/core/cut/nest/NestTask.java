@@ -38,7 +38,15 @@ public record NestTask(
     return stock.stream().filter(NestStock::isNew).toList();
   }
 
+  /**
+   * Whether a repeat says where some of the parts begin; one that meets no other begins anywhere.
+   */
   boolean repeats() {
-    return stock.stream().anyMatch(s -> s.stepAcrossMm() > 0 || s.stepDownMm() > 0);
+    return stock.stream().anyMatch(s -> s.stepAcrossMm() > 0 || s.stepDownMm() > 0)
+        && parts.stream().anyMatch(p -> p.meets() == NestPart.AS_TOLD || !isAlone(p));
+  }
+
+  boolean isAlone(NestPart part) {
+    return parts.stream().filter(p -> p.meets() == part.meets()).count() == 1;
   }
 }

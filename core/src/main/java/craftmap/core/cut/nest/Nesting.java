@@ -56,10 +56,7 @@ public final class Nesting {
     double width = sheets.stream().mapToDouble(s -> s.usable().widthMm()).max().orElseThrow();
     double height = sheets.stream().mapToDouble(s -> s.usable().heightMm()).max().orElseThrow();
     List<NestPart> larger =
-        task.parts().stream()
-            .filter(p -> !fitsALeftover(p))
-            .map(p -> new NestPart(p.widthMm() + knife, p.heightMm() + knife, p.turns(), 0, 0))
-            .toList();
+        task.parts().stream().filter(p -> !fitsALeftover(p)).map(p -> p.grown(knife)).toList();
     double all =
         task.parts().stream()
             .mapToDouble(p -> (p.widthMm() + knife) * (p.heightMm() + knife))

@@ -19,6 +19,7 @@ import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
+import craftmap.core.lay.rule.cover.Cover;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -85,6 +86,19 @@ final class Suits {
       case SCATTER -> round ? Set.of("turning") : Set.of();
       case LINE -> round ? Set.of("stand") : Set.of();
       case RING -> round ? Set.of("look") : Set.of();
+      case COVER -> {
+        Set<String> idle = new HashSet<>();
+        if (!Cover.canBeginAnywhere(design)) {
+          idle.add("meets");
+        }
+        if (!(design instanceof Napkin n) || n.quarters() == 1) {
+          idle.add("unit");
+        }
+        if (!design.direction().liesSideways()) {
+          idle.add("turning");
+        }
+        yield idle;
+      }
       case RUN,
           BORDER,
           GRID,
@@ -93,7 +107,6 @@ final class Suits {
           FRAME,
           LETTERING,
           ACROSS,
-          COVER,
           WRAP,
           COLLAGE,
           STRIPS,

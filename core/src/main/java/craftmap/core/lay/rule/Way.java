@@ -291,7 +291,9 @@ public sealed interface Way {
     COVER_EVEN(true),
     COVER_SHEET_CENTRED(true),
     COVER_SEAM_CENTRED(true),
-    COVER_FROM_EDGE(false);
+    COVER_FROM_EDGE(false),
+    /** The print begins where it takes the fewest sheets. */
+    COVER_BEGUN_ANYWHERE(false);
 
     private final boolean symmetrical;
 

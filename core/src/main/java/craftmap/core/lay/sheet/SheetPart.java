@@ -1,5 +1,6 @@
 package craftmap.core.lay.sheet;
 
+import craftmap.core.cut.nest.NestPart;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
 import craftmap.core.lay.Item;
@@ -18,6 +19,8 @@ import org.locationtech.jts.geom.Geometry;
  * @param shape what of the sheet shows on the face
  * @param cut what is cut out of the sheet: the shape's box with its allowance
  * @param sheet from which sheet, from 1
+ * @param meets parts of one number meet each other, wherever on its sheet the first is cut; {@link
+ *     NestPart#AS_TOLD} where it is cut just there
  * @param turnDeg by how much it is turned on the face
  * @param whole motifs that lie on it whole
  * @param spoilt motifs that it shows a part of
@@ -29,6 +32,7 @@ public record SheetPart(
     Geometry shape,
     Box cut,
     int sheet,
+    int meets,
     double turnDeg,
     List<MotifBox> whole,
     List<MotifBox> spoilt) {
@@ -73,7 +77,21 @@ public record SheetPart(
       }
     }
     return new SheetPart(
-        number, front, item.design(), shape, cut, sheet, item.at().turnDeg(), whole, spoilt);
+        number,
+        front,
+        item.design(),
+        shape,
+        cut,
+        sheet,
+        NestPart.AS_TOLD,
+        item.at().turnDeg(),
+        whole,
+        spoilt);
+  }
+
+  /** The same where only parts of this number have to meet it. */
+  public SheetPart meeting(int others) {
+    return new SheetPart(number, front, design, shape, cut, sheet, others, turnDeg, whole, spoilt);
   }
 
   private static double share(Geometry shape, Box box) {
@@ -89,6 +107,7 @@ public record SheetPart(
         shape,
         cut,
         sheet,
+        meets,
         turnDeg,
         whole,
         spoilt.stream().filter(motifs::contains).toList());

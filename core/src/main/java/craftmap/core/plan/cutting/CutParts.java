@@ -1,5 +1,6 @@
 package craftmap.core.plan.cutting;
 
+import craftmap.core.cut.nest.NestPart;
 import craftmap.core.design.Design;
 import craftmap.core.design.Napkin;
 import craftmap.core.lay.rule.cover.SheetWork;
@@ -14,6 +15,7 @@ final class CutParts {
   private final Design design;
   private final Box sheet;
   private int number;
+  private int met;
 
   private CutParts(Design design) {
     this.design = design;
@@ -25,8 +27,10 @@ final class CutParts {
    *
    * @param onePicture it shows one of the pictures that are printed on a sheet, and may come from
    *     any of them; its window is told on the first
+   * @param meets parts of one number meet each other, wherever the first is cut; {@link
+   *     NestPart#AS_TOLD} where it shows what its window shows
    */
-  record Part(DesignCut.Piece piece, boolean onePicture) {
+  record Part(DesignCut.Piece piece, boolean onePicture, int meets) {
     Box window() {
       return piece.window();
     }
@@ -44,12 +48,19 @@ final class CutParts {
     if (laid.chosen().arrangement() instanceof SheetWork work) {
       for (SheetPart part : work.parts()) {
         boolean one = isOnePicture(part.design());
-        into.add(new Part(piece(source, laid.faceIds().get(part.front()), part.cut()), one));
+        // parts of different lays need not meet
+        int meets = part.meets() == NestPart.AS_TOLD ? part.meets() : met + part.meets();
+        into.add(new Part(piece(source, laid.faceIds().get(part.front()), part.cut()), one, meets));
       }
+      met += work.parts().stream().mapToInt(SheetPart::meets).max().orElse(0);
     } else {
       for (var item : laid.items()) {
         Box window = SheetPart.grown(item, item.design().printed(), 0);
-        into.add(new Part(piece(source, laid.lay().faceId(), window), isOnePicture(item.design())));
+        into.add(
+            new Part(
+                piece(source, laid.lay().faceId(), window),
+                isOnePicture(item.design()),
+                NestPart.AS_TOLD));
       }
     }
   }

@@ -1,5 +1,6 @@
 package craftmap.core.plan.cutting;
 
+import craftmap.core.cut.nest.NestPart;
 import craftmap.core.cut.nest.StraightCuts;
 import craftmap.core.design.Design;
 import craftmap.core.design.Napkin;
@@ -17,11 +18,17 @@ import org.locationtech.jts.geom.Geometry;
 /**
  * What lays cut from one design: from leftovers first, then from the fewest new sheets.
  *
+ * @param searched there was something to look for: a picture's own parts are where they are on it
  * @param unplaced pieces for which there is no sheet
  * @param least no plan cuts into fewer new sheets
  */
 public record DesignCut(
-    Design design, List<Sheet> sheets, List<Piece> unplaced, int newSheets, int least) {
+    Design design,
+    boolean searched,
+    List<Sheet> sheets,
+    List<Piece> unplaced,
+    int newSheets,
+    int least) {
   /** Narrower leftovers are scraps. */
   public static final double KEPT_FROM_MM = 60;
 
@@ -92,10 +99,9 @@ public record DesignCut(
       CutWish wish,
       DoublePredicate goOn) {
     List<CutParts.Part> parts = CutParts.of(design, lays);
-    return isPicture(design)
+    return isWhereItIs(design, parts)
         ? new PictureSheets(design, leftovers, sheets, wish).cut(parts)
-        : new PrintSheets(design, leftovers, sheets, wish)
-            .cut(parts.stream().map(CutParts.Part::piece).toList(), goOn);
+        : new PrintSheets(design, leftovers, sheets, wish).cut(parts, goOn);
   }
 
   /** The parts that lays ask for, before any is placed. */
@@ -103,9 +109,9 @@ public record DesignCut(
     return CutParts.of(design, lays).stream().map(CutParts.Part::piece).toList();
   }
 
-  /** A picture's parts are where they are on it: there is nothing to look for. */
-  public static boolean isPicture(Design design) {
-    return Cover.isOnePicture(design) || design instanceof Napkin;
+  private static boolean isWhereItIs(Design design, List<CutParts.Part> parts) {
+    boolean picture = Cover.isOnePicture(design) || design instanceof Napkin;
+    return picture && parts.stream().allMatch(p -> p.meets() == NestPart.AS_TOLD);
   }
 
   static Box sheetOf(Design design) {

@@ -83,7 +83,8 @@ final class PictureSheets {
           new DesignCut.Sheet(
               Optional.empty(), fresh.get(s), Rests.of(sheet, cut, DesignCut.KEPT_FROM_MM)));
     }
-    return new DesignCut(design, done, unplaced, Math.min(count, fresh.size()), least(parts));
+    return new DesignCut(
+        design, false, done, unplaced, Math.min(count, fresh.size()), least(parts));
   }
 
   // ---- leftovers

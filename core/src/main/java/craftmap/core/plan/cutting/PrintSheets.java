@@ -11,20 +11,26 @@ import craftmap.core.design.PrintedSheet;
 import craftmap.core.design.Repeat;
 import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
 
 /**
  * Parts of plain and repeating prints: wherever there is room, in their direction and where they
- * begin in the repeat.
+ * begin in the repeat. A picture of which a part may be cut anywhere is a print that does not
+ * repeat within its sheet.
  */
 final class PrintSheets {
   private final Design design;
   private final CutWish wish;
   private final Box print;
+  private final double across;
+  private final double down;
   private final List<DesignCut.Leftover> straight;
   private final List<NestStock> stock = new ArrayList<>();
 
@@ -35,10 +41,13 @@ final class PrintSheets {
     this.print = design instanceof PrintedSheet sheets ? sheets.print() : design.printed();
     this.straight = leftovers.stream().filter(PrintSheets::isStraight).toList();
     Optional<Repeat> repeat = Cover.repeatOf(design);
-    double across =
-        repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
-    NestStock whole =
-        NestStock.repeating(print, count, across, repeat.map(Repeat::pitchYMm).orElse(0.0));
+    boolean picture = Cover.isOnePicture(design);
+    this.across =
+        repeat
+            .map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1))
+            .orElse(picture ? 2 * print.widthMm() : 0);
+    this.down = repeat.map(Repeat::pitchYMm).orElse(picture ? 2 * print.heightMm() : 0);
+    NestStock whole = NestStock.repeating(print, count, across, down);
     straight.forEach(l -> stock.add(whole.leftover(l.offcut().box())));
     stock.add(whole);
   }
@@ -47,22 +56,13 @@ final class PrintSheets {
     return leftover.offcut().areaMm2() > 0.999 * leftover.offcut().box().areaMm2();
   }
 
-  DesignCut cut(List<DesignCut.Piece> pieces, DoublePredicate goOn) {
-    boolean turns = design.direction() == Direction.ANY_WAY && Cover.repeatOf(design).isEmpty();
-    List<NestPart> parts =
-        pieces.stream()
-            .map(
-                p ->
-                    new NestPart(
-                        p.window().widthMm(),
-                        p.window().heightMm(),
-                        turns,
-                        p.window().leftMm() - print.leftMm(),
-                        p.window().topMm() - print.topMm()))
-            .toList();
+  DesignCut cut(List<CutParts.Part> wanted, DoublePredicate goOn) {
+    List<DesignCut.Piece> pieces = wanted.stream().map(CutParts.Part::piece).toList();
+    boolean turns = design.direction() == Direction.ANY_WAY && across == 0;
+    List<NestPart> parts = wanted.stream().map(p -> part(p, turns)).toList();
     Nested nested =
         Nesting.plan(
-            new NestTask(parts, stock, wish.knifeMm(), locked(pieces)), wish.search(), goOn);
+            new NestTask(parts, stock, wish.knifeMm(), locked(parts, pieces)), wish.search(), goOn);
     List<DesignCut.Sheet> sheets = new ArrayList<>();
     for (Nested.Sheet s : nested.sheets()) {
       sheets.add(
@@ -81,25 +81,63 @@ final class PrintSheets {
                 s -> s.pieces().stream().mapToInt(DesignCut.Piece::number).min().orElse(0)));
     return new DesignCut(
         design,
+        true,
         sheets,
         nested.unplaced().stream().map(pieces::get).toList(),
         nested.newSheets(),
         nested.least());
   }
 
-  /** Those whose part is still of the same size and whose leftover is still there. */
-  private List<NestTask.Locked> locked(List<DesignCut.Piece> pieces) {
+  private NestPart part(CutParts.Part part, boolean turns) {
+    Box window = part.window();
+    return new NestPart(
+        window.widthMm(),
+        window.heightMm(),
+        turns,
+        window.leftMm() - print.leftMm(),
+        window.topMm() - print.topMm(),
+        part.meets());
+  }
+
+  /**
+   * Those whose part is still of the same size, whose leftover is still there, and whose print
+   * still is what it has to be.
+   */
+  private List<NestTask.Locked> locked(List<NestPart> parts, List<DesignCut.Piece> pieces) {
+    Map<Integer, Point> begun = new HashMap<>();
     List<NestTask.Locked> locked = new ArrayList<>();
     for (CutWish.Locked l : wish.locked()) {
       int part = l.number() - 1;
       int from = l.leftoverId().map(this::leftover).orElse(stock.size() - 1);
-      if (part >= 0 && part < pieces.size() && from >= 0 && isSame(pieces.get(part).window(), l)) {
+      if (part >= 0
+          && part < pieces.size()
+          && from >= 0
+          && isSame(pieces.get(part).window(), l)
+          && begins(parts.get(part), l.window(), begun)) {
         locked.add(
             new NestTask.Locked(
                 part, from, l.leftoverId().isPresent() ? 1 : l.sheet(), l.window(), l.turned()));
       }
     }
     return locked;
+  }
+
+  /** Whether a part that lies there shows what it has to, or begins what others have to meet. */
+  private boolean begins(NestPart part, Box at, Map<Integer, Point> begun) {
+    Point further =
+        new Point(
+            at.leftMm() - print.leftMm() - part.acrossMm(),
+            at.topMm() - print.topMm() - part.downMm());
+    Point wanted =
+        part.meets() == NestPart.AS_TOLD
+            ? new Point(0, 0)
+            : begun.computeIfAbsent(part.meets(), first -> further);
+    return isInStep(further.xMm() - wanted.xMm(), across)
+        && isInStep(further.yMm() - wanted.yMm(), down);
+  }
+
+  private static boolean isInStep(double apart, double repeat) {
+    return repeat == 0 || Math.abs(apart - repeat * Math.rint(apart / repeat)) < 0.01;
   }
 
   private int leftover(String id) {

@@ -6,7 +6,8 @@
  * <ol>
  *   <li>{@code CutParts}: which parts the lays ask for.
  *   <li>{@code PictureSheets}: a picture's parts are where they are on the picture.
- *   <li>{@code PrintSheets}: parts of plain and repeating prints are cut wherever there is room.
+ *   <li>{@code PrintSheets}: parts of plain and repeating prints are cut wherever there is room,
+ *       and so are those of a picture that may begin anywhere.
  * </ol>
  */
 package craftmap.core.plan.cutting;

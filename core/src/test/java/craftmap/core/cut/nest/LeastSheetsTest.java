@@ -38,7 +38,7 @@ class LeastSheetsTest {
   void partsThatTurnAreBoundedByTheirAreaOnly() {
     List<NestPart> turning = new ArrayList<>();
     for (int i = 0; i < 3; i++) {
-      turning.add(new NestPart(260, 240, true, 0, 0));
+      turning.add(new NestPart(260, 240, true, 0, 0, NestPart.AS_TOLD));
     }
     assertThat(LeastSheets.of(turning, 500, 700)).isEqualTo(1);
   }

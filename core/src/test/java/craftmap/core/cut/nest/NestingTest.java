@@ -100,7 +100,12 @@ class NestingTest {
     for (int i = 0; i < 30; i++) {
       parts.add(
           new NestPart(
-              20 + random.nextInt(300), 20 + random.nextInt(300), random.nextBoolean(), 0, 0));
+              20 + random.nextInt(300),
+              20 + random.nextInt(300),
+              random.nextBoolean(),
+              0,
+              0,
+              NestPart.AS_TOLD));
     }
     List<NestStock> stock =
         List.of(
@@ -117,7 +122,7 @@ class NestingTest {
   void aRepeatIsKept() {
     List<NestPart> parts = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
-      parts.add(new NestPart(120, 150, false, 30, 40));
+      parts.add(new NestPart(120, 150, false, 30, 40, NestPart.AS_TOLD));
     }
     List<NestStock> stock = List.of(NestStock.repeating(SHEET, 9, 100, 80));
     Nested nested = plan(parts, stock, 0);

@@ -56,7 +56,8 @@ class CoveringTest {
         overlap,
         bleed,
         Cover.Turning.WHICHEVER_IS_BETTER,
-        rows);
+        rows,
+        Cover.Meets.EVERYWHERE);
   }
 
   @ParameterizedTest

@@ -93,7 +93,8 @@ class SheetBench {
             5,
             4,
             Cover.Turning.AS_PRINTED,
-            Cover.Rows.EITHER);
+            Cover.Rows.EITHER,
+            Cover.Meets.EVERYWHERE);
     measure(
         "a top of 3 m2 in phase-matched sheets, all options and parts",
         i ->

@@ -2,6 +2,7 @@ package craftmap.core.plan.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftmap.core.cut.nest.NestPart;
 import craftmap.core.design.Design;
 import craftmap.core.design.Napkin;
 import craftmap.core.design.Prints;
@@ -17,7 +18,9 @@ import org.junit.jupiter.api.Test;
 class PictureSheetsTest {
   private static CutParts.Part part(int number, String lay, Box window, boolean onePicture) {
     return new CutParts.Part(
-        new DesignCut.Piece(number, "piece", lay, "face", window, false), onePicture);
+        new DesignCut.Piece(number, "piece", lay, "face", window, false),
+        onePicture,
+        NestPart.AS_TOLD);
   }
 
   private static DesignCut cut(

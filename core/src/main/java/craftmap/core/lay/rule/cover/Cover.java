@@ -37,9 +37,10 @@ import java.util.Optional;
  *
  * @param overlapMm by which a sheet lies over the one before it
  * @param bleedMm by which the sheets go over the edge of the face, to be trimmed
+ * @param meets where its print has to go on from one part to the next
  */
 public record Cover(
-    Unit unit, Join join, double overlapMm, double bleedMm, Turning turning, Rows rows)
+    Unit unit, Join join, double overlapMm, double bleedMm, Turning turning, Rows rows, Meets meets)
     implements LayRule {
   /** What is laid as one. */
   public enum Unit {
@@ -75,6 +76,16 @@ public record Cover(
     WHOLE_FROM_TOP
   }
 
+  /** Where a print has to go on from one part to the next. */
+  public enum Meets {
+    /** At every seam, and from one face to the next. */
+    EVERYWHERE,
+    /** At the seams of a face; each face begins anew. */
+    ON_EACH_FACE,
+    /** Nowhere: every part is cut wherever there is room. */
+    NOWHERE
+  }
+
   public static Cover read(MeasureSheet sheet) {
     Join join = sheet.choice("join", "sheets-meet", Join.OVERLAPPING);
     double typical =
@@ -92,7 +103,8 @@ public record Cover(
             : sheet.length("overlap", "overlap", typical, LengthRange.DISTANCE.upTo(200)),
         sheet.length("bleed", "over-the-edge-to-trim", 4, LengthRange.DISTANCE.upTo(200)),
         sheet.choice("turning", "sheets-lie", Turning.AS_PRINTED),
-        sheet.choice("rows", "rows", Rows.EITHER));
+        sheet.choice("rows", "rows", Rows.EITHER),
+        sheet.choice("meets", "the-print-meets", Meets.EVERYWHERE));
   }
 
   @Override
@@ -108,7 +120,8 @@ public record Cover(
             .put("join", join)
             .put("bleed", bleedMm)
             .put("turning", turning)
-            .put("rows", rows);
+            .put("rows", rows)
+            .put("meets", meets);
     if (join != Join.BUTTED) {
       note.put("overlap", overlapMm);
     }
@@ -145,6 +158,11 @@ public record Cover(
     };
   }
 
+  /** Whether it makes a difference where a part is cut from: napkins are cut by their pictures. */
+  public static boolean canBeginAnywhere(Design design) {
+    return design instanceof Paper && (repeatOf(design).isPresent() || isOnePicture(design));
+  }
+
   /** What is laid as one sheet. */
   static Design laidAs(Design design, Unit unit) {
     return unit == Unit.WHOLE_SHEET && design instanceof Napkin n ? n.openedOut() : design;
@@ -168,6 +186,7 @@ public record Cover(
       for (Seams.Line line : Seams.Line.values()) {
         work.option(line).ifPresent(o -> addUnlessKnown(options, o));
       }
+      work.beginningAnywhere().filter(o -> sparesSheets(o, options)).ifPresent(options::add);
     }
     return LayAnswer.of(options, reason);
   }
@@ -181,6 +200,14 @@ public record Cover(
       case QUARTER_TURNED -> List.of(true);
       case WHICHEVER_IS_BETTER -> List.of(false, true);
     };
+  }
+
+  private static boolean sparesSheets(LayOption option, List<LayOption> known) {
+    return known.stream().allMatch(o -> sheets(option) < sheets(o));
+  }
+
+  private static int sheets(LayOption option) {
+    return option.arrangement() instanceof SheetWork work ? work.sheets() : 0;
   }
 
   /** Where one sheet is enough, all ways to line them up are the same. */

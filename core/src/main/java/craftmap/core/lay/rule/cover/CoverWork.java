@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -41,6 +42,7 @@ final class CoverWork {
   private final double tall;
   private final double repeatAcross;
   private final double repeatDown;
+  private final Cover.Meets meets;
 
   CoverWork(Cover rule, Laying laying, boolean turned) {
     this.rule = rule;
@@ -59,6 +61,7 @@ final class CoverWork {
     double ry = repeat.map(Repeat::pitchYMm).orElse(0.0);
     this.repeatAcross = turned ? ry : rx;
     this.repeatDown = turned ? rx : ry;
+    this.meets = Cover.canBeginAnywhere(design) ? rule.meets() : Cover.Meets.EVERYWHERE;
   }
 
   boolean tooMany() {
@@ -66,24 +69,90 @@ final class CoverWork {
     return area / (wide * tall) > MOST_SHEETS;
   }
 
-  Optional<LayOption> option(Seams.Line line) {
-    List<Seams.Line> down =
-        switch (rule.rows()) {
-          case EITHER -> List.of(Seams.Line.FROM_START, Seams.Line.EVEN);
-          case ALL_ALIKE -> List.of(Seams.Line.EVEN);
-          case WHOLE_FROM_TOP -> List.of(Seams.Line.FROM_START);
-        };
-    return down.stream()
-        .flatMap(way -> option(line, way).stream())
-        .min(Comparator.comparing(LayOption::standing));
+  /** What the sheets line up with. */
+  private record LinedUp(Way.InSheets way, Seams.Line across, Seams.Line down, Lines on) {}
+
+  /** Of one face, or of all, the line that sheets begin on or have their middle on. */
+  private interface Lines {
+    Box of(Fronts.Front front);
   }
 
-  private Optional<LayOption> option(Seams.Line across, Seams.Line down) {
+  Optional<LayOption> option(Seams.Line line) {
+    Lines on = meets == Cover.Meets.EVERYWHERE ? this::all : CoverWork::own;
+    return best(down().map(way -> new LinedUp(way(line), line, way, on)));
+  }
+
+  /**
+   * The print begins where that takes the fewest sheets, and still meets where it has to: whole
+   * sheets from the edge of one of the faces.
+   */
+  Optional<LayOption> beginningAnywhere() {
+    if (repeatAcross == 0 || meets == Cover.Meets.NOWHERE) {
+      return Optional.empty();
+    }
+    List<Lines> lines = new ArrayList<>();
+    if (meets == Cover.Meets.ON_EACH_FACE) {
+      lines.add(CoverWork::own);
+    } else {
+      fronts.all().stream().limit(MOST_LINES).forEach(f -> lines.add(here -> from(f, here)));
+    }
+    return best(
+        lines.stream()
+            .flatMap(
+                on ->
+                    down()
+                        .map(
+                            way ->
+                                new LinedUp(
+                                    Way.InSheets.COVER_BEGUN_ANYWHERE,
+                                    Seams.Line.FROM_START,
+                                    way,
+                                    on))));
+  }
+
+  /** More faces than these are not each tried as the one that sheets begin on. */
+  private static final int MOST_LINES = 8;
+
+  private Stream<Seams.Line> down() {
+    return switch (rule.rows()) {
+      case EITHER -> Stream.of(Seams.Line.FROM_START, Seams.Line.EVEN);
+      case ALL_ALIKE -> Stream.of(Seams.Line.EVEN);
+      case WHOLE_FROM_TOP -> Stream.of(Seams.Line.FROM_START);
+    };
+  }
+
+  private Optional<LayOption> best(Stream<LinedUp> ways) {
+    return ways.flatMap(way -> option(way).stream()).min(Comparator.comparing(LayOption::standing));
+  }
+
+  private Box all(Fronts.Front front) {
+    Box all = fronts.around();
+    return new Box(
+        all.leftMm() - front.box().leftMm(),
+        all.topMm() - front.box().topMm(),
+        all.widthMm(),
+        all.heightMm());
+  }
+
+  private static Box own(Fronts.Front front) {
+    return new Box(0, 0, front.box().widthMm(), front.box().heightMm());
+  }
+
+  private static Box from(Fronts.Front line, Fronts.Front here) {
+    return new Box(
+        line.box().leftMm() - here.box().leftMm(),
+        line.box().topMm() - here.box().topMm(),
+        line.box().widthMm(),
+        line.box().heightMm());
+  }
+
+  private Optional<LayOption> option(LinedUp lined) {
     List<Sheets> sheets = new ArrayList<>();
     List<Laid> laid = new ArrayList<>();
     for (int f = 0; f < fronts.all().size(); f++) {
-      Optional<Seams> x = seams(across, fronts.all().get(f), true);
-      Optional<Seams> y = seams(down, fronts.all().get(f), false);
+      Fronts.Front front = fronts.all().get(f);
+      Optional<Seams> x = seams(lined.across(), front, lined.on().of(front), true);
+      Optional<Seams> y = seams(lined.down(), front, lined.on().of(front), false);
       if (x.isEmpty() || y.isEmpty()) {
         return Optional.empty();
       }
@@ -91,17 +160,15 @@ final class CoverWork {
       sheets.add(there);
       laid.addAll(there.laid());
     }
-    return laid.isEmpty() ? Optional.empty() : Optional.of(option(way(across), sheets, laid));
+    return laid.isEmpty() ? Optional.empty() : option(lined.way(), sheets, laid);
   }
 
-  private Optional<Seams> seams(Seams.Line line, Fronts.Front front, boolean across) {
-    Box all = fronts.around();
-    Box own = front.box();
-    double repeat = across ? repeatAcross : repeatDown;
-    double at = across ? own.leftMm() : own.topMm();
-    double size = across ? own.widthMm() : own.heightMm();
-    double lineFrom = (across ? all.leftMm() : all.topMm()) - at;
-    double lineSize = across ? all.widthMm() : all.heightMm();
+  private Optional<Seams> seams(Seams.Line line, Fronts.Front front, Box on, boolean across) {
+    // where nothing has to meet, seams fall as on a plain print
+    double repeat = meets == Cover.Meets.NOWHERE ? 0 : across ? repeatAcross : repeatDown;
+    double size = across ? front.box().widthMm() : front.box().heightMm();
+    double lineFrom = across ? on.leftMm() : on.topMm();
+    double lineSize = across ? on.widthMm() : on.heightMm();
     Seams.Length over =
         repeat > 0
             ? new Seams.Length(
@@ -128,8 +195,32 @@ final class CoverWork {
     };
   }
 
-  private LayOption option(Way.InSheets way, List<Sheets> sheets, List<Laid> laid) {
-    FromSheets sheeted = sheeted(laid);
+  private Optional<LayOption> option(Way.InSheets way, List<Sheets> sheets, List<Laid> laid) {
+    List<Integer> meeting = meeting(way, laid);
+    Optional<FromSheets> found = sheeted(laid, meeting);
+    return found.map(f -> option(way, sheets, laid, f, meeting));
+  }
+
+  /** Which parts meet each other, by a number for each set of them. */
+  private List<Integer> meeting(Way.InSheets way, List<Laid> laid) {
+    List<Integer> meeting = new ArrayList<>();
+    for (int i = 0; i < laid.size(); i++) {
+      meeting.add(
+          meets == Cover.Meets.NOWHERE
+              ? i + 1
+              : way != Way.InSheets.COVER_BEGUN_ANYWHERE
+                  ? NestPart.AS_TOLD
+                  : meets == Cover.Meets.ON_EACH_FACE ? laid.get(i).front + 1 : 1);
+    }
+    return meeting;
+  }
+
+  private LayOption option(
+      Way.InSheets way,
+      List<Sheets> sheets,
+      List<Laid> laid,
+      FromSheets sheeted,
+      List<Integer> meeting) {
     List<SheetPart> parts = new ArrayList<>();
     List<List<Item>> items = new ArrayList<>();
     sheets.forEach(s -> items.add(new ArrayList<>()));
@@ -139,7 +230,9 @@ final class CoverWork {
       FromSheets.Taken from = sheeted.taken().get(i);
       Placement at = l.placedSo(from.acrossMm(), from.downMm());
       Item item = new Item(design, at, l.share(wide * tall), Optional.of(l.shows), false);
-      parts.add(SheetPart.of(i + 1, l.front, item, onSheet(l.cut, from), from.sheet()));
+      parts.add(
+          SheetPart.of(i + 1, l.front, item, onSheet(l.cut, from), from.sheet())
+              .meeting(meeting.get(i)));
       items.get(l.front).add(item);
       slivers += sheets.get(l.front).isSliver(l) ? 1 : 0;
     }
@@ -179,16 +272,21 @@ final class CoverWork {
             .leavingBare(bare));
   }
 
-  /** By how much the print is out of step with itself, anywhere over all the faces. */
+  /** By how much the print is out of step with itself, anywhere it has to meet. */
   private double missMm(List<Laid> laid, FromSheets sheeted) {
     double most = 0;
-    for (int i = 1; i < laid.size(); i++) {
-      Point first = originMm(laid.getFirst(), sheeted.taken().getFirst());
+    for (int i = 1; i < laid.size() && meets != Cover.Meets.NOWHERE; i++) {
+      int with = meets == Cover.Meets.EVERYWHERE ? 0 : firstOn(laid, laid.get(i).front);
+      Point first = originMm(laid.get(with), sheeted.taken().get(with));
       Point here = originMm(laid.get(i), sheeted.taken().get(i));
       most = Math.max(most, outOfStep(here.xMm() - first.xMm(), repeatAcross));
       most = Math.max(most, outOfStep(here.yMm() - first.yMm(), repeatDown));
     }
     return most;
+  }
+
+  private static int firstOn(List<Laid> laid, int front) {
+    return laid.stream().map(l -> l.front).toList().indexOf(front);
   }
 
   /** Where a part's sheet begins in the plane of the faces. */
@@ -202,10 +300,13 @@ final class CoverWork {
     return repeat == 0 ? 0 : Math.abs(apart - repeat * Math.rint(apart / repeat));
   }
 
-  private FromSheets sheeted(List<Laid> laid) {
-    List<NestPart> parts = laid.stream().map(Laid::toCut).toList();
-    return Cover.isOnePicture(design)
-        ? FromSheets.ofPicture(parts)
+  private Optional<FromSheets> sheeted(List<Laid> laid, List<Integer> meeting) {
+    List<NestPart> parts = new ArrayList<>();
+    for (int i = 0; i < laid.size(); i++) {
+      parts.add(laid.get(i).toCut(meeting.get(i)));
+    }
+    return Cover.isOnePicture(design) && meets != Cover.Meets.NOWHERE
+        ? Optional.of(FromSheets.ofPicture(parts))
         : FromSheets.nested(parts, wide, tall, repeatAcross, repeatDown);
   }
 
@@ -241,8 +342,8 @@ final class CoverWork {
       boolean turned,
       double wide,
       double tall) {
-    NestPart toCut() {
-      return new NestPart(cut.widthMm(), cut.heightMm(), false, intoAcross, intoDown);
+    NestPart toCut(int meeting) {
+      return new NestPart(cut.widthMm(), cut.heightMm(), false, intoAcross, intoDown, meeting);
     }
 
     /** Where the sheet lies when the part begins that far into it. */

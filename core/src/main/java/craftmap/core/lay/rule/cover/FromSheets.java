@@ -11,6 +11,7 @@ import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * From which sheet each part is taken, and where on it. A plain or repeating print is used up to
@@ -42,13 +43,19 @@ record FromSheets(List<Taken> taken, int sheets, int least) {
     return new FromSheets(taken, copies.count(), copies.least());
   }
 
-  /** As few sheets as are found, the repeats counted from the sheets' corner. */
-  static FromSheets nested(
+  /**
+   * As few sheets as are found, the repeats counted from the sheets' corner; none where parts that
+   * meet each other find no room together.
+   */
+  static Optional<FromSheets> nested(
       List<NestPart> parts, double wide, double tall, double repeatAcross, double repeatDown) {
     NestStock sheets =
         NestStock.repeating(new Box(0, 0, wide, tall), parts.size(), repeatAcross, repeatDown);
     Nested nested =
         Nesting.plan(NestTask.of(parts, List.of(sheets), 0), NestSearch.forLaying(), done -> true);
+    if (!nested.unplaced().isEmpty()) {
+      return Optional.empty();
+    }
     // the sheet with the first part is the first one
     List<Nested.Sheet> inOrder =
         nested.sheets().stream()
@@ -62,6 +69,6 @@ record FromSheets(List<Taken> taken, int sheets, int least) {
         taken[p.part()] = new Taken(s + 1, p.at().leftMm(), p.at().topMm());
       }
     }
-    return new FromSheets(List.of(taken), nested.newSheets(), nested.least());
+    return Optional.of(new FromSheets(List.of(taken), nested.newSheets(), nested.least()));
   }
 }

@@ -313,20 +313,25 @@ final class WrapWork {
   private FromSheets fromSheets(List<Part> parts) {
     if (!Cover.isOnePicture(design)) {
       return FromSheets.nested(
-          parts.stream()
-              .map(p -> new NestPart(p.width, p.height, false, p.intoAcross, p.intoDown))
-              .toList(),
-          wide,
-          tall,
-          repeatAcross,
-          repeatDown);
+              parts.stream()
+                  .map(
+                      p ->
+                          new NestPart(
+                              p.width, p.height, false, p.intoAcross, p.intoDown, NestPart.AS_TOLD))
+                  .toList(),
+              wide,
+              tall,
+              repeatAcross,
+              repeatDown)
+          .orElseThrow(() -> new IllegalStateException("impossible state: a part finds no sheet"));
     }
     return FromSheets.ofPicture(
         parts.stream()
             .map(
                 p -> {
                   Point into = into(p.width, p.height);
-                  return new NestPart(p.width, p.height, false, into.xMm(), into.yMm());
+                  return new NestPart(
+                      p.width, p.height, false, into.xMm(), into.yMm(), NestPart.AS_TOLD);
                 })
             .toList());
   }

@@ -36,7 +36,8 @@ class CoverTest {
         overlap,
         bleed,
         Cover.Turning.WHICHEVER_IS_BETTER,
-        Cover.Rows.EITHER);
+        Cover.Rows.EITHER,
+        Cover.Meets.EVERYWHERE);
   }
 
   private static SheetCover of(LayOption option) {
@@ -81,7 +82,13 @@ class CoverTest {
     for (Cover.Rows rows : Cover.Rows.values()) {
       Cover rule =
           new Cover(
-              Cover.Unit.WHOLE_SHEET, Cover.Join.BUTTED, 0, 0, Cover.Turning.AS_PRINTED, rows);
+              Cover.Unit.WHOLE_SHEET,
+              Cover.Join.BUTTED,
+              0,
+              0,
+              Cover.Turning.AS_PRINTED,
+              rows,
+              Cover.Meets.EVERYWHERE);
       List<Double> heights =
           of(
                   Bench.lay(rule, new RectangleOutline(300, 1000), Prints.plainPaper(330, 450))
@@ -224,7 +231,8 @@ class CoverTest {
             0,
             0,
             Cover.Turning.AS_PRINTED,
-            Cover.Rows.EITHER);
+            Cover.Rows.EITHER,
+            Cover.Meets.EVERYWHERE);
     SheetCover cover =
         of(Bench.lay(quarters, new RectangleOutline(820, 165), Prints.napkin(4)).getFirst());
     assertThat(cover.parts()).hasSize(5);
