@@ -16,6 +16,10 @@ public record Box(double leftMm, double topMm, double widthMm, double heightMm) 
     topMm += 0.0;
   }
 
+  public static Box between(double leftMm, double topMm, double rightMm, double bottomMm) {
+    return new Box(leftMm, topMm, rightMm - leftMm, bottomMm - topMm);
+  }
+
   public static Box around(Point centre, double widthMm, double heightMm) {
     return new Box(centre.xMm() - widthMm / 2, centre.yMm() - heightMm / 2, widthMm, heightMm);
   }

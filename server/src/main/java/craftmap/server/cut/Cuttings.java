@@ -7,6 +7,7 @@ import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.CutWish;
 import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plan.cutting.OneSeamMore;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.DoublePredicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -58,6 +60,11 @@ class Cuttings {
       int sheets) {
     DesignCut answer(CutWish wish, DoublePredicate goOn) {
       return DesignCut.of(design, sources, leftovers, sheets, wish, goOn);
+    }
+
+    /** A seam in one of the lays of a piece that spares a sheet. */
+    Optional<OneSeamMore.Found> oneSeamMore(String pieceId, DesignCut now) {
+      return OneSeamMore.of(design, sources, leftovers, sheets, pieceId, now);
     }
 
     /** How many sheets more would do. */
@@ -192,11 +199,16 @@ class Cuttings {
 
   /** What the parts are and what there is to cut them from; not who asked, nor when. */
   static String madeFrom(Question q) {
-    return KeptPlans.madeFrom(
-        List.of(
-            DesignCut.wanted(q.design(), q.sources()),
-            q.leftovers().stream().map(l -> l.id() + l.offcut().outline()).toList(),
-            q.sheets(),
-            q.design().printed()));
+    List<Object> made = new ArrayList<>();
+    made.add(DesignCut.wanted(q.design(), q.sources()));
+    made.add(q.leftovers().stream().map(l -> l.id() + l.offcut().outline()).toList());
+    made.add(q.sheets());
+    made.add(q.design().printed());
+    List<Integer> meeting = DesignCut.meeting(q.design(), q.sources());
+    if (!meeting.isEmpty()) {
+      // plans that were kept before parts could begin anywhere are still found
+      made.add(meeting);
+    }
+    return KeptPlans.madeFrom(made);
   }
 }

@@ -2,11 +2,14 @@ package craftmap.server.cut;
 
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.Pick;
+import craftmap.core.lay.rule.cover.FurtherSeam;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.core.surface.Face;
 import craftmap.server.fields.FieldViews;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
@@ -91,6 +94,7 @@ class Enough {
     for (Pool.Use wanted : now.needs().getFirst().wanted()) {
       ways.addAll(otherOptions(studio, together, designId, wanted.laid()));
     }
+    seamMore(studio, together, designId, now).ifPresent(ways::add);
     // where there is enough, what another piece has set aside is of no help
     List<SavedPlan> others = now.cut().isEnough() ? List.of() : pieces.all(studio, false);
     for (SavedPlan other : others) {
@@ -243,6 +247,38 @@ class Enough {
       }
     }
     return ways;
+  }
+
+  // ---- one part made of two
+
+  private Optional<Remedy> seamMore(
+      Studio studio, List<SavedPlan> together, String designId, Cutting now) {
+    SavedPlan piece = together.getFirst();
+    Cuttings.Question question = cuttings.question(now);
+    return question
+        .oneSeamMore(piece.id(), now.cut())
+        .map(
+            found -> {
+              FurtherSeam seam = found.seam();
+              List<EditDoc> edits =
+                  List.of(
+                      new LayEditDoc.MeasureLay(
+                          found.layId(),
+                          Map.of("seamAt", seam.atMm(), "seamFace", seam.front() + 1.0),
+                          Map.of("seam", seam.way().name())));
+              String face =
+                  piece.plan().faces().stream()
+                      .map(PlanFace::face)
+                      .filter(f -> f.id().equals(found.faceId()))
+                      .map(Face::name)
+                      .findFirst()
+                      .orElse("");
+              return remedy(
+                  Words.say(
+                      "enough.seam", face, seam.way().name(), studio.tape().show(seam.atMm())),
+                  cut(studio, together, edits, designId),
+                  edits);
+            });
   }
 
   // ---- laid another way

@@ -67,6 +67,7 @@ class KeptPlans {
     DesignCut of(Design design) {
       return new DesignCut(
           design,
+          true,
           sheets.stream()
               .map(
                   s ->

@@ -112,6 +112,7 @@ public final class Nesting {
             && !task.repeats()
             && task.locked().isEmpty()
             && task.sheets().size() == 1
+            && task.sheets().getFirst().count() >= least
             && task.parts().stream().noneMatch(NestPart::turns);
     return asks
         ? Tight.fill(task, least, STEPS_PER_TRY * search.tries())

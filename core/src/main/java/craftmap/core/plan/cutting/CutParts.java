@@ -34,6 +34,10 @@ final class CutParts {
     Box window() {
       return piece.window();
     }
+
+    Part showing(Box other, int otherMeets) {
+      return new Part(piece.at(other, piece.turned()), onePicture, otherMeets);
+    }
   }
 
   static List<Part> of(Design design, List<DesignCut.Source> lays) {

@@ -98,7 +98,16 @@ public record DesignCut(
       int sheets,
       CutWish wish,
       DoublePredicate goOn) {
-    List<CutParts.Part> parts = CutParts.of(design, lays);
+    return ofParts(design, CutParts.of(design, lays), leftovers, sheets, wish, goOn);
+  }
+
+  static DesignCut ofParts(
+      Design design,
+      List<CutParts.Part> parts,
+      List<Leftover> leftovers,
+      int sheets,
+      CutWish wish,
+      DoublePredicate goOn) {
     return isWhereItIs(design, parts)
         ? new PictureSheets(design, leftovers, sheets, wish).cut(parts)
         : new PrintSheets(design, leftovers, sheets, wish).cut(parts, goOn);
@@ -107,6 +116,12 @@ public record DesignCut(
   /** The parts that lays ask for, before any is placed. */
   public static List<Piece> wanted(Design design, List<Source> lays) {
     return CutParts.of(design, lays).stream().map(CutParts.Part::piece).toList();
+  }
+
+  /** Which of those have to meet which, by a number for each; empty where all begin as told. */
+  public static List<Integer> meeting(Design design, List<Source> lays) {
+    List<Integer> meeting = CutParts.of(design, lays).stream().map(CutParts.Part::meets).toList();
+    return meeting.stream().allMatch(m -> m == NestPart.AS_TOLD) ? List.of() : meeting;
   }
 
   private static boolean isWhereItIs(Design design, List<CutParts.Part> parts) {

@@ -242,6 +242,21 @@ class NestingTest {
     assertThat(nested.sheets()).hasSize(1);
   }
 
+  /** However tight it is, no more sheets are cut than there are. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+  void whatIsNotThereIsNotCut(long seed) {
+    Random random = new Random(seed);
+    List<NestPart> parts = CutApart.sheets(SHEET, random, 3 + random.nextInt(5), 3);
+    for (int count = 0; count < 3; count++) {
+      List<NestStock> stock = List.of(NestStock.sheets(SHEET, count));
+      Nested nested = plan(parts, stock, 0);
+      isSound(nested, parts, stock, 0);
+      assertThat(nested.newSheets()).isLessThanOrEqualTo(count);
+      assertThat(nested.unplaced()).as("on %d of 3 sheets", count).isNotEmpty();
+    }
+  }
+
   @Test
   void whoSaysStopGetsTheBestSoFar() {
     List<NestPart> parts = CutApart.sheets(SHEET, new Random(5), 30, 1);

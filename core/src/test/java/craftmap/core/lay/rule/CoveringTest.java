@@ -27,6 +27,7 @@ import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -57,7 +58,8 @@ class CoveringTest {
         bleed,
         Cover.Turning.WHICHEVER_IS_BETTER,
         rows,
-        Cover.Meets.EVERYWHERE);
+        Cover.Meets.EVERYWHERE,
+        Optional.empty());
   }
 
   @ParameterizedTest

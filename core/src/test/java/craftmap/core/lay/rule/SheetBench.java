@@ -94,7 +94,8 @@ class SheetBench {
             4,
             Cover.Turning.AS_PRINTED,
             Cover.Rows.EITHER,
-            Cover.Meets.EVERYWHERE);
+            Cover.Meets.EVERYWHERE,
+            Optional.empty());
     measure(
         "a top of 3 m2 in phase-matched sheets, all options and parts",
         i ->

@@ -17,7 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Lays on a sign of 600 x 400 mm. */
+/** Lays on a sign, of 600 x 400 mm where nothing else is said. */
 final class SignLays {
   private static final String FACE =
       FormKind.SIGN.read(MeasureSheet.blank()).faces().faces().getFirst().id();
@@ -26,6 +26,11 @@ final class SignLays {
 
   /** The same lay so many times over. */
   static List<LayReading.Laid> laid(Optional<Design> design, LayRule rule, int lays) {
+    return laid(design, rule, lays, 600, 400);
+  }
+
+  static List<LayReading.Laid> laid(
+      Optional<Design> design, LayRule rule, int lays, double widthMm, double heightMm) {
     Shelf shelf =
         new Shelf() {
           @Override
@@ -47,7 +52,7 @@ final class SignLays {
     Plan plan =
         new Plan(
             "Sign",
-            new FormNote(FormKind.SIGN, Map.of("width", 600.0, "height", 400.0), Map.of()),
+            new FormNote(FormKind.SIGN, Map.of("width", widthMm, "height", heightMm), Map.of()),
             Map.of(),
             all);
     return new PlanReader(shelf, TapeDivision.MM_1)

@@ -38,9 +38,17 @@ import java.util.Optional;
  * @param overlapMm by which a sheet lies over the one before it
  * @param bleedMm by which the sheets go over the edge of the face, to be trimmed
  * @param meets where its print has to go on from one part to the next
+ * @param seam one that the sheets do not ask for
  */
 public record Cover(
-    Unit unit, Join join, double overlapMm, double bleedMm, Turning turning, Rows rows, Meets meets)
+    Unit unit,
+    Join join,
+    double overlapMm,
+    double bleedMm,
+    Turning turning,
+    Rows rows,
+    Meets meets,
+    Optional<FurtherSeam> seam)
     implements LayRule {
   /** What is laid as one. */
   public enum Unit {
@@ -104,7 +112,8 @@ public record Cover(
         sheet.length("bleed", "over-the-edge-to-trim", 4, LengthRange.DISTANCE.upTo(200)),
         sheet.choice("turning", "sheets-lie", Turning.AS_PRINTED),
         sheet.choice("rows", "rows", Rows.EITHER),
-        sheet.choice("meets", "the-print-meets", Meets.EVERYWHERE));
+        sheet.choice("meets", "the-print-meets", Meets.EVERYWHERE),
+        FurtherSeam.read(sheet));
   }
 
   @Override
@@ -125,12 +134,21 @@ public record Cover(
     if (join != Join.BUTTED) {
       note.put("overlap", overlapMm);
     }
+    FurtherSeam.write(seam, note);
     return note.done();
   }
 
   @Override
   public Cover mirrored(double faceWidthMm) {
-    return this;
+    return new Cover(
+        unit,
+        join,
+        overlapMm,
+        bleedMm,
+        turning,
+        rows,
+        meets,
+        seam.map(s -> s.mirrored(faceWidthMm, overlapMm)));
   }
 
   /** What repeats is the same further on; of a picture with named parts every spot is another. */

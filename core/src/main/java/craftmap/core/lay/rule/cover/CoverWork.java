@@ -434,23 +434,53 @@ final class CoverWork {
       List<Laid> laid = new ArrayList<>();
       for (int row = 0; row < y.count(); row++) {
         for (int column = 0; column < x.count(); column++) {
-          laid(column, row).ifPresent(laid::add);
+          laid.addAll(laid(column, row));
         }
       }
       return laid;
     }
 
-    private Optional<Laid> laid(int column, int row) {
-      Box part = part(column, row);
-      double left = part.leftMm();
-      double top = part.topMm();
+    private List<Laid> laid(int column, int row) {
+      Box sheet = part(column, row);
+      return parted(sheet).stream().flatMap(part -> laid(part, sheet).stream()).toList();
+    }
+
+    /** In two, where a further seam runs through it. */
+    private List<Box> parted(Box part) {
+      Optional<FurtherSeam> through =
+          rule.seam().filter(s -> s.front() == front && runsThrough(s, part));
+      if (through.isEmpty()) {
+        return List.of(part);
+      }
+      double at = through.get().atMm();
+      double to = at + rule.overlapMm();
+      return through.get().isUpright()
+          ? List.of(
+              Box.between(
+                  part.leftMm(), part.topMm(), Math.min(to, part.rightMm()), part.bottomMm()),
+              Box.between(at, part.topMm(), part.rightMm(), part.bottomMm()))
+          : List.of(
+              Box.between(
+                  part.leftMm(), part.topMm(), part.rightMm(), Math.min(to, part.bottomMm())),
+              Box.between(part.leftMm(), at, part.rightMm(), part.bottomMm()));
+    }
+
+    private static boolean runsThrough(FurtherSeam seam, Box part) {
+      double from = seam.isUpright() ? part.leftMm() : part.topMm();
+      double to = seam.isUpright() ? part.rightMm() : part.bottomMm();
+      return Tolerance.EXACT.greater(seam.atMm(), from) && Tolerance.EXACT.greater(to, seam.atMm());
+    }
+
+    private Optional<Laid> laid(Box part, Box sheet) {
+      double left = sheet.leftMm();
+      double top = sheet.topMm();
       Geometry shows = Planar.intersection(free, Planar.polygon(part));
       if (shows.getArea() < 1) {
         return Optional.empty();
       }
       Envelope e = shows.getEnvelopeInternal();
-      double from = Math.max(left, e.getMinX() - rule.bleedMm());
-      double above = Math.max(top, e.getMinY() - rule.bleedMm());
+      double from = Math.max(part.leftMm(), e.getMinX() - rule.bleedMm());
+      double above = Math.max(part.topMm(), e.getMinY() - rule.bleedMm());
       double to = Math.min(part.rightMm(), e.getMaxX() + rule.bleedMm());
       double below = Math.min(part.bottomMm(), e.getMaxY() + rule.bleedMm());
       return Optional.of(

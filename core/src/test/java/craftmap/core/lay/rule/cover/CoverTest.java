@@ -24,6 +24,7 @@ import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,7 +38,8 @@ class CoverTest {
         bleed,
         Cover.Turning.WHICHEVER_IS_BETTER,
         Cover.Rows.EITHER,
-        Cover.Meets.EVERYWHERE);
+        Cover.Meets.EVERYWHERE,
+        Optional.empty());
   }
 
   private static SheetCover of(LayOption option) {
@@ -88,7 +90,8 @@ class CoverTest {
               0,
               Cover.Turning.AS_PRINTED,
               rows,
-              Cover.Meets.EVERYWHERE);
+              Cover.Meets.EVERYWHERE,
+              Optional.empty());
       List<Double> heights =
           of(
                   Bench.lay(rule, new RectangleOutline(300, 1000), Prints.plainPaper(330, 450))
@@ -232,7 +235,8 @@ class CoverTest {
             0,
             Cover.Turning.AS_PRINTED,
             Cover.Rows.EITHER,
-            Cover.Meets.EVERYWHERE);
+            Cover.Meets.EVERYWHERE,
+            Optional.empty());
     SheetCover cover =
         of(Bench.lay(quarters, new RectangleOutline(820, 165), Prints.napkin(4)).getFirst());
     assertThat(cover.parts()).hasSize(5);
