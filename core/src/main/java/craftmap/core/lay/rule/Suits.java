@@ -14,12 +14,12 @@ import craftmap.core.design.PaintedZone;
 import craftmap.core.design.Paper;
 import craftmap.core.design.PlasterFabric;
 import craftmap.core.design.PrintedSheet;
+import craftmap.core.design.Printing;
 import craftmap.core.design.RaisedStencil;
 import craftmap.core.design.Stencil;
 import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
-import craftmap.core.lay.rule.cover.Cover;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -88,7 +88,7 @@ final class Suits {
       case RING -> round ? Set.of("look") : Set.of();
       case COVER -> {
         Set<String> idle = new HashSet<>();
-        if (!Cover.canBeginAnywhere(design)) {
+        if (!Printing.canBeginAnywhere(design)) {
           idle.add("meets");
         }
         if (!(design instanceof Napkin n) || n.quarters() == 1) {

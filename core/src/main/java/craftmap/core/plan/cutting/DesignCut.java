@@ -4,7 +4,7 @@ import craftmap.core.cut.nest.NestPart;
 import craftmap.core.cut.nest.StraightCuts;
 import craftmap.core.design.Design;
 import craftmap.core.design.Napkin;
-import craftmap.core.lay.rule.cover.Cover;
+import craftmap.core.design.Printing;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
@@ -125,7 +125,7 @@ public record DesignCut(
   }
 
   private static boolean isWhereItIs(Design design, List<CutParts.Part> parts) {
-    boolean picture = Cover.isOnePicture(design) || design instanceof Napkin;
+    boolean picture = Printing.isOnePicture(design) || design instanceof Napkin;
     return picture && parts.stream().allMatch(p -> p.meets() == NestPart.AS_TOLD);
   }
 

@@ -4,6 +4,7 @@ import craftmap.core.cut.nest.NestPart;
 import craftmap.core.cut.nest.NestSearch;
 import craftmap.core.design.Design;
 import craftmap.core.design.PrintedSheet;
+import craftmap.core.design.Printing;
 import craftmap.core.design.Repeat;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.rule.cover.Cover;
@@ -53,7 +54,7 @@ public final class OneSeamMore {
     this.sheets = sheets;
     this.parts = CutParts.of(design, sources);
     this.print = design instanceof PrintedSheet s ? s.print() : design.printed();
-    Optional<Repeat> repeat = Cover.repeatOf(design);
+    Optional<Repeat> repeat = Printing.repeat(design);
     this.repeatAcross =
         repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
     this.repeatDown = repeat.map(Repeat::pitchYMm).orElse(0.0);
@@ -214,7 +215,7 @@ public final class OneSeamMore {
   private double begins(CutParts.Part part, boolean upright, double window, double from) {
     boolean free = part.meets() != NestPart.AS_TOLD;
     double repeat = upright ? repeatAcross : repeatDown;
-    if (!free && Cover.isOnePicture(design)) {
+    if (!free && Printing.isOnePicture(design)) {
       return window;
     }
     return free || repeat == 0

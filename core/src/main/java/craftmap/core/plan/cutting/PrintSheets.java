@@ -8,8 +8,8 @@ import craftmap.core.cut.nest.Nesting;
 import craftmap.core.design.Design;
 import craftmap.core.design.Direction;
 import craftmap.core.design.PrintedSheet;
+import craftmap.core.design.Printing;
 import craftmap.core.design.Repeat;
-import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
@@ -40,8 +40,8 @@ final class PrintSheets {
     // a part that is laid alone may be cut wherever the print shows it
     this.print = design instanceof PrintedSheet sheets ? sheets.print() : design.printed();
     this.straight = leftovers.stream().filter(PrintSheets::isStraight).toList();
-    Optional<Repeat> repeat = Cover.repeatOf(design);
-    boolean picture = Cover.isOnePicture(design);
+    Optional<Repeat> repeat = Printing.repeat(design);
+    boolean picture = Printing.isOnePicture(design);
     this.across =
         repeat
             .map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1))

@@ -1,21 +1,8 @@
 package craftmap.core.lay.rule.cover;
 
-import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
-import craftmap.core.design.Dots;
-import craftmap.core.design.EnlargedImage;
-import craftmap.core.design.FoilRoll;
 import craftmap.core.design.MotifBox;
-import craftmap.core.design.Mould;
-import craftmap.core.design.Moulding;
 import craftmap.core.design.Napkin;
-import craftmap.core.design.PaintedZone;
-import craftmap.core.design.Paper;
-import craftmap.core.design.PlasterFabric;
-import craftmap.core.design.Repeat;
-import craftmap.core.design.StencilDesign;
-import craftmap.core.design.Texture;
-import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
@@ -149,36 +136,6 @@ public record Cover(
         rows,
         meets,
         seam.map(s -> s.mirrored(faceWidthMm, overlapMm)));
-  }
-
-  /** What repeats is the same further on; of a picture with named parts every spot is another. */
-  public static boolean isOnePicture(Design design) {
-    return repeatOf(design).isEmpty()
-        && design.picture().map(p -> !p.motifs().isEmpty()).orElse(false);
-  }
-
-  public static Optional<Repeat> repeatOf(Design design) {
-    return switch (design) {
-      case Paper p -> p.repeat();
-      case Napkin n -> n.repeat();
-      case StencilDesign _,
-          Transfer _,
-          CutOut _,
-          FoilRoll _,
-          Moulding _,
-          Mould _,
-          Texture _,
-          PlasterFabric _,
-          EnlargedImage _,
-          Dots _,
-          PaintedZone _ ->
-          Optional.empty();
-    };
-  }
-
-  /** Whether it makes a difference where a part is cut from: napkins are cut by their pictures. */
-  public static boolean canBeginAnywhere(Design design) {
-    return design instanceof Paper && (repeatOf(design).isPresent() || isOnePicture(design));
   }
 
   /** What is laid as one sheet. */

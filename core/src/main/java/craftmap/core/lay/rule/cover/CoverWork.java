@@ -3,6 +3,7 @@ package craftmap.core.lay.rule.cover;
 import craftmap.core.cut.nest.NestPart;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
+import craftmap.core.design.Printing;
 import craftmap.core.design.Repeat;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
@@ -54,14 +55,14 @@ final class CoverWork {
     double h = design.printHeightMm();
     this.wide = turned ? h : w;
     this.tall = turned ? w : h;
-    Optional<Repeat> repeat = Cover.repeatOf(design);
+    Optional<Repeat> repeat = Printing.repeat(design);
     // in a half drop every other column is dropped: across, it is the same again after two
     double rx =
         repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
     double ry = repeat.map(Repeat::pitchYMm).orElse(0.0);
     this.repeatAcross = turned ? ry : rx;
     this.repeatDown = turned ? rx : ry;
-    this.meets = Cover.canBeginAnywhere(design) ? rule.meets() : Cover.Meets.EVERYWHERE;
+    this.meets = Printing.canBeginAnywhere(design) ? rule.meets() : Cover.Meets.EVERYWHERE;
   }
 
   boolean tooMany() {
@@ -305,7 +306,7 @@ final class CoverWork {
     for (int i = 0; i < laid.size(); i++) {
       parts.add(laid.get(i).toCut(meeting.get(i)));
     }
-    return Cover.isOnePicture(design) && meets != Cover.Meets.NOWHERE
+    return Printing.isOnePicture(design) && meets != Cover.Meets.NOWHERE
         ? Optional.of(FromSheets.ofPicture(parts))
         : FromSheets.nested(parts, wide, tall, repeatAcross, repeatDown);
   }

@@ -3,6 +3,7 @@ package craftmap.core.lay.rule.cover;
 import craftmap.core.cut.nest.NestPart;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
+import craftmap.core.design.Printing;
 import craftmap.core.design.Repeat;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
@@ -54,7 +55,7 @@ final class WrapWork {
     this.design = Cover.laidAs(owned, rule.unit());
     this.wide = design.printWidthMm();
     this.tall = design.printHeightMm();
-    Optional<Repeat> repeat = Cover.repeatOf(design);
+    Optional<Repeat> repeat = Printing.repeat(design);
     this.repeatAcross =
         repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
     this.repeatDown = repeat.map(Repeat::pitchYMm).orElse(0.0);
@@ -311,7 +312,7 @@ final class WrapWork {
 
   /** A picture's parts each begin where least of what matters is spoilt. */
   private FromSheets fromSheets(List<Part> parts) {
-    if (!Cover.isOnePicture(design)) {
+    if (!Printing.isOnePicture(design)) {
       return FromSheets.nested(
               parts.stream()
                   .map(

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import craftmap.core.chance.Dice;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.design.Printing;
 import craftmap.core.design.Prints;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Room;
@@ -117,10 +118,10 @@ class MeetsTest {
 
   @Test
   void whatDoesNotRepeatIsNotAskedWhereItMeets() {
-    assertThat(Cover.canBeginAnywhere(Prints.plainPaper(500, 480))).isFalse();
-    assertThat(Cover.canBeginAnywhere(Prints.napkin(4, Prints.motif("gull", 4, 30, 30, 60, 50))))
+    assertThat(Printing.canBeginAnywhere(Prints.plainPaper(500, 480))).isFalse();
+    assertThat(Printing.canBeginAnywhere(Prints.napkin(4, Prints.motif("gull", 4, 30, 30, 60, 50))))
         .isFalse();
-    assertThat(Cover.canBeginAnywhere(Prints.repeatingPaper(500, 480, 90, 90))).isTrue();
+    assertThat(Printing.canBeginAnywhere(Prints.repeatingPaper(500, 480, 90, 90))).isTrue();
   }
 
   @ParameterizedTest
