@@ -2,6 +2,7 @@ package craftmap.core.form;
 
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
+import craftmap.core.surface.FrontDatum;
 import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.OvalOutline;
@@ -12,7 +13,8 @@ import craftmap.core.surface.outline.OvalOutline;
  * @param heightMm of the body with the lid off
  * @param lidRimMm how far the lid reaches down
  */
-public record BoxForm(Shape shape, double widthMm, double depthMm, double heightMm, double lidRimMm)
+public record BoxForm(
+    Shape shape, double widthMm, double depthMm, double heightMm, double lidRimMm, FrontDatum front)
     implements Form {
   /** What one sees from above. */
   public enum Shape {
@@ -27,7 +29,9 @@ public record BoxForm(Shape shape, double widthMm, double depthMm, double height
     double depth = shape == Shape.ROUND ? width : sheet.size("depth", "depth", 140);
     double height = sheet.size("height", "height-without-the-lid", 120);
     double rim = sheet.length("lidRim", "rim-of-the-lid", 25, LengthRange.DISTANCE.upTo(height));
-    return new BoxForm(shape, width, depth, height, rim);
+    FrontDatum front =
+        shape == Shape.SQUARE ? FrontDatum.MIDDLE : Round.front(sheet, Round.girth(width, depth));
+    return new BoxForm(shape, width, depth, height, rim, front);
   }
 
   @Override
@@ -43,10 +47,11 @@ public record BoxForm(Shape shape, double widthMm, double depthMm, double height
     out.group(NetGroup.middle("body"));
     out.face(
         FormFace.of(
-            "body",
-            "Body",
-            new CylinderOutline(girth, heightMm),
-            Round.wall(top, widthMm, depthMm)));
+                "body",
+                "Body",
+                new CylinderOutline(girth, heightMm),
+                Round.wall(top, widthMm, depthMm))
+            .withFront(front));
     String under = "body";
     if (lidRimMm > 0) {
       out.group(NetGroup.beside("lid-rim", "body", Edge.TOP));
@@ -56,11 +61,15 @@ public record BoxForm(Shape shape, double widthMm, double depthMm, double height
                   "Lid, rim",
                   new CylinderOutline(girth, lidRimMm),
                   Round.wall(top, widthMm, depthMm))
+              .withFront(front)
               .comesOffAs("Lid"));
       under = "lid-rim";
     }
     out.group(NetGroup.beside("lid", under, Edge.TOP));
-    out.face(FormFace.of("lid", "Lid", disc, Round.level(top, widthMm, depthMm)).comesOffAs("Lid"));
+    out.face(
+        FormFace.of("lid", "Lid", disc, Round.level(top, widthMm, depthMm))
+            .withFront(front)
+            .comesOffAs("Lid"));
     out.group(NetGroup.beside("base", "body", Edge.BOTTOM));
     out.face(
         FormFace.of(

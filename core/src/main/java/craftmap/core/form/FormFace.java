@@ -1,6 +1,7 @@
 package craftmap.core.form;
 
 import craftmap.core.plane.Point;
+import craftmap.core.surface.FrontDatum;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.Outline;
@@ -34,9 +35,10 @@ public record FormFace(
    * What comes with the form.
    *
    * @param marks knobs, hand holds, mitres
+   * @param front where the front of a round thing is on it
    */
-  public record Make(Marks marks, double edgeDepthMm, Relief relief) {
-    static final Make PLAIN = new Make(Marks.NONE, 0, Relief.FLAT);
+  public record Make(Marks marks, double edgeDepthMm, Relief relief, FrontDatum front) {
+    static final Make PLAIN = new Make(Marks.NONE, 0, Relief.FLAT, FrontDatum.MIDDLE);
   }
 
   static FormFace of(String id, String name, Outline outline, Pose pose) {
@@ -57,15 +59,19 @@ public record FormFace(
   }
 
   FormFace with(Marks more) {
-    return made(new Make(marks().and(more), edgeDepthMm(), relief()));
+    return made(new Make(marks().and(more), edgeDepthMm(), relief(), front()));
   }
 
   FormFace withEdge(double depthMm) {
-    return made(new Make(marks(), depthMm, relief()));
+    return made(new Make(marks(), depthMm, relief(), front()));
   }
 
   FormFace panelled() {
-    return made(new Make(marks(), edgeDepthMm(), Relief.PANELLED));
+    return made(new Make(marks(), edgeDepthMm(), Relief.PANELLED, front()));
+  }
+
+  FormFace withFront(FrontDatum front) {
+    return made(new Make(marks(), edgeDepthMm(), relief(), front));
   }
 
   FormFace putAway() {
@@ -102,6 +108,10 @@ public record FormFace(
 
   public double edgeDepthMm() {
     return make.edgeDepthMm();
+  }
+
+  public FrontDatum front() {
+    return make.front();
   }
 
   public Relief relief() {

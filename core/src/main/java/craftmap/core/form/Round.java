@@ -1,8 +1,11 @@
 package craftmap.core.form;
 
+import craftmap.core.measure.LengthRange;
+import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Arc;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Area;
+import craftmap.core.surface.FrontDatum;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.outline.Side;
@@ -12,6 +15,14 @@ import java.util.Set;
 /** Sums for round and oval things. */
 final class Round {
   private Round() {}
+
+  /** Asks how far the front is from the middle of a wall, measured round it. */
+  static FrontDatum front(MeasureSheet sheet, double girthMm) {
+    return new FrontDatum(
+        360
+            * sheet.length("front", "front-to-the-right-of-the-middle", 0, LengthRange.PLACE)
+            / girthMm);
+  }
 
   /** Round an oval, by its own arc. */
   static double girth(double widthMm, double depthMm) {

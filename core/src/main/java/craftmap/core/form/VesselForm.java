@@ -4,6 +4,7 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.surface.Area;
+import craftmap.core.surface.FrontDatum;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Marks;
 import craftmap.core.surface.outline.ConeOutline;
@@ -36,7 +37,8 @@ public record VesselForm(
     double rimFreeMm,
     double lidMm,
     double lidRimMm,
-    double handleMm)
+    double handleMm,
+    FrontDatum front)
     implements Form {
 
   static VesselForm readJar(MeasureSheet sheet) {
@@ -86,7 +88,17 @@ public record VesselForm(
             handle,
             LengthRange.DISTANCE.upTo(Math.min(upper, lower) / 2));
     return new VesselForm(
-        upper, lower, wall, rise, throat, throatHeight, free, across, lidRim, strip);
+        upper,
+        lower,
+        wall,
+        rise,
+        throat,
+        throatHeight,
+        free,
+        across,
+        lidRim,
+        strip,
+        Round.front(sheet, Math.max(upper, lower)));
   }
 
   /** A wall by its two circumferences and the length along it. */
@@ -110,7 +122,8 @@ public record VesselForm(
     FormFace wall =
         FormFace.of("body", "Body", body, new Pose.Rolled(new Vec(0, bodyTop, 0)))
             .with(topmost ? Round.rimLeftFree(rimFreeMm) : Marks.NONE)
-            .with(handle(body));
+            .with(handle(body))
+            .withFront(front);
     out.face(wall);
     String last = "body";
     double top = bodyTop;
@@ -120,7 +133,8 @@ public record VesselForm(
       out.group(NetGroup.beside("shoulder", last, Edge.TOP));
       out.face(
           FormFace.of("shoulder", "Shoulder", shoulder, new Pose.Rolled(new Vec(0, top, 0)))
-              .with(neckHeightMm > 0 ? Marks.NONE : Round.rimLeftFree(rimFreeMm)));
+              .with(neckHeightMm > 0 ? Marks.NONE : Round.rimLeftFree(rimFreeMm))
+              .withFront(front));
       out.join(Join.of("body", Side.Name.TOP, "shoulder", Side.Name.BOTTOM));
       last = "shoulder";
       if (neckHeightMm > 0) {
@@ -132,7 +146,8 @@ public record VesselForm(
                     "Neck",
                     new CylinderOutline(neckMm, neckHeightMm),
                     new Pose.Rolled(new Vec(0, top, 0)))
-                .with(Round.rimLeftFree(rimFreeMm)));
+                .with(Round.rimLeftFree(rimFreeMm))
+                .withFront(front));
         out.join(Join.of("shoulder", Side.Name.TOP, "neck", Side.Name.BOTTOM));
         last = "neck";
       }
@@ -154,11 +169,13 @@ public record VesselForm(
                   "Lid, rim",
                   new CylinderOutline(Math.PI * lidMm, lidRimMm),
                   new Pose.Rolled(over))
+              .withFront(front)
               .comesOffAs("Lid"));
     }
     out.group(NetGroup.beside("lid", lidRimMm > 0 ? "lid-rim" : last, Edge.TOP));
     out.face(
         FormFace.of("lid", "Lid", OvalOutline.circle(lidMm), Round.level(over, lidMm, lidMm))
+            .withFront(front)
             .comesOffAs("Lid"));
   }
 

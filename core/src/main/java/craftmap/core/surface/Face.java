@@ -13,6 +13,7 @@ import java.util.Set;
  * One workable surface of a piece, unrolled flat at true size.
  *
  * @param edgeDepthMm how deep its edge is where that is worked too; nothing where it is not
+ * @param front where the front of a round thing is on it
  */
 public record Face(
     String id,
@@ -24,9 +25,36 @@ public record Face(
     Set<Exposure> exposure,
     double edgeDepthMm,
     Relief relief,
-    Marks marks) {
+    Marks marks,
+    FrontDatum front) {
   public Face {
     exposure = Set.copyOf(exposure);
+  }
+
+  /** With its front in the middle, as most have. */
+  public Face(
+      String id,
+      String name,
+      Outline outline,
+      MakeUp makeUp,
+      Finish finish,
+      Colour ground,
+      Set<Exposure> exposure,
+      double edgeDepthMm,
+      Relief relief,
+      Marks marks) {
+    this(
+        id,
+        name,
+        outline,
+        makeUp,
+        finish,
+        ground,
+        exposure,
+        edgeDepthMm,
+        relief,
+        marks,
+        FrontDatum.MIDDLE);
   }
 
   /** A zone of it; refused where it has none by that id. */

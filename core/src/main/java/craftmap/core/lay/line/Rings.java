@@ -20,7 +20,12 @@ public final class Rings {
    *
    * @param datumMm along the line: the top of a rim, the front of a wall
    */
-  public record Ring(Path path, double datumMm) {}
+  public record Ring(Path path, double datumMm) {
+    /** Read from a place that is a share of the way round further on. */
+    public Ring further(double share) {
+      return new Ring(path, datumMm + share * path.lengthMm());
+    }
+  }
 
   /** Inside the outline, that far from its edge; none where nothing of the face is that far in. */
   public static Optional<Ring> rim(Outline outline, double insetMm) {

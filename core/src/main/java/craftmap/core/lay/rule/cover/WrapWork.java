@@ -19,6 +19,7 @@ import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.Turns;
+import craftmap.core.surface.FrontDatum;
 import craftmap.core.surface.outline.ConeOutline;
 import java.util.ArrayList;
 import java.util.List;
@@ -156,8 +157,17 @@ final class WrapWork {
     return Optional.ofNullable(best);
   }
 
+  /** How far round the middle of what is laid is from the middle of the wall. */
+  private double turnedMm() {
+    return front().alongMm(wall.roundMm()) + rule.frontMm();
+  }
+
+  private FrontDatum front() {
+    return laying.room().face().front();
+  }
+
   private Optional<Parted> parted(int n, double startMm, int rows, Cut cut) {
-    return shared(rule.frontMm() + startMm, wall.roundMm(), n, repeatAcross).stream()
+    return shared(turnedMm() + startMm, wall.roundMm(), n, repeatAcross).stream()
         .flatMap(round -> downFor(round, rows, cut).stream())
         .findFirst();
   }
@@ -207,7 +217,7 @@ final class WrapWork {
     }
     double rest = round - whole;
     int n = (int) Math.ceil(rest / whole - 1e-9);
-    double from = rule.frontMm() + round / 2 - whole / 2;
+    double from = turnedMm() + round / 2 - whole / 2;
     List<Stretch> stretches = new ArrayList<>();
     stretches.add(new Stretch(from, from + whole));
     for (int i = 0; i < n; i++) {
@@ -438,8 +448,9 @@ final class WrapWork {
   }
 
   private boolean isInFront(double seamMm) {
-    double off = Math.abs(seamMm - wall.roundMm() / 2);
-    return off < wall.roundMm() * SEEN;
+    double round = wall.roundMm();
+    double off = mod(seamMm - front().alongMm(round), round) - round / 2;
+    return Math.abs(off) < round * SEEN;
   }
 
   private double sag(double widthMm) {

@@ -22,6 +22,7 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.measure.YesNo;
 import craftmap.core.plane.Point;
+import craftmap.core.surface.FrontDatum;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -181,9 +182,11 @@ public record Ring(
 
   private Optional<Rings.Ring> line(Laying laying, int row) {
     double in = insetMm + row * apartMm;
+    FrontDatum front = laying.room().face().front();
     return switch (around) {
-      case RIM -> Rings.rim(laying.room().outline(), in);
-      case WALL -> Rings.wall(laying.room().outline(), in);
+      // round a lid one goes clockwise, which is to the left along its front
+      case RIM -> Rings.rim(laying.room().outline(), in).map(r -> r.further(-front.share()));
+      case WALL -> Rings.wall(laying.room().outline(), in).map(r -> r.further(front.share()));
       case CIRCLE -> Rings.circle(centre, diameterMm - 2 * row * apartMm);
     };
   }

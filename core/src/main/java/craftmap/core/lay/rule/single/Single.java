@@ -27,6 +27,8 @@ import craftmap.core.measure.YesNo;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.TurnedBox;
+import craftmap.core.surface.FrontDatum;
+import craftmap.core.surface.outline.Outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -99,17 +101,17 @@ public record Single(
     double h = laying.room().outline().heightMm();
     List<LayOption> options = new ArrayList<>();
     placed.flatMap(p -> option(laying, Way.Alone.STAND_PLACED, p)).ifPresent(options::add);
-    option(laying, Way.Alone.STAND_CENTRE, new Point(w / 2, h / 2)).ifPresent(options::add);
-    option(laying, Way.Alone.STAND_OPTICAL, new Point(w / 2, h * OPTICAL_MIDDLE))
+    toTheFront(laying, Way.Alone.STAND_CENTRE, new Point(w / 2, h / 2)).ifPresent(options::add);
+    toTheFront(laying, Way.Alone.STAND_OPTICAL, new Point(w / 2, h * OPTICAL_MIDDLE))
         .ifPresent(options::add);
-    option(laying, Way.Alone.STAND_LEFT_THIRD, new Point(w / 3, h / 2)).ifPresent(options::add);
-    option(laying, Way.Alone.STAND_RIGHT_THIRD, new Point(w * 2 / 3, h / 2))
+    toTheFront(laying, Way.Alone.STAND_LEFT_THIRD, new Point(w / 3, h / 2)).ifPresent(options::add);
+    toTheFront(laying, Way.Alone.STAND_RIGHT_THIRD, new Point(w * 2 / 3, h / 2))
         .ifPresent(options::add);
     for (Rails rail : laying.room().rails()) {
       option(laying, way(rail.name()), rail.box().centre()).ifPresent(options::add);
     }
     onMotif(laying)
-        .flatMap(p -> option(laying, Way.Alone.STAND_ON_MOTIF, p))
+        .flatMap(p -> toTheFront(laying, Way.Alone.STAND_ON_MOTIF, p))
         .ifPresent(options::add);
     if (slides) {
       covering(laying, options).ifPresent(options::add);
@@ -189,8 +191,20 @@ public record Single(
         design.handling().scales() ? scale : 1);
   }
 
+  /** As it would stand with the front in the middle, turned to where the front is. */
+  private Optional<LayOption> toTheFront(Laying laying, Way.Alone way, Point p) {
+    FrontDatum front = laying.room().face().front();
+    Outline outline = laying.room().outline();
+    Placement at = at(front.turned(outline, p), laying.design());
+    return option(
+        laying, way, laying.design().handling().turns() ? at.turnedBy(front.turnDeg(outline)) : at);
+  }
+
   private Optional<LayOption> option(Laying laying, Way.Alone way, Point p) {
-    Placement at = at(p, laying.design());
+    return option(laying, way, at(p, laying.design()));
+  }
+
+  private Optional<LayOption> option(Laying laying, Way.Alone way, Placement at) {
     return laying
         .room()
         .place(laying.design(), at)
