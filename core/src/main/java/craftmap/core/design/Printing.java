@@ -31,6 +31,11 @@ public final class Printing {
     };
   }
 
+  /** Whether it makes a difference which slice of a print shows. */
+  public static boolean hasSlices(Design design) {
+    return repeat(design).isPresent() || isOnePicture(design);
+  }
+
   /** Whether it makes a difference where a part is cut from: napkins are cut by their pictures. */
   public static boolean canBeginAnywhere(Design design) {
     return design instanceof Paper && (repeat(design).isPresent() || isOnePicture(design));

@@ -97,6 +97,19 @@ final class Suits {
         if (!design.direction().liesSideways()) {
           idle.add("turning");
         }
+        if (!Printing.hasSlices(design)) {
+          idle.add("slice");
+        }
+        yield idle;
+      }
+      case WRAP -> {
+        Set<String> idle = new HashSet<>();
+        if (!(design instanceof Napkin n) || n.quarters() == 1) {
+          idle.add("unit");
+        }
+        if (!Printing.hasSlices(design)) {
+          idle.add("slice");
+        }
         yield idle;
       }
       case RUN,
@@ -107,7 +120,6 @@ final class Suits {
           FRAME,
           LETTERING,
           ACROSS,
-          WRAP,
           COLLAGE,
           STRIPS,
           PAGES,

@@ -59,6 +59,7 @@ class CoveringTest {
         Cover.Turning.WHICHEVER_IS_BETTER,
         rows,
         Cover.Meets.EVERYWHERE,
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -208,7 +209,9 @@ class CoveringTest {
     Design paper = Prints.repeatingPaper(450, 200, 50, 60);
     List<LayOption> options =
         Bench.lay(
-            new Wrap(Cover.Unit.WHOLE_SHEET, 5, 0, 0, 0, 2), new CylinderOutline(400, 300), paper);
+            new Wrap(Cover.Unit.WHOLE_SHEET, 5, 0, 0, 0, 2, Optional.empty()),
+            new CylinderOutline(400, 300),
+            paper);
     assertThat(options).isNotEmpty();
     for (LayOption option : options) {
       checkSheets(option, paper);
@@ -244,7 +247,8 @@ class CoveringTest {
               random.nextBoolean() ? 0 : ugly(random, 5, 30),
               random.nextBoolean() ? 0 : ugly(random, 1, 6),
               ugly(random, -40, 40),
-              2);
+              2,
+              Optional.empty());
       for (LayOption option : Bench.lay(rule, outline, paper)) {
         Wrapping wrap = (Wrapping) option.arrangement();
         if (wrap.way() != Way.AllRound.WRAP_STRIPS) {

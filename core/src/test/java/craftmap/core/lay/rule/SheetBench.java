@@ -95,6 +95,7 @@ class SheetBench {
             Cover.Turning.AS_PRINTED,
             Cover.Rows.EITHER,
             Cover.Meets.EVERYWHERE,
+            Optional.empty(),
             Optional.empty());
     measure(
         "a top of 3 m2 in phase-matched sheets, all options and parts",

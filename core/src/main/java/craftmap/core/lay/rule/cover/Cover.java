@@ -3,6 +3,7 @@ package craftmap.core.lay.rule.cover;
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
 import craftmap.core.design.Napkin;
+import craftmap.core.design.Printing;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
@@ -26,6 +27,7 @@ import java.util.Optional;
  * @param bleedMm by which the sheets go over the edge of the face, to be trimmed
  * @param meets where its print has to go on from one part to the next
  * @param seam one that the sheets do not ask for
+ * @param slice which slice of its print shows; none for where motifs stay whole
  */
 public record Cover(
     Unit unit,
@@ -35,7 +37,8 @@ public record Cover(
     Turning turning,
     Rows rows,
     Meets meets,
-    Optional<FurtherSeam> seam)
+    Optional<FurtherSeam> seam,
+    Optional<Slice> slice)
     implements LayRule {
   /** What is laid as one. */
   public enum Unit {
@@ -100,7 +103,8 @@ public record Cover(
         sheet.choice("turning", "sheets-lie", Turning.AS_PRINTED),
         sheet.choice("rows", "rows", Rows.EITHER),
         sheet.choice("meets", "the-print-meets", Meets.EVERYWHERE),
-        FurtherSeam.read(sheet));
+        FurtherSeam.read(sheet),
+        Slice.read(sheet));
   }
 
   @Override
@@ -122,6 +126,7 @@ public record Cover(
       note.put("overlap", overlapMm);
     }
     FurtherSeam.write(seam, note);
+    Slice.write(slice, note);
     return note.done();
   }
 
@@ -135,7 +140,8 @@ public record Cover(
         turning,
         rows,
         meets,
-        seam.map(s -> s.mirrored(faceWidthMm, overlapMm)));
+        seam.map(s -> s.mirrored(faceWidthMm, overlapMm)),
+        slice);
   }
 
   /** What is laid as one sheet. */
@@ -152,6 +158,7 @@ public record Cover(
   public LayAnswer lay(Laying laying) {
     List<LayOption> options = new ArrayList<>();
     LayAnswer.Reason reason = LayAnswer.Reason.REPEAT_TOO_LARGE;
+    Slice.Spare spare = Slice.Spare.NONE;
     for (boolean turned : turns(laying.design())) {
       CoverWork work = new CoverWork(this, laying, turned);
       if (work.tooMany()) {
@@ -162,6 +169,11 @@ public record Cover(
         work.option(line).ifPresent(o -> addUnlessKnown(options, o));
       }
       work.beginningAnywhere().filter(o -> sparesSheets(o, options)).ifPresent(options::add);
+      spare = spare.atMost(work.mostSpare());
+    }
+    if (options.isEmpty() && Printing.isOnePicture(laying.design())) {
+      Slice.Spare most = spare;
+      slice.ifPresent(s -> s.refusePast(most));
     }
     return LayAnswer.of(options, reason);
   }

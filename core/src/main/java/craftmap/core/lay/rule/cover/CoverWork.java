@@ -44,6 +44,7 @@ final class CoverWork {
   private final double repeatAcross;
   private final double repeatDown;
   private final Cover.Meets meets;
+  private Slice.Spare mostSpare = Slice.Spare.NONE;
 
   CoverWork(Cover rule, Laying laying, boolean turned) {
     this.rule = rule;
@@ -157,6 +158,9 @@ final class CoverWork {
       if (x.isEmpty() || y.isEmpty()) {
         return Optional.empty();
       }
+      if (!reaches(x.get(), y.get())) {
+        return Optional.empty();
+      }
       Sheets there = new Sheets(f, x.get(), y.get());
       sheets.add(there);
       laid.addAll(there.laid());
@@ -178,13 +182,36 @@ final class CoverWork {
                 lineFrom - rule.bleedMm(),
                 lineFrom + lineSize + rule.bleedMm())
             : Seams.Length.alone(-rule.bleedMm(), size + rule.bleedMm());
-    double sheet = across ? wide : tall;
+    double sheet = across ? wide - phaseMm(true) : tall - phaseMm(false);
     double length = size + 2 * rule.bleedMm();
     if (repeat == 0 && !Tolerance.EXACT.greater(length, sheet)) {
       // what one sheet reaches has no seam to line up: what shows of it is free
       return Optional.of(new Seams(-rule.bleedMm(), length, 1, length, rule.overlapMm()));
     }
     return Seams.of(line, over, sheet, rule.overlapMm(), repeat);
+  }
+
+  /** Whether a picture that was slid by hand still has a part's size from there. */
+  private boolean reaches(Seams x, Seams y) {
+    if (rule.slice().isEmpty() || !Printing.isOnePicture(design)) {
+      return true;
+    }
+    Slice.Spare spare =
+        new Slice.Spare(Math.max(0, wide - x.partMm()), Math.max(0, tall - y.partMm()));
+    mostSpare = mostSpare.atMost(spare);
+    return rule.slice().get().fits(spare);
+  }
+
+  /** Of all ways that were tried. */
+  Slice.Spare mostSpare() {
+    return mostSpare;
+  }
+
+  /** How far into a repeat the print begins that was slid by hand. */
+  private double phaseMm(boolean across) {
+    double repeat = across ? repeatAcross : repeatDown;
+    // turned sheets are slid as they lie
+    return rule.slice().map(s -> s.phaseMm(repeat, across)).orElse(0.0);
   }
 
   private Way.InSheets way(Seams.Line across) {
@@ -379,6 +406,11 @@ final class CoverWork {
     private Point into() {
       double spareAcross = repeatAcross > 0 ? 0 : Math.max(0, wide - x.partMm());
       double spareDown = repeatDown > 0 ? 0 : Math.max(0, tall - y.partMm());
+      if (rule.slice().isPresent() && Printing.hasSlices(design)) {
+        return repeatAcross > 0
+            ? new Point(phaseMm(true), phaseMm(false))
+            : rule.slice().get().at();
+      }
       List<MotifBox> motifs = turned ? List.of() : Cover.motifsFromPrint(design);
       if (motifs.isEmpty()) {
         return new Point(0, 0);

@@ -1,5 +1,6 @@
 package craftmap.core.lay.rule.cover;
 
+import craftmap.core.design.Printing;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.LayRule;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param bleedMm over the rim and the foot, to trim
  * @param frontMm the middle is turned this far from the front, to face where the lid closes
  * @param toleranceMm how far a straight edge may stand off the curve
+ * @param slice which slice of its print shows; none for where motifs stay whole
  */
 public record Wrap(
     Cover.Unit unit,
@@ -28,7 +30,8 @@ public record Wrap(
     double footMm,
     double bleedMm,
     double frontMm,
-    double toleranceMm)
+    double toleranceMm,
+    Optional<Slice> slice)
     implements LayRule {
 
   public static Wrap read(MeasureSheet sheet) {
@@ -38,7 +41,8 @@ public record Wrap(
         sheet.distance("foot", "above-the-foot", 0),
         sheet.length("bleed", "over-the-rim-to-trim", 3, LengthRange.DISTANCE.upTo(100)),
         sheet.length("front", "turned-from-the-front-by", 0, LengthRange.PLACE),
-        sheet.length("tolerance", "straight-edges-may-be-off-by", 2, LengthRange.SIZE.upTo(20)));
+        sheet.length("tolerance", "straight-edges-may-be-off-by", 2, LengthRange.SIZE.upTo(20)),
+        Slice.read(sheet));
   }
 
   @Override
@@ -48,19 +52,21 @@ public record Wrap(
 
   @Override
   public RuleNote note() {
-    return RuleNote.of(kind())
-        .put("unit", unit)
-        .put("overlap", overlapMm)
-        .put("foot", footMm)
-        .put("bleed", bleedMm)
-        .put("front", frontMm)
-        .put("tolerance", toleranceMm)
-        .done();
+    RuleNote.Writer note =
+        RuleNote.of(kind())
+            .put("unit", unit)
+            .put("overlap", overlapMm)
+            .put("foot", footMm)
+            .put("bleed", bleedMm)
+            .put("front", frontMm)
+            .put("tolerance", toleranceMm);
+    Slice.write(slice, note);
+    return note.done();
   }
 
   @Override
   public Wrap mirrored(double faceWidthMm) {
-    return new Wrap(unit, overlapMm, footMm, bleedMm, 0 - frontMm, toleranceMm);
+    return new Wrap(unit, overlapMm, footMm, bleedMm, 0 - frontMm, toleranceMm, slice);
   }
 
   @Override
@@ -79,6 +85,9 @@ public record Wrap(
       work.strips(cone.wall()).ifPresent(most -> work.add(options, new WrapWork.Cut(false, most)));
     } else {
       work.add(options, WrapWork.Cut.TO_THE_CURVE);
+    }
+    if (options.isEmpty() && Printing.isOnePicture(laying.design())) {
+      slice.ifPresent(s -> s.refusePast(work.mostSpare()));
     }
     return LayAnswer.of(options, LayAnswer.Reason.TOO_MANY);
   }

@@ -47,6 +47,7 @@ final class WrapWork {
   private final double repeatAcross;
   private final double repeatDown;
   private final Geometry off;
+  private Slice.Spare mostSpare = Slice.Spare.NONE;
 
   WrapWork(Wrap rule, Laying laying, WrapWall wall) {
     this.rule = rule;
@@ -270,8 +271,12 @@ final class WrapWork {
         piece,
         width,
         height,
-        intoRepeat(s.fromMm - parted.round.getFirst().fromMm, repeatAcross),
-        intoRepeat(down - parted.rows.getFirst().fromMm, repeatDown));
+        intoRepeat(slidMm(true) + s.fromMm - parted.round.getFirst().fromMm, repeatAcross),
+        intoRepeat(slidMm(false) + down - parted.rows.getFirst().fromMm, repeatDown));
+  }
+
+  private double slidMm(boolean across) {
+    return rule.slice().map(s -> across ? s.acrossMm() : s.downMm()).orElse(0.0);
   }
 
   private static double intoRepeat(double mm, double repeat) {
@@ -300,6 +305,9 @@ final class WrapWork {
     if (parts.isEmpty()) {
       return Optional.empty();
     }
+    if (!parts.stream().allMatch(this::reaches)) {
+      return Optional.empty();
+    }
     FromSheets from = fromSheets(parts);
     List<Item> items = new ArrayList<>();
     List<SheetPart> cuts = new ArrayList<>();
@@ -318,6 +326,22 @@ final class WrapWork {
       cuts.add(SheetPart.of(i + 1, 0, item, window, taken.sheet()));
     }
     return Optional.of(option(way, parted, cut, items, cuts, from));
+  }
+
+  /** Whether a picture that was slid by hand still has a part's size from there. */
+  private boolean reaches(Part part) {
+    if (rule.slice().isEmpty() || !Printing.isOnePicture(design)) {
+      return true;
+    }
+    Slice.Spare spare =
+        new Slice.Spare(Math.max(0, wide - part.width), Math.max(0, tall - part.height));
+    mostSpare = mostSpare.atMost(spare);
+    return rule.slice().get().fits(spare);
+  }
+
+  /** Of all ways that were tried. */
+  Slice.Spare mostSpare() {
+    return mostSpare;
   }
 
   /** A picture's parts each begin where least of what matters is spoilt. */
@@ -372,6 +396,9 @@ final class WrapWork {
     List<MotifBox> motifs = Cover.motifsFromPrint(design);
     double across = Math.max(0, wide - width);
     double down = Math.max(0, tall - height);
+    if (rule.slice().isPresent()) {
+      return rule.slice().get().at();
+    }
     if (motifs.isEmpty()) {
       return new Point(across / 2, down / 2);
     }

@@ -39,6 +39,7 @@ class CoverTest {
         Cover.Turning.WHICHEVER_IS_BETTER,
         Cover.Rows.EITHER,
         Cover.Meets.EVERYWHERE,
+        Optional.empty(),
         Optional.empty());
   }
 
@@ -91,6 +92,7 @@ class CoverTest {
               Cover.Turning.AS_PRINTED,
               rows,
               Cover.Meets.EVERYWHERE,
+              Optional.empty(),
               Optional.empty());
       List<Double> heights =
           of(
@@ -236,6 +238,7 @@ class CoverTest {
             Cover.Turning.AS_PRINTED,
             Cover.Rows.EITHER,
             Cover.Meets.EVERYWHERE,
+            Optional.empty(),
             Optional.empty());
     SheetCover cover =
         of(Bench.lay(quarters, new RectangleOutline(820, 165), Prints.napkin(4)).getFirst());

@@ -41,7 +41,8 @@ class MeetsTest {
         Cover.Turning.AS_PRINTED,
         Cover.Rows.EITHER,
         meets,
-        seam);
+        seam,
+        Optional.empty());
   }
 
   private static Fronts drawers(double w, List<Double> heights, double gap) {

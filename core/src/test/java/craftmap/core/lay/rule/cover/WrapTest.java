@@ -16,6 +16,7 @@ import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.RectangleOutline;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,7 +25,7 @@ class WrapTest {
   private static final Outline PLANTER = new ConeOutline(754, 565, 230);
 
   private static Wrap rule() {
-    return new Wrap(Cover.Unit.WHOLE_SHEET, 6, 0, 3, 0, 2);
+    return new Wrap(Cover.Unit.WHOLE_SHEET, 6, 0, 3, 0, 2, Optional.empty());
   }
 
   private static Wrapping of(LayOption option) {
@@ -76,7 +77,7 @@ class WrapTest {
 
   @Test
   void turnedToWhereTheLidClosesTheSeamGoesAlong() {
-    Wrap turned = new Wrap(Cover.Unit.WHOLE_SHEET, 6, 0, 3, 40, 2);
+    Wrap turned = new Wrap(Cover.Unit.WHOLE_SHEET, 6, 0, 3, 40, 2, Optional.empty());
     Wrapping wrap =
         of(
             way(
@@ -125,7 +126,7 @@ class WrapTest {
 
   @Test
   void aboveTheFootNothingIsLaid() {
-    Wrap lifted = new Wrap(Cover.Unit.WHOLE_SHEET, 6, 40, 3, 0, 2);
+    Wrap lifted = new Wrap(Cover.Unit.WHOLE_SHEET, 6, 40, 3, 0, 2, Optional.empty());
     for (LayOption option :
         Bench.lay(lifted, new CylinderOutline(480, 160), Prints.plainPaper(330, 330))) {
       for (Item item : option.items()) {
