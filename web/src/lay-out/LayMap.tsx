@@ -4,7 +4,7 @@ import { useStudio } from '../api/queries';
 import { FaceDrawing, Insets, LayDrawing } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
 import type { Stencils } from '../map/Items';
-import { BlemishPins, MapGrid } from '../map/MapMarks';
+import { BlemishPins, FrontMark, MapGrid } from '../map/MapMarks';
 import { Dimension } from '../map/Net';
 import { Tape } from '../map/Tape';
 import { num, type Spot } from '../map/viewport';
@@ -110,6 +110,7 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
               />
             </g>
           )}
+          <FrontMark face={face} k={k} />
           <BlemishPins face={face} k={k} />
           <g transform={`translate(0 ${num(face.height.mm * k + (upright ? 26 : 30))})`}>
             <Dimension x1={0} x2={face.width.mm * k} y={0} text={face.width.text} />

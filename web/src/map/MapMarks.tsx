@@ -55,6 +55,33 @@ export const MapGrid = memo(function MapGrid({ face, k }: { face: FaceView; k: n
   );
 });
 
+/** Where the front of a round piece is, at the rim of a wall or the foot of a lid. */
+export const FrontMark = memo(function FrontMark({ face, k }: { face: FaceView; k: number }) {
+  if (!face.front) {
+    return null;
+  }
+  const below = !face.wraps;
+  const side = below ? 1 : -1;
+  return (
+    <g
+      transform={`translate(${num(face.front.xMm * k)} ${num(face.front.yMm * k)})`}
+      fill={ink('rust')}
+      data-front
+    >
+      <title>The front</title>
+      <path d={`M0 ${side * 2}l-6 ${side * 10}h12z`} />
+      <text
+        y={side * 16}
+        dy={below ? '0.8em' : '0'}
+        textAnchor="middle"
+        style={{ fontSize: 13, fontWeight: 600 }}
+      >
+        front
+      </text>
+    </g>
+  );
+});
+
 const PIN = {
   COVERED: { fill: 'moss', word: 'hidden' },
   PART: { fill: 'tapeEdge', word: 'part hidden' },

@@ -1,7 +1,7 @@
 import type { Reading } from '../api/client';
 import { FaceMap } from '../map/FaceMap';
 import type { Stencils } from '../map/Items';
-import { BlemishPins } from '../map/MapMarks';
+import { BlemishPins, FrontMark } from '../map/MapMarks';
 import { NetFaces, NetLabels, shownFaces } from '../map/Net';
 import { num } from '../map/viewport';
 
@@ -29,11 +29,12 @@ export function PieceMap({ name, reading, stencils, onChoose }: Props) {
           <g style={{ pointerEvents: 'none' }}>
             {shownFaces(reading).map(
               (face) =>
-                face.blemishes.length > 0 && (
+                (face.blemishes.length > 0 || face.front) && (
                   <g
                     key={face.id}
                     transform={`translate(${num((face.onNet?.leftMm ?? 0) * k)} ${num((face.onNet?.topMm ?? 0) * k)})`}
                   >
+                    <FrontMark face={face} k={k} />
                     <BlemishPins face={face} k={k} />
                   </g>
                 ),

@@ -5,7 +5,7 @@ import { useKeys } from '../app/useKeys';
 import { FaceDrawing, Insets } from '../map/FaceDrawing';
 import { FaceMap } from '../map/FaceMap';
 import type { Stencils } from '../map/Items';
-import { BlemishPins, MapGrid } from '../map/MapMarks';
+import { BlemishPins, FrontMark, MapGrid } from '../map/MapMarks';
 import { Dimension } from '../map/Net';
 import { Tape } from '../map/Tape';
 import { num, type Spot } from '../map/viewport';
@@ -65,6 +65,7 @@ export function SurveyMap({ face, stencils, onPlace, measuring }: Props) {
         scale.current = k;
         return (
           <>
+            <FrontMark face={face} k={k} />
             <BlemishPins face={face} k={k} />
             <g transform={`translate(0 ${num(face.height.mm * k + 32)})`}>
               <Dimension x1={0} x2={face.width.mm * k} y={0} text={face.width.text} />

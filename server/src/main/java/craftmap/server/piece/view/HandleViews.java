@@ -102,13 +102,16 @@ final class HandleViews {
       case Frame frame -> grips.inset("inset", frame.insetMm());
       case Across across -> sheets.across(chosen);
       case Pages pages -> sheets.pages(pages);
-      case Wrap wrap -> sheets.wrap(wrap);
+      case Wrap wrap -> {
+        sheets.wrap(wrap);
+        sheets.slice(chosen);
+      }
       case Strips strips -> grips.inset("inset", strips.insetMm());
       case WholeFace zone -> grips.inset("inset", zone.insetMm());
       case Collage collage -> sheets.pieces(eye);
       case Roller roller -> {}
       case Scatter scatter -> {}
-      case Cover cover -> {}
+      case Cover cover -> sheets.slice(chosen);
     }
     for (int i = 0; i < eye.held().size() && !(rule instanceof Collage); i++) {
       views.held(i, eye.held().get(i));

@@ -50,6 +50,7 @@ public record ReadingView(
    * @param gridCellMm side of the square cells that letters and figures name
    * @param darkGround true where light ink reads better on the ground
    * @param guides lines that things are put on: the middle, the thirds, what is laid
+   * @param front where the front of a round thing is on its edge
    * @param outline what it was made from
    */
   public record FaceView(
@@ -61,6 +62,7 @@ public record ReadingView(
       List<PointDoc> corners,
       PointDoc labelAt,
       boolean wraps,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PointDoc front,
       OutlineView outline,
       AreaView area,
       List<SideView> sides,

@@ -120,6 +120,7 @@ public final class ReadingViews {
         corners(outline),
         labelAt(outline),
         outline.wraps(),
+        front(face),
         outline(outline),
         area(reading.measure(), face),
         sides(outline),
@@ -149,6 +150,13 @@ public final class ReadingViews {
         reading.lays().stream().map(l -> lays.view(face, l)).toList(),
         new GuideViews(tape).of(reading),
         words.notes(FaceFindings.of(reading, tape)));
+  }
+
+  /** Of a wall, and of a lid that does not look to its own foot. */
+  private static PointDoc front(Face face) {
+    return face.outline().wraps() || face.front().deg() != 0
+        ? face.front().mark(face.outline()).map(MarkMapper::doc).orElse(null)
+        : null;
   }
 
   private static List<PointDoc> corners(Outline outline) {

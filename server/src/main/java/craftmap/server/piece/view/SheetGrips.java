@@ -1,13 +1,16 @@
 package craftmap.server.piece.view;
 
+import craftmap.core.design.Printing;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.Item;
 import craftmap.core.lay.Placement;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.rule.cover.AcrossFronts;
+import craftmap.core.lay.rule.cover.SheetWork;
 import craftmap.core.lay.rule.cover.Wrap;
 import craftmap.core.lay.rule.single.Pages;
+import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.server.words.Words;
@@ -17,6 +20,9 @@ import java.util.Optional;
 /** What can be gripped of sheets: a picture, an image over pages, a wrap, a collage's pieces. */
 final class SheetGrips {
   private static final int MOST_PIECES = 60;
+
+  /** A sheet hardly larger than its part leaves nothing to slide. */
+  private static final double LEAST_SLIDE_MM = 1;
 
   private final Grips grips;
 
@@ -66,7 +72,8 @@ final class SheetGrips {
 
   /** Turned round the wall by its middle. */
   void wrap(Wrap wrap) {
-    double middle = grips.face.outline().widthMm() / 2;
+    double round = grips.face.outline().widthMm();
+    double middle = round / 2 + grips.face.front().alongMm(round);
     grips.handle(
         "shift",
         LayView.HandleRole.SIZE,
@@ -81,6 +88,45 @@ final class SheetGrips {
         Optional.empty(),
         Words.say("handle.aboveTheFoot", grips.tape.show(wrap.footMm())),
         new LayView.MoveView("foot", wrap.footMm(), 0, -1, 0, Grips.FAR));
+  }
+
+  /**
+   * The slice that shows is carried under the part that is cut from it: to the right shows more of
+   * what is on the left.
+   */
+  void slice(Optional<LayOption> chosen) {
+    if (grips.items.isEmpty()
+        || chosen.isEmpty()
+        || !(chosen.get().arrangement() instanceof SheetWork work)
+        || !Printing.isOnePicture(work.parts().getFirst().design())) {
+      return;
+    }
+    SheetPart part = work.parts().getFirst();
+    Box print = part.design().printed();
+    Box cut = part.cut();
+    double across = cut.leftMm() - print.leftMm();
+    double down = cut.topMm() - print.topMm();
+    double spareAcross = print.widthMm() - cut.widthMm();
+    double spareDown = print.heightMm() - cut.heightMm();
+    Box shown = grips.items.getFirst().visible();
+    if (part.turnDeg() != 0 || spareAcross < LEAST_SLIDE_MM && spareDown < LEAST_SLIDE_MM) {
+      return;
+    }
+    grips.add(
+        new LayView.HandleView(
+            "slice",
+            LayView.HandleRole.CARRY,
+            Words.say("handle.slice"),
+            shown.centre().xMm(),
+            shown.centre().yMm(),
+            Boxes.view(shown),
+            null,
+            Words.say("handle.slice.text", grips.tape.show(across), grips.tape.show(down)),
+            List.of(
+                new LayView.MoveView("sliceAcross", across, -1, 0, 0, Math.max(0, spareAcross)),
+                new LayView.MoveView("sliceDown", down, 0, -1, 0, Math.max(0, spareDown))),
+            List.of(new LayView.SetView("slice", "SLID_BY_HAND")),
+            null));
   }
 
   /** Every piece of a collage can be put where the hand wants it. */
