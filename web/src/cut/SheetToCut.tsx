@@ -158,6 +158,11 @@ function Rests({ sheet, isCut, isKept, onKeep }: Props) {
           ))}
         </Box>
       )}
+      {sheet.keeps.map((k) => (
+        <Text key={k.name} fontSize="13px" mt="1">
+          {isCut ? 'Was kept' : 'Kept'}: {k.name}, <Fig text={k.sizeText} />
+        </Text>
+      ))}
       <Text fontSize="12.5px" color="soft" mt="2">
         Scrap: {sheet.scrapText}
       </Text>

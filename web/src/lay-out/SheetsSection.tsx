@@ -1,12 +1,10 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ask, type CutSheet, type LaidView, type LayView } from '../api/client';
+import type { CutSheet, LaidView, LayView } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
-import { Refusal } from '../common/Refusal';
 import { PartNumber, SheetBox, SheetFigure } from '../map/SheetPrint';
-import { useShelfChanged } from '../shelf/queries';
+import { usePlan } from '../plan/PlanProvider';
 import { ink } from '../theme/theme';
 import { SectionTitle } from './SectionTitle';
 
@@ -63,7 +61,7 @@ function Sheet({ lay, sheet }: { lay: LayView; sheet: CutSheet }) {
         ))}
       </Box>
       {sheet.savings.map((s) => (
-        <Saving key={s.name} designId={lay.designId ?? ''} saving={s} pieceFor={lay.designName} />
+        <Saving key={s.name} lay={lay} saving={s} />
       ))}
     </Box>
   );
@@ -98,56 +96,34 @@ function SheetDrawing({ sheet, name }: { sheet: CutSheet; name: string }) {
   );
 }
 
-type SavingProps = {
-  readonly designId: string;
-  readonly saving: CutSheet['savings'][number];
-  readonly pieceFor: string;
-};
-
-/** A named part that stays over goes onto the shelf as an offcut. */
-function Saving({ designId, saving, pieceFor }: SavingProps) {
-  const changed = useShelfChanged();
-  const keep = useMutation({
-    mutationFn: () =>
-      ask(
-        api.POST('/api/designs/{id}/offcuts', {
-          params: { path: { id: designId } },
-          body: {
-            outline: cornersOf(saving.box),
-            place: '',
-            note: `${saving.name} of ${pieceFor}`,
-          },
-        }),
-      ),
-    onSuccess: changed,
-  });
+/** A named part that stays over: the plan keeps it, and it is booked once the sheet is cut. */
+function Saving({ lay, saving }: { lay: LayView; saving: CutSheet['savings'][number] }) {
+  const plan = usePlan();
   return (
     <Flex align="center" justify="space-between" gap="2" mt="1" minH="28px">
       <Text fontSize="13px">
         Over: {saving.name}, <Fig text={saving.sizeText} />
+        {saving.kept && (
+          <Text as="span" display="block" fontSize="12px" color="moss">
+            goes back to the shelf when it is cut
+          </Text>
+        )}
       </Text>
-      {keep.isSuccess ? (
-        <Text fontSize="12.5px" color="moss" role="status">
-          ✓ on the shelf
-        </Text>
-      ) : (
-        <Button
-          size="xs"
-          disabled={keep.isPending}
-          aria-label={`Keep ${saving.name} as an offcut`}
-          onClick={() => keep.mutate()}
-        >
-          Keep as offcut
-        </Button>
-      )}
-      <Refusal of={keep.error} />
+      <Button
+        size="xs"
+        aria-pressed={saving.kept}
+        aria-label={`Keep ${saving.name} as an offcut`}
+        onClick={() =>
+          plan.edit({
+            kind: 'KEEP_OFFCUT',
+            layId: lay.id,
+            name: saving.name,
+            keep: !saving.kept,
+          })
+        }
+      >
+        {saving.kept ? 'Do not keep' : 'Keep as offcut'}
+      </Button>
     </Flex>
   );
 }
-
-const cornersOf = (b: CutSheet['savings'][number]['box']) => [
-  { xMm: b.leftMm, yMm: b.topMm },
-  { xMm: b.leftMm + b.widthMm, yMm: b.topMm },
-  { xMm: b.leftMm + b.widthMm, yMm: b.topMm + b.heightMm },
-  { xMm: b.leftMm, yMm: b.topMm + b.heightMm },
-];

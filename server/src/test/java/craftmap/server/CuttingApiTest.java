@@ -256,6 +256,47 @@ class CuttingApiTest extends ServerTest {
   }
 
   @Test
+  void whatThePlanKeepsIsBookedWhenItIsCutAndOnlyOnce() {
+    int before = whole("great-marsh").path("level").asInt();
+    setStock("great-marsh", before + 1);
+    JsonNode chest =
+        newPiece("Keeps a part", "CHEST", Map.of("width", 700.0, "height", 600.0, "depth", 300.0));
+    String id = chest.path("id").asString();
+    ObjectNode lay = lay("m", "front", "ACROSS", Map.of("allowance", 0.0), Map.of());
+    ((ObjectNode) lay.path("rule")).put("text", "the lettering");
+    lay.put("designId", "great-marsh");
+    JsonNode piece = save(chest, withLay(chest.path("document"), lay), "Laid", null).body();
+    ObjectNode keep =
+        of("KEEP_OFFCUT").put("layId", "m").put("name", "the lettering").put("keep", true);
+    Answer kept = edit(piece, keep);
+    assertThat(kept.status()).as(kept.detail()).isEqualTo(200);
+    // nothing is booked by wishing
+    int offcuts = offcutsOf("great-marsh");
+    JsonNode sheet = cuts(id).at("/designs/0/sheets/0");
+    assertThat(texts(sheet.path("keeps"), "name")).containsExactly("the lettering");
+
+    Answer booked = put("/api/pieces/" + id + "/cuts/great-marsh", json.createObjectNode());
+    assertThat(booked.status()).as(booked.detail()).isEqualTo(200);
+    assertThat(offcutsOf("great-marsh")).isEqualTo(offcuts + 1);
+    put("/api/pieces/" + id + "/cuts/great-marsh", json.createObjectNode());
+    assertThat(offcutsOf("great-marsh")).as("booked again").isEqualTo(offcuts + 1);
+    int left = leftNow("great-marsh");
+    delete("/api/pieces/" + id + "/cuts/great-marsh");
+    assertThat(leftNow("great-marsh")).as("taken back").isEqualTo(left - 1);
+
+    // whoever keeps the whole rest keeps the part with it
+    ObjectNode rests = json.createObjectNode();
+    for (int r = 0; r < sheet.path("rests").size(); r++) {
+      rests.withArray("kept").addObject().put("sheet", 0).put("rest", r);
+    }
+    int now = leftNow("great-marsh");
+    put("/api/pieces/" + id + "/cuts/great-marsh", rests);
+    assertThat(leftNow("great-marsh")).isEqualTo(now + sheet.path("rests").size());
+    delete("/api/pieces/" + id + "/cuts/great-marsh");
+    setStock("great-marsh", before);
+  }
+
+  @Test
   void whatWouldMakeItEnoughIsWorkedOutAndDoes() {
     JsonNode chest =
         newPiece("Not enough", "CHEST", Map.of("width", 380.0, "height", 700.0, "depth", 300.0));

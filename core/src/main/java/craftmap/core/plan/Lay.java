@@ -180,9 +180,38 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
    *
    * @param hidden not drawn; it counts all the same
    * @param locked not to be changed by a slip of the hand
+   * @param offcuts named parts of its picture that go back to the shelf when it is cut
    */
-  public record Keeping(boolean hidden, boolean locked) {
-    public static final Keeping OPEN = new Keeping(false, false);
+  public record Keeping(boolean hidden, boolean locked, List<String> offcuts) {
+    private static final int MOST_OFFCUTS = 40;
+
+    public static final Keeping OPEN = new Keeping(false, false, List.of());
+
+    public Keeping {
+      offcuts = offcuts.stream().distinct().sorted().toList();
+      if (offcuts.size() > MOST_OFFCUTS) {
+        throw new RefusedInput(
+            "offcuts-to-keep",
+            given(offcuts.size()),
+            said("are-too-many"),
+            said("at-most", given(MOST_OFFCUTS)));
+      }
+    }
+
+    public Keeping hidden(boolean other) {
+      return new Keeping(other, locked, offcuts);
+    }
+
+    public Keeping locked(boolean other) {
+      return new Keeping(hidden, other, offcuts);
+    }
+
+    /** With one more offcut to keep, or one fewer. */
+    public Keeping offcut(String name, boolean keep) {
+      List<String> others = offcuts.stream().filter(o -> !o.equals(name)).toList();
+      return new Keeping(
+          hidden, locked, keep ? Stream.concat(others.stream(), Stream.of(name)).toList() : others);
+    }
   }
 
   public Lay {

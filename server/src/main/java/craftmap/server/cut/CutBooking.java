@@ -6,6 +6,7 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plan.cutting.PlannedOffcut;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.StockUnit;
@@ -76,6 +77,18 @@ class CutBooking {
     for (Kept k : kept) {
       keptIds.add(keep(studio, cutting.cut(), k, note, by));
     }
+    for (PlannedOffcut offcut : cutting.planned()) {
+      // what is kept with a whole rest is on the shelf already
+      if (kept.stream().noneMatch(k -> holds(cutting.cut(), k, offcut))) {
+        keptIds.add(
+            keep(
+                studio,
+                cutting.cut(),
+                offcut.box(),
+                Words.say("cut.offcut", offcut.name(), note),
+                by));
+      }
+    }
     book.book(
         studio.id(),
         designId,
@@ -125,7 +138,15 @@ class CutBooking {
           said("is-not-among-what-is-left"),
           said("a-sheet-and-one-of-its-rests-from-0"));
     }
-    Box b = cut.sheets().get(kept.sheet()).rests().get(kept.rest());
+    return keep(studio, cut, cut.sheets().get(kept.sheet()).rests().get(kept.rest()), note, by);
+  }
+
+  private static boolean holds(DesignCut cut, Kept kept, PlannedOffcut offcut) {
+    return kept.sheet() == offcut.sheet()
+        && offcut.isWithin(cut.sheets().get(kept.sheet()).rests().get(kept.rest()));
+  }
+
+  private String keep(Studio studio, DesignCut cut, Box b, String note, String by) {
     List<Point> corners =
         List.of(
             new Point(b.leftMm(), b.topMm()),

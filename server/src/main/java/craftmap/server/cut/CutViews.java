@@ -76,6 +76,7 @@ final class CutViews {
    * One sheet to cut.
    *
    * @param isLeftover it is a leftover of the shelf
+   * @param keeps named parts that the plan puts back on the shelf
    * @param cuts from edge to edge, in their order; none where parts are cut around
    */
   record SheetToCut(
@@ -83,6 +84,7 @@ final class CutViews {
       boolean isLeftover,
       List<PieceToCut> pieces,
       List<RestView> rests,
+      List<KeptView> keeps,
       List<CutView> cuts,
       String scrapText) {}
 
@@ -110,6 +112,8 @@ final class CutViews {
    */
   record CutView(
       String letters, String text, double fromXMm, double fromYMm, double toXMm, double toYMm) {}
+
+  record KeptView(String name, String sizeText, ReadingView.BoxView box) {}
 
   record RestView(String sizeText, ReadingView.BoxView box) {}
 
@@ -188,6 +192,10 @@ final class CutViews {
         sheet.leftoverId().isPresent(),
         sheet.pieces().stream().map(p -> piece(cutting, p)).toList(),
         sheet.rests().stream().map(r -> new RestView(size(r), box(r))).toList(),
+        cutting.planned().stream()
+            .filter(o -> cutting.cut().sheets().indexOf(sheet) == o.sheet())
+            .map(o -> new KeptView(o.name(), size(o.box()), box(o.box())))
+            .toList(),
         cuts(cutting.cut().design(), sheet, whole),
         Words.percent(DesignCut.scrapMm2(whole, sheet) / whole.areaMm2()));
   }

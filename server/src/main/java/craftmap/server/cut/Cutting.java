@@ -4,12 +4,14 @@ import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plan.cutting.PlannedOffcut;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.stock.Holding;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -50,6 +52,16 @@ record Cutting(
         .map(this::leftover)
         .map(h -> h.leftover().orElseThrow().box())
         .orElse(new Box(0, 0, picture.widthMm(), picture.heightMm()));
+  }
+
+  /** What the plans keep of its sheets. */
+  List<PlannedOffcut> planned() {
+    List<DesignCut.Source> sources = new ArrayList<>();
+    for (int i = 0; i < pieces.size(); i++) {
+      String pieceId = pieces.get(i).id();
+      needs.get(i).wanted().forEach(l -> sources.add(new DesignCut.Source(pieceId, l.laid())));
+    }
+    return PlannedOffcut.of(cut, sources);
   }
 
   /** Whole sheets that these pieces may count on. */

@@ -313,7 +313,7 @@ public sealed interface LayEdit extends PlanEdit {
   record Hide(String layId, boolean hidden) implements OfLay {
     @Override
     public Lay to(Lay lay) {
-      return lay.with(new Lay.Keeping(hidden, lay.locked()));
+      return lay.with(lay.keeping().hidden(hidden));
     }
 
     @Override
@@ -322,10 +322,23 @@ public sealed interface LayEdit extends PlanEdit {
     }
   }
 
+  /** A named part that stays over goes back to the shelf when the sheet is cut, or it does not. */
+  record KeepOffcut(String layId, String name, boolean keep) implements OfLay {
+    @Override
+    public Lay to(Lay lay) {
+      return lay.with(lay.keeping().offcut(name, keep));
+    }
+
+    @Override
+    public Told told(Lay before, String called) {
+      return Told.of(keep ? Told.Code.KEEPS_OFFCUT : Told.Code.KEEPS_NO_OFFCUT, called, name);
+    }
+  }
+
   record Lock(String layId, boolean locked) implements OfLay {
     @Override
     public Lay to(Lay lay) {
-      return lay.with(new Lay.Keeping(lay.hidden(), locked));
+      return lay.with(lay.keeping().locked(locked));
     }
 
     @Override

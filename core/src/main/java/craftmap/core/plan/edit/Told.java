@@ -87,6 +87,8 @@ public record Told(Code code, List<String> names) {
     SHOWED,
     LOCKED,
     UNLOCKED,
+    KEEPS_OFFCUT,
+    KEEPS_NO_OFFCUT,
     EARLIER,
     LATER,
     COPIED_LAY,

@@ -95,6 +95,10 @@ class EditsApartTest {
       all.add(new Done("coats of " + lay, new LayEdit.Coats(lay, 1 + (int) (4 * dice.next()))));
       all.add(new Done("paint of " + lay, new LayEdit.PutOnWith(lay, "paint " + dice.next())));
       all.add(new Done("hidden " + lay, new LayEdit.Hide(lay, dice.next() < 0.5)));
+      all.add(
+          new Done(
+              "offcut of " + lay,
+              new LayEdit.KeepOffcut(lay, "part " + (int) (3 * dice.next()), dice.next() < 0.7)));
       all.add(new Done("locked " + lay, new LayEdit.Lock(lay, dice.next() < 0.5)));
       all.add(
           new Done(

@@ -14,6 +14,7 @@ import java.util.List;
  * @param cornerDesignId what sits in the corners of a border, where that is another design
  * @param potId what it is put on with comes out of this pot; absent while none is named
  * @param clearMm it goes around what was laid before it, this far clear
+ * @param offcuts named parts of its picture that go back to the shelf when it is cut
  */
 public record LayDoc(
     String id,
@@ -31,8 +32,10 @@ public record LayDoc(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double clearMm,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) EyeDoc eye,
     boolean hidden,
-    boolean locked) {
+    boolean locked,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> offcuts) {
   public LayDoc {
+    offcuts = offcuts == null ? List.of() : List.copyOf(offcuts);
     alsoOn = alsoOn == null ? List.of() : List.copyOf(alsoOn);
     moreDesignIds = moreDesignIds == null ? List.of() : List.copyOf(moreDesignIds);
   }

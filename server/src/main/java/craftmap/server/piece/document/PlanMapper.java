@@ -175,7 +175,7 @@ public final class PlanMapper {
             optional(lay.clearMm()),
             toEye(lay.eye())),
         new Lay.Pot(Optional.ofNullable(lay.potId()), lay.coats()),
-        new Lay.Keeping(lay.hidden(), lay.locked()));
+        new Lay.Keeping(lay.hidden(), lay.locked(), lay.offcuts()));
   }
 
   private static LayDoc doc(Lay lay) {
@@ -195,7 +195,8 @@ public final class PlanMapper {
         orNull(lay.clearMm()),
         lay.eye().equals(Eye.NONE) ? null : doc(lay.eye()),
         lay.hidden(),
-        lay.locked());
+        lay.locked(),
+        lay.keeping().offcuts());
   }
 
   public static NamedPart toPart(PartDoc part) {

@@ -149,6 +149,13 @@ public sealed interface LayEditDoc extends EditDoc {
     }
   }
 
+  record KeepOffcut(String layId, String name, boolean keep) implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.KeepOffcut(lay(layId), given(said("offcut-to-keep"), name), keep);
+    }
+  }
+
   record LockLay(String layId, boolean locked) implements LayEditDoc {
     @Override
     public PlanEdit edit() {

@@ -118,7 +118,7 @@ public record LayView(
       String shape) {}
 
   /** A named part that the faces do not take. */
-  public record SavingView(String name, String sizeText, ReadingView.BoxView box) {}
+  public record SavingView(String name, String sizeText, ReadingView.BoxView box, boolean kept) {}
 
   /**
    * What the eye changes.

@@ -105,7 +105,8 @@ final class SheetViews {
                     m.name(),
                     Words.say(
                         "sheet.size", tape.show(m.box().widthMm()), tape.show(m.box().heightMm())),
-                    Boxes.view(m.box())))
+                    Boxes.view(m.box()),
+                    laid.lay().keeping().offcuts().contains(m.name())))
         .toList();
   }
 }
