@@ -8,6 +8,7 @@ import { FaceActions } from './FaceActions';
 import { FacePhotos } from './FacePhotos';
 import { MarkSections } from './MarkSections';
 import { OutlineSection } from './OutlineSection';
+import { SetIntoSection } from './SetIntoSection';
 import { SideView } from './SideView';
 import { SurfaceSection } from './SurfaceSection';
 
@@ -48,6 +49,7 @@ export function FacePanel({ face, placing, fresh, onPlacing, onAdd }: Props) {
         onAdd={onAdd}
       />
       <OutlineSection face={face} />
+      {face.added && <SetIntoSection face={face} />}
       {face.wraps && <SideView face={face} />}
       <FaceActions face={face} />
     </Flex>

@@ -1,4 +1,4 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import type {
   AreaDoc,
   FaceView,
@@ -13,6 +13,7 @@ import { LengthField } from '../../common/LengthField';
 import { usePlan } from '../../plan/PlanProvider';
 import { MarkCard } from './MarkCard';
 import { PointFields } from './PointFields';
+import { FINISHES, MAKE_UPS } from './surfaces';
 import { usePut } from './usePut';
 
 const SHAPES: ReadonlyArray<readonly [AreaDoc['kind'], string]> = [
@@ -169,6 +170,9 @@ export function KeepOutCard({
   );
 }
 
+/** Nothing of its own. */
+const AS_THE_FACE = '';
+
 export function ZoneCard({
   face,
   zone: z,
@@ -218,6 +222,26 @@ export function ZoneCard({
       after={<Text color="soft">{z.areaText}</Text>}
     >
       <AreaFields face={face} mark={z} what={what} fresh={fresh} onArea={setArea} />
+      <Flex gap="3" mt="3">
+        <ChoiceField
+          label="Made of"
+          width="47%"
+          value={z.makeUp ?? AS_THE_FACE}
+          among={[[AS_THE_FACE, 'as the face'] as const, ...MAKE_UPS]}
+          onChoice={(makeUp) =>
+            set({ makeUp: makeUp === AS_THE_FACE ? undefined : makeUp }, 'Make-up')
+          }
+        />
+        <ChoiceField
+          label="Its finish"
+          width="47%"
+          value={z.finish ?? AS_THE_FACE}
+          among={[[AS_THE_FACE, 'as the face'] as const, ...FINISHES]}
+          onChoice={(finish) =>
+            set({ finish: finish === AS_THE_FACE ? undefined : finish }, 'Finish')
+          }
+        />
+      </Flex>
     </MarkCard>
   );
 }

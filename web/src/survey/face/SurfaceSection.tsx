@@ -1,31 +1,12 @@
 import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
-import type { Exposure, FaceView, Finish, MakeUp } from '../../api/client';
+import type { Exposure, FaceView } from '../../api/client';
 import { ChoiceField } from '../../common/ChoiceField';
 import { LengthField } from '../../common/LengthField';
 import { Section } from '../../common/Section';
 import { Why } from '../../common/Why';
 import { usePlan } from '../../plan/PlanProvider';
 import { GroundField } from './GroundField';
-
-const MAKE_UPS: ReadonlyArray<readonly [MakeUp, string]> = [
-  ['WOOD', 'wood'],
-  ['VENEER', 'veneer'],
-  ['BOARD', 'board'],
-  ['LAMINATE', 'laminate'],
-  ['GLASS', 'glass'],
-  ['GLAZED', 'glazed ware'],
-  ['METAL', 'metal'],
-  ['PLASTIC', 'plastic'],
-  ['LEATHER', 'leather'],
-  ['STONE_WARE', 'stoneware'],
-];
-
-const FINISHES: ReadonlyArray<readonly [Finish, string]> = [
-  ['BARE', 'bare'],
-  ['PAINTED', 'painted'],
-  ['WAXED', 'waxed'],
-  ['VARNISHED', 'varnished'],
-];
+import { FINISHES, MAKE_UPS } from './surfaces';
 
 const EXPOSURES: ReadonlyArray<readonly [Exposure, string]> = [
   ['WEAR', 'wear'],

@@ -2,6 +2,7 @@ package craftmap.core.plan;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.LengthRange;
+import craftmap.core.plane.Point;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
@@ -68,26 +69,38 @@ public record Found(
     }
   }
 
+  /** The face that another is set into, and where it begins on it. */
+  public record SetInto(String faceId, Point at) {}
+
   /**
    * How it belongs to the piece.
    *
    * @param shown whether it is on the map
    * @param comesOff whether it is a part that comes off
+   * @param setInto what an added face is set into; none where it stands alone
    */
-  public record Belonging(Optional<Boolean> shown, Optional<Boolean> comesOff, Standing standing) {
+  public record Belonging(
+      Optional<Boolean> shown,
+      Optional<Boolean> comesOff,
+      Standing standing,
+      Optional<SetInto> setInto) {
     public static final Belonging OF_THE_FORM =
-        new Belonging(Optional.empty(), Optional.empty(), Standing.OF_THE_FORM);
+        new Belonging(Optional.empty(), Optional.empty(), Standing.OF_THE_FORM, Optional.empty());
 
     public Belonging shown(boolean other) {
-      return new Belonging(Optional.of(other), comesOff, standing);
+      return new Belonging(Optional.of(other), comesOff, standing, setInto);
     }
 
     public Belonging comesOff(boolean other) {
-      return new Belonging(shown, Optional.of(other), standing);
+      return new Belonging(shown, Optional.of(other), standing, setInto);
     }
 
     public Belonging standing(Standing other) {
-      return new Belonging(shown, comesOff, other);
+      return new Belonging(shown, comesOff, other, setInto);
+    }
+
+    public Belonging setInto(Optional<SetInto> other) {
+      return new Belonging(shown, comesOff, standing, other);
     }
   }
 

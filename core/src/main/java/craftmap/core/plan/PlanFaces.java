@@ -66,14 +66,13 @@ public final class PlanFaces {
             .toList();
     for (Map.Entry<String, Found> entry : added) {
       if (entry.getValue().belonging().shown().orElse(true)) {
-        Outline outline = outlineOf(entry);
-        items.add(new Net.Item(entry.getKey(), outline, entry.getKey(), new Point(0, 0), false));
+        items.add(item(entry, byId));
       }
     }
     Map<String, Box> places = Net.place(items, form.groups());
     List<PlanFace> faces = new ArrayList<>();
     standing.forEach(f -> faces.add(fromForm(f, places)));
-    added.forEach(e -> faces.add(added(e, places)));
+    added.forEach(e -> faces.add(added(e, places, setInto(e.getValue(), byId))));
     return List.copyOf(faces);
   }
 
@@ -94,6 +93,42 @@ public final class PlanFaces {
     }
     Point at = face.at().movedBy(parent.at().xMm(), parent.at().yMm());
     return new Net.Item(face.id(), outline, face.group(), at, shown(parent));
+  }
+
+  /** An added face by itself, or where it is set into a face that is shown. */
+  private Net.Item item(Map.Entry<String, Found> entry, Map<String, FormFace> standing) {
+    Outline outline = outlineOf(entry);
+    Optional<Found.SetInto> into =
+        setInto(entry.getValue(), standing).filter(i -> isShown(i.faceId(), standing));
+    if (into.isEmpty()) {
+      return new Net.Item(entry.getKey(), outline, entry.getKey(), new Point(0, 0), false);
+    }
+    FormFace parent = standing.get(into.get().faceId());
+    Point at = into.get().at();
+    String group = parent == null ? into.get().faceId() : parent.group();
+    while (parent != null) {
+      at = at.movedBy(parent.at().xMm(), parent.at().yMm());
+      parent = parent.setInto().map(standing::get).orElse(null);
+    }
+    return new Net.Item(entry.getKey(), outline, group, at, true);
+  }
+
+  private boolean isShown(String faceId, Map<String, FormFace> standing) {
+    FormFace face = standing.get(faceId);
+    return face == null ? found(faceId).belonging().shown().orElse(true) : shown(face);
+  }
+
+  /**
+   * What an added face is set into, as long as that is there and not itself set into an added one.
+   */
+  private Optional<Found.SetInto> setInto(Found f, Map<String, FormFace> standing) {
+    return f.belonging()
+        .setInto()
+        .filter(
+            i ->
+                standing.containsKey(i.faceId())
+                    || found(i.faceId()).standing() == Found.Standing.ADDED
+                        && found(i.faceId()).belonging().setInto().isEmpty());
   }
 
   private PlanFace fromForm(FormFace face, Map<String, Box> places) {
@@ -138,7 +173,8 @@ public final class PlanFaces {
     return f.name().orElse(face.name());
   }
 
-  private static PlanFace added(Map.Entry<String, Found> entry, Map<String, Box> places) {
+  private static PlanFace added(
+      Map.Entry<String, Found> entry, Map<String, Box> places, Optional<Found.SetInto> into) {
     Found f = entry.getValue();
     String name = f.name().orElse("Face");
     return new PlanFace(
@@ -155,8 +191,8 @@ public final class PlanFaces {
             f.marks()),
         Optional.ofNullable(places.get(entry.getKey())),
         Optional.empty(),
-        Optional.empty(),
-        new Point(0, 0),
+        into.map(Found.SetInto::faceId),
+        into.map(Found.SetInto::at).orElse(new Point(0, 0)),
         f.belonging().comesOff().orElse(false) ? Optional.of(name) : Optional.empty(),
         true,
         Set.of());

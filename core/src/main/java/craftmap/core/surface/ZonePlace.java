@@ -96,7 +96,10 @@ public record ZonePlace(Zone zone, Outline outline, Point at, List<Geometry> hol
     return AffineTransformation.translationInstance(-at.xMm(), -at.yMm()).transform(onFace);
   }
 
-  /** The zone as a face: of the same make, with nothing marked on it but the damage that it has. */
+  /**
+   * The zone as a face: of its own make or its face's, with nothing marked on it but the damage
+   * that it has.
+   */
   public Face asFace(Face face) {
     List<Blemish> damage =
         face.blemishes().stream()
@@ -115,8 +118,8 @@ public record ZonePlace(Zone zone, Outline outline, Point at, List<Geometry> hol
         face.id(),
         face.name(),
         outline,
-        face.makeUp(),
-        face.finish(),
+        zone.makeUp().orElse(face.makeUp()),
+        zone.finish().orElse(face.finish()),
         zone.colour(),
         face.exposure(),
         0,

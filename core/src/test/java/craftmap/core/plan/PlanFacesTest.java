@@ -52,7 +52,7 @@ class PlanFacesTest {
         f.name(),
         outline.map(o -> Found.Shape.of(o.note())).orElse(f.shape()),
         f.surface(),
-        new Found.Belonging(shown, f.belonging().comesOff(), standing),
+        new Found.Belonging(shown, f.belonging().comesOff(), standing, Optional.empty()),
         ownMarks,
         marks);
   }

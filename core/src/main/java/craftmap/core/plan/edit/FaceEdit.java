@@ -4,6 +4,8 @@ import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.measure.Figure;
+import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Plan;
@@ -241,6 +243,43 @@ public sealed interface FaceEdit extends PlanEdit {
     }
   }
 
+  /** An added face is set into another, that far from its edges, or stands alone again. */
+  record SetInto(String faceId, Optional<Found.SetInto> into) implements FaceEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      PlanFace face = Editing.face(plan, faceId);
+      if (!face.added()) {
+        throw refused(face, "is-where-the-form-has-it", said("a-face-that-was-added"));
+      }
+      into.ifPresent(
+          i -> {
+            PlanFace other = Editing.face(plan, i.faceId());
+            boolean holdsOthers =
+                plan.faces().stream().anyMatch(p -> p.setInto().filter(faceId::equals).isPresent());
+            if (i.faceId().equals(faceId) || holdsOthers || other.added() && isSetIn(other)) {
+              throw refused(other, "cannot-hold-it", said("a-face-that-is-not-set-into-another"));
+            }
+            LengthRange.PLACE.check("from-the-left", i.at().xMm());
+            LengthRange.PLACE.check("from-the-top", i.at().yMm());
+          });
+      Found found = plan.foundOn(faceId);
+      return new Edited(
+          plan.with(faceId, found.with(found.belonging().setInto(into))),
+          into.map(i -> Editing.face(plan, i.faceId()).face().name())
+              .map(name -> Told.of(Told.Code.SET_INTO, face.face().name(), name))
+              .orElseGet(() -> Told.of(Told.Code.STANDS_ALONE, face.face().name())),
+          Edited.Focus.on(faceId));
+    }
+
+    private static boolean isSetIn(PlanFace face) {
+      return face.setInto().isPresent();
+    }
+
+    private static RefusedInput refused(PlanFace face, String why, Figure accepted) {
+      return new RefusedInput("face", given(face.face().name()), said(why), accepted);
+    }
+  }
+
   /** The same face once more; damage is not copied, it is where it is. */
   record Duplicate(String faceId, String id) implements FaceEdit {
     @Override
@@ -258,7 +297,8 @@ public sealed interface FaceEdit extends PlanEdit {
               new Found.Belonging(
                   Optional.of(true),
                   plan.foundOn(faceId).belonging().comesOff(),
-                  Found.Standing.ADDED),
+                  Found.Standing.ADDED,
+                  Optional.empty()),
               true,
               face.marks().withoutBlemishes().renamed(old -> editing.ids().get()));
       return new Edited(

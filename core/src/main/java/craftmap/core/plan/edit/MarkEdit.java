@@ -101,7 +101,7 @@ public sealed interface MarkEdit extends PlanEdit {
       Mark shaped =
           switch (now) {
             case KeepOut k -> new KeepOut(k.id(), k.name(), shaped(k.area(), face), k.forbids());
-            case Zone z -> new Zone(z.id(), z.name(), z.colour(), shaped(z.area(), face));
+            case Zone z -> z.with(shaped(z.area(), face));
             case Hole h -> throw noArea(h);
             case Break b -> throw noArea(b);
             case Blemish b -> throw noArea(b);

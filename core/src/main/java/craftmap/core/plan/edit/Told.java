@@ -83,6 +83,8 @@ public record Told(Code code, List<String> names) {
     WHOLE_PICTURE,
     CORNER_PIECE,
     FACES,
+    SET_INTO,
+    STANDS_ALONE,
     HID,
     SHOWED,
     LOCKED,

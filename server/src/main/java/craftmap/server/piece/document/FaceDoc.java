@@ -22,6 +22,7 @@ public record FaceDoc(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double relief,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean shown,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean comesOff,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) SetIntoDoc setInto,
     Found.Standing standing,
     boolean ownMarks,
     List<KeepOutDoc> keepOuts,

@@ -80,7 +80,9 @@ public final class MarkMapper {
         given(said("zone"), z.id()),
         z.name(),
         new Colour(z.colour()),
-        toArea(z.name(), given(said("area-of-the", given(z.name())), z.area())));
+        toArea(z.name(), given(said("area-of-the", given(z.name())), z.area())),
+        Optional.ofNullable(z.makeUp()),
+        Optional.ofNullable(z.finish()));
   }
 
   private static Point point(String of, double x, double y) {
@@ -196,6 +198,12 @@ public final class MarkMapper {
   }
 
   static ZoneDoc doc(Zone z) {
-    return new ZoneDoc(z.id(), z.name(), z.colour().hex(), doc(z.area()));
+    return new ZoneDoc(
+        z.id(),
+        z.name(),
+        z.colour().hex(),
+        doc(z.area()),
+        z.makeUp().orElse(null),
+        z.finish().orElse(null));
   }
 }

@@ -125,9 +125,16 @@ public final class PlanMapper {
                 new Found.Belonging(
                     Optional.ofNullable(face.shown()),
                     Optional.ofNullable(face.comesOff()),
-                    face.standing()),
+                    face.standing(),
+                    Optional.ofNullable(face.setInto()).map(PlanMapper::toSetInto)),
                 face.ownMarks(),
                 marks.orElseThrow()));
+  }
+
+  public static Found.SetInto toSetInto(SetIntoDoc into) {
+    PointDoc at = given(said("place-on-that-face"), into.at());
+    return new Found.SetInto(
+        given(said("face-that-it-is-set-into"), into.faceId()), new Point(at.xMm(), at.yMm()));
   }
 
   private static FaceDoc doc(String id, Found found) {
@@ -146,6 +153,11 @@ public final class PlanMapper {
         shape.relief().map(Relief::factor).orElse(null),
         found.belonging().shown().orElse(null),
         found.belonging().comesOff().orElse(null),
+        found
+            .belonging()
+            .setInto()
+            .map(i -> new SetIntoDoc(i.faceId(), MarkMapper.doc(i.at())))
+            .orElse(null),
         found.standing(),
         found.ownMarks(),
         marks.keepOuts().stream().map(MarkMapper::doc).toList(),

@@ -31,6 +31,7 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = FaceEditDoc.Reshape.class, name = "RESHAPE"),
   @JsonSubTypes.Type(value = FaceEditDoc.ShowFace.class, name = "SHOW_FACE"),
   @JsonSubTypes.Type(value = FaceEditDoc.ComeOff.class, name = "COME_OFF"),
+  @JsonSubTypes.Type(value = FaceEditDoc.SetFaceInto.class, name = "SET_FACE_INTO"),
   @JsonSubTypes.Type(value = FaceEditDoc.DuplicateFace.class, name = "DUPLICATE_FACE"),
   @JsonSubTypes.Type(value = FaceEditDoc.AddFace.class, name = "ADD_FACE"),
   @JsonSubTypes.Type(value = FaceEditDoc.TakeFaceOff.class, name = "TAKE_FACE_OFF"),

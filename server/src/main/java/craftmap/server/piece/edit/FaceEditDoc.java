@@ -16,10 +16,13 @@ import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.OutlineKind;
+import craftmap.server.piece.document.PlanMapper;
 import craftmap.server.piece.document.PointDoc;
+import craftmap.server.piece.document.SetIntoDoc;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** What is done to a face, as it is sent. */
@@ -114,6 +117,16 @@ public sealed interface FaceEditDoc extends EditDoc {
     @Override
     public PlanEdit edit() {
       return new FaceEdit.ComeOff(face(faceId), comesOff);
+    }
+  }
+
+  record SetFaceInto(
+      String faceId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) SetIntoDoc into)
+      implements FaceEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new FaceEdit.SetInto(
+          face(faceId), Optional.ofNullable(into).map(PlanMapper::toSetInto));
     }
   }
 

@@ -63,6 +63,8 @@ final class MarkViews {
         PathData.of(area),
         Words.squareMetres(area.getArea()),
         MarkMapper.doc(z.area()),
+        z.makeUp().orElse(null),
+        z.finish().orElse(null),
         fields(z.area()),
         corners(z.area()));
   }

@@ -81,6 +81,7 @@ public record ReadingView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BoxView onNet,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String setInto,
       PointDoc at,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) InsetView inset,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String part,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer partNumber,
       double gridCellMm,
@@ -92,6 +93,9 @@ public record ReadingView(
       List<LayView> lays,
       List<GuideView> guides,
       List<NoteView> notes) {}
+
+  /** How far from the edges of the face it is set into an added face begins. */
+  public record InsetView(String faceId, Measure left, Measure top) {}
 
   /** The outline's kind, and its measures as fields. */
   public record OutlineView(
@@ -168,6 +172,8 @@ public record ReadingView(
       String pathData,
       String areaText,
       AreaDoc area,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) MakeUp makeUp,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Finish finish,
       List<MarkFieldView> fields,
       List<CornerView> corners) {}
 

@@ -139,6 +139,7 @@ public final class ReadingViews {
         place.onNet().map(Boxes::view).orElse(null),
         place.setInto().orElse(null),
         MarkMapper.doc(place.at()),
+        inset(place),
         place.comesOff().orElse(null),
         partNumber,
         reading.grid().cellMm(),
@@ -150,6 +151,16 @@ public final class ReadingViews {
         reading.lays().stream().map(l -> lays.view(face, l)).toList(),
         new GuideViews(tape).of(reading),
         words.notes(FaceFindings.of(reading, tape)));
+  }
+
+  private ReadingView.InsetView inset(PlanFace place) {
+    return place
+        .setInto()
+        .filter(id -> place.added())
+        .map(
+            id ->
+                new ReadingView.InsetView(id, measure(place.at().xMm()), measure(place.at().yMm())))
+        .orElse(null);
   }
 
   /** Of a wall, and of a lid that does not look to its own foot. */
