@@ -6,6 +6,8 @@ import craftmap.core.design.NamedPart;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Overhang;
+import craftmap.core.lay.rule.Apart;
+import craftmap.core.lay.rule.Arrangement;
 import craftmap.core.lay.rule.border.BorderSides;
 import craftmap.core.lay.rule.border.CornerSet;
 import craftmap.core.lay.rule.border.FrameSides;
@@ -77,6 +79,12 @@ public final class LayFindings {
     if (lost > 0) {
       add(FindingRule.COPIES_OFF_FACE, Level.RISK, new Figure.Count(lost));
     }
+    if (arrangement instanceof CornerSet || isOpenBorder(arrangement)) {
+      int pairs = Apart.overlaps(laid.items());
+      if (pairs > 0) {
+        add(FindingRule.COPIES_ON_EACH_OTHER, Level.RISK, new Figure.Count(pairs));
+      }
+    }
     if (arrangement instanceof Wording words) {
       words(words, laid);
     }
@@ -92,6 +100,11 @@ public final class LayFindings {
     if (laid.design() instanceof Moulding m) {
       add(FindingRule.MOULDING_GLUE, Level.FINE, new Figure.One(m.flexibility().glue()));
     }
+  }
+
+  /** One whose copies are not cut along a mitre so that they meet. */
+  private static boolean isOpenBorder(Arrangement arrangement) {
+    return arrangement instanceof BorderSides b && !b.way().isMitred();
   }
 
   /** What reaches over an edge, but where the rule is made to. */

@@ -78,7 +78,8 @@ public final class Mends {
           BREAK_STEP,
           RUNS_OFF ->
           Means.LINE_OR_OPTIONS;
-      case PARTS_SPOILT, GROUND_BARE, SEAM_OUT_OF_STEP, SEAM_IN_SIGHT -> Means.OPTIONS;
+      case COPIES_ON_EACH_OTHER, PARTS_SPOILT, GROUND_BARE, SEAM_OUT_OF_STEP, SEAM_IN_SIGHT ->
+          Means.OPTIONS;
       case COPIES_OFF_FACE -> Means.MEASURED_PLACES;
       case LETTERS_THIN -> Means.LETTER_SIZE;
       case KEEP_OUT_FAR,

@@ -11,6 +11,16 @@ public final class Apart {
   private Apart() {}
 
   public static boolean anyOverlap(List<Item> items) {
+    return overlaps(items, 1) > 0;
+  }
+
+  /** How many pairs of copies lie on each other. */
+  public static int overlaps(List<Item> items) {
+    return overlaps(items, Integer.MAX_VALUE);
+  }
+
+  private static int overlaps(List<Item> items, int enough) {
+    int overlaps = 0;
     STRtree tree = new STRtree();
     for (int i = 0; i < items.size(); i++) {
       tree.insert(items.get(i).box().around().envelope(), i);
@@ -18,12 +28,12 @@ public final class Apart {
     for (int i = 0; i < items.size(); i++) {
       for (Object found : tree.query(items.get(i).box().around().envelope())) {
         int j = (Integer) found;
-        if (j > i && overlap(items.get(i), items.get(j))) {
-          return true;
+        if (j > i && overlap(items.get(i), items.get(j)) && ++overlaps >= enough) {
+          return overlaps;
         }
       }
     }
-    return false;
+    return overlaps;
   }
 
   /** Boxes tell first; where they meet, the prints themselves decide. Prints may touch. */

@@ -86,6 +86,8 @@ final class Suits {
       case SCATTER -> round ? Set.of("turning") : Set.of();
       case LINE -> round ? Set.of("stand") : Set.of();
       case RING -> round ? Set.of("look") : Set.of();
+      case ACROSS ->
+          design instanceof Transfer t && t.joint().isPresent() ? Set.of() : Set.of("laidFrom");
       case COVER -> {
         Set<String> idle = new HashSet<>();
         if (!Printing.canBeginAnywhere(design)) {
@@ -93,9 +95,6 @@ final class Suits {
         }
         if (!(design instanceof Napkin n) || n.quarters() == 1) {
           idle.add("unit");
-        }
-        if (!design.direction().liesSideways()) {
-          idle.add("turning");
         }
         if (!Printing.hasSlices(design)) {
           idle.add("slice");
@@ -119,7 +118,6 @@ final class Suits {
           ROLLER,
           FRAME,
           LETTERING,
-          ACROSS,
           COLLAGE,
           STRIPS,
           PAGES,

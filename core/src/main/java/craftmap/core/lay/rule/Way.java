@@ -105,6 +105,11 @@ public sealed interface Way {
       this.symmetrical = symmetrical;
     }
 
+    /** Whether copies are cut in the corners so that they meet. */
+    public boolean isMitred() {
+      return this == BORDER_MITRED_ON_MOTIF || this == BORDER_MITRED_ON_GAP;
+    }
+
     @Override
     public boolean symmetrical() {
       return symmetrical;

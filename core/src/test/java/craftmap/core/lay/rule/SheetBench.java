@@ -76,7 +76,8 @@ class SheetBench {
               h);
     }
     Design design = Prints.transfer(900, 820, motifs);
-    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
+    Across rule =
+        new Across(0, 6, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART);
     // other gaps each time, so that nothing is remembered
     measure(
         "a picture over 8 fronts, 20 motifs, all options and parts",

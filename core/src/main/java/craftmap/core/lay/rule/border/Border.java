@@ -84,17 +84,24 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
               false)
           .lay(laying);
     }
+    List<LayOption> all = options(laying, sides);
+    List<LayOption> apart = all.stream().filter(o -> !overlapSomewhere(o)).toList();
+    // what is too large for its face is laid all the same, and told to lie on each other
+    return LayAnswer.of(apart.isEmpty() ? all : apart, LayAnswer.Reason.OVERLAP);
+  }
+
+  private List<LayOption> options(Laying laying, List<Insets.Side> sides) {
     List<LayOption> options = new ArrayList<>();
     if (laying.corner().isPresent()) {
       // who names a corner piece wants it in the corners
       options.addAll(pieces(laying, sides, laying.corner().get()));
-      return LayAnswer.of(options, LayAnswer.Reason.OVERLAP);
+      return options;
     }
     options.addAll(turned(laying, sides));
     options.addAll(mitred(laying, sides, true));
     options.addAll(mitred(laying, sides, false));
     options.addAll(open(laying, sides));
-    return LayAnswer.of(options, LayAnswer.Reason.OVERLAP);
+    return options;
   }
 
   // ---- corner pieces
@@ -204,6 +211,15 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
               placements.size() + inCorners.size())
           .ifPresent(options::add);
     }
+    if (options.isEmpty() && !inCorners.isEmpty()) {
+      // no room for anything between the corners: they alone
+      List<BorderSides.Side> none = new ArrayList<>();
+      for (double length : clear) {
+        none.add(new BorderSides.Side(0, Math.max(0, length), Math.max(0, length)));
+      }
+      option(new BorderSides(way, none, inCorners.size()), inCorners, inCorners.size())
+          .ifPresent(options::add);
+    }
     return options;
   }
 
@@ -247,7 +263,7 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
   }
 
   private Optional<LayOption> option(BorderSides sides, List<Item> items, int wanted) {
-    if (items.isEmpty() || overlapSomewhere(sides, items)) {
+    if (items.isEmpty()) {
       return Optional.empty();
     }
     int parts = Laying.parts(items);
@@ -270,10 +286,9 @@ public record Border(double insetMm, RunWish wish) implements LayRule {
   }
 
   /** Mitred copies are cut so that they meet; all others must stay apart. */
-  private static boolean overlapSomewhere(BorderSides sides, List<Item> items) {
-    boolean cut =
-        sides.way() == Way.OnBorder.BORDER_MITRED_ON_GAP
-            || sides.way() == Way.OnBorder.BORDER_MITRED_ON_MOTIF;
-    return !cut && Apart.anyOverlap(items);
+  private static boolean overlapSomewhere(LayOption option) {
+    return option.arrangement() instanceof BorderSides sides
+        && !sides.way().isMitred()
+        && Apart.anyOverlap(option.items());
   }
 }

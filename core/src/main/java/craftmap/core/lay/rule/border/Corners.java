@@ -73,24 +73,30 @@ public record Corners(double insetMm, Which which) implements LayRule {
     if (corners(laying, 0).size() < 3) {
       return new LayAnswer.NoRoom(LayAnswer.Reason.NO_CORNERS);
     }
+    List<LayOption> apart = options(laying, false);
+    // what is too large for its face is laid all the same, and told to lie on each other
+    return LayAnswer.of(apart.isEmpty() ? options(laying, true) : apart, LayAnswer.Reason.OVERLAP);
+  }
+
+  private List<LayOption> options(Laying laying, boolean onEachOther) {
     Design design = laying.design();
     List<LayOption> options = new ArrayList<>();
     if (design.handling().mirrors()) {
-      options.addAll(set(laying, Way.InCorners.CORNERS_MIRRORED));
+      options.addAll(set(laying, Way.InCorners.CORNERS_MIRRORED, onEachOther));
     }
     if (design instanceof Moulding m && m.form() == Moulding.Form.HANDED_PAIR) {
-      options.addAll(set(laying, Way.InCorners.CORNERS_PAIRS));
+      options.addAll(set(laying, Way.InCorners.CORNERS_PAIRS, onEachOther));
     }
     if (design instanceof Moulding m && m.quarters()) {
-      options.addAll(set(laying, Way.InCorners.CORNERS_QUARTERS));
+      options.addAll(set(laying, Way.InCorners.CORNERS_QUARTERS, onEachOther));
     }
     if (design.handling().turns()) {
-      options.addAll(set(laying, Way.InCorners.CORNERS_TURNED));
+      options.addAll(set(laying, Way.InCorners.CORNERS_TURNED, onEachOther));
     }
-    return LayAnswer.of(options, LayAnswer.Reason.OVERLAP);
+    return options;
   }
 
-  private List<LayOption> set(Laying laying, Way.InCorners way) {
+  private List<LayOption> set(Laying laying, Way.InCorners way, boolean onEachOther) {
     boolean quarters = way == Way.InCorners.CORNERS_QUARTERS;
     double w = laying.widthMm();
     double h = laying.heightMm();
@@ -113,7 +119,7 @@ public record Corners(double insetMm, Which which) implements LayRule {
         laying.room().place(laying.design(), at(corner, w, h, over)).ifPresent(items::add);
       }
     }
-    boolean apart = quarters || !Apart.anyOverlap(items);
+    boolean apart = quarters || onEachOther || !Apart.anyOverlap(items);
     if (items.isEmpty() || !apart) {
       return List.of();
     }

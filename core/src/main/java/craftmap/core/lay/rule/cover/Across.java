@@ -48,14 +48,24 @@ import org.locationtech.jts.geom.Geometry;
  * @param intoGaps also towards the other faces, as far as the gap between them has picture for it
  * @param placed where the picture begins, where it was put by hand
  * @param cutAway names of motif boxes that are cut off and kept
+ * @param laidFrom with which of its parts a transfer that comes in several is begun
  */
 public record Across(
     double marginMm,
     double allowanceMm,
     boolean intoGaps,
     Optional<Point> placed,
-    Set<String> cutAway)
+    Set<String> cutAway,
+    LaidFrom laidFrom)
     implements LayRule {
+  /** With which of its parts a transfer that comes in several is begun on each face. */
+  public enum LaidFrom {
+    /** The left one, or the upper one. */
+    THE_FIRST_PART,
+    /** The right one, or the lower one. */
+    THE_LAST_PART
+  }
+
   public static final double TYPICAL_ALLOWANCE_MM = 6;
   private static final int PLACES_EACH_WAY = 3;
   private static final int PLACES_LISTED = 100;
@@ -82,15 +92,13 @@ public record Across(
             : Optional.empty(),
         text == null
             ? Set.of()
-            : text.lines()
-                .map(String::strip)
-                .filter(l -> !l.isEmpty())
-                .collect(Collectors.toSet()));
+            : text.lines().map(String::strip).filter(l -> !l.isEmpty()).collect(Collectors.toSet()),
+        sheet.choice("laidFrom", "laid-beginning-with", LaidFrom.THE_FIRST_PART));
   }
 
   /** With another allowance: none where the picture meets a raised edge. */
   public Across trimmedBy(double otherMm) {
-    return new Across(marginMm, otherMm, intoGaps, placed, cutAway);
+    return new Across(marginMm, otherMm, intoGaps, placed, cutAway, laidFrom);
   }
 
   @Override
@@ -105,7 +113,8 @@ public record Across(
             .put("margin", marginMm)
             .put("allowance", allowanceMm)
             .put("gaps", YesNo.of(intoGaps))
-            .put("placed", YesNo.of(placed.isPresent()));
+            .put("placed", YesNo.of(placed.isPresent()))
+            .put("laidFrom", laidFrom);
     placed.ifPresent(p -> note.put("x", p.xMm()).put("y", p.yMm()));
     return note.done(List.of(), cutAway.stream().sorted().collect(Collectors.joining("\n")));
   }
@@ -113,7 +122,7 @@ public record Across(
   /** A picture has no mirror image: on the other side it finds its own place. */
   @Override
   public Across mirrored(double faceWidthMm) {
-    return new Across(marginMm, allowanceMm, intoGaps, Optional.empty(), cutAway);
+    return new Across(marginMm, allowanceMm, intoGaps, Optional.empty(), cutAway, laidFrom);
   }
 
   @Override
@@ -347,7 +356,8 @@ public record Across(
       }
     }
     Optional<Item> item = Item.cutTo(design, at, area, false);
-    return item.map(i -> apartAtJoints(design, i)).orElse(List.of());
+    List<Item> parts = item.map(i -> apartAtJoints(design, i)).orElse(List.of());
+    return laidFrom == LaidFrom.THE_FIRST_PART ? parts : parts.reversed();
   }
 
   /** A transfer that comes in parts is laid part by part. */

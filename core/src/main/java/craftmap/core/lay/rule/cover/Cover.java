@@ -179,13 +179,12 @@ public record Cover(
   }
 
   private List<Boolean> turns(Design design) {
-    if (!design.direction().liesSideways()) {
-      return List.of(false);
-    }
     return switch (turning) {
       case AS_PRINTED -> List.of(false);
+      // whatever a print looks like: the inside of a drawer is seen from above
       case QUARTER_TURNED -> List.of(true);
-      case WHICHEVER_IS_BETTER -> List.of(false, true);
+      case WHICHEVER_IS_BETTER ->
+          design.direction().liesSideways() ? List.of(false, true) : List.of(false);
     };
   }
 

@@ -53,7 +53,8 @@ class AcrossTest {
   }
 
   private static Across at(double x, double y) {
-    return new Across(0, 0, false, Optional.of(new Point(x, y)), Set.of());
+    return new Across(
+        0, 0, false, Optional.of(new Point(x, y)), Set.of(), Across.LaidFrom.THE_FIRST_PART);
   }
 
   private static LayOption option(Fronts fronts, Design design, Across rule, Way way) {
@@ -84,7 +85,8 @@ class AcrossTest {
   @Test
   void closedUpNothingIsLost() {
     Design tall = Prints.transfer(400, 592);
-    Across rule = new Across(6, 0, false, Optional.empty(), Set.of());
+    Across rule =
+        new Across(6, 0, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART);
     List<double[]> windows =
         windows(option(drawers(tall), tall, rule, Way.OverFaces.ACROSS_CLOSED_UP));
     assertThat(windows.get(0)).containsExactly(new double[] {6, 186}, within(1e-9));
@@ -107,7 +109,7 @@ class AcrossTest {
         option(
             fronts,
             design,
-            new Across(0, 0, false, Optional.empty(), Set.of()),
+            new Across(0, 0, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART),
             Way.OverFaces.ACROSS_CLOSED_UP);
     List<SheetPart> parts = ((AcrossFronts) closed.arrangement()).parts();
     for (int i = 0; i < parts.size(); i++) {
@@ -143,7 +145,8 @@ class AcrossTest {
     MotifBox heron = Prints.motif("heron", 5, 100, 150, 120, 160);
     MotifBox moon = Prints.motif("moon", 2, 300, 200, 60, 60);
     Design design = Prints.transfer(400, 760, heron, moon);
-    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
+    Across rule =
+        new Across(0, 6, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART);
     LayOption best = option(drawers(design), design, rule, Way.OverFaces.ACROSS_THROUGH);
     AcrossFronts across = (AcrossFronts) best.arrangement();
     assertThat(across.spoilt()).isEmpty();
@@ -165,7 +168,9 @@ class AcrossTest {
   void whatIsCutOffOnPurposeShowsNowhereAndSpoilsNothing() {
     MotifBox words = Prints.motif("lettering", 5, 20, 150, 360, 60);
     Design design = Prints.transfer(400, 600, words);
-    Across cut = new Across(0, 6, false, Optional.empty(), Set.of("lettering"));
+    Across cut =
+        new Across(
+            0, 6, false, Optional.empty(), Set.of("lettering"), Across.LaidFrom.THE_FIRST_PART);
     AcrossFronts across =
         (AcrossFronts)
             option(drawers(design), design, cut, Way.OverFaces.ACROSS_THROUGH).arrangement();
@@ -181,7 +186,9 @@ class AcrossTest {
   void whatIsCutOffAtAnEdgeIsLeftOutsideTheFaces() {
     MotifBox words = Prints.motif("lettering", 5, 20, 620, 360, 60);
     Design design = Prints.transfer(420, 700, words);
-    Across cut = new Across(0, 6, false, Optional.empty(), Set.of("lettering"));
+    Across cut =
+        new Across(
+            0, 6, false, Optional.empty(), Set.of("lettering"), Across.LaidFrom.THE_FIRST_PART);
     AcrossFronts across =
         (AcrossFronts)
             option(drawers(design), design, cut, Way.OverFaces.ACROSS_THROUGH).arrangement();
@@ -207,7 +214,8 @@ class AcrossTest {
             option(
                     door,
                     design,
-                    new Across(0, 0, false, Optional.empty(), Set.of()),
+                    new Across(
+                        0, 0, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART),
                     Way.OverFaces.ACROSS_IN_PLACE)
                 .arrangement();
     assertThat(across.spoilt()).containsExactly(moon);
@@ -219,7 +227,8 @@ class AcrossTest {
 
   @Test
   void partsAreCutLargerWhereThereIsPictureAndNothingElseOfItFaces() {
-    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
+    Across rule =
+        new Across(0, 6, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART);
     List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.OverFaces.ACROSS_THROUGH);
     // 6 of picture are left above and below; to the sides the drawers are as wide as the sheet
     assertThat(parts.stream().map(p -> p.cut().topMm())).containsExactly(0.0, 190.0, 374.0);
@@ -229,7 +238,8 @@ class AcrossTest {
 
   @Test
   void askedForTheGapIsSharedByHalves() {
-    Across rule = new Across(0, 6, true, Optional.empty(), Set.of());
+    Across rule =
+        new Across(0, 6, true, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART);
     List<SheetPart> parts = parts(drawers(PICTURE), PICTURE, rule, Way.OverFaces.ACROSS_THROUGH);
     assertThat(parts.stream().map(p -> p.cut().topMm())).containsExactly(0.0, 188.0, 372.0);
     assertThat(parts.stream().map(p -> p.cut().bottomMm())).containsExactly(188.0, 372.0, 600.0);
@@ -246,7 +256,8 @@ class AcrossTest {
             new Box(0, 0, 800, 204),
             new Box(0, 208, 800, 204),
             new Box(0, 412, 800, 204));
-    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
+    Across rule =
+        new Across(0, 6, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART);
     for (LayOption option : ((LayAnswer.Options) rule.lay(Laying.over(drawers, design))).ranked()) {
       AcrossFronts across = (AcrossFronts) option.arrangement();
       for (int column = 0; column < 2; column++) {
@@ -286,7 +297,13 @@ class AcrossTest {
               columns * (w + gapAcross) + random.nextDouble() * 60,
               rows * (h + gapDown) + random.nextDouble() * 60);
       Across rule =
-          new Across(0, random.nextDouble() * 25, random.nextBoolean(), Optional.empty(), Set.of());
+          new Across(
+              0,
+              random.nextDouble() * 25,
+              random.nextBoolean(),
+              Optional.empty(),
+              Set.of(),
+              Across.LaidFrom.THE_FIRST_PART);
       Fronts fronts = fronts(design, Marks.NONE, boxes.toArray(Box[]::new));
       for (LayOption option :
           ((LayAnswer.Options) rule.lay(Laying.over(fronts, design))).ranked()) {
@@ -319,7 +336,8 @@ class AcrossTest {
             option(
                     door,
                     design,
-                    new Across(0, 0, false, Optional.empty(), Set.of()),
+                    new Across(
+                        0, 0, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART),
                     Way.OverFaces.ACROSS_IN_PLACE)
                 .arrangement();
     assertThat(across.parts()).hasSize(2);
@@ -331,7 +349,7 @@ class AcrossTest {
   void nothingIsTurnedOver() {
     for (LayOption o :
         ((LayAnswer.Options)
-                new Across(0, 6, false, Optional.empty(), Set.of())
+                new Across(0, 6, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART)
                     .lay(Laying.over(drawers(PICTURE), PICTURE)))
             .ranked()) {
       assertThat(o.items()).noneMatch(i -> i.at().mirrored());
@@ -343,7 +361,8 @@ class AcrossTest {
     MotifBox heron = Prints.motif("heron", 5, 100, 150, 120, 160);
     Design design = Prints.transfer(430, 640, heron);
     Fronts fronts = drawers(design);
-    Across rule = new Across(0, 6, false, Optional.empty(), Set.of());
+    Across rule =
+        new Across(0, 6, false, Optional.empty(), Set.of(), Across.LaidFrom.THE_FIRST_PART);
     List<Pick> first =
         ((LayAnswer.Options) rule.lay(Laying.over(fronts, design)))
             .ranked().stream().map(LayOption::asPick).toList();
