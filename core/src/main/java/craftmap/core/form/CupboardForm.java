@@ -1,5 +1,6 @@
 package craftmap.core.form;
 
+import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.mm;
 import static craftmap.core.measure.Figure.said;
 
@@ -7,17 +8,19 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.RectangleOutline;
 import craftmap.core.surface.outline.Side;
 
 /**
- * A cupboard or a wardrobe: a cornice, doors side by side with panels in them, drawers below, a
- * plinth.
+ * A cupboard or a wardrobe: a cornice, doors side by side with panels in them, drawers below, above
+ * or beside them, a plinth.
  *
  * @param panels in each door, over each other
  * @param railMm of the door round its panels
+ * @param stackMm how wide drawers beside the doors are; nothing where they are as wide as the piece
  */
 public record CupboardForm(
     double widthMm,
@@ -27,16 +30,34 @@ public record CupboardForm(
     int panels,
     double railMm,
     int drawers,
+    DrawersAt drawersAt,
     double drawerMm,
+    double stackMm,
     double corniceMm,
     double plinthMm,
     double gapMm,
     Hardware hardware)
     implements Form {
   private static final double LEAST_DOOR_MM = 50;
+  private static final double USUAL_DRAWER_MM = 220;
+
+  /** Where drawers are, seen from the doors. */
+  public enum DrawersAt {
+    BELOW,
+    ABOVE,
+    ON_THE_LEFT,
+    ON_THE_RIGHT;
+
+    boolean areBeside() {
+      return this == ON_THE_LEFT || this == ON_THE_RIGHT;
+    }
+  }
 
   public CupboardForm {
-    double door = heightMm - corniceMm - plinthMm - drawers * (drawerMm + gapMm);
+    double door = frontsMm(heightMm, corniceMm, plinthMm);
+    if (!drawersAt.areBeside()) {
+      door -= drawers * (drawerMm + gapMm);
+    }
     if (!Tolerance.EXACT.greater(door, LEAST_DOOR_MM)) {
       throw new RefusedInput(
           "height",
@@ -44,7 +65,19 @@ public record CupboardForm(
           said("leaves-no-room-for-the-doors-over-drawers-and"),
           said("more-height-or-lower-drawers-cornice-and-plinth"));
     }
-    double wide = (widthMm - gapMm * (doors - 1)) / doors;
+    double beside = drawers > 0 && drawersAt.areBeside() ? stackMm + gapMm : 0;
+    double wide = (widthMm - beside - gapMm * (doors - 1)) / doors;
+    if (!Tolerance.EXACT.greater(wide, LEAST_DOOR_MM)) {
+      throw new RefusedInput(
+          "width",
+          mm(widthMm),
+          said("leaves-no-room-for-the-doors-beside-drawers"),
+          said("more-width-narrower-drawers-or-fewer-doors"));
+    }
+    if (drawers > 0 && !Tolerance.EXACT.greater(drawerMm, 0)) {
+      throw new RefusedInput(
+          "drawers", said("drawers-beside", given(drawers)), said("are-too-many"), said("fewer"));
+    }
     if (panels > 0 && (!(2 * railMm < wide) || !((panels + 1) * railMm < door))) {
       throw new RefusedInput(
           "rail-round-the-panels",
@@ -52,6 +85,10 @@ public record CupboardForm(
           said("leaves-no-panel"),
           said("a-narrower-rail-or-fewer-panels"));
     }
+  }
+
+  private static double frontsMm(double heightMm, double corniceMm, double plinthMm) {
+    return heightMm - corniceMm - plinthMm;
   }
 
   static CupboardForm readCupboard(MeasureSheet sheet) {
@@ -76,8 +113,19 @@ public record CupboardForm(
     int doors = sheet.count("doors", "doors", 2, 1, 4);
     int inEach = sheet.count("panels", "panels-in-each-door", panels, 0, 4);
     double rail = inEach > 0 ? sheet.size("rail", "rail-round-the-panels", 70) : 0;
-    int below = sheet.count("drawers", "drawers-below-the-doors", drawers, 0, 4);
-    double drawer = below > 0 ? sheet.size("drawer", "height-of-a-drawer", 220) : 0;
+    int all = sheet.count("drawers", "drawers", drawers, 0, 4);
+    DrawersAt at =
+        all > 0 ? sheet.choice("drawersAt", "drawers-are", DrawersAt.BELOW) : DrawersAt.BELOW;
+    double stack =
+        all > 0 && at.areBeside() ? sheet.size("stack", "width-of-a-drawer", wide / 3) : 0;
+    double own =
+        all > 0 && !at.areBeside()
+            ? sheet.size("drawer", "height-of-a-drawer", USUAL_DRAWER_MM)
+            : 0;
+    double cornice = sheet.distance("cornice", "cornice", drawers > 0 ? 80 : 0);
+    double foot = sheet.distance("plinth", "plinth", plinth);
+    double gap = sheet.length("gap", "gap-between-fronts", 4, LengthRange.DISTANCE.upTo(100));
+    double beside = (frontsMm(high, cornice, foot) - gap * (all - 1)) / Math.max(1, all);
     return new CupboardForm(
         wide,
         high,
@@ -85,12 +133,29 @@ public record CupboardForm(
         doors,
         inEach,
         rail,
-        below,
-        drawer,
-        sheet.distance("cornice", "cornice", drawers > 0 ? 80 : 0),
-        sheet.distance("plinth", "plinth", plinth),
-        sheet.length("gap", "gap-between-fronts", 4, LengthRange.DISTANCE.upTo(100)),
+        all,
+        at,
+        at.areBeside() ? beside : own,
+        stack,
+        cornice,
+        foot,
+        gap,
         Hardware.read(sheet, Hardware.Kind.KNOB));
+  }
+
+  /** Where the doors are, from the front's upper left corner. */
+  private Box doorsAt() {
+    double high = frontsMm(heightMm, corniceMm, plinthMm);
+    double taken = drawers * (drawerMm + gapMm);
+    if (drawers == 0) {
+      return new Box(0, corniceMm, widthMm, high);
+    }
+    return switch (drawersAt) {
+      case BELOW -> new Box(0, corniceMm, widthMm, high - taken);
+      case ABOVE -> new Box(0, corniceMm + taken, widthMm, high - taken);
+      case ON_THE_LEFT -> new Box(stackMm + gapMm, corniceMm, widthMm - stackMm - gapMm, high);
+      case ON_THE_RIGHT -> new Box(0, corniceMm, widthMm - stackMm - gapMm, high);
+    };
   }
 
   @Override
@@ -102,28 +167,27 @@ public record CupboardForm(
         .group(NetGroup.beside("left", "fronts", Edge.LEFT))
         .group(NetGroup.beside("right", "fronts", Edge.RIGHT))
         .group(NetGroup.beside("back", "right", Edge.RIGHT));
-    double doorHeight = heightMm - corniceMm - plinthMm - drawers * (drawerMm + gapMm);
     strip(out, block, "cornice", "Cornice", 0, corniceMm);
-    doors(out, block, doorHeight);
-    double y = corniceMm + doorHeight + gapMm;
+    Box doors = doorsAt();
+    doors(out, block, doors);
+    double x = drawersAt == DrawersAt.ON_THE_RIGHT ? doors.rightMm() + gapMm : 0;
+    double y = drawersAt == DrawersAt.BELOW ? doors.bottomMm() + gapMm : corniceMm;
+    double wide = drawersAt.areBeside() ? stackMm : widthMm;
     String above = null;
     for (int i = 1; i <= drawers; i++) {
       String id = "drawer-" + i;
       out.face(
           FormFace.of(
-                  id,
-                  "Drawer " + i,
-                  new RectangleOutline(widthMm, drawerMm),
-                  block.front().from(0, y))
-              .in("fronts", 0, y)
+                  id, "Drawer " + i, new RectangleOutline(wide, drawerMm), block.front().from(x, y))
+              .in("fronts", x, y)
               .comesOffAs("Drawer " + i)
               .with(
                   new Hardware(
-                          hardware.kind() == Hardware.Kind.KNOB
+                          hardware.kind() == Hardware.Kind.KNOB && !drawersAt.areBeside()
                               ? Hardware.Kind.TWO_KNOBS
                               : hardware.kind(),
                           hardware.spacingMm())
-                      .at(new Point(widthMm / 2, drawerMm / 2), widthMm)));
+                      .at(new Point(wide / 2, drawerMm / 2), wide)));
       if (above != null) {
         out.join(new Join(above, Side.Name.BOTTOM, id, Side.Name.TOP, gapMm));
       }
@@ -151,18 +215,19 @@ public record CupboardForm(
     }
   }
 
-  private void doors(FormFaces.Collector out, Block block, double height) {
-    double width = (widthMm - gapMm * (doors - 1)) / doors;
+  private void doors(FormFaces.Collector out, Block block, Box all) {
+    double height = all.heightMm();
+    double width = (all.widthMm() - gapMm * (doors - 1)) / doors;
     for (int i = 1; i <= doors; i++) {
-      double x = (i - 1) * (width + gapMm);
+      double x = all.leftMm() + (i - 1) * (width + gapMm);
       String name =
           doors == 1 ? "Door" : doors == 2 ? (i == 1 ? "Left door" : "Right door") : "Door " + i;
       // the knob sits on the side where the door opens: towards the middle of the piece
       double knobX = i <= doors / 2 ? width - knobFromEdge(width) : knobFromEdge(width);
-      Pose.Flat pose = block.front().from(x, corniceMm);
+      Pose.Flat pose = block.front().from(x, all.topMm());
       FormFace door =
           FormFace.of("door-" + i, name, new RectangleOutline(width, height), pose)
-              .in("fronts", x, corniceMm)
+              .in("fronts", x, all.topMm())
               .comesOffAs(name)
               .with(
                   new Hardware(

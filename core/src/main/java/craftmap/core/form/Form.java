@@ -5,6 +5,7 @@ public sealed interface Form
     permits ChestForm,
         DrawerChestForm,
         CupboardForm,
+        DeskForm,
         TableForm,
         ChairForm,
         BenchForm,

@@ -8,6 +8,7 @@ public enum FormKind {
   DRAWER_CHEST,
   CUPBOARD,
   WARDROBE,
+  DESK,
   TABLE_TOP,
   CHAIR,
   BENCH,
@@ -35,6 +36,7 @@ public enum FormKind {
       case DRAWER_CHEST -> DrawerChestForm.read(sheet);
       case CUPBOARD -> CupboardForm.readCupboard(sheet);
       case WARDROBE -> CupboardForm.readWardrobe(sheet);
+      case DESK -> DeskForm.read(sheet);
       case TABLE_TOP -> TableForm.read(sheet);
       case CHAIR -> ChairForm.read(sheet);
       case BENCH -> BenchForm.read(sheet);

@@ -37,6 +37,7 @@ final class FirstLook {
               DRAWER_CHEST,
               CUPBOARD,
               WARDROBE,
+              DESK,
               TABLE_TOP,
               CHAIR,
               BENCH,
