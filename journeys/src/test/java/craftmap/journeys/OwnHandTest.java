@@ -144,6 +144,87 @@ class OwnHandTest extends LayingJourney {
     undoAll();
   }
 
+  @ParameterizedTest
+  @CsvSource({"MM_1", "INCH_16"})
+  void theLastDrawerIsMadeOfTwoLeftovers(String tape) {
+    setTape(tape);
+    String made =
+        sent(
+            "POST",
+            "/api/designs",
+            """
+            {"quantity": "1", "design": {"kind": "PAPER", "name": "Dune stripe %s", "motif": "",
+              "note": "", "rights": "MAY_BE_SOLD", "motifs": [],
+              "answers": {"choices": {}, "numbers":
+                {"width": 611, "height": 480, "repeatX": 91, "repeatY": 240}}}}"""
+                .formatted(tape));
+    String paper = made.replaceFirst("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
+    for (int wide : List.of(330, 290)) {
+      sent(
+          "POST",
+          "/api/designs/" + paper + "/offcuts",
+          """
+          {"place": "", "note": "", "outline": [{"xMm": 0, "yMm": 0}, {"xMm": %1$d, "yMm": 0},
+            {"xMm": %1$d, "yMm": 158}, {"xMm": 0, "yMm": 158}]}"""
+              .formatted(wide));
+    }
+    String chest =
+        makePiece(
+            "Four drawers",
+            "DRAWER_CHEST",
+            "{width: 600, height: 662, rows: 4, row1: 143, row2: 143, row3: 143, row4: 143}");
+    lay(chest, "drawer-1", "Dune stripe " + tape);
+    for (String other : List.of("Drawer 2", "Drawer 3", "Drawer 4")) {
+      labelled(other).check();
+    }
+    labelled("The print meets").selectOption("NOWHERE");
+    labelled("Over the edge, to trim").fill("0");
+    labelled("Over the edge, to trim").press("Tab");
+    eventually(() -> savedPlan().contains("\"meets\":\"NOWHERE\""));
+    go("/pieces/" + chest + "/cut");
+    Locator cut = page.getByTestId("cut-" + paper);
+    assertThat(cut).containsText("One part has no sheet to be cut from.");
+    everyoneCanUseIt();
+    cut.getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName(Pattern.compile("^Take it: One seam more on")))
+        .click();
+    assertThat(cut).not().containsText("no sheet to be cut from");
+    assertThat(cut.getByText(Pattern.compile("^Leftover "))).hasCount(2);
+    button("Undo").click();
+    assertThat(cut).containsText("One part has no sheet to be cut from.");
+    button("Redo").click();
+    assertThat(cut).not().containsText("no sheet to be cut from");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {"MM_1|40|40 mm", "INCH_16|1 9/16\"|1 9/16\""})
+  void theFrontIsOneOverJarAndLid(String tape, String typed, String shown) {
+    setTape(tape);
+    String jar = makePiece("Tea jar", "JAR", "{top: 330, bottom: 330, slant: 130}");
+    for (String face : List.of("body", "lid-rim")) {
+      lay(jar, face, "Lattice and shells");
+      labelled("Laid as").selectOption("WRAP");
+      eventually(() -> savedPlan().contains("WRAP"));
+    }
+    go("/pieces/" + jar + "/survey");
+    Locator fronts = page.locator("[data-front]");
+    assertThat(fronts).hasCount(2);
+    labelled("Front, to the right of the middle").fill(typed);
+    labelled("Front, to the right of the middle").press("Tab");
+    // the lid looks to it as well
+    assertThat(fronts).hasCount(3);
+    eventually(() -> savedPlan().contains("\"front\":"));
+    everyoneCanUseIt();
+    button("Undo").click();
+    assertThat(fronts).hasCount(2);
+    button("Redo").click();
+    assertThat(fronts).hasCount(3);
+    assertThat(labelled("Front, to the right of the middle")).hasValue(shown);
+  }
+
   @Test
   void twentyFourPhotosGoOntoARoundTopAtOnceWithFoilBetween(@TempDir Path folder)
       throws IOException {
