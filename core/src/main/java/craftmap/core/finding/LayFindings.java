@@ -28,6 +28,7 @@ import craftmap.core.lay.rule.single.PageSet;
 import craftmap.core.lay.rule.single.Stand;
 import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
+import craftmap.core.lay.sheet.Steps;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
@@ -73,7 +74,8 @@ public final class LayFindings {
             || arrangement instanceof RollStrips
             || arrangement instanceof ZoneArea;
     laid.clearances().forEach(c -> clearance(c, cut));
-    laid.crossings().forEach(this::crossing);
+    laid.crossings().forEach(c -> crossing(c, laid));
+    cutAtSteps(face, laid);
     overhangs(face, laid);
     int lost = laid.chosen().items().size() - laid.items().size();
     if (lost > 0) {
@@ -214,8 +216,24 @@ public final class LayFindings {
     }
   }
 
+  /** Steps at which what is laid is cut; no part lies across them any more. */
+  private void cutAtSteps(Face face, LayReading.Laid laid) {
+    if (laid.chosen().arrangement() instanceof AcrossFronts) {
+      face.marks().breaks().stream()
+          .filter(b -> Steps.cuts(b, laid.design()))
+          .filter(b -> laid.items().stream().anyMatch(i -> Steps.reaches(i, b)))
+          .forEach(
+              b ->
+                  add(
+                      FindingRule.BREAK_CUT,
+                      Level.FINE,
+                      new Figure.Named(b.name()),
+                      new Figure.Length(b.stepMm())));
+    }
+  }
+
   /** What falls into a gap, or has to go round a step. */
-  private void crossing(BreakCrossing crossing) {
+  private void crossing(BreakCrossing crossing, LayReading.Laid laid) {
     Figure name = new Figure.Named(crossing.broken().name());
     boolean one = crossing.items().size() == 1;
     add(
@@ -226,7 +244,8 @@ public final class LayFindings {
     if (Tolerance.EXACT.greater(crossing.lostMm2(), 0)) {
       add(FindingRule.BREAK_SWALLOWS, Level.RISK, name, new Figure.Area(crossing.lostMm2()));
     }
-    if (crossing.broken().stepMm() > 0) {
+    boolean eased = !Steps.cuts(crossing.broken(), laid.design());
+    if (crossing.broken().stepMm() > 0 && eased) {
       add(FindingRule.BREAK_STEP, Level.RISK, name, new Figure.Length(crossing.broken().stepMm()));
     }
   }

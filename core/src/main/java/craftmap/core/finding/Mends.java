@@ -82,7 +82,8 @@ public final class Mends {
           Means.OPTIONS;
       case COPIES_OFF_FACE -> Means.MEASURED_PLACES;
       case LETTERS_THIN -> Means.LETTER_SIZE;
-      case KEEP_OUT_FAR,
+      case BREAK_CUT,
+          KEEP_OUT_FAR,
           KEEP_OUT_CLEAR,
           KEEP_OUT_CUT_ROUND,
           KEEP_OUT_STRAY,

@@ -18,6 +18,7 @@ import craftmap.core.lay.rule.Way;
 import craftmap.core.lay.sheet.Copies;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.lay.sheet.SpoilSearch;
+import craftmap.core.lay.sheet.Steps;
 import craftmap.core.lay.sheet.Trimming;
 import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
@@ -356,7 +357,10 @@ public record Across(
       }
     }
     Optional<Item> item = Item.cutTo(design, at, area, false);
-    List<Item> parts = item.map(i -> apartAtJoints(design, i)).orElse(List.of());
+    List<Item> parts =
+        Steps.apart(
+            item.map(i -> apartAtJoints(design, i)).orElse(List.of()),
+            front.room().face().marks().breaks());
     return laidFrom == LaidFrom.THE_FIRST_PART ? parts : parts.reversed();
   }
 
