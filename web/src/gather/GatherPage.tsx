@@ -44,7 +44,7 @@ export function GatherPage() {
   if (gather.isError) {
     return <ErrorState problem={gather.error} again={() => gather.refetch()} />;
   }
-  const { needs, designs, unnamed, notLaid, complete } = gather.data;
+  const { needs, designs, unnamed, unrolled, notLaid, complete } = gather.data;
   const shownPot = potId ?? needs[0]?.potId ?? null;
   const all = [...needs, ...designs];
   const short = all.filter((n) => !n.enough).length;
@@ -56,7 +56,7 @@ export function GatherPage() {
         </Heading>
         <Text color="soft" mb="4">
           {all.length === 0
-            ? unnamed.length + notLaid.length > 0
+            ? unnamed.length + unrolled.length + notLaid.length > 0
               ? 'Nothing is counted yet.'
               : 'Nothing is laid on this piece yet.'
             : complete
@@ -70,7 +70,7 @@ export function GatherPage() {
             {refused}
           </Box>
         )}
-        {all.length + unnamed.length + notLaid.length === 0 && (
+        {all.length + unnamed.length + unrolled.length + notLaid.length === 0 && (
           <Empty title="Nothing to gather">
             <Link to={`/pieces/${piece.id}/choose`}>Choose a design first</Link>, lay it, and its
             paint is worked out here.
@@ -106,7 +106,7 @@ export function GatherPage() {
             </Flex>
           </Box>
         )}
-        <NotCounted pieceId={piece.id} unnamed={unnamed} notLaid={notLaid} />
+        <NotCounted pieceId={piece.id} unnamed={unnamed} unrolled={unrolled} notLaid={notLaid} />
       </Box>
       <Box
         as="aside"

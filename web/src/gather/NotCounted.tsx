@@ -6,12 +6,13 @@ import { Fig } from '../common/Fig';
 type Props = {
   readonly pieceId: string;
   readonly unnamed: GatherView['unnamed'];
+  readonly unrolled: GatherView['unrolled'];
   readonly notLaid: GatherView['notLaid'];
 };
 
 /** What the figures above leave out, and where each is put right. */
-export function NotCounted({ pieceId, unnamed, notLaid }: Props) {
-  if (unnamed.length + notLaid.length === 0) {
+export function NotCounted({ pieceId, unnamed, unrolled, notLaid }: Props) {
+  if (unnamed.length + unrolled.length + notLaid.length === 0) {
     return null;
   }
   return (
@@ -27,6 +28,16 @@ export function NotCounted({ pieceId, unnamed, notLaid }: Props) {
             </b>
           </Link>
           {`: about ${lay.needText} of ${lay.roleText}, but no pot is named.`}
+        </Text>
+      ))}
+      {unrolled.map((lay) => (
+        <Text key={lay.layId} color="rust" mt="1">
+          <Link to={`/pieces/${pieceId}/lay-out/${lay.faceId}/${lay.layId}`}>
+            <b>
+              <Fig text={lay.title} />
+            </b>
+          </Link>
+          {`: ${lay.needText} of ${lay.roleText}, but no roll of it is on the shelf.`}
         </Text>
       ))}
       {notLaid.map((use) => (

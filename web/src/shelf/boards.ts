@@ -40,9 +40,9 @@ export function sizeOf(card: CardView, scale: number): Size {
   }
 }
 
-/** Foil and plaster fabric have no picture: their card is a stretch of the roll. */
+/** Foil, plaster fabric and film have no picture: their card is a stretch of the roll. */
 export const isBareRoll = (card: CardView) =>
-  card.kind === 'FOIL' || card.kind === 'PLASTER_FABRIC';
+  card.kind === 'FOIL' || card.kind === 'PLASTER_FABRIC' || card.kind === 'FILM';
 
 /** Trim and borders by the length show as much of it as has room. */
 export function lengthShown(card: CardView): number | null {

@@ -2,7 +2,7 @@
 export const SORTS = [
   {
     name: 'stencils',
-    kinds: ['STENCIL', 'ADHESIVE_STENCIL', 'STENCIL_ROLL', 'RAISED_STENCIL', 'CUSTOM_CUT'],
+    kinds: ['STENCIL', 'ADHESIVE_STENCIL', 'STENCIL_ROLL', 'RAISED_STENCIL', 'CUSTOM_CUT', 'FILM'],
   },
   { name: 'papers', kinds: ['TRANSFER', 'NAPKIN', 'PAPER', 'COLLAGE', 'ENLARGED_IMAGE'] },
   { name: 'relief', kinds: ['MOULDING', 'CASTING', 'TEXTURE', 'PLASTER_FABRIC'] },

@@ -28,7 +28,7 @@ class SurveyApiTest extends ServerTest {
   @Test
   void everyFormIsOfferedWithItsNetAndStartsAsItIsShown() {
     JsonNode choices = get("/api/forms").body();
-    assertThat(choices.path("forms")).hasSize(19);
+    assertThat(choices.path("forms")).hasSize(20);
     assertThat(choices.path("outlines")).hasSize(13);
     for (JsonNode form : choices.path("forms")) {
       String kind = form.path("kind").asString();

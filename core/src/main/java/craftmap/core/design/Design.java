@@ -18,6 +18,7 @@ public sealed interface Design
         Mould,
         Texture,
         PlasterFabric,
+        FilmRoll,
         EnlargedImage,
         Dots,
         PaintedZone {
@@ -127,7 +128,7 @@ public sealed interface Design
       case Napkin _, Paper _, CutOut _ -> Optional.of(PutOn.DECOUPAGE);
       case FoilRoll _ -> Optional.of(PutOn.SIZE);
       case Transfer _ -> Optional.of(PutOn.SEAL);
-      case PlasterFabric _ -> Optional.empty();
+      case PlasterFabric _, FilmRoll _ -> Optional.empty();
     };
   }
 
@@ -144,6 +145,7 @@ public sealed interface Design
           Moulding _,
           Mould _,
           PlasterFabric _,
+          FilmRoll _,
           EnlargedImage _ ->
           false;
     };

@@ -19,6 +19,7 @@ public enum DesignKind {
   CASTING(Drawn.OUTLINE),
   TEXTURE(Drawn.PICTURE),
   PLASTER_FABRIC(Drawn.NOTHING),
+  FILM(Drawn.NOTHING),
   ENLARGED_IMAGE(Drawn.PICTURE),
   DOTS(Drawn.NOTHING),
   PAINTED_ZONE(Drawn.NOTHING);
@@ -68,6 +69,7 @@ public enum DesignKind {
       case CASTING -> Mould.read(card, sheet, picture);
       case TEXTURE -> Texture.read(card, sheet, picture);
       case PLASTER_FABRIC -> PlasterFabric.read(card, sheet);
+      case FILM -> FilmRoll.read(card, sheet);
       case ENLARGED_IMAGE -> EnlargedImage.read(card, sheet, picture);
       case DOTS -> Dots.read(card, sheet);
       case PAINTED_ZONE -> PaintedZone.read(card, sheet);

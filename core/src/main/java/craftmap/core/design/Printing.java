@@ -24,6 +24,7 @@ public final class Printing {
           Mould _,
           Texture _,
           PlasterFabric _,
+          FilmRoll _,
           EnlargedImage _,
           Dots _,
           PaintedZone _ ->

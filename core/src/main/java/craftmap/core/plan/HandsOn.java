@@ -5,6 +5,7 @@ import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
@@ -92,6 +93,7 @@ final class HandsOn {
       case CutOut c -> SETTING_OUT + n * CUT_OUT + GLUE_DOWN_PER_DM2 * dm2(items);
       case FoilRoll f -> SETTING_OUT + n * FOIL_STRIP + SIZE_PER_DM2 * dm2(items);
       case PlasterFabric f -> SETTING_OUT + n * f.layers() * WET_STRIP;
+      case FilmRoll f -> 0;
       case EnlargedImage i ->
           (chosen.arrangement() instanceof PageSet set ? set.pages() * PAGE : 0)
               + TRACE_PER_DM2 * dm2(items);

@@ -2,6 +2,7 @@ package craftmap.core.plan;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
@@ -239,6 +240,9 @@ public final class LayReader {
                       positions(on.room.face(), on.seen.items()), stencil.usesBetweenWashes()))
               : Optional.empty();
     }
+    Optional<FilmRoll> film =
+        CutFromFilm.of(all.stream().flatMap(on -> on.seen.items().stream()).toList())
+            .roll(shelf::films);
     double masking =
         all.stream().mapToDouble(on -> Masking.mm(on.room, design, on.seen.items())).sum();
     Needs takes =
@@ -250,6 +254,7 @@ public final class LayReader {
             all.stream().map(on -> on.seen.items()).toList(),
             pot,
             all.getFirst().passes,
+            film,
             masking);
     List<String> faceIds = faces.stream().map(p -> p.face().id()).toList();
     List<LayReading> readings = new ArrayList<>();
@@ -278,6 +283,7 @@ public final class LayReader {
               Clearance.of(on.whole.obstacles(), on.seen.items()),
               BreakCrossing.of(on.whole.face().marks().breaks(), on.seen.items()),
               Overhang.intoInsets(on.whole.insets(), on.seen.items()),
+              film,
               zone,
               takes));
     }

@@ -2,6 +2,7 @@ package craftmap.core.plan;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.lay.BreakCrossing;
 import craftmap.core.lay.Clearance;
 import craftmap.core.lay.Eye;
@@ -41,6 +42,7 @@ public sealed interface LayReading {
    * @param seen the items as the eye has them
    * @param setOuts what to tick, along which edge or line
    * @param overInsetsMm how deep it reaches over what is set into the face
+   * @param film the roll that what is cut to size is cut from; none where there is none, or no need
    * @param zone where it aims at one; its rule measures from there, its items from the face
    * @param passes for what is put on through a sheet
    */
@@ -59,6 +61,7 @@ public sealed interface LayReading {
       List<Clearance> clearances,
       List<BreakCrossing> crossings,
       double overInsetsMm,
+      Optional<FilmRoll> film,
       Optional<ZonePlace> zone,
       Needs takes)
       implements LayReading {

@@ -1,5 +1,6 @@
 package craftmap.core.plan;
 
+import craftmap.core.design.CustomCut;
 import craftmap.core.medium.Coating;
 import craftmap.core.medium.Role;
 import java.time.Duration;
@@ -80,10 +81,13 @@ public sealed interface Need {
   /**
    * Film or vinyl for what is cut to size, off a roll that is at least as wide as the widest sheet.
    *
+   * @param of which of the two
    * @param sheets film serves every position, vinyl stays where it is stuck
    * @param lengthMm off the roll
    */
-  record Film(int sheets, double widthMm, double lengthMm) implements Need {}
+  record Film(
+      CustomCut.Film of, int sheets, double widthMm, double lengthMm, boolean offARollOfTheShelf)
+      implements Need {}
 
   /** Tape along what must stay clean. */
   record Tape(double mm) implements Need {}

@@ -48,6 +48,11 @@ public record Needs(List<Need> all) {
     };
   }
 
+  /** Off a roll of film or vinyl. */
+  public double filmMm() {
+    return sum(Need.Film.class, Need.Film::lengthMm);
+  }
+
   /** What comes out of the pot that the lay names, or would come out of one. */
   public double potMl() {
     return paint().map(Coating::volumeMl).orElse(0.0)

@@ -1,10 +1,10 @@
 package craftmap.core.plan;
 
-import craftmap.core.design.CustomCut;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
@@ -64,6 +64,7 @@ final class NeedsOfLay {
       List<List<Item>> onFaces,
       Optional<PotLabel> pot,
       Optional<StencilPasses> passes,
+      Optional<FilmRoll> film,
       double maskingMm) {
     List<Item> items = onFaces.stream().flatMap(List::stream).toList();
     List<Need> needs = new ArrayList<>();
@@ -92,7 +93,7 @@ final class NeedsOfLay {
     if (design instanceof PlasterFabric fabric && length > 0) {
       needs.add(new Need.Water(length * fabric.widthMm() * WATER_ML_PER_MM2));
     }
-    film(items).ifPresent(needs::add);
+    CutFromFilm.of(items).need(film).ifPresent(needs::add);
     if (maskingMm > 0) {
       needs.add(new Need.Tape(maskingMm));
     }
@@ -115,6 +116,7 @@ final class NeedsOfLay {
           Mould _,
           Texture _,
           PlasterFabric _,
+          FilmRoll _,
           EnlargedImage _,
           Dots _,
           PaintedZone _ ->
@@ -156,26 +158,5 @@ final class NeedsOfLay {
           ZoneArea _ ->
           0;
     };
-  }
-
-  /** A stencil of film is cut once, however often it is laid; vinyl is cut for every place. */
-  private static Optional<Need.Film> film(List<Item> items) {
-    List<CustomCut> cut =
-        items.stream()
-            .map(Item::design)
-            .filter(CustomCut.class::isInstance)
-            .map(CustomCut.class::cast)
-            .toList();
-    List<CustomCut> sheets =
-        cut.stream().allMatch(c -> c.film() == CustomCut.Film.STENCIL_FILM)
-            ? cut.stream().distinct().toList()
-            : cut;
-    return sheets.isEmpty()
-        ? Optional.empty()
-        : Optional.of(
-            new Need.Film(
-                sheets.size(),
-                sheets.stream().mapToDouble(CustomCut::sheetWidthMm).max().orElseThrow(),
-                sheets.stream().mapToDouble(CustomCut::sheetHeightMm).sum()));
   }
 }

@@ -5,6 +5,7 @@ import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
@@ -75,7 +76,15 @@ public record Proposal(LayRule rule, LayAnswer answer) {
         Lay.fresh(
             "tried", face.id(), Optional.of(design.id()), rule, new Lay.Pot(Optional.empty(), 1));
     return NeedsOfLay.of(
-        lay, design, best, face, List.of(best.items()), Optional.empty(), Optional.empty(), 0);
+        lay,
+        design,
+        best,
+        face,
+        List.of(best.items()),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        0);
   }
 
   /** A rule of a kind, with measures that suit the design and the face. */
@@ -212,6 +221,7 @@ public record Proposal(LayRule rule, LayAnswer answer) {
           Mould _,
           Texture _,
           PlasterFabric _,
+          FilmRoll _,
           EnlargedImage _,
           PaintedZone _ ->
           Math.max(10, design.printWidthMm() * 0.4);

@@ -1,7 +1,9 @@
 package craftmap.core.plan;
 
 import craftmap.core.design.Design;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.medium.PotLabel;
+import java.util.List;
 import java.util.Optional;
 
 /** The designs and pots a plan refers to. */
@@ -9,4 +11,9 @@ public interface Shelf {
   Optional<Design> design(String id);
 
   Optional<PotLabel> pot(String id);
+
+  /** Rolls of film and vinyl that there are to cut from. */
+  default List<FilmRoll> films() {
+    return List.of();
+  }
 }

@@ -5,6 +5,7 @@ import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
@@ -79,6 +80,9 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
   /** A keep-out is in the way wherever it was tried. */
   public record InTheWay(String keepOut) implements Verdict {}
 
+  /** It is not laid by itself: others are cut from it. */
+  public record CutFrom() implements Verdict {}
+
   /** The row does not fit, with the rule's own reason. */
   public record NoRow(LayAnswer why) implements Verdict {}
 
@@ -131,6 +135,7 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
       case Paper paper -> laid(room, paper, alreadyLaid);
       case FoilRoll foil -> laid(room, foil, alreadyLaid);
       case PlasterFabric fabric -> laid(room, fabric, alreadyLaid);
+      case FilmRoll _ -> new Trial(new CutFrom(), List.of(), Optional.empty());
       case Texture texture -> laid(room, texture, alreadyLaid);
       case Dots dots -> laid(room, dots, alreadyLaid);
       case PaintedZone zone -> laid(room, zone, alreadyLaid);

@@ -1,8 +1,10 @@
 package craftmap.server.gather;
 
 import craftmap.core.design.Design;
+import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Need;
 import craftmap.core.supply.Provision;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
@@ -13,6 +15,7 @@ import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -43,6 +46,7 @@ class GatherController {
    * What a piece takes.
    *
    * @param unnamed lays that something out of a pot is needed for, and no pot is named
+   * @param unrolled lays that are cut from film or vinyl, and no roll on the shelf is wide enough
    * @param notLaid lays that do not fit, of which nothing is counted
    * @param complete whether all that is needed is counted, and there
    */
@@ -50,6 +54,7 @@ class GatherController {
       List<NeedView> needs,
       List<DesignNeedView> designs,
       List<UnnamedView> unnamed,
+      List<UnnamedView> unrolled,
       List<UseView> notLaid,
       boolean complete) {}
 
@@ -130,6 +135,7 @@ class GatherController {
         gathered.needs().stream().map(n -> need(n, lays)).toList(),
         gathered.designs().stream().map(d -> design(studio, d, lays)).toList(),
         gathered.unnamed().stream().map(l -> unnamed(l, lays)).toList(),
+        gathered.unrolled().stream().map(l -> unrolled(l, lays, studio.tape())).toList(),
         gathered.notLaid().stream().map(l -> notLaid(l, lays)).toList(),
         gathered.isComplete());
   }
@@ -142,6 +148,17 @@ class GatherController {
         lay.title(),
         lay.putOn().text(),
         Words.millilitres(laid.takes().potMl()));
+  }
+
+  private static UnnamedView unrolled(LayReading.Laid laid, List<LayView> lays, TapeDivision tape) {
+    LayView lay = view(laid.lay().id(), lays);
+    Need.Film film = laid.takes().find(Need.Film.class).orElseThrow();
+    return new UnnamedView(
+        lay.id(),
+        lay.faceId(),
+        lay.title(),
+        Words.say("gather.film." + film.of().name(), tape.show(film.widthMm())),
+        Measure.longText(film.lengthMm(), tape));
   }
 
   private DesignNeedView design(Studio studio, Gathering.DesignNeed need, List<LayView> lays) {

@@ -63,6 +63,7 @@ public class GatherService {
     Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
     List<LayReading> notLaid = new ArrayList<>();
     List<LayReading.Laid> unnamed = new ArrayList<>();
+    List<LayReading.Laid> unrolled = new ArrayList<>();
     PlanReading plan = pieces.read(studio, piece.plan());
     for (LayReading reading : plan.lays()) {
       if (reading instanceof LayReading.Laid laid) {
@@ -72,6 +73,9 @@ public class GatherService {
                   p -> byPot.computeIfAbsent(p.id(), id -> new ArrayList<>()).add(laid),
                   () -> unnamed.add(laid));
         }
+        if (laid.lead() && laid.takes().filmMm() > 0 && laid.film().isEmpty()) {
+          unrolled.add(laid);
+        }
       } else {
         notLaid.add(reading);
       }
@@ -80,7 +84,7 @@ public class GatherService {
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
-    return new Gathering(needs, designs, unnamed, notLaid);
+    return new Gathering(needs, designs, unnamed, unrolled, notLaid);
   }
 
   private Gathering.DesignNeed designNeed(

@@ -15,11 +15,13 @@ import java.util.Optional;
  * What a piece takes, pot by pot and design by design.
  *
  * @param unnamed what would come out of a pot, where none is named
+ * @param unrolled what is cut from film or vinyl, where no roll that is wide enough is there
  */
 public record Gathering(
     List<Need> needs,
     List<DesignNeed> designs,
     List<LayReading.Laid> unnamed,
+    List<LayReading.Laid> unrolled,
     List<LayReading> notLaid) {
 
   /**
@@ -76,6 +78,7 @@ public record Gathering(
   /** Whether all that is needed is counted, and there. */
   public boolean isComplete() {
     return unnamed.isEmpty()
+        && unrolled.isEmpty()
         && notLaid.isEmpty()
         && needs.stream().allMatch(n -> n.provision() instanceof Provision.Enough)
         && designs.stream().allMatch(d -> d.provision() instanceof Provision.Enough);

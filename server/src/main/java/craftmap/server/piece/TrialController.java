@@ -128,6 +128,8 @@ class TrialController {
     String wanted = words.strip().toLowerCase(Locale.ENGLISH);
     List<OwnedDesign> matching =
         shelf.designs(studio.id()).stream()
+            // others are cut from it; it is not laid by itself
+            .filter(d -> d.design().kind() != DesignKind.FILM)
             .filter(d -> kinds.isEmpty() || kinds.contains(d.design().kind()))
             .filter(d -> says(d, wanted))
             .toList();

@@ -14,6 +14,7 @@ record TrialWords(Fit fit, String text) {
   static TrialWords of(Trial trial, TapeDivision tape) {
     return switch (trial.verdict()) {
       case Trial.Row row -> row(row);
+      case Trial.CutFrom _ -> new TrialWords(Fit.DOES_NOT_FIT, Words.say("trial.cutFrom"));
       case Trial.NoRow none ->
           switch (none.why()) {
             case LayAnswer.TooLong t -> no("trial.tooLong", tape.show(t.byMm()));

@@ -4,6 +4,7 @@ import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
@@ -116,6 +117,7 @@ final class FaceFigure {
           FoilRoll _,
           Texture _,
           PlasterFabric _,
+          FilmRoll _,
           EnlargedImage _,
           PaintedZone _ ->
           false;

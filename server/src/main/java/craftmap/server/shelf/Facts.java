@@ -6,6 +6,7 @@ import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Handling;
 import craftmap.core.design.Mould;
@@ -132,6 +133,7 @@ final class Facts {
       }
       case FoilRoll foil ->
           say("covers", Words.squareMetres((foil.widthMm() - foil.overlapMm()) * foil.lengthMm()));
+      case FilmRoll film -> say("cutWide", tape.show(film.widthMm()));
       case PlasterFabric fabric ->
           say(
               "covers",

@@ -259,7 +259,8 @@ public class ShelfSearch {
           MOULDING,
           CASTING,
           TEXTURE,
-          PLASTER_FABRIC ->
+          PLASTER_FABRIC,
+          FILM ->
           false;
     };
   }

@@ -1,6 +1,7 @@
 package craftmap.server.shelf;
 
 import craftmap.core.design.Design;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.medium.PotLabel;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
@@ -208,6 +209,8 @@ public class ShelfService {
     Map<String, Optional<PotLabel>> pots = new HashMap<>();
     Map<String, Optional<Design>> known = new HashMap<>();
     return new Shelf() {
+      private List<FilmRoll> films;
+
       @Override
       public Optional<Design> design(String id) {
         return known.computeIfAbsent(
@@ -217,6 +220,19 @@ public class ShelfService {
       @Override
       public Optional<PotLabel> pot(String id) {
         return pots.computeIfAbsent(id, p -> ShelfService.this.pot(studioId, p).map(Pot::label));
+      }
+
+      @Override
+      public List<FilmRoll> films() {
+        if (films == null) {
+          films =
+              designs(studioId).stream()
+                  .map(OwnedDesign::design)
+                  .filter(FilmRoll.class::isInstance)
+                  .map(FilmRoll.class::cast)
+                  .toList();
+        }
+        return films;
       }
     };
   }

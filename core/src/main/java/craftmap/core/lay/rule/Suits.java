@@ -6,6 +6,7 @@ import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
@@ -154,6 +155,8 @@ final class Suits {
       case CutOut c ->
           List.of(RuleKind.COLLAGE, RuleKind.SINGLE, RuleKind.RUN, RuleKind.RING, RuleKind.SCATTER);
       case FoilRoll f -> List.of(RuleKind.STRIPS);
+      // other things are cut from it
+      case FilmRoll f -> List.of();
       case PlasterFabric f -> List.of(RuleKind.STRIPS);
       case EnlargedImage i -> List.of(RuleKind.PAGES);
       case PaintedZone z -> List.of(RuleKind.WHOLE_FACE);

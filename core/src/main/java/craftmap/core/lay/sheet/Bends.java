@@ -47,6 +47,7 @@ public final class Bends {
           CASTING,
           TEXTURE,
           PLASTER_FABRIC,
+          FILM,
           DOTS,
           PAINTED_ZONE ->
           0;

@@ -88,6 +88,7 @@ public record Pool(
     } else if (laid.takes().offTheShelf(laid.design()) > 0) {
       taken.put(laid.design(), laid.takes().offTheShelf(laid.design()));
     }
+    laid.film().ifPresent(roll -> taken.merge(roll, laid.takes().filmMm(), Double::sum));
     return taken;
   }
 

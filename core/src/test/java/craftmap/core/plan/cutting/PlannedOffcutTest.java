@@ -51,6 +51,7 @@ class PlannedOffcutTest {
         laid.clearances(),
         laid.crossings(),
         laid.overInsetsMm(),
+        laid.film(),
         laid.zone(),
         laid.takes());
   }

@@ -4,6 +4,7 @@ import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
 import craftmap.core.design.Dots;
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
@@ -129,6 +130,7 @@ public final class ArtViews {
               Mould _,
               Texture _,
               PlasterFabric _,
+              FilmRoll _,
               EnlargedImage _,
               PaintedZone _ ->
               null;
@@ -165,6 +167,7 @@ public final class ArtViews {
       case StencilDesign _,
           Transfer _,
           CutOut _,
+          FilmRoll _,
           Moulding _,
           Mould _,
           Texture _,
@@ -198,6 +201,7 @@ public final class ArtViews {
           CASTING,
           TEXTURE,
           PLASTER_FABRIC,
+          FILM,
           ENLARGED_IMAGE,
           PAINTED_ZONE ->
           "#6C6A62";

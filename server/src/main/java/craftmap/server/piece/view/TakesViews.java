@@ -98,9 +98,11 @@ final class TakesViews {
       case Need.Coated c -> coated(c);
       case Need.Film f ->
           add(
-              "takes.film",
+              "takes.film." + f.of().name(),
               Measure.longText(f.lengthMm(), tape),
-              Words.say("takes.film.wide", tape.show(f.widthMm())),
+              Words.say(
+                  f.offARollOfTheShelf() ? "takes.film.roll" : "takes.film.wide",
+                  tape.show(f.widthMm())),
               Words.say("why.film", f.sheets()));
       case Need.Tape t ->
           add("takes.masking", Measure.longText(t.mm(), tape), "", Words.say("why.masking"));
