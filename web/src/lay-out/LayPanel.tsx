@@ -9,6 +9,7 @@ import { AimSection } from './AimSection';
 import { CutAwaySection } from './CutAwaySection';
 import { EyeSection } from './EyeSection';
 import { FacesSection } from './FacesSection';
+import { FilmSection } from './FilmSection';
 import { LayActions } from './LayActions';
 import { Mends } from './Mends';
 import { OptionList } from './OptionList';
@@ -119,6 +120,7 @@ const Panel = memo(function Panel({
       <PartSection lay={live} doc={doc} />
       <PiecesSection lay={live} doc={doc} />
       <RuleSection lay={live} doc={doc} />
+      <FilmSection lay={live} doc={doc} />
       <PotSection lay={lay} doc={doc} pots={pots} />
       {!BY_RULE_ONLY.has(lay.rule) && <EyeSection lay={live} doc={doc} />}
       <LayActions face={face} lay={lay} onTakeOff={onTakeOff} />

@@ -15,7 +15,8 @@ class FilmApiTest extends ServerTest {
         edit(
             box,
             of("LAY_WORDS").put("id", "w").put("faceId", "front").put("text", text),
-            measured("size", 183.7));
+            measured("size", 183.7),
+            of("CUT_FROM").put("layId", "w").put("rollId", "stencil-film"));
     assertThat(laid.status()).as(laid.detail()).isEqualTo(200);
     return laid.body().path("piece");
   }

@@ -72,12 +72,14 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
    * @param cornerDesignId what sits in the corners of a border, where that is another design
    * @param moreDesignIds further pieces of a collage, one for each copy
    * @param part what of its picture is laid alone; none for all of it
+   * @param cutFromId the roll of film or vinyl that it is cut from; none for whichever suits
    */
   public record Pieces(
       Optional<String> designId,
       Optional<String> cornerDesignId,
       List<String> moreDesignIds,
-      Optional<NamedPart> part) {
+      Optional<NamedPart> part,
+      Optional<String> cutFromId) {
     private static final int MOST_PIECES = 120;
 
     public Pieces {
@@ -92,11 +94,11 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
     }
 
     public static Pieces of(Optional<String> designId) {
-      return new Pieces(designId, Optional.empty(), List.of(), Optional.empty());
+      return new Pieces(designId, Optional.empty(), List.of(), Optional.empty(), Optional.empty());
     }
 
     public Pieces cornered(Optional<String> other) {
-      return new Pieces(designId, other, moreDesignIds, part);
+      return new Pieces(designId, other, moreDesignIds, part, cutFromId);
     }
 
     /** Of several designs, one for each copy, the first one underneath. */
@@ -105,11 +107,16 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
           Optional.of(designIds.getFirst()),
           cornerDesignId,
           designIds.subList(1, designIds.size()),
-          part);
+          part,
+          cutFromId);
     }
 
     public Pieces showing(Optional<NamedPart> other) {
-      return new Pieces(designId, cornerDesignId, moreDesignIds, other);
+      return new Pieces(designId, cornerDesignId, moreDesignIds, other, cutFromId);
+    }
+
+    public Pieces cutFrom(Optional<String> rollId) {
+      return new Pieces(designId, cornerDesignId, moreDesignIds, part, rollId);
     }
 
     /** The design as it is laid; refused where its picture has no such part. */
@@ -270,7 +277,12 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
         kind.goesOverFaces() ? place : Place.on(faceId()).within(place.zoneId()),
         kind == RuleKind.COLLAGE
             ? pieces
-            : new Pieces(pieces.designId(), pieces.cornerDesignId(), List.of(), pieces.part()),
+            : new Pieces(
+                pieces.designId(),
+                pieces.cornerDesignId(),
+                List.of(),
+                pieces.part(),
+                pieces.cutFromId()),
         new Work(new Ruled(other.note()), Optional.empty(), work.clearMm(), Eye.NONE),
         pot,
         keeping);
@@ -290,7 +302,8 @@ public record Lay(String id, Place place, Pieces pieces, Work work, Pot pot, Kee
             designId().map(ids),
             cornerDesignId().map(ids),
             moreDesignIds().stream().map(ids).toList(),
-            pieces.part()))
+            pieces.part(),
+            pieces.cutFromId().map(ids)))
         .with(new Pot(potId().map(ids), coats()));
   }
 

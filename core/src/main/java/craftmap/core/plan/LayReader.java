@@ -242,7 +242,13 @@ public final class LayReader {
     }
     Optional<FilmRoll> film =
         CutFromFilm.of(all.stream().flatMap(on -> on.seen.items().stream()).toList())
-            .roll(shelf::films);
+            .roll(
+                () ->
+                    shelf.films().stream()
+                        .filter(
+                            r ->
+                                lay.pieces().cutFromId().filter(id -> !id.equals(r.id())).isEmpty())
+                        .toList());
     double masking =
         all.stream().mapToDouble(on -> Masking.mm(on.room, design, on.seen.items())).sum();
     Needs takes =

@@ -62,7 +62,8 @@ public final class Planned {
     return new Lay(
         id,
         Lay.Place.over(faceId, alsoOn),
-        new Lay.Pieces(Optional.of(designId), Optional.empty(), more, Optional.empty()),
+        new Lay.Pieces(
+            Optional.of(designId), Optional.empty(), more, Optional.empty(), Optional.empty()),
         Lay.Work.by(new RuleNote(rule, measures, choices, List.of(), "")).clear(clear),
         new Lay.Pot(painted ? Optional.of("teal") : Optional.empty(), 2),
         Lay.Keeping.OPEN);

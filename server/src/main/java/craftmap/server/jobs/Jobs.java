@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -42,6 +43,7 @@ public class Jobs implements DisposableBean {
   private final JobBook book;
   private final Studios studios;
   private final JsonMapper json;
+  private final boolean works;
   private final Map<String, JobWorker<?>> workers = new HashMap<>();
   private final Set<String> onlyOnce;
 
@@ -54,10 +56,19 @@ public class Jobs implements DisposableBean {
   private final Map<String, Telling> running = new ConcurrentHashMap<>();
   private volatile boolean ending;
 
-  Jobs(JobBook book, Studios studios, JsonMapper json, List<JobWorker<?>> all) {
+  /**
+   * @param works whether it does jobs; one that does not leaves all of them to others
+   */
+  Jobs(
+      JobBook book,
+      Studios studios,
+      JsonMapper json,
+      List<JobWorker<?>> all,
+      @Value("${craftmap.jobs}") boolean works) {
     this.book = book;
     this.studios = studios;
     this.json = json;
+    this.works = works;
     for (JobWorker<?> worker : all) {
       if (workers.put(worker.kind(), worker) != null) {
         throw new IllegalStateException("two workers for jobs of kind " + worker.kind());
@@ -132,6 +143,9 @@ public class Jobs implements DisposableBean {
 
   /** Takes jobs for as long as hands are free. */
   private void look() {
+    if (!works) {
+      return;
+    }
     book.cutShort(onlyOnce);
     while (!ending && hands.tryAcquire()) {
       Optional<JobBook.Beginning> taken = Optional.empty();

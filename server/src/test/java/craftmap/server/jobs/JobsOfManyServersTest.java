@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
@@ -91,7 +92,11 @@ class JobsOfManyServersTest extends ServerTest {
   }
 
   private Jobs server(Rehearsal worker) {
-    Jobs server = new Jobs(book, studios, json, List.of(worker));
+    return server(worker, true);
+  }
+
+  private Jobs server(Rehearsal worker, boolean works) {
+    Jobs server = new Jobs(book, studios, json, List.of(worker), works);
     servers.add(server);
     return server;
   }
@@ -146,6 +151,28 @@ class JobsOfManyServersTest extends ServerTest {
     assertThat(new String(get("/api/jobs/" + job.id() + "/file").raw().body()))
         .isEqualTo("reeds3 by Wren");
     assertThat(get("/api/jobs/nobody").status()).isEqualTo(404);
+  }
+
+  @Test
+  void aServerThatDoesNoJobsLeavesThemToOthers() {
+    Set<Thread> doers = ConcurrentHashMap.newKeySet();
+    Rehearsal worker =
+        new Rehearsal(
+            true,
+            (work, progress) -> {
+              doers.add(Thread.currentThread());
+              return JobResult.NONE;
+            });
+    Jobs aside = server(worker, false);
+    Job one = aside.begin(wren, worker, "One", new Told("one", 1));
+    assertThat(get("/api/jobs/" + one.id()).body().path("state").asString()).isEqualTo("RUNNING");
+    Jobs busy = server(worker);
+    assertThat(over(one.id()).path("state").asString()).isEqualTo("DONE");
+    busy.destroy();
+    Job two = aside.begin(wren, worker, "Two", new Told("two", 2));
+    // while the one that is there for something else is the only one, nobody does it
+    assertThat(get("/api/jobs/" + two.id()).body().path("state").asString()).isEqualTo("RUNNING");
+    assertThat(doers).hasSize(1);
   }
 
   @Test

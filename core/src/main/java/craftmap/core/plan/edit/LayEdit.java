@@ -228,6 +228,19 @@ public sealed interface LayEdit extends PlanEdit {
     }
   }
 
+  /** Off which roll of film or vinyl it is cut, or off whichever suits. */
+  record CutFrom(String layId, Optional<String> rollId) implements OfLay {
+    @Override
+    public Lay to(Lay lay) {
+      return lay.with(lay.pieces().cutFrom(rollId));
+    }
+
+    @Override
+    public Told told(Lay before, String called) {
+      return Told.of(Told.Code.CUT_FROM, called);
+    }
+  }
+
   /** What sits in the corners of a border. */
   record CornerPiece(String layId, Optional<String> designId) implements OfLay {
     @Override

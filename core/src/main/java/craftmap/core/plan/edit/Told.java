@@ -81,6 +81,7 @@ public record Told(Code code, List<String> names) {
     AIMED_AT,
     AIMED_AT_ALL,
     WHOLE_PICTURE,
+    CUT_FROM,
     CORNER_PIECE,
     FACES,
     SET_INTO,

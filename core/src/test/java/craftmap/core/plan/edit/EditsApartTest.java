@@ -96,6 +96,8 @@ class EditsApartTest {
       all.add(new Done("paint of " + lay, new LayEdit.PutOnWith(lay, "paint " + dice.next())));
       all.add(new Done("hidden " + lay, new LayEdit.Hide(lay, dice.next() < 0.5)));
       all.add(
+          new Done("roll of " + lay, new LayEdit.CutFrom(lay, Optional.of("roll " + dice.next()))));
+      all.add(
           new Done(
               "offcut of " + lay,
               new LayEdit.KeepOffcut(lay, "part " + (int) (3 * dice.next()), dice.next() < 0.7)));

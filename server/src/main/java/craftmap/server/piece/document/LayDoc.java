@@ -11,6 +11,7 @@ import java.util.List;
  * @param designId absent for lettering, which brings its own
  * @param moreDesignIds further pieces of a collage, one for each copy
  * @param part what of its picture is laid alone; absent for all of it
+ * @param cutFromId the roll of film or vinyl that it is cut from; absent for whichever suits
  * @param cornerDesignId what sits in the corners of a border, where that is another design
  * @param potId what it is put on with comes out of this pot; absent while none is named
  * @param clearMm it goes around what was laid before it, this far clear
@@ -25,6 +26,7 @@ public record LayDoc(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cornerDesignId,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> moreDesignIds,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PartDoc part,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String cutFromId,
     RuleDoc rule,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PickDoc pick,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String potId,

@@ -180,7 +180,8 @@ public final class PlanMapper {
             Optional.ofNullable(lay.designId()),
             Optional.ofNullable(lay.cornerDesignId()),
             lay.moreDesignIds(),
-            Optional.ofNullable(lay.part()).map(PlanMapper::toPart)),
+            Optional.ofNullable(lay.part()).map(PlanMapper::toPart),
+            Optional.ofNullable(lay.cutFromId())),
         new Lay.Work(
             new Ruled(toRule(given(said("rule"), lay.rule()))),
             Optional.ofNullable(lay.pick()).map(PlanMapper::toPick),
@@ -200,6 +201,7 @@ public final class PlanMapper {
         lay.cornerDesignId().orElse(null),
         lay.moreDesignIds(),
         lay.pieces().part().map(p -> new PartDoc(p.name(), p.borderMm(), p.edge())).orElse(null),
+        lay.pieces().cutFromId().orElse(null),
         doc(lay.work().rule()),
         lay.pick().map(p -> new PickDoc(p.way().name(), p.count(), p.across())).orElse(null),
         lay.potId().orElse(null),

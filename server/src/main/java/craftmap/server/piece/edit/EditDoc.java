@@ -61,6 +61,7 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = LayEditDoc.PutOnWith.class, name = "PUT_ON_WITH"),
   @JsonSubTypes.Type(value = LayEditDoc.ChangeCoats.class, name = "CHANGE_COATS"),
   @JsonSubTypes.Type(value = LayEditDoc.HideLay.class, name = "HIDE_LAY"),
+  @JsonSubTypes.Type(value = LayEditDoc.CutFrom.class, name = "CUT_FROM"),
   @JsonSubTypes.Type(value = LayEditDoc.KeepOffcut.class, name = "KEEP_OFFCUT"),
   @JsonSubTypes.Type(value = LayEditDoc.LockLay.class, name = "LOCK_LAY"),
   @JsonSubTypes.Type(value = LayEditDoc.MoveLay.class, name = "MOVE_LAY"),

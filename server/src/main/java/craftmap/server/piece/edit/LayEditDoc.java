@@ -149,6 +149,15 @@ public sealed interface LayEditDoc extends EditDoc {
     }
   }
 
+  record CutFrom(
+      String layId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String rollId)
+      implements LayEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new LayEdit.CutFrom(lay(layId), Optional.ofNullable(rollId));
+    }
+  }
+
   record KeepOffcut(String layId, String name, boolean keep) implements LayEditDoc {
     @Override
     public PlanEdit edit() {

@@ -1,6 +1,7 @@
 package craftmap.server.piece.view;
 
 import craftmap.core.design.Design;
+import craftmap.core.design.FilmRoll;
 import craftmap.core.design.MotifBox;
 import craftmap.core.design.NamedPart;
 import craftmap.core.design.PutOn;
@@ -8,6 +9,8 @@ import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Need;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.ZonePlace;
 import craftmap.server.fields.FieldView;
@@ -94,6 +97,14 @@ final class LayChoices {
                     part.map(NamedPart::name).orElse(null),
                     part.map(p -> Measure.of(p.borderMm(), tape)).orElse(null),
                     part.map(NamedPart::edge).orElse(null)))
+        .orElse(null);
+  }
+
+  /** What it is cut from; none for what is not cut to size. */
+  static LayView.FilmView film(LayReading.Laid laid) {
+    return laid.takes()
+        .find(Need.Film.class)
+        .map(n -> new LayView.FilmView(n.of(), laid.film().map(FilmRoll::name).orElse(null)))
         .orElse(null);
   }
 

@@ -1,5 +1,6 @@
 package craftmap.server.piece.view;
 
+import craftmap.core.design.CustomCut;
 import craftmap.core.design.NamedPart;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.medium.Role;
@@ -22,6 +23,7 @@ import java.util.List;
  * @param pieces of a collage, one for each copy
  * @param motifs named parts of a picture that may be cut off
  * @param parts what of its picture is laid; absent where nothing can be cut out of it
+ * @param film what is cut to size for it; absent where nothing is
  * @param shownIn the colour it shows in
  * @param putOn absent for what nothing out of a pot is needed for
  * @param fields the rule's measures
@@ -41,6 +43,7 @@ public record LayView(
     List<CollagePieceView> pieces,
     List<String> motifs,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PartsView parts,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) FilmView film,
     String designName,
     String kindText,
     String title,
@@ -61,6 +64,15 @@ public record LayView(
     List<HandleView> handles,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LaidView laid,
     List<ReadingView.NoteView> notes) {
+
+  /**
+   * What it is cut from.
+   *
+   * @param rollName the roll on the shelf; absent where none there is wide enough
+   */
+  public record FilmView(
+      CustomCut.Film of,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String rollName) {}
 
   /**
    * What it is put on with, out of a pot.

@@ -203,6 +203,7 @@ public final class LayViews {
         choices.pieces(lay),
         LayChoices.motifs(lay, design),
         choices.parts(lay),
+        laid.map(LayChoices::film).orElse(null),
         name,
         design
             .map(d -> Words.say("designOne", d.kind()))
