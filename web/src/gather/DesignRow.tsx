@@ -24,7 +24,14 @@ export function DesignRow({ need, pieceId, onLedger }: Props) {
       py="2.5"
       data-testid={`design-${need.designId}`}
     >
-      <Box w="64px" h="52px" flexShrink={0} borderRadius="md" overflow="hidden" bg="card">
+      <Box
+        w="64px"
+        h="52px"
+        flexShrink={0}
+        borderRadius="md"
+        overflow="hidden"
+        bg={need.shade ?? 'card'}
+      >
         {need.picture && (
           <img
             src={need.picture}

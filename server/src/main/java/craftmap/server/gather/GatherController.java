@@ -1,5 +1,6 @@
 package craftmap.server.gather;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
@@ -69,6 +70,7 @@ class GatherController {
    * A design that is used up.
    *
    * @param holdingId the stock whose ledger tells most; absent where there is none
+   * @param shade what it shows in where it has no picture
    */
   record DesignNeedView(
       String designId,
@@ -76,6 +78,7 @@ class GatherController {
       String kindText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String holdingId,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String shade,
       String needText,
       String availableText,
       boolean enough,
@@ -169,6 +172,7 @@ class GatherController {
         Words.say("designOne", design.kind()),
         need.stock().isEmpty() ? null : need.stock().getFirst().id(),
         shelf.design(studio.id(), design.id()).flatMap(OwnedDesign::pictureAddress).orElse(null),
+        design.colours().stream().findFirst().map(Colour::hex).orElse(null),
         needText(studio, need),
         need.stock().isEmpty() ? Words.say("stock.none") : quantity(studio, need, need.mine()),
         need.provision() instanceof Provision.Enough,
