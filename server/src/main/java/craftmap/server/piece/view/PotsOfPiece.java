@@ -16,28 +16,28 @@ import java.util.stream.Stream;
 public final class PotsOfPiece {
   private final Supplier<List<LayReading>> lays;
   private final Supplier<Set<String>> done;
-  private final Function<Set<String>, Map<String, Double>> availableMl;
+  private final Function<Set<String>, Map<String, Double>> available;
   private List<LayReading.Laid> laid;
   private Set<String> doneLays;
-  private Map<String, Double> available;
+  private Map<String, Double> known;
 
   /**
    * @param lays what all lays of the piece come to
    * @param done the lays whose use is booked
-   * @param availableMl what the piece may count on of some pots
+   * @param available what the piece may count on of some pots
    */
   public PotsOfPiece(
       Supplier<List<LayReading>> lays,
       Supplier<Set<String>> done,
-      Function<Set<String>, Map<String, Double>> availableMl) {
+      Function<Set<String>, Map<String, Double>> available) {
     this.lays = lays;
     this.done = done;
-    this.availableMl = availableMl;
+    this.available = available;
   }
 
   /** As they stand beside a lay that is looked at, which may be other than it is saved. */
   PotFindings.Pots beside(LayReading.Laid own) {
-    lookUp(own);
+    lookUp();
     return new PotFindings.Pots() {
       @Override
       public Provision provision(String potId) {
@@ -48,8 +48,7 @@ public final class PotsOfPiece {
                 .filter(l -> !isDone(l.lay().id()))
                 .mapToDouble(l -> l.takes().potMl())
                 .sum();
-        return Provision.of(
-            others + own.takes().potMl(), available.computeIfAbsent(potId, PotsOfPiece.this::of));
+        return Provision.of(others + own.takes().potMl(), availableMl(potId));
       }
 
       @Override
@@ -59,7 +58,7 @@ public final class PotsOfPiece {
     };
   }
 
-  private void lookUp(LayReading.Laid own) {
+  private void lookUp() {
     if (laid != null) {
       return;
     }
@@ -70,15 +69,25 @@ public final class PotsOfPiece {
             .filter(LayReading.Laid::lead)
             .toList();
     doneLays = done.get();
-    Set<String> named =
-        Stream.concat(laid.stream(), Stream.of(own))
-            .flatMap(l -> l.pot().stream())
-            .map(p -> p.id())
-            .collect(Collectors.toSet());
-    available = new HashMap<>(availableMl.apply(named));
+    known = new HashMap<>();
   }
 
-  private double of(String potId) {
-    return availableMl.apply(Set.of(potId)).getOrDefault(potId, 0.0);
+  /**
+   * Who looks at one lay asks for its pot alone; who asks for a second one looks at all of them,
+   * and then all are looked up at once.
+   */
+  private double availableMl(String potId) {
+    if (!known.containsKey(potId)) {
+      Set<String> asked = known.isEmpty() ? Set.of(potId) : named(potId);
+      Map<String, Double> found = available.apply(asked);
+      asked.forEach(pot -> known.put(pot, found.getOrDefault(pot, 0.0)));
+    }
+    return known.get(potId);
+  }
+
+  private Set<String> named(String potId) {
+    return Stream.concat(
+            Stream.of(potId), laid.stream().flatMap(l -> l.pot().stream()).map(p -> p.id()))
+        .collect(Collectors.toSet());
   }
 }
