@@ -208,7 +208,7 @@ class OwnHandTest extends LayingJourney {
       value = {"MM_1|40|40 mm", "INCH_16|1 9/16\"|1 9/16\""})
   void theFrontIsOneOverJarAndLid(String tape, String typed, String shown) {
     setTape(tape);
-    String jar = makePiece("Tea jar", "JAR", "{top: 330, bottom: 330, slant: 130}");
+    String jar = makePiece("Tea jar", "JAR", "{top: 330, bottom: 330, slant: 130, shoulder: 0}");
     for (String face : List.of("body", "lid-rim")) {
       lay(jar, face, "Lattice and shells");
       labelled("Laid as").selectOption("WRAP");
