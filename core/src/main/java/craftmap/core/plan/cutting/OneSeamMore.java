@@ -15,8 +15,10 @@ import craftmap.core.plan.LayReading;
 import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
 /**
@@ -42,6 +44,7 @@ public final class OneSeamMore {
   private final Box print;
   private final double repeatAcross;
   private final double repeatDown;
+  private final Set<Alike> alike = new HashSet<>();
 
   private OneSeamMore(
       Design design,
@@ -67,6 +70,23 @@ public final class OneSeamMore {
    */
   public record Found(String layId, String faceId, FurtherSeam seam) {}
 
+  /** Parts that a seam does the same for: as large as each other, of the same spot of the print. */
+  private record Alike(
+      String layId, FurtherSeam.Way way, long wide, long tall, long across, long down, int meets) {
+    private static final double PER_MM = 100;
+
+    Alike(String layId, FurtherSeam.Way way, CutParts.Part part, boolean meetsOthers) {
+      this(
+          layId,
+          way,
+          Math.round(part.window().widthMm() * PER_MM),
+          Math.round(part.window().heightMm() * PER_MM),
+          part.meets() == NestPart.AS_TOLD ? Math.round(part.window().leftMm() * PER_MM) : 0,
+          part.meets() == NestPart.AS_TOLD ? Math.round(part.window().topMm() * PER_MM) : 0,
+          meetsOthers ? part.meets() : NestPart.AS_TOLD);
+    }
+  }
+
   private record Tried(Found found, DesignCut cut, double narrowerMm) {}
 
   /**
@@ -84,6 +104,9 @@ public final class OneSeamMore {
 
   private Optional<Found> best(String pieceId, DesignCut now) {
     List<Tried> tried = new ArrayList<>();
+    if (now.isEnough() && now.newSheets() == 0) {
+      return Optional.empty();
+    }
     int before = 0;
     for (DesignCut.Source source : sources) {
       LayReading.Laid laid = source.laid();
@@ -120,7 +143,9 @@ public final class OneSeamMore {
       FurtherSeam.Way way,
       List<Tried> into) {
     boolean upright = way == FurtherSeam.Way.DOWN_THE_FACE;
-    if (on.turnDeg() != 0 || partsBeside(source, on, upright) > 1) {
+    if (on.turnDeg() != 0
+        || partsBeside(source, on, upright) > 1
+        || !alike.add(new Alike(source.laid().lay().id(), way, part, meetsOthers(part)))) {
       return;
     }
     double length = upright ? part.window().widthMm() : part.window().heightMm();
@@ -140,6 +165,10 @@ public final class OneSeamMore {
               cut,
               Math.min(first, second)));
     }
+  }
+
+  private boolean meetsOthers(CutParts.Part part) {
+    return parts.stream().filter(p -> p.meets() == part.meets()).count() > 1;
   }
 
   /** Parts of the same face that a seam through this one would part as well. */

@@ -21,8 +21,10 @@ import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -96,7 +98,12 @@ final class CoverWork {
     if (meets == Cover.Meets.ON_EACH_FACE) {
       lines.add(CoverWork::own);
     } else {
-      fronts.all().stream().limit(MOST_LINES).forEach(f -> lines.add(here -> from(f, here)));
+      // faces that begin on the same spot of the repeat are the same to begin on
+      Set<List<Long>> begun = new HashSet<>();
+      fronts.all().stream()
+          .filter(f -> begun.add(spot(f)))
+          .limit(MOST_LINES)
+          .forEach(f -> lines.add(here -> from(f, here)));
     }
     return best(
         lines.stream()
@@ -110,6 +117,13 @@ final class CoverWork {
                                     Seams.Line.FROM_START,
                                     way,
                                     on))));
+  }
+
+  private List<Long> spot(Fronts.Front front) {
+    double perMm = 1 / Tolerance.EXACT.lengthMm();
+    return List.of(
+        Math.round(front.at().xMm() % repeatAcross * perMm),
+        Math.round(front.at().yMm() % repeatDown * perMm));
   }
 
   /** More faces than these are not each tried as the one that sheets begin on. */
