@@ -15,6 +15,11 @@ public record Repeat(double pitchXMm, double pitchYMm, Offset offset) {
     HALF_DROP
   }
 
+  /** Across, it is the same again after this: in a half drop every other column is dropped. */
+  public double sameAcrossMm() {
+    return offset == Offset.HALF_DROP ? 2 * pitchXMm : pitchXMm;
+  }
+
   static final String KEY_X = "repeatX";
   static final String KEY_Y = "repeatY";
   static final String KEY_OFFSET = "repeatOffset";

@@ -58,8 +58,7 @@ public final class OneSeamMore {
     this.parts = CutParts.of(design, sources);
     this.print = design instanceof PrintedSheet s ? s.print() : design.printed();
     Optional<Repeat> repeat = Printing.repeat(design);
-    this.repeatAcross =
-        repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
+    this.repeatAcross = repeat.map(Repeat::sameAcrossMm).orElse(0.0);
     this.repeatDown = repeat.map(Repeat::pitchYMm).orElse(0.0);
   }
 

@@ -42,10 +42,7 @@ final class PrintSheets {
     this.straight = leftovers.stream().filter(PrintSheets::isStraight).toList();
     Optional<Repeat> repeat = Printing.repeat(design);
     boolean picture = Printing.isOnePicture(design);
-    this.across =
-        repeat
-            .map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1))
-            .orElse(picture ? 2 * print.widthMm() : 0);
+    this.across = repeat.map(Repeat::sameAcrossMm).orElse(picture ? 2 * print.widthMm() : 0);
     this.down = repeat.map(Repeat::pitchYMm).orElse(picture ? 2 * print.heightMm() : 0);
     NestStock whole = NestStock.repeating(print, count, across, down);
     straight.forEach(l -> stock.add(whole.leftover(l.offcut().box())));

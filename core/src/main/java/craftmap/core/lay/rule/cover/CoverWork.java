@@ -60,8 +60,7 @@ final class CoverWork {
     this.tall = turned ? w : h;
     Optional<Repeat> repeat = Printing.repeat(design);
     // in a half drop every other column is dropped: across, it is the same again after two
-    double rx =
-        repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
+    double rx = repeat.map(Repeat::sameAcrossMm).orElse(0.0);
     double ry = repeat.map(Repeat::pitchYMm).orElse(0.0);
     this.repeatAcross = turned ? ry : rx;
     this.repeatDown = turned ? rx : ry;

@@ -58,8 +58,7 @@ final class WrapWork {
     this.wide = design.printWidthMm();
     this.tall = design.printHeightMm();
     Optional<Repeat> repeat = Printing.repeat(design);
-    this.repeatAcross =
-        repeat.map(r -> r.pitchXMm() * (r.offset() == Repeat.Offset.HALF_DROP ? 2 : 1)).orElse(0.0);
+    this.repeatAcross = repeat.map(Repeat::sameAcrossMm).orElse(0.0);
     this.repeatDown = repeat.map(Repeat::pitchYMm).orElse(0.0);
     this.off = obstacles();
   }
