@@ -146,7 +146,8 @@ class Cuttings {
         plans.find(studio.id(), w.design().id(), key, madeFrom(question)).orElse(null);
     KeptPlans.WishDoc wish = kept == null ? KeptPlans.WishDoc.PLAIN : kept.wish();
     DesignCut cut =
-        kept == null ? question.answer(CutWish.PLAIN, s -> true) : kept.plan().of(w.design());
+        (kept == null ? question.answer(CutWish.PLAIN, s -> true) : kept.plan().of(w.design()))
+            .keeping(question.sources());
     return new Cutting(
         open.pieces(),
         open.needs(),

@@ -20,6 +20,7 @@ import craftmap.core.lay.rule.single.Single;
 import craftmap.core.lay.rule.single.WholeFace;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Point;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -115,6 +116,15 @@ public enum RuleKind {
   /** Questions whose answer changes nothing for a design: they need not be asked. */
   public Set<String> idle(Design design) {
     return Suits.idle(this, design);
+  }
+
+  /** The same for a design on so many faces: on one there is no asking on which. */
+  public Set<String> idle(Design design, int faces) {
+    Set<String> idle = new HashSet<>(idle(design));
+    if (faces == 1) {
+      idle.add("seamFace");
+    }
+    return idle;
   }
 
   /** The rules that suit a design, the likeliest first. */

@@ -1,6 +1,7 @@
 package craftmap.core.plan.cutting;
 
 import craftmap.core.cut.nest.NestPart;
+import craftmap.core.cut.nest.Rests;
 import craftmap.core.cut.nest.StraightCuts;
 import craftmap.core.design.Design;
 import craftmap.core.design.Napkin;
@@ -127,6 +128,34 @@ public record DesignCut(
   private static boolean isWhereItIs(Design design, List<CutParts.Part> parts) {
     boolean picture = Printing.isOnePicture(design) || design instanceof Napkin;
     return picture && parts.stream().allMatch(p -> p.meets() == NestPart.AS_TOLD);
+  }
+
+  /**
+   * With rests that parts which the plan keeps are either whole within, or apart from: what is told
+   * to be kept is then there to keep, whichever rests are.
+   */
+  public DesignCut keeping(List<Source> lays) {
+    List<PlannedOffcut> planned = PlannedOffcut.of(this, lays);
+    List<Sheet> around = new ArrayList<>();
+    for (int s = 0; s < sheets.size(); s++) {
+      Sheet sheet = sheets.get(s);
+      int number = s;
+      List<Box> torn =
+          planned.stream()
+              .filter(o -> o.sheet() == number && o.isTornBy(sheet.rests()))
+              .map(PlannedOffcut::box)
+              .toList();
+      if (torn.isEmpty()) {
+        around.add(sheet);
+        continue;
+      }
+      List<Box> taken = new ArrayList<>(torn);
+      sheet.pieces().forEach(p -> taken.add(p.window()));
+      around.add(
+          new Sheet(
+              sheet.leftoverId(), sheet.pieces(), Rests.of(sheetOf(design), taken, KEPT_FROM_MM)));
+    }
+    return new DesignCut(design, searched, around, unplaced, newSheets, least);
   }
 
   static Box sheetOf(Design design) {

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param sheet which of the sheets, from 0
  */
 public record PlannedOffcut(int sheet, String name, Box box) {
+  private static final double SAME_MM = 0.01;
 
   /**
    * What lays keep of the new sheets they are cut from: each name once for each lay, of the first
@@ -41,8 +42,8 @@ public record PlannedOffcut(int sheet, String name, Box box) {
       PlannedOffcut offcut = new PlannedOffcut(s, motif.name(), motif.box());
       if (sheet.leftoverId().isEmpty()
           && sheet.pieces().stream().anyMatch(p -> isOf(p, source))
-          && sheet.pieces().stream().noneMatch(p -> p.window().overlaps(motif.box(), 0.01))
-          && !before.contains(offcut)) {
+          && sheet.pieces().stream().noneMatch(p -> p.window().overlaps(motif.box(), SAME_MM))
+          && before.stream().noneMatch(offcut::isIn)) {
         return Optional.of(offcut);
       }
     }
@@ -54,8 +55,21 @@ public record PlannedOffcut(int sheet, String name, Box box) {
         && piece.layId().equals(source.laid().lay().id());
   }
 
-  /** Whether it comes off a rest that is kept whole. */
+  /** Whether both would be of one spot of a sheet: it is there once. */
+  private boolean isIn(PlannedOffcut other) {
+    return sheet == other.sheet && box.overlaps(other.box, SAME_MM);
+  }
+
+  /** Whether who keeps that rest keeps it too. */
   public boolean isWithin(Box rest) {
-    return rest.overlaps(box, 0.01);
+    return rest.leftMm() <= box.leftMm() + SAME_MM
+        && rest.topMm() <= box.topMm() + SAME_MM
+        && rest.rightMm() >= box.rightMm() - SAME_MM
+        && rest.bottomMm() >= box.bottomMm() - SAME_MM;
+  }
+
+  /** Whether some rest would take a piece of it. */
+  boolean isTornBy(List<Box> rests) {
+    return rests.stream().anyMatch(r -> r.overlaps(box, SAME_MM) && !isWithin(r));
   }
 }

@@ -243,25 +243,38 @@ public sealed interface FaceEdit extends PlanEdit {
     }
   }
 
-  /** An added face is set into another, that far from its edges, or stands alone again. */
-  record SetInto(String faceId, Optional<Found.SetInto> into) implements FaceEdit {
+  /**
+   * An added face is set into another, or stands alone again.
+   *
+   * @param place where it begins on that face; none for where it lies on its middle
+   */
+  record SetInto(String faceId, Optional<String> otherId, Optional<Point> place)
+      implements FaceEdit {
     @Override
     public Edited to(Plan plan, Editing editing) {
       PlanFace face = Editing.face(plan, faceId);
       if (!face.added()) {
         throw refused(face, "is-where-the-form-has-it", said("a-face-that-was-added"));
       }
-      into.ifPresent(
-          i -> {
-            PlanFace other = Editing.face(plan, i.faceId());
+      otherId.ifPresent(
+          id -> {
+            PlanFace other = Editing.face(plan, id);
             boolean holdsOthers =
                 plan.faces().stream().anyMatch(p -> p.setInto().filter(faceId::equals).isPresent());
-            if (i.faceId().equals(faceId) || holdsOthers || other.added() && isSetIn(other)) {
+            if (id.equals(faceId) || holdsOthers || other.added() && isSetIn(other)) {
               throw refused(other, "cannot-hold-it", said("a-face-that-is-not-set-into-another"));
             }
-            LengthRange.PLACE.check("from-the-left", i.at().xMm());
-            LengthRange.PLACE.check("from-the-top", i.at().yMm());
           });
+      place.ifPresent(
+          at -> {
+            LengthRange.PLACE.check("from-the-left", at.xMm());
+            LengthRange.PLACE.check("from-the-top", at.yMm());
+          });
+      Optional<Found.SetInto> into =
+          otherId.map(
+              id ->
+                  new Found.SetInto(
+                      id, place.orElseGet(() -> middle(Editing.face(plan, id), face))));
       Found found = plan.foundOn(faceId);
       return new Edited(
           plan.with(faceId, found.with(found.belonging().setInto(into))),
@@ -269,6 +282,12 @@ public sealed interface FaceEdit extends PlanEdit {
               .map(name -> Told.of(Told.Code.SET_INTO, face.face().name(), name))
               .orElseGet(() -> Told.of(Told.Code.STANDS_ALONE, face.face().name())),
           Edited.Focus.on(faceId));
+    }
+
+    private static Point middle(PlanFace other, PlanFace own) {
+      return new Point(
+          (other.face().outline().widthMm() - own.face().outline().widthMm()) / 2,
+          (other.face().outline().heightMm() - own.face().outline().heightMm()) / 2);
     }
 
     private static boolean isSetIn(PlanFace face) {

@@ -29,7 +29,7 @@ class SetIntoEditTest {
   }
 
   private static FaceEdit into(String face, String other, double x, double y) {
-    return new FaceEdit.SetInto(face, Optional.of(new Found.SetInto(other, new Point(x, y))));
+    return new FaceEdit.SetInto(face, Optional.of(other), Optional.of(new Point(x, y)));
   }
 
   private static PlanFace face(Plan plan, String id) {
@@ -53,9 +53,20 @@ class SetIntoEditTest {
               assertThat(g.getEnvelopeInternal().getMinX()).isCloseTo(33.3, within(1e-9));
               assertThat(g.getArea()).isCloseTo(panel.face().outline().areaMm2(), within(1e-6));
             });
-    Plan alone = Bench.done(set, new FaceEdit.SetInto("panel", Optional.empty()));
+    Plan alone = Bench.done(set, new FaceEdit.SetInto("panel", Optional.empty(), Optional.empty()));
     assertThat(face(alone, "panel").setInto()).isEmpty();
     assertThat(alone.faces()).isEqualTo(withPanel().faces());
+  }
+
+  @Test
+  void onTheMiddleWhereNoPlaceIsTold() {
+    Plan set =
+        Bench.done(
+            withPanel(), new FaceEdit.SetInto("panel", Optional.of("lid"), Optional.empty()));
+    Box lid = face(set, "lid").onNet().orElseThrow();
+    Box own = face(set, "panel").onNet().orElseThrow();
+    assertThat(own.centre().xMm()).isCloseTo(lid.centre().xMm(), within(1e-9));
+    assertThat(own.centre().yMm()).isCloseTo(lid.centre().yMm(), within(1e-9));
   }
 
   @Test

@@ -131,7 +131,7 @@ public final class PlanMapper {
                 marks.orElseThrow()));
   }
 
-  public static Found.SetInto toSetInto(SetIntoDoc into) {
+  private static Found.SetInto toSetInto(SetIntoDoc into) {
     PointDoc at = given(said("place-on-that-face"), into.at());
     return new Found.SetInto(
         given(said("face-that-it-is-set-into"), into.faceId()), new Point(at.xMm(), at.yMm()));

@@ -11,14 +11,13 @@ import static craftmap.server.piece.edit.EditDoc.orNew;
 import craftmap.core.colour.Colour;
 import craftmap.core.plan.edit.FaceEdit;
 import craftmap.core.plan.edit.PlanEdit;
+import craftmap.core.plane.Point;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.OutlineKind;
-import craftmap.server.piece.document.PlanMapper;
 import craftmap.server.piece.document.PointDoc;
-import craftmap.server.piece.document.SetIntoDoc;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
@@ -121,12 +120,16 @@ public sealed interface FaceEditDoc extends EditDoc {
   }
 
   record SetFaceInto(
-      String faceId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) SetIntoDoc into)
+      String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String intoId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PointDoc at)
       implements FaceEditDoc {
     @Override
     public PlanEdit edit() {
       return new FaceEdit.SetInto(
-          face(faceId), Optional.ofNullable(into).map(PlanMapper::toSetInto));
+          face(faceId),
+          Optional.ofNullable(intoId),
+          Optional.ofNullable(at).map(p -> new Point(p.xMm(), p.yMm())));
     }
   }
 

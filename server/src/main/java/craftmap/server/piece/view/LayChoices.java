@@ -57,8 +57,9 @@ final class LayChoices {
   }
 
   /** The measures of the rule that do something for the design. */
-  List<FieldView> fields(MeasureSheet sheet, RuleKind rule, Optional<Design> design) {
-    Set<String> idle = design.map(rule::idle).orElse(Set.of());
+  List<FieldView> fields(MeasureSheet sheet, Lay lay, Optional<Design> design) {
+    RuleKind rule = lay.work().rule().kind();
+    Set<String> idle = design.map(d -> rule.idle(d, lay.faceIds().size())).orElse(Set.of());
     return FieldViews.of(sheet, tape).stream().filter(f -> !idle.contains(f.key())).toList();
   }
 

@@ -218,7 +218,7 @@ public final class LayViews {
         lay.rule().kind(),
         Words.say("rule", lay.rule().kind()),
         LayChoices.suits(design, lay),
-        choices.fields(sheet, note.kind(), design),
+        choices.fields(sheet, lay, design),
         note.text().isEmpty() ? null : note.text(),
         lay.clearMm().isPresent() ? Measure.of(lay.clearMm().getAsDouble(), tape) : null,
         eye(lay.eye(), laid),

@@ -101,6 +101,36 @@ class MeetsTest {
     assertThat(fewest(options)).isEqualTo(2);
   }
 
+  /**
+   * Over seeded fronts: it is offered, and only where it takes fewer sheets than all the others.
+   */
+  @Test
+  void anotherBeginningIsOfferedJustWhereItSparesASheet() {
+    Dice dice = new Dice(31);
+    int offered = 0;
+    for (int i = 0; i < 60; i++) {
+      double repeat = 150.3 + dice.next() * 250;
+      Design paper = Prints.repeatingPaper(500, 420 + dice.next() * 90, 97.3, repeat);
+      List<Double> heights = new ArrayList<>();
+      for (int f = 0; f < 3; f++) {
+        heights.add(90.7 + dice.next() * 90);
+      }
+      Fronts fronts = drawers(303.1 + dice.next() * 150, heights, 20 + dice.next() * 80);
+      List<LayOption> options =
+          lay(rule(0, 0, Cover.Meets.EVERYWHERE, Optional.empty()), fronts, paper);
+      for (LayOption o : options) {
+        if (of(o).way() == Way.InSheets.COVER_BEGUN_ANYWHERE) {
+          offered++;
+          assertThat(of(o).missMm()).isLessThan(0.01);
+          assertThat(options)
+              .filteredOn(other -> other != o)
+              .allMatch(other -> of(other).sheets() > of(o).sheets());
+        }
+      }
+    }
+    assertThat(offered).isPositive();
+  }
+
   /** A picture that does not repeat, in parts that show any of it. */
   @Test
   void aPictureMayBeCutAnywhereToo() {
