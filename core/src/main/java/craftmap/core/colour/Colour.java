@@ -25,15 +25,32 @@ public record Colour(String hex) {
 
   /** Relative luminance, 0 (black) to 1 (white), by the sRGB transfer curve. */
   public double luminance() {
-    int rgb = Integer.parseInt(hex.substring(1), 16);
-    return 0.2126 * linear(rgb >> 16)
-        + 0.7152 * linear(rgb >> 8 & 0xff)
-        + 0.0722 * linear(rgb & 0xff);
+    double[] light = linear();
+    return 0.2126 * light[0] + 0.7152 * light[1] + 0.0722 * light[2];
   }
 
   private static double linear(int channel) {
     double c = channel / 255.0;
     return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+  }
+
+  /**
+   * From linear light in each channel, 0 to 1; what a screen cannot show is shown as near as can
+   * be.
+   */
+  static Colour ofLinear(double red, double green, double blue) {
+    return ofRgb(channel(red), channel(green), channel(blue));
+  }
+
+  private static int channel(double light) {
+    double c = light <= 0.0031308 ? 12.92 * light : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
+    return (int) Math.round(Math.clamp(c, 0, 1) * 255);
+  }
+
+  /** How much light of red, green and blue it throws back, each 0 to 1. */
+  double[] linear() {
+    int rgb = Integer.parseInt(hex.substring(1), 16);
+    return new double[] {linear(rgb >> 16 & 0xff), linear(rgb >> 8 & 0xff), linear(rgb & 0xff)};
   }
 
   /** The colour of channels from 0 to 255. */
@@ -57,7 +74,7 @@ public record Colour(String hex) {
 
   /** How the eye sees it. */
   public Lab lab() {
-    int rgb = Integer.parseInt(hex.substring(1), 16);
-    return Lab.ofLinear(linear(rgb >> 16), linear(rgb >> 8 & 0xff), linear(rgb & 0xff));
+    double[] light = linear();
+    return Lab.ofLinear(light[0], light[1], light[2]);
   }
 }

@@ -2,6 +2,7 @@ package craftmap.core.finding;
 
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.SharedSheet;

@@ -1,6 +1,7 @@
 package craftmap.core.finding;
 
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import java.util.List;
 
 /**

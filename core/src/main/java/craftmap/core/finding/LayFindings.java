@@ -30,6 +30,7 @@ import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
 import craftmap.core.lay.sheet.Steps;
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;

@@ -4,6 +4,7 @@ import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.run.EdgeLine;
 import craftmap.core.lay.rule.run.Run;
 import craftmap.core.lay.rule.single.Lettering;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;

@@ -3,6 +3,7 @@ package craftmap.core.finding;
 import craftmap.core.design.PutOn;
 import craftmap.core.design.Transfer;
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import craftmap.core.medium.Base;
 import craftmap.core.medium.PotLabel;
 import craftmap.core.plan.LayReading;

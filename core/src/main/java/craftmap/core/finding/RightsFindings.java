@@ -2,6 +2,7 @@ package craftmap.core.finding;
 
 import craftmap.core.design.Design;
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import craftmap.core.plan.LayReading;
 import craftmap.core.surface.Face;
 import java.util.List;

@@ -15,13 +15,16 @@ import java.util.Optional;
  *
  * @param recoatTo the end of the recoat window; none where it stays open
  * @param openTime how long it stays wet enough to be worked
+ * @param tapeAfter when tape, or a stencil with glue on its back, may be stuck onto it; none where
+ *     the label says nothing
  */
 public record Drying(
     Duration touchDry,
     Duration recoatFrom,
     Optional<Duration> recoatTo,
     Duration cure,
-    Optional<Duration> openTime) {
+    Optional<Duration> openTime,
+    Optional<Duration> tapeAfter) {
   private static final double MINUTES_PER_HOUR = 60;
   private static final FigureRange HOURS = new FigureRange("h", 0, 24 * 90, 1);
 
@@ -44,7 +47,8 @@ public record Drying(
             label.figure(
                     "cure", "cured-after", Times.minutes(typical.cure) / MINUTES_PER_HOUR, HOURS)
                 * MINUTES_PER_HOUR),
-        maybe(label, "openTime", "open-time-0-for-none", typical.openTime));
+        maybe(label, "openTime", "open-time-0-for-none", typical.openTime),
+        maybe(label, "tapeAfter", "tape-on-it-after-0-for-never", typical.tapeAfter));
   }
 
   private static Duration minutes(MeasureSheet label, String key, String name, Duration typical) {

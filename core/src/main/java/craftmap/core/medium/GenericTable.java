@@ -86,13 +86,15 @@ final class GenericTable {
                 new Colour(row.get("colour")),
                 figure("spread"),
                 (int) figure("coats"),
-                Hiding.valueOf(row.get("hiding"))),
+                Hiding.valueOf(row.get("hiding")),
+                Hiding.valueOf(row.get("hiding")).share()),
             new Drying(
                 minutes("touchDry"),
                 minutes("recoatFrom"),
                 maybe("recoatTo"),
                 minutes("cure"),
-                maybe("openTime")),
+                maybe("openTime"),
+                maybe("tapeAfter")),
             new Mixing(
                 partB > 0 ? Optional.of(new Mix(figure("partA"), partB, soldBy)) : Optional.empty(),
                 maybe("potLife"),
@@ -102,7 +104,9 @@ final class GenericTable {
                 figure("minTemp"),
                 row.get("sandable").equals("YES"),
                 row.get("needsSeal").equals("YES"),
-                WaterResistance.valueOf(row.get("water")))));
+                WaterResistance.valueOf(row.get("water")),
+                figure("heat"),
+                row.get("food").equals("YES"))));
   }
 
   private double figure(String column) {

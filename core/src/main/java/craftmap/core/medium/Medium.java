@@ -4,6 +4,7 @@ import static craftmap.core.measure.Figure.count;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 
@@ -39,6 +40,11 @@ public record Medium(
                 Drying.read(label, t.drying),
                 Mixing.read(label, t.mixing),
                 Wear.read(label, t.wear)));
+  }
+
+  /** The same in another colour. */
+  public Medium in(Colour colour) {
+    return new Medium(id, name, kind, coverage.in(colour), drying, mixing, wear);
   }
 
   /** What a plan that draws on a pot of it has to know. */

@@ -30,6 +30,12 @@ public record Tool(String id, String name, Kind kind, double coversM2PerMin, dou
     }
   }
 
+  /** One as they usually are, while none is owned. */
+  public static Tool typical(Kind kind) {
+    return new Tool(
+        kind.name(), kind.name(), kind, kind.typicalCover, kind.typicalLossPercent / 100);
+  }
+
   private static final FigureRange COVER = new FigureRange("m²/min", 0.001, 10, 3);
 
   public static Tool read(String id, String name, MeasureSheet sheet) {

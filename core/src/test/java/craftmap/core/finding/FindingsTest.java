@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftmap.core.form.FormKind;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Founds;

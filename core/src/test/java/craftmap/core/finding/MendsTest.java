@@ -8,6 +8,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Founds;
 import craftmap.core.plan.Lay;

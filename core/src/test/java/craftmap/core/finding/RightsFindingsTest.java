@@ -11,6 +11,7 @@ import craftmap.core.form.FormKind;
 import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.PotLabel;

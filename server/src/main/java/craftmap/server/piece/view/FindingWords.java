@@ -1,7 +1,7 @@
 package craftmap.server.piece.view;
 
 import craftmap.core.finding.Finding;
-import craftmap.core.finding.Level;
+import craftmap.core.measure.Level;
 import craftmap.core.finding.Mends;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;

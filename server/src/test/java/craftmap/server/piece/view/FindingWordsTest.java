@@ -6,7 +6,7 @@ import craftmap.core.design.Moulding;
 import craftmap.core.finding.About;
 import craftmap.core.finding.Finding;
 import craftmap.core.finding.FindingRule;
-import craftmap.core.finding.Level;
+import craftmap.core.measure.Level;
 import craftmap.core.lay.rule.cover.Cover;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.TapeDivision;

@@ -1,4 +1,4 @@
-package craftmap.core.finding;
+package craftmap.core.measure;
 
 /** How bad a finding is. */
 public enum Level {

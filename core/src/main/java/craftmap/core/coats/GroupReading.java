@@ -1,0 +1,93 @@
+package craftmap.core.coats;
+
+import craftmap.core.colour.Colour;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a group comes to.
+ *
+ * @param choices the ways to come to its ground, the best first
+ * @param chosen the one that is taken, which may be none of those where it was changed by hand
+ */
+public record GroupReading(
+    Group group,
+    GroupSurface surface,
+    List<BandReading> bands,
+    List<PrimerChoice> choices,
+    Optional<PrimerChoice> chosen,
+    List<CoatFinding> findings) {
+  public GroupReading {
+    bands = List.copyOf(bands);
+    choices = List.copyOf(choices);
+    findings = List.copyOf(findings);
+  }
+
+  /** Everything but what is found in it. */
+  public static GroupReading of(
+      Group group, GroupSurface surface, List<LayHere> lays, CoatShelf shelf, Habits habits) {
+    Proposing.Proposed proposed = new Proposing(surface, lays, shelf, habits, group.wishes()).run();
+    return new GroupReading(
+        group,
+        surface,
+        new CoatSums(surface).of(proposed.buildUp()),
+        proposed.choices(),
+        chosen(proposed),
+        List.of());
+  }
+
+  private static Optional<PrimerChoice> chosen(Proposing.Proposed proposed) {
+    Optional<Band.Coat> ground = coat(proposed.buildUp(), Band.GROUND);
+    Optional<Band.Coat> primer = coat(proposed.buildUp(), Band.PRIMER);
+    return ground.flatMap(
+        g ->
+            proposed.choices().stream()
+                .filter(c -> c.isFrom(primer.map(Band.Coat::of)))
+                .filter(c -> c.primerCoats() == primer.map(Band.Coat::times).orElse(0))
+                .filter(c -> c.paintCoats() == g.times())
+                .findFirst());
+  }
+
+  private static Optional<Band.Coat> coat(BuildUp buildUp, String key) {
+    return buildUp.band(key).filter(Band.Coat.class::isInstance).map(Band.Coat.class::cast);
+  }
+
+  public GroupReading found(List<CoatFinding> others) {
+    return new GroupReading(group, surface, bands, choices, chosen, others);
+  }
+
+  public BuildUp buildUp() {
+    return new BuildUp(bands.stream().map(BandReading::band).toList());
+  }
+
+  public Optional<BandReading> band(String key) {
+    return bands.stream().filter(b -> b.band().key().equals(key)).findFirst();
+  }
+
+  /** What one sees under the designs in the end. */
+  public Colour shows() {
+    return bands.stream()
+        .filter(b -> b.band() instanceof Band.Coat c && c.where().tintsAll())
+        .filter(b -> !b.shades().isEmpty())
+        .reduce((a, b) -> b)
+        .map(b -> b.shades().getLast().colour())
+        .orElse(surface.now());
+  }
+
+  public Duration handsOn() {
+    return bands.stream().map(BandReading::handsOn).reduce(Duration.ZERO, Duration::plus);
+  }
+
+  public double ml() {
+    return bands.stream()
+        .filter(b -> b.band() instanceof Band.Coat)
+        .mapToDouble(BandReading::ml)
+        .sum();
+  }
+
+  /** Those that are neither overruled nor fine. */
+  public List<CoatFinding> open() {
+    return findings.stream().filter(CoatFinding::isOpen).toList();
+  }
+}

@@ -1,0 +1,16 @@
+package craftmap.core.coats;
+
+import craftmap.core.medium.Medium;
+import java.util.Optional;
+
+/**
+ * A medium that a coat may be put on from.
+ *
+ * @param potId the pot it stands in; none where nothing of it is owned
+ * @param freeMl what the piece may count on
+ */
+public record InHand(Optional<String> potId, Medium medium, double freeMl) {
+  public boolean isOwned() {
+    return potId.isPresent();
+  }
+}

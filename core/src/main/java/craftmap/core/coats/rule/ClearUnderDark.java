@@ -1,0 +1,55 @@
+package craftmap.core.coats.rule;
+
+import craftmap.core.coats.Band;
+import craftmap.core.coats.CoatShelf;
+import craftmap.core.coats.InHand;
+import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
+import craftmap.core.medium.Role;
+import java.util.List;
+import java.util.Optional;
+
+/** Dark wax on bare chalky paint sinks in and cannot be pulled back. */
+final class ClearUnderDark implements CoatRule {
+  @Override
+  public String id() {
+    return "clear-under-dark";
+  }
+
+  @Override
+  public void look(Seen seen, Findings found) {
+
+    for (Band.Coat dark : seen.coats(Band.Coat::isDarkWax)) {
+      Optional<Band.Coat> under =
+          seen.buildUp().under(dark).stream()
+              .filter(Band.Coat.class::isInstance)
+              .map(Band.Coat.class::cast)
+              .filter(c -> c.where().tintsAll() && !c.isDarkWax())
+              .findFirst();
+      if (under.filter(c -> !c.isClearWax() && c.of().medium().wear().needsSeal()).isPresent()) {
+        InHand clear = clearWax(seen);
+        found.at(
+            dark,
+            Level.RISK,
+            List.of(
+                seen.coat(
+                    "clear-wax-under",
+                    clear,
+                    1,
+                    Optional.of(dark),
+                    new Figure.Named(clear.medium().name()))),
+            Seen.named(dark),
+            Seen.named(under.get()));
+      }
+    }
+  }
+
+  private static InHand clearWax(Seen seen) {
+    return seen.shelf()
+        .usedAs(Role.WAX)
+        .filter(p -> p.medium().kind().role() == Role.WAX)
+        .filter(p -> p.medium().coverage().colour().luminance() >= 0.3)
+        .findFirst()
+        .orElseGet(() -> CoatShelf.typical(Role.WAX));
+  }
+}
