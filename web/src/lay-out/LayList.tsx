@@ -38,7 +38,7 @@ export function LayList({ face, chosen, stencils, onSelect }: Props) {
               opacity={lay.hidden ? 0.55 : 1}
             >
               <Flex gap="2.5" align="center">
-                <Swatch lay={lay} ground={face.ground} stencils={stencils} />
+                <Swatch lay={lay} ground={face.shows} stencils={stencils} />
                 <Box minW="0">
                   <Text fontWeight="600" fontSize="13.5px" lineHeight="1.25">
                     {lay.designName}

@@ -73,7 +73,7 @@ export function OptionList({ face, lay, laid, stencils, onPick }: Props) {
                   )}
                 </Flex>
                 {option.strip && (
-                  <LinePicture option={option} ground={face.ground} paint={lay.shownIn} />
+                  <LinePicture option={option} ground={face.shows} paint={lay.shownIn} />
                 )}
                 <Text fontSize="12.5px" color="soft">
                   <Fig text={option.detail} />
@@ -120,7 +120,7 @@ function FacePicture({
       style={{ flexShrink: 0, borderRadius: 3, marginTop: 3 }}
       aria-hidden
     >
-      <path d={face.pathData} fill={face.ground} fillRule="evenodd" />
+      <path d={face.pathData} fill={face.shows} fillRule="evenodd" />
       <Items items={option.items} arts={option.arts} stencils={stencils} colour={paint} />
     </svg>
   );

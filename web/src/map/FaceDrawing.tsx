@@ -29,7 +29,7 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
       <path
         d={face.pathData}
         data-face={face.id}
-        fill={face.ground}
+        fill={face.shows}
         fillRule="evenodd"
         stroke={ink('ink')}
         strokeOpacity={light ? 0.9 : 0.45}
@@ -39,7 +39,7 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
       {laid && (
         <g clipPath={`url(#${id}face)`}>
           {/* once more within the clip: what is thin is seen over it */}
-          <path d={face.pathData} fill={face.ground} fillRule="evenodd" />
+          <path d={face.pathData} fill={face.shows} fillRule="evenodd" />
           {face.zones.map((z) => (
             <path key={z.id} d={z.pathData} fill={z.colour} fillOpacity="0.8" fillRule="evenodd">
               <title>{z.name}</title>
@@ -119,7 +119,7 @@ function Breaks({ face }: { face: FaceView }) {
           strokeWidth="4.4"
           vectorEffect="non-scaling-stroke"
         />
-        <path d={line} stroke={face.ground} strokeWidth="2.2" vectorEffect="non-scaling-stroke" />
+        <path d={line} stroke={face.shows} strokeWidth="2.2" vectorEffect="non-scaling-stroke" />
       </g>
     );
   });

@@ -42,7 +42,7 @@ export function FacePictures({ faces, stencils, onPictures }: Props) {
           height={face.height.mm}
         >
           <title>{face.name}</title>
-          <rect width={face.width.mm} height={face.height.mm} fill={face.ground} />
+          <rect width={face.width.mm} height={face.height.mm} fill={face.shows} />
           <FaceDrawing face={face} stencils={stencils} />
         </svg>
       ))}

@@ -187,13 +187,13 @@ function FoldedMesh({
         <meshLambertMaterial
           key={texture ? 'picture' : 'plain'}
           map={texture}
-          color={texture ? '#ffffff' : face.ground}
+          color={texture ? '#ffffff' : face.shows}
           side={FrontSide}
           {...closer}
         />
       </mesh>
       <mesh geometry={geometry}>
-        <meshLambertMaterial color={face.ground} side={BackSide} />
+        <meshLambertMaterial color={face.shows} side={BackSide} />
       </mesh>
     </>
   );

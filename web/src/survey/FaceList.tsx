@@ -41,7 +41,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
                 h="14px"
                 flexShrink={0}
                 borderRadius="3px"
-                bg={face.ground}
+                bg={face.shows}
                 borderWidth="1px"
                 borderColor="fold"
               />

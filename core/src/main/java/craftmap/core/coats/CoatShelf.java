@@ -4,6 +4,7 @@ import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.Tool;
+import craftmap.core.medium.ToolKind;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -63,7 +64,7 @@ public record CoatShelf(List<InHand> pots, List<Tool> tools) {
   }
 
   /** The studio's own tool of a kind, or one as they usually are. */
-  public Tool tool(Tool.Kind kind) {
+  public Tool tool(ToolKind kind) {
     return tools.stream()
         .filter(t -> t.kind() == kind)
         .findFirst()

@@ -79,6 +79,45 @@ public record Coats(Habits habits, List<Group> groups) {
             .toList());
   }
 
+  /**
+   * Where a face shall look otherwise: a group of its own once more if it is one of several, else
+   * the paint that was chosen for its group counts no more.
+   */
+  public Coats withOtherGround(String faceId) {
+    Optional<Group> of = groups.stream().filter(g -> g.hasFace(faceId)).findFirst();
+    if (of.isEmpty()) {
+      return this;
+    }
+    Group group = of.get();
+    if (group.places().size() > 1) {
+      return without(List.of(new Place.OfFace(faceId)));
+    }
+    Wish ground = group.wishes().coat(Band.GROUND);
+    return with(
+        group.with(
+            group
+                .wishes()
+                .back(Band.GROUND)
+                .with(
+                    Band.GROUND,
+                    new Wish(
+                        Optional.empty(),
+                        ground.times(),
+                        ground.tool(),
+                        ground.where(),
+                        ground.grit(),
+                        ground.waterShare()))));
+  }
+
+  /** Two lays change places, wherever both were moved among the coats. */
+  public Coats swapped(String layId, String otherLayId) {
+    return new Coats(
+        habits,
+        groups.stream()
+            .map(g -> g.with(g.wishes().swapped(Band.LAY + layId, Band.LAY + otherLayId)))
+            .toList());
+  }
+
   public Coats ofShelf(UnaryOperator<String> ids) {
     return new Coats(habits, groups.stream().map(g -> g.with(g.wishes().ofShelf(ids))).toList());
   }

@@ -1,6 +1,7 @@
 package craftmap.core.coats;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.colour.Covering;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -65,14 +66,19 @@ public record GroupReading(
     return bands.stream().filter(b -> b.band().key().equals(key)).findFirst();
   }
 
-  /** What one sees under the designs in the end. */
+  /** What one sees under the designs in the end; what hides looks as its pot does. */
   public Colour shows() {
-    return bands.stream()
-        .filter(b -> b.band() instanceof Band.Coat c && c.where().tintsAll())
-        .filter(b -> !b.shades().isEmpty())
-        .reduce((a, b) -> b)
-        .map(b -> b.shades().getLast().colour())
-        .orElse(surface.now());
+    Colour seen = surface.now();
+    for (BandReading band : bands) {
+      if (band.band() instanceof Band.Coat coat
+          && coat.where().tintsAll()
+          && !band.shades().isEmpty()) {
+        BandReading.Shade last = band.shades().getLast();
+        boolean hidden = coat.isOpaque() && last.departs() <= Covering.HIDDEN;
+        seen = hidden ? coat.of().medium().coverage().colour() : last.colour();
+      }
+    }
+    return seen;
   }
 
   public Duration handsOn() {

@@ -7,6 +7,7 @@ import craftmap.core.medium.Base;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.Tool;
+import craftmap.core.medium.ToolKind;
 import craftmap.core.medium.WaterResistance;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
@@ -160,13 +161,13 @@ final class Proposing {
     return shelf.tool(wish.tool().orElseGet(() -> usual(medium)));
   }
 
-  private Tool.Kind usual(Medium medium) {
+  private ToolKind usual(Medium medium) {
     return switch (medium.kind().role()) {
-      case WAX, METALLIC_WAX, POWDER, STAIN, CLEANER, STRIPPER -> Tool.Kind.CLOTH;
-      case PASTE, FILLER, CLAY, RESIN -> Tool.Kind.PALETTE_KNIFE;
+      case WAX, METALLIC_WAX, POWDER, STAIN, CLEANER, STRIPPER -> ToolKind.CLOTH;
+      case PASTE, FILLER, CLAY, RESIN -> ToolKind.PALETTE_KNIFE;
       case PRIMER, STAIN_BLOCKER, BONDING_PRIMER, PAINT ->
-          surface.areaMm2() >= ROLLED_FROM_MM2 ? Tool.Kind.ROLLER : Tool.Kind.BRUSH;
-      case SIZE, ADHESIVE, CONTACT_ADHESIVE, DECOUPAGE_MEDIUM, GLAZE, CLEAR_COAT -> Tool.Kind.BRUSH;
+          surface.areaMm2() >= ROLLED_FROM_MM2 ? ToolKind.ROLLER : ToolKind.BRUSH;
+      case SIZE, ADHESIVE, CONTACT_ADHESIVE, DECOUPAGE_MEDIUM, GLAZE, CLEAR_COAT -> ToolKind.BRUSH;
     };
   }
 

@@ -7,7 +7,7 @@ import craftmap.core.colour.Colour;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.Coating;
 import craftmap.core.medium.Role;
-import craftmap.core.medium.Tool;
+import craftmap.core.medium.ToolKind;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -23,7 +23,7 @@ import java.util.OptionalInt;
 public record Wish(
     Optional<Product> product,
     OptionalInt times,
-    Optional<Tool.Kind> tool,
+    Optional<ToolKind> tool,
     Optional<Where> where,
     OptionalInt grit,
     double waterShare) {
@@ -89,7 +89,7 @@ public record Wish(
     return times(OptionalInt.of(other));
   }
 
-  public Wish with(Tool.Kind other) {
+  public Wish with(ToolKind other) {
     return new Wish(product, times, Optional.of(other), where, grit, waterShare);
   }
 

@@ -114,6 +114,13 @@ public record Wishes(
     return new Wishes(coats, steps, without, other, overruled);
   }
 
+  Wishes swapped(String band, String other) {
+    return order.contains(band) && order.contains(other)
+        ? ordered(
+            order.stream().map(k -> k.equals(band) ? other : k.equals(other) ? band : k).toList())
+        : this;
+  }
+
   public Wishes noted(Overruled note) {
     List<Overruled> all = new ArrayList<>(overruled);
     all.removeIf(o -> o.isAbout(note.rule(), note.band()));

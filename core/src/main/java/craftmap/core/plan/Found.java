@@ -59,13 +59,43 @@ public record Found(
     }
   }
 
-  /** What it is made of, and what is on it. */
-  public record Surface(MakeUp makeUp, Finish finish, Colour ground, Set<Exposure> exposure) {
+  /**
+   * What it is made of, and what is on it.
+   *
+   * @param ground the colour that shall be under the designs
+   * @param now the colour it has before anything is put on; none for what is usual of its make-up
+   */
+  public record Surface(
+      MakeUp makeUp, Finish finish, Colour ground, Set<Exposure> exposure, Optional<Colour> now) {
     public static final Surface BARE =
         new Surface(MakeUp.WOOD, Finish.BARE, new Colour("#D9CFBC"), Set.of());
 
     public Surface {
       exposure = Set.copyOf(exposure);
+    }
+
+    public Surface(MakeUp makeUp, Finish finish, Colour ground, Set<Exposure> exposure) {
+      this(makeUp, finish, ground, exposure, Optional.empty());
+    }
+
+    public Surface of(MakeUp other) {
+      return new Surface(other, finish, ground, exposure, now);
+    }
+
+    public Surface with(Finish other) {
+      return new Surface(makeUp, other, ground, exposure, now);
+    }
+
+    public Surface on(Colour otherGround) {
+      return new Surface(makeUp, finish, otherGround, exposure, now);
+    }
+
+    public Surface bearing(Set<Exposure> others) {
+      return new Surface(makeUp, finish, ground, others, now);
+    }
+
+    public Surface being(Optional<Colour> other) {
+      return new Surface(makeUp, finish, ground, exposure, other);
     }
   }
 

@@ -3,6 +3,7 @@ package craftmap.core.plan;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
+import craftmap.core.coats.Coats;
 import craftmap.core.form.FormFaces;
 import craftmap.core.form.FormNote;
 import craftmap.core.measure.RefusedInput;
@@ -23,9 +24,15 @@ import java.util.stream.Stream;
  * @param found by face; it may hold more than the form has now: what was found on the fourth drawer
  *     is kept while there are three, and is there again when there are four
  * @param forSale it will go to a buyer: what the makers of its designs allow counts
+ * @param coats what goes under, between and over its lays, where that was decided
  */
 public record Plan(
-    String name, FormNote form, Map<String, Found> found, List<Lay> lays, boolean forSale) {
+    String name,
+    FormNote form,
+    Map<String, Found> found,
+    List<Lay> lays,
+    boolean forSale,
+    Coats coats) {
   public static final int LONGEST_NAME = 80;
   public static final int MOST_LAYS = 200;
   public static final int MOST_FACES = 400;
@@ -89,7 +96,7 @@ public record Plan(
 
   /** One that nobody will buy. */
   public Plan(String name, FormNote form, Map<String, Found> found, List<Lay> lays) {
-    this(name, form, found, lays, false);
+    this(name, form, found, lays, false, Coats.NONE);
   }
 
   /** A piece as it begins: nothing laid, and made of what its form usually is. */
@@ -100,25 +107,29 @@ public record Plan(
   // ---- the same plan with something else
 
   public Plan forSale(boolean other) {
-    return new Plan(name, form, found, lays, other);
+    return new Plan(name, form, found, lays, other, coats);
+  }
+
+  public Plan with(Coats other) {
+    return new Plan(name, form, found, lays, forSale, other);
   }
 
   public Plan named(String other) {
-    return new Plan(other, form, found, lays, forSale);
+    return new Plan(other, form, found, lays, forSale, coats);
   }
 
   public Plan with(FormNote other) {
-    return new Plan(name, other, found, lays, forSale);
+    return new Plan(name, other, found, lays, forSale, coats);
   }
 
   public Plan with(String faceId, Found other) {
     Map<String, Found> all = new LinkedHashMap<>(found);
     all.put(faceId, other);
-    return new Plan(name, form, all, lays, forSale);
+    return new Plan(name, form, all, lays, forSale, coats);
   }
 
   public Plan with(List<Lay> others) {
-    return new Plan(name, form, found, others, forSale);
+    return new Plan(name, form, found, others, forSale, coats);
   }
 
   /** With one lay changed; the others stay where they are. */
@@ -135,18 +146,23 @@ public record Plan(
     Map<String, Found> left = new LinkedHashMap<>(found);
     left.remove(faceId);
     return new Plan(
-        name, form, left, lays.stream().flatMap(l -> l.without(faceId).stream()).toList(), forSale);
+        name,
+        form,
+        left,
+        lays.stream().flatMap(l -> l.without(faceId).stream()).toList(),
+        forSale,
+        coats);
   }
 
   /** With its photos under other ids; a photo that is not among them is forgotten. */
   public Plan relinked(Map<String, String> newIds) {
     Map<String, Found> all = new LinkedHashMap<>();
     found.forEach((face, f) -> all.put(face, f.with(f.marks().relinked(newIds))));
-    return new Plan(name, form, all, lays, forSale);
+    return new Plan(name, form, all, lays, forSale, coats);
   }
 
   /** With the designs and paints of another shelf, under the ids that they have there. */
   public Plan ofShelf(UnaryOperator<String> ids) {
-    return with(lays.stream().map(l -> l.ofShelf(ids)).toList());
+    return with(lays.stream().map(l -> l.ofShelf(ids)).toList()).with(coats.ofShelf(ids));
   }
 }

@@ -1,5 +1,6 @@
 package craftmap.core.plan;
 
+import craftmap.core.coats.CoatShelf;
 import craftmap.core.design.Design;
 import craftmap.core.design.FilmRoll;
 import craftmap.core.medium.PotLabel;
@@ -11,6 +12,11 @@ public interface Shelf {
   Optional<Design> design(String id);
 
   Optional<PotLabel> pot(String id);
+
+  /** What coats are put on from. */
+  default CoatShelf coats() {
+    return CoatShelf.BARE;
+  }
 
   /** Rolls of film and vinyl that there are to cut from. */
   default List<FilmRoll> films() {

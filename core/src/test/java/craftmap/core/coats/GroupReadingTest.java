@@ -8,7 +8,7 @@ import craftmap.core.colour.Covering;
 import craftmap.core.design.Prints;
 import craftmap.core.medium.Coating;
 import craftmap.core.medium.Role;
-import craftmap.core.medium.Tool;
+import craftmap.core.medium.ToolKind;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
@@ -127,11 +127,11 @@ class GroupReadingTest {
             .pot("deep", "chalky-paint", "#1F4650", 5_000)
             .pot("red", "casein-paint", "#B3202A", 5_000)
             .pot("clear-wax");
-    GroupReading before = built.wish(Band.GROUND, Wish.OPEN.times(3).with(Tool.Kind.BRUSH)).read();
+    GroupReading before = built.wish(Band.GROUND, Wish.OPEN.times(3).with(ToolKind.BRUSH)).read();
     assertThat(coat(before, Band.GROUND).times()).isEqualTo(3);
     GroupReading after = built.habits(Habits.USUAL.with(Habits.Seal.WAX)).read();
     assertThat(coat(after, Band.GROUND).times()).isEqualTo(3);
-    assertThat(coat(after, Band.GROUND).tool().kind()).isEqualTo(Tool.Kind.BRUSH);
+    assertThat(coat(after, Band.GROUND).tool().kind()).isEqualTo(ToolKind.BRUSH);
     assertThat(keys(after)).contains(Band.WAX).doesNotContain(Band.SEAL);
   }
 
@@ -183,7 +183,7 @@ class GroupReadingTest {
         Built.of(MakeUp.WOOD, Finish.BARE, "#D9CFBC", "#1F4650")
             .area(1_840_000)
             .pot("deep", "chalky-paint", "#1F4650", 5_000)
-            .wish(Band.GROUND, Wish.OPEN.times(2).with(Tool.Kind.BRUSH))
+            .wish(Band.GROUND, Wish.OPEN.times(2).with(ToolKind.BRUSH))
             .read();
     assertThat(reading.band(Band.GROUND).orElseThrow().ml()).isCloseTo(395.2, within(0.1));
   }

@@ -15,6 +15,8 @@ import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.Shelf;
+import craftmap.core.plan.coats.CoatsReader;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.edit.Edited;
 import craftmap.core.plan.edit.Editing;
 import craftmap.core.plan.edit.PlanEdit;
@@ -162,6 +164,12 @@ public class Pieces {
     return readings.of(
         new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), plan),
         () -> reader(studio).read(plan));
+  }
+
+  /** What the coats of a plan come to. */
+  @Solves
+  public CoatsReading coats(Studio studio, Plan plan) {
+    return CoatsReader.read(plan, read(studio, plan), shelf.coatShelf(studio.id()));
   }
 
   /** What the core makes of one lay on one of its faces, without looking at the rest. */

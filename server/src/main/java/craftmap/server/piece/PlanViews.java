@@ -45,7 +45,8 @@ public class PlanViews {
   /** Of a plan that is saved nowhere, or under some id: what it claims itself is its own. */
   public ReadingView view(Studio studio, Plan plan, String pieceId) {
     PlanReading reading = pieces.read(studio, plan);
-    return views(studio, pieceId, reading::lays).view(plan.form(), reading);
+    return views(studio, pieceId, reading::lays)
+        .view(plan.form(), reading, pieces.coats(studio, plan));
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */

@@ -1,5 +1,7 @@
 package craftmap.server.shelf;
 
+import craftmap.core.coats.CoatShelf;
+import craftmap.core.coats.InHand;
 import craftmap.core.design.Design;
 import craftmap.core.design.FilmRoll;
 import craftmap.core.medium.PotLabel;
@@ -50,10 +52,18 @@ public class ShelfService {
   private final Holdings holdings;
   private final ClaimBook claims;
   private final Changes changes;
+  private final Tools tools;
 
   private static final double NEARLY_EMPTY_ML = 5;
 
-  ShelfService(Designs designs, Media media, Holdings holdings, ClaimBook claims, Changes changes) {
+  ShelfService(
+      Designs designs,
+      Media media,
+      Holdings holdings,
+      ClaimBook claims,
+      Changes changes,
+      Tools tools) {
+    this.tools = tools;
     this.changes = changes;
     this.designs = designs;
     this.media = media;
@@ -93,12 +103,18 @@ public class ShelfService {
 
   /** Pots that a lay can be put on from. */
   public List<Pot> pots(String studioId) {
+    return allPots(studioId).stream()
+        .filter(p -> PUT_ON_WITH.contains(p.medium().kind().role()))
+        .toList();
+  }
+
+  /** Everything wet. */
+  public List<Pot> allPots(String studioId) {
     Map<String, OwnedMedium> known = new HashMap<>();
     media.all(studioId).forEach(m -> known.put(m.medium().id(), m));
     return holdings.all(studioId).stream()
         .filter(h -> h.mediumId().isPresent())
         .map(h -> new Pot(h, known.get(h.mediumId().get()).medium()))
-        .filter(p -> PUT_ON_WITH.contains(p.medium().kind().role()))
         .toList();
   }
 
@@ -204,12 +220,34 @@ public class ShelfService {
     return new Pot(holding, media.get(studioId, holding.mediumId().orElseThrow()).medium());
   }
 
+  /** What coats are put on from: every pot with something in it, and the tools. */
+  public CoatShelf coatShelf(String studioId) {
+    return new CoatShelf(
+        allPots(studioId).stream()
+            .filter(p -> p.levelMl() > 0)
+            .map(p -> new InHand(Optional.of(p.holding().id()), p.medium(), p.levelMl()))
+            .sorted(
+                Comparator.comparing((InHand p) -> p.medium().name())
+                    .thenComparing(p -> p.potId().orElseThrow()))
+            .toList(),
+        tools.all(studioId).stream().map(Tools.OwnedTool::tool).toList());
+  }
+
   /** The shelf as plans see it; each pot is looked up once. */
   public Shelf asPlansSeeIt(String studioId) {
     Map<String, Optional<PotLabel>> pots = new HashMap<>();
     Map<String, Optional<Design>> known = new HashMap<>();
     return new Shelf() {
       private List<FilmRoll> films;
+      private CoatShelf coats;
+
+      @Override
+      public CoatShelf coats() {
+        if (coats == null) {
+          coats = coatShelf(studioId);
+        }
+        return coats;
+      }
 
       @Override
       public Optional<Design> design(String id) {

@@ -7,6 +7,8 @@ import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Role;
+import craftmap.core.surface.Exposure;
+import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.outline.Edge;
 import java.math.RoundingMode;
 import java.util.List;
@@ -77,6 +79,8 @@ public record FigureWords(TapeDivision tape) {
       case Edge edge -> Words.say("edge", edge);
       case Role role -> Words.say("choice", role);
       case Rights rights -> Words.say("rights", rights);
+      case MakeUp makeUp -> Words.lower(Words.say("makeUp", makeUp));
+      case Exposure exposure -> Words.say("exposure", exposure);
       default -> of.name();
     };
   }

@@ -65,6 +65,11 @@ public final class Words {
     return Decimals.show(ml, size < 10 ? 2 : size < 100 ? 1 : 0) + " ml";
   }
 
+  /** A weight: one decimal below ten grams. */
+  public static String grams(double g) {
+    return Decimals.show(g, Math.abs(g) < 10 ? 1 : 0) + " g";
+  }
+
   /** What no tape tells: a bridge, a thickness. */
   public static String fineMm(double mm) {
     return Decimals.show(mm, 1) + " mm";

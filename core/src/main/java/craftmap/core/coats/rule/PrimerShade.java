@@ -46,7 +46,10 @@ final class PrimerShade implements CoatRule {
                 .map(p -> p.handsOn().toMinutes())
                 .orElse(0L);
     Figure saved = new Figure.Count(now - best.coats());
-    Figure name = new Figure.Named(best.primer().map(p -> p.medium().name()).orElse(""));
+    Figure name =
+        best.primer()
+            .<Figure>map(p -> new Figure.Named(p.medium().name()))
+            .orElse(Figure.said("no-primer"));
     CoatMend mend =
         best.primer()
             .map(p -> seen.primer("other-primer", p, best.primerCoats(), name))

@@ -1,7 +1,7 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.measure.Level;
-import craftmap.core.medium.Tool;
+import craftmap.core.medium.ToolKind;
 
 /** What is sprayed is in the air: a respirator, a draught, no flame. */
 final class Spray implements CoatRule {
@@ -18,7 +18,7 @@ final class Spray implements CoatRule {
   @Override
   public void look(Seen seen, Findings found) {
 
-    seen.coats(c -> c.tool().kind() == Tool.Kind.SPRAYER)
+    seen.coats(c -> c.tool().kind() == ToolKind.SPRAYER)
         .forEach(c -> found.caution(c, Level.STOP, Seen.named(c)));
   }
 }

@@ -74,8 +74,7 @@ public sealed interface FaceEdit extends PlanEdit {
   record ChangeMakeUp(String faceId, MakeUp makeUp) implements OfFound {
     @Override
     public Found to(Found found, Face face) {
-      Found.Surface now = found.surface();
-      return found.with(new Found.Surface(makeUp, now.finish(), now.ground(), now.exposure()));
+      return found.with(found.surface().of(makeUp));
     }
 
     @Override
@@ -87,8 +86,7 @@ public sealed interface FaceEdit extends PlanEdit {
   record ChangeFinish(String faceId, Finish finish) implements OfFound {
     @Override
     public Found to(Found found, Face face) {
-      Found.Surface now = found.surface();
-      return found.with(new Found.Surface(now.makeUp(), finish, now.ground(), now.exposure()));
+      return found.with(found.surface().with(finish));
     }
 
     @Override
@@ -98,15 +96,36 @@ public sealed interface FaceEdit extends PlanEdit {
   }
 
   record ChangeGround(String faceId, Colour ground) implements OfFound {
+    /** What a face shall look like is one decision: its coats follow. */
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      Edited edited = OfFound.super.to(plan, editing);
+      Plan other = edited.plan();
+      return new Edited(
+          other.with(other.coats().withOtherGround(faceId)), edited.told(), edited.focus());
+    }
+
     @Override
     public Found to(Found found, Face face) {
-      Found.Surface now = found.surface();
-      return found.with(new Found.Surface(now.makeUp(), now.finish(), ground, now.exposure()));
+      return found.with(found.surface().on(ground));
     }
 
     @Override
     public Told told(Found before, Face face) {
       return Told.of(Told.Code.GROUND, face.name());
+    }
+  }
+
+  /** The colour it has before anything is put on; none for what is usual of its make-up. */
+  record ChangeColourNow(String faceId, Optional<Colour> now) implements OfFound {
+    @Override
+    public Found to(Found found, Face face) {
+      return found.with(found.surface().being(now));
+    }
+
+    @Override
+    public Told told(Found before, Face face) {
+      return Told.of(Told.Code.COLOUR_NOW, face.name());
     }
   }
 
@@ -117,8 +136,7 @@ public sealed interface FaceEdit extends PlanEdit {
 
     @Override
     public Found to(Found found, Face face) {
-      Found.Surface now = found.surface();
-      return found.with(new Found.Surface(now.makeUp(), now.finish(), now.ground(), exposure));
+      return found.with(found.surface().bearing(exposure));
     }
 
     @Override

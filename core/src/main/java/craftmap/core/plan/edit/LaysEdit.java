@@ -48,7 +48,7 @@ public sealed interface LaysEdit extends PlanEdit {
               .map(l -> l.equals(lay) ? beside : l.equals(beside) ? lay : l)
               .toList();
       return new Edited(
-          plan.with(swapped),
+          plan.with(swapped).with(plan.coats().swapped(lay.id(), beside.id())),
           Told.of(later ? Told.Code.LATER : Told.Code.EARLIER, editing.called(lay)),
           Edited.Focus.on(faceId, layId));
     }

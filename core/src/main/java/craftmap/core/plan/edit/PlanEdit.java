@@ -4,7 +4,8 @@ import craftmap.core.plan.Plan;
 import java.util.List;
 
 /** Something a person does to a plan. */
-public sealed interface PlanEdit permits PieceEdit, FaceEdit, MarkEdit, LayEdit, LaysEdit {
+public sealed interface PlanEdit
+    permits PieceEdit, FaceEdit, MarkEdit, LayEdit, LaysEdit, CoatEdit {
   /** The plan with this done; refused where it cannot be done to the plan as it is. */
   Edited to(Plan plan, Editing editing);
 

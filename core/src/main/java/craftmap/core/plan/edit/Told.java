@@ -20,6 +20,9 @@ public record Told(Code code, List<String> names) {
   /** Begins a name that is the code of a label, and stands between it and its figures. */
   public static final String LABEL = "said:";
 
+  /** Begins a name that is a step of preparation. */
+  public static final String STEP = "step:";
+
   public static final String LABEL_FIGURE = "|";
   public static final String NEXT_LABEL = ", ";
 
@@ -97,6 +100,25 @@ public record Told(Code code, List<String> names) {
     COPIED_LAY,
     MIRRORED_LAY,
     COPIED_TO_ALIKE,
-    TOOK_LAY_OFF
+    TOOK_LAY_OFF,
+    COLOUR_NOW,
+    CHANGED_COAT,
+    PAINTED_GROUND,
+    NO_GROUND,
+    CHOSE_PRIMER,
+    ADDED_COAT,
+    ADDED_STEP,
+    LEFT_COAT_OUT,
+    BROUGHT_COAT_BACK,
+    NOTED_FINDING,
+    COATS_ANEW,
+    USED_SCHEME,
+    MOVED_COAT,
+    MENDED_COATS,
+    GROUPED,
+    NAMED_GROUP,
+    UNGROUPED,
+    COPIED_COATS,
+    CHOSE_HABITS
   }
 }

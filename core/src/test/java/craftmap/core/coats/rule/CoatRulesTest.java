@@ -17,7 +17,7 @@ import craftmap.core.design.DesignKind;
 import craftmap.core.design.Prints;
 import craftmap.core.measure.Level;
 import craftmap.core.measure.MeasureSheet;
-import craftmap.core.medium.Tool;
+import craftmap.core.medium.ToolKind;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
@@ -218,7 +218,7 @@ class CoatRulesTest {
         () -> wood(Finish.VARNISHED, "#1F4650"));
     rule(
         "spray",
-        () -> plain().wish(Band.GROUND, Wish.OPEN.with(Tool.Kind.SPRAYER)),
+        () -> plain().wish(Band.GROUND, Wish.OPEN.with(ToolKind.SPRAYER)),
         CoatRulesTest::plain);
     rule("oily-rags", () -> plain().added("o", "oil-varnish"), CoatRulesTest::plain);
     rule(

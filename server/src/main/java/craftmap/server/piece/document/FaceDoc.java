@@ -17,6 +17,11 @@ public record FaceDoc(
     MakeUp makeUp,
     Finish finish,
     String ground,
+    @Schema(
+            requiredMode = Schema.RequiredMode.NOT_REQUIRED,
+            description =
+                "the colour it has before anything is put on; absent where it is the usual")
+        String now,
     List<Exposure> exposure,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double edgeDepthMm,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double relief,

@@ -9,6 +9,7 @@ import java.util.List;
  *
  * @param schema the version of this shape
  * @param forSale absent where it is not
+ * @param coats absent where nothing was decided about them
  * @param faces what was found on each face, by id; a face without an entry is as the form gives it
  */
 public record PlanDocument(
@@ -17,8 +18,9 @@ public record PlanDocument(
     FormDoc form,
     List<FaceDoc> faces,
     List<LayDoc> lays,
-    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean forSale) {
-  public static final int SCHEMA = 4;
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean forSale,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatsDoc coats) {
+  public static final int SCHEMA = 5;
 
   public PlanDocument {
     faces = faces == null ? List.of() : List.copyOf(faces);

@@ -47,6 +47,9 @@ public final class PlanJson {
       if (plan.path("schema").asInt() == 3) {
         fromThreeToFour(plan);
       }
+      if (plan.path("schema").asInt() == 4) {
+        fromFourToFive(plan);
+      }
     } catch (ClassCastException | NullPointerException | IllegalArgumentException other) {
       throw new RefusedInput(
           "plan",
@@ -130,6 +133,11 @@ public final class PlanJson {
         ((ObjectNode) lay).set("potId", pot);
       }
     }
+  }
+
+  /** Version 4 knew nothing of coats: all of them are proposed. */
+  private static void fromFourToFive(ObjectNode plan) {
+    plan.put("schema", 5);
   }
 
   private static void boxToArea(ObjectNode keepOut) {

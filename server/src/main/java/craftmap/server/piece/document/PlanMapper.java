@@ -5,6 +5,7 @@ import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.given;
 import static craftmap.server.piece.document.Given.place;
 
+import craftmap.core.coats.Coats;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.NamedPart;
 import craftmap.core.form.FormNote;
@@ -53,6 +54,7 @@ public final class PlanMapper {
       faults.part(() -> toFound(face)).ifPresent(f -> faults.part(() -> once(found, face.id(), f)));
     }
     List<Lay> lays = faults.parts(document.lays(), PlanMapper::toLay);
+    Optional<Coats> coats = faults.part(() -> CoatsMapper.toCoats(document.coats()));
     return faults.whole(
         () ->
             new Plan(
@@ -60,7 +62,8 @@ public final class PlanMapper {
                 form.orElseThrow(),
                 found,
                 lays,
-                Boolean.TRUE.equals(document.forSale())));
+                Boolean.TRUE.equals(document.forSale()),
+                coats.orElseThrow()));
   }
 
   private static String once(Map<String, Found> all, String faceId, Found found) {
@@ -77,7 +80,8 @@ public final class PlanMapper {
         new FormDoc(plan.form().kind(), plan.form().measures(), plan.form().choices()),
         plan.found().entrySet().stream().map(e -> doc(e.getKey(), e.getValue())).toList(),
         plan.lays().stream().map(PlanMapper::doc).toList(),
-        plan.forSale() ? true : null);
+        plan.forSale() ? true : null,
+        CoatsMapper.doc(plan.coats()));
   }
 
   // ---- form and faces
@@ -114,7 +118,8 @@ public final class PlanMapper {
                     given(said("make-up"), face.makeUp()),
                     face.finish(),
                     new Colour(face.ground()),
-                    Set.copyOf(face.exposure())));
+                    Set.copyOf(face.exposure()),
+                    Optional.ofNullable(face.now()).map(Colour::new)));
     Optional<Marks> marks = faults.part(() -> MarkMapper.toMarks(face));
     return faults.whole(
         () ->
@@ -148,6 +153,7 @@ public final class PlanMapper {
         surface.makeUp(),
         surface.finish(),
         surface.ground().hex(),
+        surface.now().map(Colour::hex).orElse(null),
         surface.exposure().stream().sorted().toList(),
         orNull(shape.edgeDepthMm()),
         shape.relief().map(Relief::factor).orElse(null),

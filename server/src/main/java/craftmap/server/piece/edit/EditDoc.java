@@ -23,6 +23,7 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = FaceEditDoc.ChangeMakeUp.class, name = "CHANGE_MAKE_UP"),
   @JsonSubTypes.Type(value = FaceEditDoc.ChangeFinish.class, name = "CHANGE_FINISH"),
   @JsonSubTypes.Type(value = FaceEditDoc.ChangeGround.class, name = "CHANGE_GROUND"),
+  @JsonSubTypes.Type(value = FaceEditDoc.ChangeColourNow.class, name = "CHANGE_COLOUR_NOW"),
   @JsonSubTypes.Type(value = FaceEditDoc.ChangeExposure.class, name = "CHANGE_EXPOSURE"),
   @JsonSubTypes.Type(value = FaceEditDoc.ChangeEdgeDepth.class, name = "CHANGE_EDGE_DEPTH"),
   @JsonSubTypes.Type(value = FaceEditDoc.ChangeRelief.class, name = "CHANGE_RELIEF"),
@@ -69,10 +70,28 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = LayEditDoc.LayDesign.class, name = "LAY_DESIGN"),
   @JsonSubTypes.Type(value = LayEditDoc.LayWords.class, name = "LAY_WORDS"),
   @JsonSubTypes.Type(value = LayEditDoc.CopyLay.class, name = "COPY_LAY"),
-  @JsonSubTypes.Type(value = LayEditDoc.CopyToAlike.class, name = "COPY_TO_ALIKE")
+  @JsonSubTypes.Type(value = LayEditDoc.CopyToAlike.class, name = "COPY_TO_ALIKE"),
+  @JsonSubTypes.Type(value = CoatEditDoc.ChangeCoat.class, name = "CHANGE_COAT"),
+  @JsonSubTypes.Type(value = CoatEditDoc.PaintGround.class, name = "PAINT_GROUND"),
+  @JsonSubTypes.Type(value = CoatEditDoc.ChoosePrimer.class, name = "CHOOSE_PRIMER"),
+  @JsonSubTypes.Type(value = CoatEditDoc.AddCoat.class, name = "ADD_COAT"),
+  @JsonSubTypes.Type(value = CoatEditDoc.AddCoatStep.class, name = "ADD_COAT_STEP"),
+  @JsonSubTypes.Type(value = CoatEditDoc.LeaveCoatOut.class, name = "LEAVE_COAT_OUT"),
+  @JsonSubTypes.Type(value = CoatEditDoc.BringCoatBack.class, name = "BRING_COAT_BACK"),
+  @JsonSubTypes.Type(value = CoatEditDoc.MoveCoat.class, name = "MOVE_COAT"),
+  @JsonSubTypes.Type(value = CoatEditDoc.TakeCoatMend.class, name = "TAKE_COAT_MEND"),
+  @JsonSubTypes.Type(value = CoatEditDoc.NoteFinding.class, name = "NOTE_FINDING"),
+  @JsonSubTypes.Type(value = CoatEditDoc.CoatsAnew.class, name = "COATS_ANEW"),
+  @JsonSubTypes.Type(value = CoatEditDoc.UseScheme.class, name = "USE_SCHEME"),
+  @JsonSubTypes.Type(value = CoatEditDoc.CopyCoats.class, name = "COPY_COATS"),
+  @JsonSubTypes.Type(value = CoatEditDoc.GroupFaces.class, name = "GROUP_FACES"),
+  @JsonSubTypes.Type(value = CoatEditDoc.NameGroup.class, name = "NAME_GROUP"),
+  @JsonSubTypes.Type(value = CoatEditDoc.Ungroup.class, name = "UNGROUP"),
+  @JsonSubTypes.Type(value = CoatEditDoc.ChooseHabits.class, name = "CHOOSE_HABITS")
 })
 @Schema(name = "PlanEdit")
-public sealed interface EditDoc permits PieceEditDoc, FaceEditDoc, MarkEditDoc, LayEditDoc {
+public sealed interface EditDoc
+    permits PieceEditDoc, FaceEditDoc, MarkEditDoc, LayEditDoc, CoatEditDoc {
   /** The same for the core; refused where something that it needs is missing. */
   PlanEdit edit();
 

@@ -54,6 +54,16 @@ public sealed interface FaceEditDoc extends EditDoc {
     }
   }
 
+  /** Absent: as is usual of what it is made of. */
+  record ChangeColourNow(
+      String faceId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String now)
+      implements FaceEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new FaceEdit.ChangeColourNow(face(faceId), Optional.ofNullable(now).map(Colour::new));
+    }
+  }
+
   record ChangeExposure(String faceId, List<Exposure> exposure) implements FaceEditDoc {
     @Override
     public PlanEdit edit() {

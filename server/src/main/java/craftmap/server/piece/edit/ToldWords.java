@@ -36,6 +36,9 @@ public final class ToldWords implements Editing.Names {
 
   /** The labels of fields that a name stands for; another name, and what is older, as it is. */
   private static String label(String name) {
+    if (name.startsWith(Told.STEP)) {
+      return Words.orElse("step." + name.substring(Told.STEP.length()), name);
+    }
     if (!name.startsWith(Told.LABEL)) {
       return name;
     }

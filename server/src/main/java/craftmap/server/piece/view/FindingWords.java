@@ -1,9 +1,9 @@
 package craftmap.server.piece.view;
 
 import craftmap.core.finding.Finding;
-import craftmap.core.measure.Level;
 import craftmap.core.finding.Mends;
 import craftmap.core.measure.Figure;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.TapeDivision;
 import craftmap.server.words.FigureWords;
 import craftmap.server.words.Words;

@@ -48,7 +48,9 @@ public record ReadingView(
    * @param setInto the face it is an inset of
    * @param at where it begins on that face
    * @param gridCellMm side of the square cells that letters and figures name
-   * @param darkGround true where light ink reads better on the ground
+   * @param ground the colour that is asked for under the designs
+   * @param shows the colour that its coats end with
+   * @param darkGround true where light ink reads better on what shows
    * @param guides lines that things are put on: the middle, the thirds, what is laid
    * @param front where the front of a round thing is on its edge
    * @param outline what it was made from
@@ -75,6 +77,7 @@ public record ReadingView(
       Measure edgeDepth,
       double relief,
       String ground,
+      String shows,
       boolean darkGround,
       boolean shown,
       boolean added,

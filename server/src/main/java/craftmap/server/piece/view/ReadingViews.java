@@ -1,5 +1,6 @@
 package craftmap.server.piece.view;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.finding.FaceFindings;
 import craftmap.core.form.FormNote;
 import craftmap.core.measure.Decimals;
@@ -7,6 +8,7 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Part;
 import craftmap.core.plan.PlanFace;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Contour;
@@ -60,7 +62,7 @@ public final class ReadingViews {
     this.lays = new LayViews(tape, designs, stock, pots, id -> faceNames.getOrDefault(id, ""));
   }
 
-  public ReadingView view(FormNote form, PlanReading reading) {
+  public ReadingView view(FormNote form, PlanReading reading, CoatsReading coats) {
     double right = 1;
     double bottom = 1;
     lays.among(reading.pools());
@@ -75,7 +77,7 @@ public final class ReadingViews {
         right = Math.max(right, box.rightMm());
         bottom = Math.max(bottom, box.bottomMm());
       }
-      faces.add(face(face, partOf.get(face.face().id())));
+      faces.add(face(face, partOf.get(face.face().id()), coats));
     }
     return new ReadingView(
         new ReadingView.FormView(
@@ -106,9 +108,11 @@ public final class ReadingViews {
                 .collect(Collectors.joining(", ")));
   }
 
-  private ReadingView.FaceView face(PlanReading.FaceReading reading, Integer partNumber) {
+  private ReadingView.FaceView face(
+      PlanReading.FaceReading reading, Integer partNumber, CoatsReading coats) {
     PlanFace place = reading.place();
     Face face = reading.face();
+    Colour shows = coats.shows(face.id()).orElse(face.ground());
     Outline outline = face.outline();
     MarkViews marks = new MarkViews(tape, reading);
     return new ReadingView.FaceView(
@@ -133,7 +137,8 @@ public final class ReadingViews {
         measure(face.edgeDepthMm()),
         face.relief().factor(),
         face.ground().hex(),
-        face.ground().luminance() < DARK_BELOW,
+        shows.hex(),
+        shows.luminance() < DARK_BELOW,
         place.shown(),
         place.added(),
         place.onNet().map(Boxes::view).orElse(null),

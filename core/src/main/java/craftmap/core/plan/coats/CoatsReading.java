@@ -1,0 +1,35 @@
+package craftmap.core.plan.coats;
+
+import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.Habits;
+import craftmap.core.coats.Place;
+import craftmap.core.colour.Colour;
+import java.util.List;
+import java.util.Optional;
+
+/** The coats of a piece, group by group. */
+public record CoatsReading(Habits habits, List<GroupReading> groups) {
+  public CoatsReading {
+    groups = List.copyOf(groups);
+  }
+
+  public Optional<GroupReading> group(String id) {
+    return groups.stream().filter(g -> g.group().id().equals(id)).findFirst();
+  }
+
+  /** What shows on a face under its designs; none where it is in no group. */
+  public Optional<Colour> shows(String faceId) {
+    return groups.stream()
+        .filter(g -> g.group().hasFace(faceId))
+        .findFirst()
+        .map(GroupReading::shows);
+  }
+
+  /** What shows in a zone that has coats of its own. */
+  public Optional<Colour> shows(String faceId, String zoneId) {
+    return groups.stream()
+        .filter(g -> g.group().has(new Place.OfZone(faceId, zoneId)))
+        .findFirst()
+        .map(GroupReading::shows);
+  }
+}

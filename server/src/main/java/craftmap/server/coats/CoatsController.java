@@ -1,0 +1,33 @@
+package craftmap.server.coats;
+
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Asker;
+import craftmap.server.studio.Studio;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What goes under, between and over the lays of a piece; changed by edits of its plan. */
+@RestController
+@RequestMapping("/api/pieces/{id}/coats")
+class CoatsController {
+  private final Pieces pieces;
+
+  CoatsController(Pieces pieces) {
+    this.pieces = pieces;
+  }
+
+  @GetMapping
+  CoatsView coats(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
+    SavedPlan piece = pieces.get(studio, id);
+    return new CoatViews(
+            piece.plan(),
+            pieces.read(studio, piece.plan()),
+            pieces.coats(studio, piece.plan()),
+            studio.tape())
+        .view();
+  }
+}

@@ -1,0 +1,156 @@
+package craftmap.server.coats;
+
+import craftmap.core.coats.Stage;
+import craftmap.core.coats.StepKind;
+import craftmap.core.measure.Level;
+import craftmap.core.medium.Role;
+import craftmap.core.medium.ToolKind;
+import craftmap.core.surface.Finish;
+import craftmap.core.surface.MakeUp;
+import craftmap.server.piece.document.CoatsDoc;
+import craftmap.server.piece.view.LayView;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * The coats of a piece, group by group.
+ *
+ * @param free faces, zones and parts that can be made a group of their own
+ */
+record CoatsView(CoatsDoc.HabitsDoc habits, List<GroupView> groups, List<PlaceView> free) {
+  /** Something that can be in a group. */
+  record PlaceView(CoatsDoc.PlaceDoc place, String name) {}
+
+  /**
+   * One group.
+   *
+   * @param made it was put together by hand
+   * @param changed something in it was decided; else all of it is proposed
+   * @param swatches the surface, and what shows after each coat
+   * @param leftOut proposed bands that are left out
+   */
+  record GroupView(
+      String id,
+      String name,
+      boolean made,
+      boolean changed,
+      List<PlaceView> places,
+      SurfaceView surface,
+      List<String> swatches,
+      String shows,
+      List<BandView> bands,
+      List<GroundChoiceView> choices,
+      List<FindingView> findings,
+      List<LeftOutView> leftOut,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Level worst,
+      String totalText,
+      String handsOnText,
+      CoatsDoc.WishesDoc wishes) {}
+
+  record SurfaceView(
+      MakeUp makeUp,
+      Finish finish,
+      String text,
+      String noteText,
+      String areaText,
+      String now,
+      String wanted,
+      List<String> damage) {}
+
+  /** What a band is drawn as. */
+  enum Look {
+    STEP,
+    COAT,
+    WASH,
+    SPOTS,
+    EDGES,
+    CLEAR,
+    RELIEF,
+    PRINT,
+    PAINTED
+  }
+
+  /**
+   * One band of the section, from the surface up.
+   *
+   * @param key by which edits name it
+   * @param note how many, with what
+   * @param dryText when it is dry and when the next may follow
+   * @param takesText out of its pot
+   * @param shades what shows after each coat
+   * @param dark light ink reads better on it
+   */
+  record BandView(
+      String key,
+      Look look,
+      Stage stage,
+      String title,
+      String note,
+      String dryText,
+      String takesText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String leftText,
+      String handsOnText,
+      List<ShadeView> shades,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String colour,
+      boolean own,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StepKind step,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatView coat,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LayOfBandView lay,
+      List<LayView.WhyView> why) {}
+
+  /** What shows after one coat. */
+  record ShadeView(String hex, boolean dark, String text) {}
+
+  /**
+   * What can be changed about a coat.
+   *
+   * @param owned it stands on the shelf
+   * @param hides whether its kind hides what is under it
+   */
+  record CoatView(
+      Role role,
+      String roleText,
+      CoatsDoc.CoatWishDoc wish,
+      CoatsDoc.WhereDoc where,
+      ToolKind tool,
+      int times,
+      boolean timesChosen,
+      boolean owned,
+      boolean hides,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String potId) {}
+
+  /** The lay a band stands for. */
+  record LayOfBandView(String id, String faceId) {}
+
+  /**
+   * One way to come to the ground.
+   *
+   * @param reason why it stands where it does
+   */
+  record GroundChoiceView(
+      String title,
+      List<String> swatches,
+      String takesText,
+      String handsOnText,
+      String reason,
+      boolean best,
+      boolean chosen,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatsDoc.ProductDoc product,
+      int times,
+      int coats) {}
+
+  /** Something found, at its band. */
+  record FindingView(
+      String rule,
+      Level level,
+      boolean safety,
+      String band,
+      String what,
+      String why,
+      List<CoatMendView> mends,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {}
+
+  record CoatMendView(String code, String text) {}
+
+  record LeftOutView(String band, String text) {}
+}
