@@ -3,6 +3,17 @@ import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 export type PieceView = Schemas['PieceView'];
+export type CoatsView = Schemas['CoatsView'];
+export type MixesView = Schemas['MixesView'];
+export type CoatGroup = Schemas['GroupView'];
+export type CoatBand = Schemas['BandView'];
+export type CoatFinding = Schemas['FindingView'];
+export type GroundChoice = Schemas['GroundChoiceView'];
+export type CoatPlace = Schemas['CoatPlaceView'];
+export type CoatWish = Schemas['CoatWishDoc'];
+export type CoatWhere = Schemas['WhereDoc'];
+export type CoatProduct = Schemas['ProductDoc'];
+export type Habits = Schemas['HabitsDoc'];
 export type Drawn = Schemas['Drawn'];
 export type PieceCard = Schemas['PieceCard'];
 export type PlanDocument = Schemas['PlanDocument'];

@@ -39,6 +39,10 @@ export const keys = {
   mends: (id: string, version: number, faceId: string, layId: string, rule: string) =>
     key('mends', ['PLAN', 'SHELF'], id, version, faceId, layId, rule),
   edits: (base: unknown, changes: unknown) => key('edits', ['PLAN'], base, changes),
+  coats: (id: string, version: number) => key('coats', ['PLAN', 'SHELF'], id, version),
+  schemes: () => key('schemes', ['SHELF']),
+  mixes: (id: string, version: number, groupId: string, step: unknown) =>
+    key('mixes', ['PLAN', 'SHELF'], id, version, groupId, step),
   gather: (id: string, version: number) => key('gather', ['PLAN', 'SHELF'], id, version),
   cuts: (id: string, version: number, together: readonly string[]) =>
     key('cuts', ['PLAN', 'SHELF'], id, version, together.join(' ')),

@@ -129,6 +129,14 @@ export function useTrials(pieceId: string, faceId: string, version: number, wish
   });
 }
 
+export function useCoats(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: keys.coats(pieceId, version),
+    queryFn: () => ask(api.GET('/api/pieces/{id}/coats', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
 export function useGather(pieceId: string, version: number) {
   return useQuery({
     queryKey: keys.gather(pieceId, version),

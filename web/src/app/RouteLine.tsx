@@ -7,6 +7,7 @@ export const STOPS = [
   { stop: 'SURVEY', path: 'survey', name: 'Survey' },
   { stop: 'CHOOSE', path: 'choose', name: 'Choose' },
   { stop: 'LAY_OUT', path: 'lay-out', name: 'Lay out' },
+  { stop: 'COATS', path: 'coats', name: 'Coats' },
   { stop: 'CUT', path: 'cut', name: 'Cut' },
   { stop: 'GATHER', path: 'gather', name: 'Gather' },
 ] as const;

@@ -1,5 +1,6 @@
 import { Navigate, type RouteObject } from 'react-router';
 import { ChoosePage } from '../choose/ChoosePage';
+import { CoatsPage } from '../coats/CoatsPage';
 import { CutPage } from '../cut/CutPage';
 import { CutterTab } from '../cut/CutterTab';
 import { PrintTab } from '../cut/PrintTab';
@@ -57,6 +58,7 @@ export const routes: RouteObject[] = [
       { path: 'photos', element: <PhotosPage />, handle: titled('Photos') },
       { path: 'choose/:faceId?', element: <ChoosePage />, handle: titled('Choose') },
       { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage />, handle: titled('Lay out') },
+      { path: 'coats/:groupId?/:band?', element: <CoatsPage />, handle: titled('Coats') },
       {
         path: 'cut',
         element: <CutPage />,

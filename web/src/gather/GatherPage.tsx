@@ -44,7 +44,8 @@ export function GatherPage() {
   if (gather.isError) {
     return <ErrorState problem={gather.error} again={() => gather.refetch()} />;
   }
-  const { needs, designs, unnamed, unrolled, notLaid, complete } = gather.data;
+  const { needs, designs, unnamed, unrolled, unowned, sundriesText, notLaid, complete } =
+    gather.data;
   const shownPot = potId ?? needs[0]?.potId ?? null;
   const all = [...needs, ...designs];
   const short = all.filter((n) => !n.enough).length;
@@ -56,7 +57,7 @@ export function GatherPage() {
         </Heading>
         <Text color="soft" mb="4">
           {all.length === 0
-            ? unnamed.length + unrolled.length + notLaid.length > 0
+            ? unnamed.length + unrolled.length + unowned.length + notLaid.length > 0
               ? 'Nothing is counted yet.'
               : 'Nothing is laid on this piece yet.'
             : complete
@@ -70,7 +71,7 @@ export function GatherPage() {
             {refused}
           </Box>
         )}
-        {all.length + unnamed.length + unrolled.length + notLaid.length === 0 && (
+        {all.length + unnamed.length + unrolled.length + unowned.length + notLaid.length === 0 && (
           <Empty title="Nothing to gather">
             <Link to={`/pieces/${piece.id}/choose`}>Choose a design first</Link>, lay it, and its
             paint is worked out here.
@@ -106,7 +107,18 @@ export function GatherPage() {
             </Flex>
           </Box>
         )}
-        <NotCounted pieceId={piece.id} unnamed={unnamed} unrolled={unrolled} notLaid={notLaid} />
+        <NotCounted
+          pieceId={piece.id}
+          unnamed={unnamed}
+          unrolled={unrolled}
+          unowned={unowned}
+          notLaid={notLaid}
+        />
+        {sundriesText && (
+          <Text color="soft" mt="4">
+            Beside what is counted here: {sundriesText}.
+          </Text>
+        )}
       </Box>
       <Box
         as="aside"
@@ -127,6 +139,15 @@ export function GatherPage() {
     </Flex>
   );
 }
+
+/** A coat stands at its group, a lay on its face. */
+const placeOf = (pieceId: string, use: UseView) =>
+  use.coat
+    ? `/pieces/${pieceId}/coats/${encodeURIComponent(use.coat.groupId)}/${encodeURIComponent(use.coat.band)}`
+    : `/pieces/${pieceId}/lay-out/${use.faceId}/${use.layId}`;
+
+/** Two groups may get the same coat. */
+const called = (use: UseView) => (use.coat ? `${use.title}, ${use.where}` : use.title);
 
 type PotRowProps = {
   readonly need: NeedView;
@@ -188,11 +209,17 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
               borderColor="hairline"
             >
               <Box minW="0">
-                <Link to={`/pieces/${pieceId}/lay-out/${use.faceId}/${use.layId}`}>
+                <Link to={placeOf(pieceId, use)}>
                   <Text as="span" fontWeight="500">
                     <Fig text={use.title} />
                   </Text>
                 </Link>
+                {use.coat && (
+                  <Text as="span" fontSize="12.5px" color="soft">
+                    {' '}
+                    · {use.where.toLowerCase()}
+                  </Text>
+                )}
                 {use.changedText && (
                   <Text fontSize="12.5px" color="soft">
                     The plan changed since: it would take {use.changedText} now.
@@ -206,7 +233,7 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
                     w="104px"
                     look="plain"
                     disabled={busy}
-                    aria-label={`Take back: ${use.title}`}
+                    aria-label={`Take back: ${called(use)}`}
                     onClick={() => onDone(use, false)}
                   >
                     Take back
@@ -216,7 +243,7 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
                     w="104px"
                     look="sea"
                     disabled={busy}
-                    aria-label={`Done: ${use.title}`}
+                    aria-label={`Done: ${called(use)}`}
                     onClick={() => onDone(use, true)}
                   >
                     Done

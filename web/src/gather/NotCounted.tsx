@@ -7,12 +7,13 @@ type Props = {
   readonly pieceId: string;
   readonly unnamed: GatherView['unnamed'];
   readonly unrolled: GatherView['unrolled'];
+  readonly unowned: GatherView['unowned'];
   readonly notLaid: GatherView['notLaid'];
 };
 
 /** What the figures above leave out, and where each is put right. */
-export function NotCounted({ pieceId, unnamed, unrolled, notLaid }: Props) {
-  if (unnamed.length + unrolled.length + notLaid.length === 0) {
+export function NotCounted({ pieceId, unnamed, unrolled, unowned, notLaid }: Props) {
+  if (unnamed.length + unrolled.length + unowned.length + notLaid.length === 0) {
     return null;
   }
   return (
@@ -38,6 +39,16 @@ export function NotCounted({ pieceId, unnamed, unrolled, notLaid }: Props) {
             </b>
           </Link>
           {`: ${lay.needText} of ${lay.roleText}, but no roll of it is on the shelf.`}
+        </Text>
+      ))}
+      {unowned.map((coat) => (
+        <Text key={`${coat.groupId} ${coat.band}`} color="rust" mt="1">
+          <Link
+            to={`/pieces/${pieceId}/coats/${encodeURIComponent(coat.groupId)}/${encodeURIComponent(coat.band)}`}
+          >
+            <b>{coat.title}</b>
+          </Link>
+          {` on ${coat.groupText.toLowerCase()}: ${coat.needText}, and nothing for it is on the shelf.`}
         </Text>
       ))}
       {notLaid.map((use) => (

@@ -8,9 +8,14 @@ import java.util.List;
  *
  * @param notLaid the lays that do not fit
  * @param unnamed lays that something out of a pot is needed for, and no pot is named
+ * @param failing how much in the coats will fail, and was not overruled
  */
 public record Needed(
-    List<String> notLaid, List<String> unnamed, List<OfPot> pots, List<OfDesign> designs) {
+    List<String> notLaid,
+    List<String> unnamed,
+    List<OfPot> pots,
+    List<OfDesign> designs,
+    int failing) {
   public Needed {
     notLaid = List.copyOf(notLaid);
     unnamed = List.copyOf(unnamed);

@@ -36,6 +36,14 @@ public sealed interface Next {
     }
   }
 
+  /** Something in the coats that will fail. */
+  record MendCoats(int failing) implements Next {
+    @Override
+    public Stop stop() {
+      return Stop.COATS;
+    }
+  }
+
   /** A pot has less than is still needed of it. */
   record FillPot(String potId, double shortByMl) implements Next {
     @Override

@@ -39,6 +39,10 @@ public record Standing(List<Stop> settled, Next next) {
     Optional<OfDesign> uncut =
         needed.designs().stream().filter(d -> d.cut() && !d.used()).findFirst();
     List<Stop> settled = new ArrayList<>(List.of(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT));
+    if (needed.failing() > 0) {
+      return new Standing(settled, new Next.MendCoats(needed.failing()));
+    }
+    settled.add(Stop.COATS);
     if (uncut.isEmpty()) {
       settled.add(Stop.CUT);
     }

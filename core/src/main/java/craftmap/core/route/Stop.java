@@ -5,6 +5,7 @@ public enum Stop {
   SURVEY,
   CHOOSE,
   LAY_OUT,
+  COATS,
   CUT,
   GATHER
 }

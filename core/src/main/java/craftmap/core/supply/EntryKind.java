@@ -3,6 +3,8 @@ package craftmap.core.supply;
 /** Why a level changed. */
 public enum EntryKind {
   BOUGHT(Way.RAISES),
+  /** Mixed from other pots, which were booked as used. */
+  MIXED(Way.RAISES),
   /** A sealed pot was opened: nothing is gone, but from then on it ages. */
   OPENED(Way.LEAVES),
   USED(Way.LOWERS),

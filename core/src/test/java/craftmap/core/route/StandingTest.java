@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class StandingTest {
   private static final FormNote TYPICAL = FormNote.typical(FormKind.CHEST);
   private static final FormNote MEASURED = measured(2);
-  private static final Needed NOTHING = new Needed(List.of(), List.of(), List.of(), List.of());
+  private static final Needed NOTHING = new Needed(List.of(), List.of(), List.of(), List.of(), 0);
 
   @Test
   void measuresComeFirstAndTwoOfThemAreEnoughForAForm() {
@@ -32,14 +32,14 @@ class StandingTest {
   @Test
   void whatDoesNotFitIsMadeToFitBeforeAnythingIsBought() {
     Needed needed =
-        new Needed(List.of("reeds", "moons"), List.of(), List.of(pot(shortBy(12.4))), List.of());
+        new Needed(List.of("reeds", "moons"), List.of(), List.of(pot(shortBy(12.4))), List.of(), 0);
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.MakeFit("reeds"));
   }
 
   @Test
   void aPotIsNamedBeforeAnythingIsCountedOn() {
     Needed needed =
-        new Needed(List.of(), List.of("herons"), List.of(pot(shortBy(12.4))), List.of());
+        new Needed(List.of(), List.of("herons"), List.of(pot(shortBy(12.4))), List.of(), 0);
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.NamePot("herons"));
   }
 
@@ -47,7 +47,8 @@ class StandingTest {
   void whatIsCutIsCutBeforeItIsPutOn() {
     OfDesign sheets = new OfDesign("shells", true, false, left(0));
     Needed needed =
-        new Needed(List.of(), List.of(), List.of(pot(left(1), "shells on top")), List.of(sheets));
+        new Needed(
+            List.of(), List.of(), List.of(pot(left(1), "shells on top")), List.of(sheets), 0);
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.CutDesign("shells"));
   }
 
@@ -55,7 +56,11 @@ class StandingTest {
   void aShortPotIsToldWithHowMuchIsMissing() {
     Needed needed =
         new Needed(
-            List.of(), List.of(), List.of(pot(left(3), "a"), pot(shortBy(12.4), "b")), List.of());
+            List.of(),
+            List.of(),
+            List.of(pot(left(3), "a"), pot(shortBy(12.4), "b")),
+            List.of(),
+            0);
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.FillPot("pot", 12.4));
   }
 
@@ -63,14 +68,14 @@ class StandingTest {
   void aDesignThatWasTakenIsNotMissing() {
     OfDesign taken = new OfDesign("shells", true, true, shortBy(1));
     OfDesign missing = new OfDesign("ferns", false, false, shortBy(2));
-    Needed needed = new Needed(List.of(), List.of(), List.of(), List.of(taken, missing));
+    Needed needed = new Needed(List.of(), List.of(), List.of(), List.of(taken, missing), 0);
     assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.GetDesign("ferns", 2));
   }
 
   @Test
   void whatIsToBeCutKeepsTheCutOpen() {
     OfDesign sheets = new OfDesign("shells", true, false, left(0));
-    Needed needed = new Needed(List.of(), List.of(), List.of(pot(left(1))), List.of(sheets));
+    Needed needed = new Needed(List.of(), List.of(), List.of(pot(left(1))), List.of(sheets), 0);
     Standing standing = Standing.of(MEASURED, needed);
     assertThat(standing.next()).isEqualTo(new Next.CutDesign("shells"));
     assertThat(standing.settled()).containsExactly(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT);
@@ -89,6 +94,7 @@ class StandingTest {
               && !needed.isNothing()
               && needed.pots().stream()
                   .allMatch(p -> p.open().isEmpty() && p.provision() instanceof Provision.Enough)
+              && needed.failing() == 0
               && needed.designs().stream()
                   .allMatch(d -> d.used() || !d.cut() && d.provision() instanceof Provision.Enough);
       assertThat(standing.next() instanceof Next.Nothing).as("%s", needed).isEqualTo(done);
@@ -106,6 +112,10 @@ class StandingTest {
             assertThat(needed.designs())
                 .anyMatch(d -> d.designId().equals(next.designId()) && d.cut() && !d.used());
         case Next.NamePot next -> assertThat(needed.unnamed()).contains(next.layId());
+        case Next.MendCoats next -> {
+          assertThat(needed.failing()).isPositive().isEqualTo(next.failing());
+          assertThat(standing.settled()).contains(Stop.LAY_OUT);
+        }
         case Next.TakeMeasures _,
             Next.ChooseDesign _,
             Next.MakeFit _,
@@ -131,7 +141,8 @@ class StandingTest {
         random.nextInt(5) == 0 ? List.of("stray") : List.of(),
         random.nextInt(5) == 0 ? List.of("glueless") : List.of(),
         pots,
-        designs);
+        designs,
+        random.nextInt(4) == 0 ? 1 + random.nextInt(3) : 0);
   }
 
   private static Provision some(Random random, double much) {

@@ -7,6 +7,7 @@ public enum Thing {
   DESIGN(Tag.SHELF),
   MEDIUM(Tag.SHELF),
   TOOL(Tag.SHELF),
+  SCHEME(Tag.SHELF),
   /** Its level, and what is noted about it. */
   STOCK(Tag.SHELF),
   /** What is kept for a piece, by the piece's id. */

@@ -3,8 +3,10 @@ package craftmap.server.coats;
 import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.CoatFinding;
+import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.Group;
 import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.InHand;
 import craftmap.core.coats.Place;
 import craftmap.core.coats.PrimerChoice;
 import craftmap.core.coats.Where;
@@ -13,6 +15,7 @@ import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Drying;
+import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.SoldBy;
@@ -20,7 +23,6 @@ import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Blemish;
-import craftmap.core.surface.Face;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.Zone;
 import craftmap.server.piece.document.CoatsMapper;
@@ -44,12 +46,17 @@ public final class CoatViews {
   private final Plan plan;
   private final PlanReading reading;
   private final CoatsReading coats;
+  private final CoatShelf shelf;
+  private final GroupNames names;
   private final TapeDivision tape;
   private final FigureWords words;
 
-  public CoatViews(Plan plan, PlanReading reading, CoatsReading coats, TapeDivision tape) {
+  public CoatViews(
+      Plan plan, PlanReading reading, CoatsReading coats, CoatShelf shelf, TapeDivision tape) {
+    this.shelf = shelf;
     this.plan = plan;
     this.reading = reading;
+    this.names = new GroupNames(reading);
     this.coats = coats;
     this.tape = tape;
     this.words = new FigureWords(tape);
@@ -57,7 +64,37 @@ public final class CoatViews {
 
   CoatsView view() {
     return new CoatsView(
-        CoatsMapper.doc(coats.habits()), coats.groups().stream().map(this::group).toList(), free());
+        CoatsMapper.doc(coats.habits()),
+        coats.groups().stream().map(this::group).toList(),
+        free(),
+        products());
+  }
+
+  private List<CoatsView.CoatProductView> products() {
+    List<CoatsView.CoatProductView> all = new ArrayList<>();
+    for (InHand pot : shelf.pots()) {
+      all.add(
+          product(
+              new Wish.Product.OfPot(pot.potId().orElseThrow()),
+              pot.medium(),
+              Optional.of(quantity(pot.medium(), pot.freeMl()))));
+    }
+    for (GenericMedium kind : GenericMedium.all()) {
+      all.add(product(new Wish.Product.OfKind(kind.key()), kind.medium(), Optional.empty()));
+    }
+    return all;
+  }
+
+  private static CoatsView.CoatProductView product(
+      Wish.Product product, Medium medium, Optional<String> level) {
+    return new CoatsView.CoatProductView(
+        CoatsMapper.doc(product),
+        medium.name(),
+        medium.coverage().colour().hex(),
+        medium.kind().role(),
+        Words.say("choice", medium.kind().role()),
+        level.isPresent(),
+        level.orElse(null));
   }
 
   private CoatsView.GroupView group(GroupReading group) {
@@ -70,11 +107,11 @@ public final class CoatViews {
     Group of = group.group();
     return new CoatsView.GroupView(
         of.id(),
-        name(of),
+        names.name(of),
         plan.coats().group(of.id()).isPresent(),
         !of.wishes().isNone(),
         of.places().stream()
-            .map(p -> new CoatsView.PlaceView(CoatsMapper.doc(p), name(p)))
+            .map(p -> new CoatsView.CoatPlaceView(CoatsMapper.doc(p), names.name(p)))
             .toList(),
         surface(group),
         swatches,
@@ -104,40 +141,9 @@ public final class CoatViews {
 
   // ---- names
 
-  /** As it was called; else by what is in it. */
-  public String name(Group group) {
-    if (!group.name().isEmpty()) {
-      return group.name();
-    }
-    List<String> names = group.places().stream().map(this::name).toList();
-    return switch (names.size()) {
-      case 1 -> names.getFirst();
-      case 2 -> Words.say("coats.two", names.get(0), Words.lower(names.get(1)));
-      case 3 ->
-          Words.say(
-              "coats.three", names.get(0), Words.lower(names.get(1)), Words.lower(names.get(2)));
-      default -> Words.say("coats.many", names.get(0), Words.lower(names.get(1)), names.size() - 2);
-    };
-  }
-
-  private String name(Place place) {
-    return switch (place) {
-      case Place.OfFace f -> face(f.faceId()).map(Face::name).orElse(f.faceId());
-      case Place.OfZone z ->
-          face(z.faceId())
-              .map(f -> Words.say("coats.zone", f.zone(z.zoneId()).name(), Words.lower(f.name())))
-              .orElse(z.zoneId());
-      case Place.OfParts p -> Words.say("parts", p.parts());
-    };
-  }
-
-  private Optional<Face> face(String id) {
-    return reading.find(id).map(PlanReading.FaceReading::face);
-  }
-
   /** Every face, zone and part. */
-  private List<CoatsView.PlaceView> free() {
-    List<CoatsView.PlaceView> all = new ArrayList<>();
+  private List<CoatsView.CoatPlaceView> free() {
+    List<CoatsView.CoatPlaceView> all = new ArrayList<>();
     for (PlanReading.FaceReading f : reading.faces()) {
       if (!f.place().shown()) {
         continue;
@@ -153,8 +159,8 @@ public final class CoatViews {
     return all;
   }
 
-  private CoatsView.PlaceView free(Place place) {
-    return new CoatsView.PlaceView(CoatsMapper.doc(place), name(place));
+  private CoatsView.CoatPlaceView free(Place place) {
+    return new CoatsView.CoatPlaceView(CoatsMapper.doc(place), names.name(place));
   }
 
   // ---- the surface
@@ -189,7 +195,6 @@ public final class CoatViews {
     return new CoatsView.BandView(
         step.key(),
         CoatsView.Look.STEP,
-        step.stage(),
         Words.say("step", step.kind()),
         stepNote(group, step, b),
         "",
@@ -233,7 +238,6 @@ public final class CoatViews {
     return new CoatsView.BandView(
         coat.key(),
         look(coat),
-        coat.stage(),
         coat.of().isOwned() || !isTriedOn(wish, coat)
             ? medium.name()
             : Words.say("coats.asIf", medium.coverage().colour().hex()),
@@ -323,7 +327,12 @@ public final class CoatViews {
     return colour.luminance() < DARK_BELOW;
   }
 
-  private List<LayView.WhyView> why(Band.Coat coat, BandReading b) {
+  /** How a volume was worked out; nothing where it follows from what is not an area. */
+  public static List<LayView.WhyView> sums(BandReading b) {
+    return b.band() instanceof Band.Coat coat ? why(coat, b) : List.of();
+  }
+
+  private static List<LayView.WhyView> why(Band.Coat coat, BandReading b) {
     List<LayView.WhyView> why = new ArrayList<>();
     b.sum()
         .ifPresent(
@@ -364,7 +373,6 @@ public final class CoatViews {
         of.isRelief()
             ? CoatsView.Look.RELIEF
             : painted ? CoatsView.Look.PAINTED : CoatsView.Look.PRINT,
-        lay.stage(),
         of.name().isEmpty() ? Words.say("coats.goneLay") : of.name(),
         of.pot()
             .map(p -> Words.say("lay.note", of.coats(), p.name()))

@@ -2,6 +2,7 @@ package craftmap.server.coats;
 
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,9 +15,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{id}/coats")
 class CoatsController {
   private final Pieces pieces;
+  private final ShelfService shelf;
 
-  CoatsController(Pieces pieces) {
+  CoatsController(Pieces pieces, ShelfService shelf) {
     this.pieces = pieces;
+    this.shelf = shelf;
   }
 
   @GetMapping
@@ -27,6 +30,7 @@ class CoatsController {
             piece.plan(),
             pieces.read(studio, piece.plan()),
             pieces.coats(studio, piece.plan()),
+            shelf.coatShelf(studio.id()),
             studio.tape())
         .view();
   }

@@ -1,6 +1,5 @@
 package craftmap.server.coats;
 
-import craftmap.core.coats.Stage;
 import craftmap.core.coats.StepKind;
 import craftmap.core.measure.Level;
 import craftmap.core.medium.Role;
@@ -15,11 +14,30 @@ import java.util.List;
 /**
  * The coats of a piece, group by group.
  *
+ * @param products what a coat can be put on from, what is owned first
  * @param free faces, zones and parts that can be made a group of their own
  */
-record CoatsView(CoatsDoc.HabitsDoc habits, List<GroupView> groups, List<PlaceView> free) {
+record CoatsView(
+    CoatsDoc.HabitsDoc habits,
+    List<GroupView> groups,
+    List<CoatPlaceView> free,
+    List<CoatProductView> products) {
+  /**
+   * Something a coat can be put on from: a pot, or a kind that has to be bought.
+   *
+   * @param levelText what is left in it; absent where it is not owned
+   */
+  record CoatProductView(
+      CoatsDoc.ProductDoc product,
+      String name,
+      String colour,
+      Role role,
+      String roleText,
+      boolean owned,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String levelText) {}
+
   /** Something that can be in a group. */
-  record PlaceView(CoatsDoc.PlaceDoc place, String name) {}
+  record CoatPlaceView(CoatsDoc.PlaceDoc place, String name) {}
 
   /**
    * One group.
@@ -34,7 +52,7 @@ record CoatsView(CoatsDoc.HabitsDoc habits, List<GroupView> groups, List<PlaceVi
       String name,
       boolean made,
       boolean changed,
-      List<PlaceView> places,
+      List<CoatPlaceView> places,
       SurfaceView surface,
       List<String> swatches,
       String shows,
@@ -83,7 +101,6 @@ record CoatsView(CoatsDoc.HabitsDoc habits, List<GroupView> groups, List<PlaceVi
   record BandView(
       String key,
       Look look,
-      Stage stage,
       String title,
       String note,
       String dryText,

@@ -1,5 +1,7 @@
 package craftmap.server.gather;
 
+import craftmap.core.coats.Band;
+import craftmap.core.coats.Place;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
 import craftmap.core.measure.TapeDivision;
@@ -7,6 +9,8 @@ import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Need;
 import craftmap.core.supply.Provision;
+import craftmap.server.coats.CoatViews;
+import craftmap.server.coats.GroupNames;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
@@ -19,6 +23,7 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -48,6 +53,8 @@ class GatherController {
    *
    * @param unnamed lays that something out of a pot is needed for, and no pot is named
    * @param unrolled lays that are cut from film or vinyl, and no roll on the shelf is wide enough
+   * @param unowned coats and preparation for which nothing stands on the shelf
+   * @param sundriesText sandpaper and tape; absent where none is used up
    * @param notLaid lays that do not fit, of which nothing is counted
    * @param complete whether all that is needed is counted, and there
    */
@@ -56,8 +63,14 @@ class GatherController {
       List<DesignNeedView> designs,
       List<UnnamedView> unnamed,
       List<UnnamedView> unrolled,
+      List<UnownedView> unowned,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String sundriesText,
       List<UseView> notLaid,
       boolean complete) {}
+
+  /** A coat, or preparation, that nothing on the shelf is for. */
+  record UnownedView(
+      String groupId, String band, String title, String groupText, String needText) {}
 
   /**
    * A lay without a pot.
@@ -111,8 +124,10 @@ class GatherController {
       List<UseView> uses) {}
 
   /**
-   * One lay.
+   * One lay, coat or step of preparation.
    *
+   * @param faceId where it lies; of a coat the first face of its group
+   * @param coat the group and band of a coat; absent for a lay
    * @param bookedText what the ledger says it took, once it is done
    * @param changedText the plan's figure, where it changed after the booking
    */
@@ -125,7 +140,10 @@ class GatherController {
       boolean done,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String bookedText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String changedText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatOfUseView coat,
       List<LayView.WhyView> why) {}
+
+  record CoatOfUseView(String groupId, String band) {}
 
   @GetMapping("/gather")
   GatherView gather(Asker asker, @PathVariable String id) {
@@ -134,11 +152,14 @@ class GatherController {
     List<LayView> lays =
         views.view(studio, piece).faces().stream().flatMap(f -> f.lays().stream()).toList();
     Gathering gathered = gathering.gather(studio, piece);
+    GroupNames names = new GroupNames(pieces.read(studio, piece.plan()));
     return new GatherView(
-        gathered.needs().stream().map(n -> need(n, lays)).toList(),
+        gathered.needs().stream().map(n -> need(n, lays, names)).toList(),
         gathered.designs().stream().map(d -> design(studio, d, lays)).toList(),
         gathered.unnamed().stream().map(l -> unnamed(l, lays)).toList(),
         gathered.unrolled().stream().map(l -> unrolled(l, lays, studio.tape())).toList(),
+        gathered.unowned().stream().map(u -> unowned(u, names)).toList(),
+        sundries(gathered.sundries(), studio.tape()),
         gathered.notLaid().stream().map(l -> notLaid(l, lays)).toList(),
         gathered.isComplete());
   }
@@ -217,7 +238,7 @@ class GatherController {
     return gather(asker, id);
   }
 
-  private static NeedView need(Gathering.Need need, List<LayView> lays) {
+  private static NeedView need(Gathering.Need need, List<LayView> lays, GroupNames names) {
     double level = need.pot().levelMl();
     double holds = need.pot().holdsMl();
     return new NeedView(
@@ -239,30 +260,79 @@ class GatherController {
           case Provision.Enough e -> Words.say("enough", Words.millilitres(e.left()));
           case Provision.Short s -> Words.say("short", Words.millilitres(s.by()));
         },
-        need.uses().stream().map(u -> use(u, lays)).toList());
+        need.uses().stream().map(u -> use(u, lays, names)).toList());
   }
 
-  private static UseView use(Gathering.Use use, List<LayView> lays) {
-    LayView lay = view(use.laid().lay().id(), lays);
-    double ml = use.laid().takes().potMl();
-    String needs = Words.millilitres(ml);
+  private static UseView use(Gathering.Use use, List<LayView> lays, GroupNames names) {
+    String needs = Words.millilitres(use.what().ml());
     String booked = use.bookedMl().map(Words::millilitres).orElse(null);
-    return new UseView(
-        lay.id(),
-        lay.faceId(),
-        lay.title(),
-        lay.where(),
-        needs,
-        use.isDone(),
-        booked,
-        use.isDone() && !needs.equals(booked) ? needs : null,
-        lay.laid().why());
+    String changed = use.isDone() && !needs.equals(booked) ? needs : null;
+    return switch (use.what()) {
+      case Gathering.What.OfLay of -> {
+        LayView lay = view(of.id(), lays);
+        yield new UseView(
+            lay.id(),
+            lay.faceId(),
+            lay.title(),
+            lay.where(),
+            needs,
+            use.isDone(),
+            booked,
+            changed,
+            null,
+            lay.laid().why());
+      }
+      case Gathering.What.OfBand of ->
+          new UseView(
+              of.id(),
+              of.group().group().places().stream()
+                  .filter(Place.OfFace.class::isInstance)
+                  .map(p -> ((Place.OfFace) p).faceId())
+                  .findFirst()
+                  .orElse(""),
+              title(of),
+              names.name(of.group().group()),
+              needs,
+              use.isDone(),
+              booked,
+              changed,
+              new CoatOfUseView(of.group().group().id(), of.band().band().key()),
+              CoatViews.sums(of.band()));
+    };
+  }
+
+  private static String title(Gathering.What.OfBand of) {
+    return switch (of.band().band()) {
+      case Band.Coat coat -> Words.say("coat.title", coat.of().medium().name(), coat.times());
+      case Band.Step step -> Words.say("step", step.kind());
+      case Band.OfLay lay -> lay.lay().name();
+    };
+  }
+
+  private static UnownedView unowned(Gathering.What.OfBand of, GroupNames names) {
+    return new UnownedView(
+        of.group().group().id(),
+        of.band().band().key(),
+        title(of),
+        names.name(of.group().group()),
+        Words.millilitres(of.ml()));
+  }
+
+  private static String sundries(Gathering.Sundries of, TapeDivision tape) {
+    List<String> all = new ArrayList<>();
+    if (of.sandpaperSheets() > 0) {
+      all.add(Words.say("gather.sandpaper", (int) of.sandpaperSheets()));
+    }
+    if (of.tapeMm() > 0) {
+      all.add(Words.say("gather.tape", Measure.longText(of.tapeMm(), tape)));
+    }
+    return all.isEmpty() ? null : String.join(", ", all);
   }
 
   private static UseView notLaid(LayReading reading, List<LayView> lays) {
     LayView lay = view(reading.lay().id(), lays);
     return new UseView(
-        lay.id(), lay.faceId(), lay.title(), lay.where(), "", false, null, null, List.of());
+        lay.id(), lay.faceId(), lay.title(), lay.where(), "", false, null, null, null, List.of());
   }
 
   private static LayView view(String layId, List<LayView> lays) {

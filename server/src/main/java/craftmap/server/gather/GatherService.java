@@ -3,10 +3,16 @@ package craftmap.server.gather;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
+import craftmap.core.coats.Band;
+import craftmap.core.coats.BandReading;
+import craftmap.core.coats.CoatShelf;
+import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.InHand;
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.Claims;
@@ -59,7 +65,7 @@ public class GatherService {
   @Solves
   public Gathering gather(Studio studio, SavedPlan piece) {
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
-    Map<String, List<LayReading.Laid>> byPot = new LinkedHashMap<>();
+    Map<String, List<Gathering.What>> byPot = new LinkedHashMap<>();
     Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
     List<LayReading> notLaid = new ArrayList<>();
     List<LayReading.Laid> unnamed = new ArrayList<>();
@@ -70,7 +76,10 @@ public class GatherService {
         if (laid.lead() && laid.takes().potMl() > 0) {
           laid.pot()
               .ifPresentOrElse(
-                  p -> byPot.computeIfAbsent(p.id(), id -> new ArrayList<>()).add(laid),
+                  p ->
+                      byPot
+                          .computeIfAbsent(p.id(), id -> new ArrayList<>())
+                          .add(new Gathering.What.OfLay(laid)),
                   () -> unnamed.add(laid));
         }
         if (laid.lead() && laid.takes().filmMm() > 0 && laid.film().isEmpty()) {
@@ -80,11 +89,48 @@ public class GatherService {
         notLaid.add(reading);
       }
     }
+    List<Gathering.What.OfBand> unowned = new ArrayList<>();
+    CoatsReading coats = pieces.coats(studio, piece.plan());
+    CoatShelf pots = shelf.coatShelf(studio.id());
+    for (GroupReading group : coats.groups()) {
+      for (BandReading band : group.bands()) {
+        if (band.ml() > 0 && !(band.band() instanceof Band.OfLay)) {
+          Gathering.What.OfBand what = new Gathering.What.OfBand(group, band);
+          potOf(band, pots)
+              .ifPresentOrElse(
+                  p -> byPot.computeIfAbsent(p, id -> new ArrayList<>()).add(what),
+                  () -> unowned.add(what));
+        }
+      }
+    }
     List<Gathering.Need> needs = new ArrayList<>();
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
-    return new Gathering(needs, designs, unnamed, unrolled, notLaid);
+    return new Gathering(
+        needs, designs, unnamed, unrolled, unowned, sundries(coats), notLaid, coats.failing());
+  }
+
+  /** The pot a coat names; for preparation the first that is used so. */
+  private static Optional<String> potOf(BandReading band, CoatShelf pots) {
+    return switch (band.band()) {
+      case Band.Coat coat -> coat.of().potId();
+      case Band.Step step ->
+          step.kind().uses().flatMap(r -> pots.usedAs(r).findFirst()).flatMap(InHand::potId);
+      case Band.OfLay _ -> Optional.empty();
+    };
+  }
+
+  private static Gathering.Sundries sundries(CoatsReading coats) {
+    double sheets = 0;
+    double tape = 0;
+    for (GroupReading group : coats.groups()) {
+      for (BandReading band : group.bands()) {
+        sheets += band.sheets();
+        tape += band.tapeMm();
+      }
+    }
+    return new Gathering.Sundries(Math.ceil(sheets), tape);
   }
 
   private Gathering.DesignNeed designNeed(
@@ -140,22 +186,20 @@ public class GatherService {
       Studio studio,
       String pieceId,
       String potId,
-      List<LayReading.Laid> lays,
+      List<Gathering.What> uses,
       Map<String, Use.Booked> used) {
     Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
-    List<Gathering.Use> uses = lays.stream().map(l -> use(pot, l, used)).toList();
-    double still =
-        uses.stream().filter(u -> !u.isDone()).mapToDouble(u -> u.laid().takes().potMl()).sum();
+    List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, used)).toList();
+    double still = each.stream().filter(u -> !u.isDone()).mapToDouble(u -> u.what().ml()).sum();
     Claims settled = claims.on(pot.holding()).claims();
     double mine = pot.ml(settled.forPiece(pieceId).doubleValue());
-    return new Gathering.Need(pot, uses, still, pot.levelMl() - mine, Provision.of(still, mine));
+    return new Gathering.Need(pot, each, still, pot.levelMl() - mine, Provision.of(still, mine));
   }
 
-  private static Gathering.Use use(Pot pot, LayReading.Laid laid, Map<String, Use.Booked> used) {
+  private static Gathering.Use use(Pot pot, Gathering.What what, Map<String, Use.Booked> used) {
     return new Gathering.Use(
-        laid,
-        Optional.ofNullable(used.get(laid.lay().id()))
-            .map(b -> pot.ml(b.quantity().doubleValue())));
+        what,
+        Optional.ofNullable(used.get(what.id())).map(b -> pot.ml(b.quantity().doubleValue())));
   }
 
   /** Keeps what the plan takes and has not used yet. */
@@ -193,8 +237,8 @@ public class GatherService {
           wishes.add(
               new ClaimBook.Wish(
                   need.pot().holding().id(),
-                  use.laid().lay().id(),
-                  need.pot().inItsUnit(use.laid().takes().potMl())));
+                  use.what().id(),
+                  need.pot().inItsUnit(use.what().ml())));
         }
       }
     }
@@ -271,8 +315,8 @@ public class GatherService {
     SavedPlan piece = pieces.get(studio, pieceId);
     for (Gathering.Need need : gather(studio, piece).needs()) {
       for (Gathering.Use use : need.uses()) {
-        if (use.laid().lay().id().equals(layId)) {
-          book(studio, piece, need.pot(), use.laid(), by);
+        if (use.what().id().equals(layId)) {
+          book(studio, piece, need.pot(), use.what(), by);
           claim(studio, piece);
           return;
         }
@@ -282,18 +326,35 @@ public class GatherService {
         "lay", given(layId), said("is-not-laid-on-this-piece"), said("a-lay-that-fits-its-face"));
   }
 
-  private void book(Studio studio, SavedPlan piece, Pot pot, LayReading.Laid laid, String by) {
-    int coats = laid.lay().coats();
+  private void book(Studio studio, SavedPlan piece, Pot pot, Gathering.What what, String by) {
     ledger.bookUse(
         studio.id(),
         new Use(
             pot.holding().id(),
-            pot.inItsUnit(laid.takes().potMl()),
+            pot.inItsUnit(what.ml()),
             piece.id(),
-            laid.lay().id(),
-            Words.say("coats", coats),
-            Words.say("done.note", laid.design().name(), piece.name())),
+            what.id(),
+            step(what),
+            Words.say("done.note", of(pot, what), piece.name())),
         by);
+  }
+
+  private static String step(Gathering.What what) {
+    return switch (what) {
+      case Gathering.What.OfLay lay -> Words.say("coats", lay.laid().lay().coats());
+      case Gathering.What.OfBand band ->
+          switch (band.band().band()) {
+            case Band.Coat coat -> Words.say("coats", coat.times());
+            case Band.Step step -> Words.say("step", step.kind());
+            case Band.OfLay _ -> "";
+          };
+    };
+  }
+
+  private static String of(Pot pot, Gathering.What what) {
+    return what instanceof Gathering.What.OfLay lay
+        ? lay.laid().design().name()
+        : pot.medium().name();
   }
 
   /** Takes a booked use back, by a correction in the ledger. */

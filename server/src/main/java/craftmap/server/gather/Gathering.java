@@ -1,5 +1,7 @@
 package craftmap.server.gather;
 
+import craftmap.core.coats.BandReading;
+import craftmap.core.coats.GroupReading;
 import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.Pool;
@@ -15,6 +17,9 @@ import java.util.Optional;
  * What a piece takes, pot by pot and design by design.
  *
  * @param unnamed what would come out of a pot, where none is named
+ * @param unowned coats and preparation for which nothing stands on the shelf
+ * @param sundries what else is used up by preparation
+ * @param failing how much in the coats will fail
  * @param unrolled what is cut from film or vinyl, where no roll that is wide enough is there
  */
 public record Gathering(
@@ -22,7 +27,54 @@ public record Gathering(
     List<DesignNeed> designs,
     List<LayReading.Laid> unnamed,
     List<LayReading.Laid> unrolled,
-    List<LayReading> notLaid) {
+    List<What.OfBand> unowned,
+    Sundries sundries,
+    List<LayReading> notLaid,
+    int failing) {
+
+  /**
+   * What is not counted on the shelf.
+   *
+   * @param sandpaperSheets whole sheets of paper, of all grits together
+   */
+  public record Sundries(double sandpaperSheets, double tapeMm) {}
+
+  /** What something out of a pot is used for. */
+  public sealed interface What {
+    /** Under which it is kept and booked. */
+    String id();
+
+    double ml();
+
+    record OfLay(LayReading.Laid laid) implements What {
+      @Override
+      public String id() {
+        return laid.lay().id();
+      }
+
+      @Override
+      public double ml() {
+        return laid.takes().potMl();
+      }
+    }
+
+    /** A coat, or a step of preparation. */
+    record OfBand(GroupReading group, BandReading band) implements What {
+      @Override
+      public String id() {
+        return id(group, band);
+      }
+
+      public static String id(GroupReading group, BandReading band) {
+        return "coat:" + group.group().id() + ":" + band.band().key();
+      }
+
+      @Override
+      public double ml() {
+        return band.ml();
+      }
+    }
+  }
 
   /**
    * One pot and the lays that draw on it.
@@ -65,11 +117,11 @@ public record Gathering(
   }
 
   /**
-   * One lay's use.
+   * One use.
    *
    * @param bookedMl what the ledger says it took; none while it is not done
    */
-  public record Use(LayReading.Laid laid, Optional<Double> bookedMl) {
+  public record Use(What what, Optional<Double> bookedMl) {
     public boolean isDone() {
       return bookedMl.isPresent();
     }
@@ -79,6 +131,7 @@ public record Gathering(
   public boolean isComplete() {
     return unnamed.isEmpty()
         && unrolled.isEmpty()
+        && unowned.isEmpty()
         && notLaid.isEmpty()
         && needs.stream().allMatch(n -> n.provision() instanceof Provision.Enough)
         && designs.stream().allMatch(d -> d.provision() instanceof Provision.Enough);
@@ -98,10 +151,7 @@ public record Gathering(
                 n ->
                     new Needed.OfPot(
                         n.pot().holding().id(),
-                        n.uses().stream()
-                            .filter(u -> !u.isDone())
-                            .map(u -> u.laid().lay().id())
-                            .toList(),
+                        n.uses().stream().filter(u -> !u.isDone()).map(u -> u.what().id()).toList(),
                         n.provision()))
             .toList(),
         designs.stream()
@@ -109,6 +159,7 @@ public record Gathering(
                 d ->
                     new Needed.OfDesign(
                         d.design().id(), d.isCutFromSheets(), d.isUsed(), d.provision()))
-            .toList());
+            .toList(),
+        failing);
   }
 }

@@ -16,6 +16,7 @@ record NextWords(Gathering gathered, ReadingView reading) {
       case Next.MakeFit(String layId) -> Words.say("next.layOut", lay(layId).designName());
       case Next.NamePot(String layId) ->
           Words.say("next.namePot", lay(layId).designName(), lay(layId).putOn().text());
+      case Next.MendCoats(int failing) -> Words.say("next.mendCoats", failing);
       case Next.FillPot(String potId, double missing) ->
           Words.say("next.gather", pot(potId), Words.millilitres(missing));
       case Next.GetDesign(String designId, double _) ->

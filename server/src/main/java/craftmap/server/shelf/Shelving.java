@@ -196,6 +196,22 @@ public class Shelving {
     return pot;
   }
 
+  /** A pot of what was mixed from others, full. */
+  public Holding mixPot(
+      String studioId,
+      OwnedMedium owned,
+      BigDecimal quantity,
+      NewHolding.Particulars particulars,
+      String by) {
+    NewHolding pot =
+        NewHolding.pot("", owned.medium().id(), unitOf(owned), quantity).with(particulars);
+    Openings openings = new Openings();
+    Holding mixed = holdings.setUp(studioId, pot);
+    openings.add(mixed, Booking.of(EntryKind.MIXED, quantity, mixed.unit()));
+    ledger.open(studioId, openings, Words.say("mix.made"), by);
+    return mixed;
+  }
+
   /** Sets up a pot as it is typed; what is in it is still to be booked. */
   public Holding shelvePot(
       Studio studio,

@@ -4,6 +4,7 @@ import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Habits;
 import craftmap.core.coats.Place;
 import craftmap.core.colour.Colour;
+import craftmap.core.measure.Level;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,15 @@ public record CoatsReading(Habits habits, List<GroupReading> groups) {
 
   public Optional<GroupReading> group(String id) {
     return groups.stream().filter(g -> g.group().id().equals(id)).findFirst();
+  }
+
+  /** How much of it will fail, and was not overruled. */
+  public int failing() {
+    return (int)
+        groups.stream()
+            .flatMap(g -> g.open().stream())
+            .filter(f -> f.level() == Level.STOP && !f.safety())
+            .count();
   }
 
   /** What shows on a face under its designs; none where it is in no group. */

@@ -1,0 +1,164 @@
+import type { CoatBand } from '../api/client';
+import { ink } from '../theme/theme';
+
+const W = 370;
+
+/** A band as one would see it in a cut: its colour, and how thick it is. */
+export function BandDrawing({ band }: { band: CoatBand }) {
+  const colour = band.colour ?? '#D5CBB8';
+  switch (band.look) {
+    case 'COAT':
+    case 'WASH':
+      return <Coats band={band} />;
+    case 'CLEAR':
+      return (
+        <Drawing height={16 * Math.max(1, band.shades.length)}>
+          {band.shades.map((s, i) => (
+            <g key={s.text}>
+              <rect
+                y={16 * i + 1}
+                width={W}
+                height="13"
+                fill={s.hex}
+                opacity="0.55"
+                stroke={ink('fold')}
+              />
+              <path
+                d={`M0 ${16 * i + 4.5}H${W}`}
+                stroke={ink('card')}
+                strokeWidth="1.5"
+                opacity="0.9"
+              />
+            </g>
+          ))}
+        </Drawing>
+      );
+    case 'SPOTS':
+      return (
+        <Drawing height={24}>
+          {[18, 78, 170, 270, 348].map((x) => (
+            <path
+              key={x}
+              d={`M${x - 11} 17Q${x} 8 ${x + 11} 17`}
+              fill="none"
+              stroke={colour}
+              strokeWidth="5"
+              strokeLinecap="round"
+            />
+          ))}
+          <path d={`M0 21H${W}`} stroke={ink('hairline')} />
+        </Drawing>
+      );
+    case 'EDGES':
+      return (
+        <Drawing height={22}>
+          <rect y="4" width="62" height="14" fill={colour} />
+          <rect x={W - 62} y="4" width="62" height="14" fill={colour} />
+          <path d={`M62 18H${W - 62}`} stroke={ink('hairline')} />
+        </Drawing>
+      );
+    case 'RELIEF':
+      return (
+        <Drawing height={34}>
+          <path d={`M0 32H${W}`} stroke={ink('fold')} strokeDasharray="4 3" />
+          {[52, 320].map((x) => (
+            <g key={x}>
+              <path
+                d={`M${x - 22} 32Q${x - 20} 6 ${x} 6Q${x + 20} 6 ${x + 22} 32Z`}
+                fill={colour}
+                stroke={ink('soft')}
+              />
+              <path
+                d={`M${x - 9} 31L${x - 4} 9M${x} 31V7M${x + 9} 31L${x + 4} 9`}
+                stroke={ink('soft')}
+                opacity="0.5"
+              />
+            </g>
+          ))}
+        </Drawing>
+      );
+    case 'PRINT':
+      return (
+        <Drawing height={20}>
+          <rect y="4" width={W} height="11" fill={colour} stroke={ink('fold')} />
+          <path
+            d={Array.from({ length: 23 }, (_, i) => `M${8 + i * 16} 9.5h8`).join('')}
+            stroke={ink('sea')}
+            strokeWidth="2.5"
+            opacity="0.65"
+          />
+        </Drawing>
+      );
+    case 'PAINTED':
+      return (
+        <Drawing height={20}>
+          {Array.from({ length: 5 }, (_, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: openings of one sheet
+            <rect key={i} x={14 + i * 74} y="6" width="44" height="10" rx="2" fill={colour} />
+          ))}
+          <path d={`M0 17H${W}`} stroke={ink('hairline')} />
+        </Drawing>
+      );
+    default:
+      return null;
+  }
+}
+
+function Drawing({ height, children }: { height: number; children: React.ReactNode }) {
+  return (
+    <svg
+      width="100%"
+      height={height}
+      viewBox={`0 0 ${W} ${height}`}
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
+      {children}
+    </svg>
+  );
+}
+
+/** Each coat with what it says of itself. */
+function Coats({ band }: { band: CoatBand }) {
+  const each = 31;
+  const n = band.shades.length;
+  const wash = band.look === 'WASH';
+  return (
+    <svg
+      width="100%"
+      height={each * n}
+      viewBox={`0 0 ${W} ${each * n}`}
+      preserveAspectRatio="none"
+      aria-hidden="true"
+      style={{ display: 'block' }}
+    >
+      {band.shades.map((shade, i) => {
+        const y = (n - 1 - i) * each;
+        return (
+          <g key={shade.text}>
+            <rect y={y + 1} width={W} height={each - 2} fill={shade.hex} stroke={ink('fold')} />
+            {wash && (
+              <path
+                d={Array.from(
+                  { length: 31 },
+                  (_, k) => `M${k * 12 + 4} ${y + 4}l6 ${each - 8}`,
+                ).join('')}
+                stroke={band.colour}
+                opacity="0.4"
+              />
+            )}
+            <text
+              x={W / 2}
+              y={y + each / 2 + 4}
+              textAnchor="middle"
+              fontSize="11.5"
+              fill={ink(shade.dark ? 'sheet' : 'ink')}
+            >
+              {shade.text}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
