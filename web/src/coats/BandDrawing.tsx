@@ -1,10 +1,11 @@
+import { Box } from '@chakra-ui/react';
 import type { CoatBand } from '../api/client';
 import { ink } from '../theme/theme';
 
 const W = 370;
 
 /** A band as one would see it in a cut: its colour, and how thick it is. */
-export function BandDrawing({ band }: { band: CoatBand }) {
+export function BandDrawing({ band, under }: { band: CoatBand; under: string }) {
   const colour = band.colour ?? '#D5CBB8';
   switch (band.look) {
     case 'COAT':
@@ -92,11 +93,11 @@ export function BandDrawing({ band }: { band: CoatBand }) {
     case 'PAINTED':
       return (
         <Drawing height={20}>
+          <rect y="7" width={W} height="12" fill={under} />
           {Array.from({ length: 5 }, (_, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: openings of one sheet
-            <rect key={i} x={14 + i * 74} y="6" width="44" height="10" rx="2" fill={colour} />
+            <rect key={i} x={14 + i * 74} y="2" width="44" height="9" rx="2" fill={colour} />
           ))}
-          <path d={`M0 17H${W}`} stroke={ink('hairline')} />
         </Drawing>
       );
     default:
@@ -118,47 +119,32 @@ function Drawing({ height, children }: { height: number; children: React.ReactNo
   );
 }
 
-/** Each coat with what it says of itself. */
+/** Each coat with what it says of itself, the last on top. */
 function Coats({ band }: { band: CoatBand }) {
-  const each = 31;
-  const n = band.shades.length;
   const wash = band.look === 'WASH';
   return (
-    <svg
-      width="100%"
-      height={each * n}
-      viewBox={`0 0 ${W} ${each * n}`}
-      preserveAspectRatio="none"
-      aria-hidden="true"
-      style={{ display: 'block' }}
-    >
-      {band.shades.map((shade, i) => {
-        const y = (n - 1 - i) * each;
-        return (
-          <g key={shade.text}>
-            <rect y={y + 1} width={W} height={each - 2} fill={shade.hex} stroke={ink('fold')} />
-            {wash && (
-              <path
-                d={Array.from(
-                  { length: 31 },
-                  (_, k) => `M${k * 12 + 4} ${y + 4}l6 ${each - 8}`,
-                ).join('')}
-                stroke={band.colour}
-                opacity="0.4"
-              />
-            )}
-            <text
-              x={W / 2}
-              y={y + each / 2 + 4}
-              textAnchor="middle"
-              fontSize="11.5"
-              fill={ink(shade.dark ? 'sheet' : 'ink')}
-            >
-              {shade.text}
-            </text>
-          </g>
-        );
-      })}
-    </svg>
+    <Box>
+      {band.shades.toReversed().map((shade) => (
+        <Box
+          key={shade.text}
+          h="29px"
+          mb="2px"
+          borderWidth="1px"
+          borderColor="fold"
+          fontSize="12px"
+          lineHeight="27px"
+          textAlign="center"
+          color={shade.dark ? 'sheet' : 'ink'}
+          bg={shade.hex}
+          backgroundImage={
+            wash
+              ? `repeating-linear-gradient(115deg, ${band.colour}55 0 2px, transparent 2px 11px)`
+              : undefined
+          }
+        >
+          {shade.text}
+        </Box>
+      ))}
+    </Box>
   );
 }

@@ -102,8 +102,8 @@ function Head({ group }: { group: CoatGroup }) {
         {group.name}, from the {from} up
       </Heading>
       <Text color="soft" fontSize="13.5px">
-        A cut through the face, drawn thick. {group.totalText} · {group.handsOnText} of work. Drag a
-        band to another place, or Alt with the arrows.
+        {group.totalText} · {group.handsOnText} of work. Drag a band to another place, or Alt with
+        the arrows.
       </Text>
     </Box>
   );

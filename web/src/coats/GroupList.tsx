@@ -39,7 +39,15 @@ export function GroupList({
       <Heading as="h2" fontFamily="heading" fontSize="18px" fontWeight="600">
         Coats
       </Heading>
-      <Heading as="h3" fontFamily="heading" fontSize="15px" color="soft" mt="2" mb="2">
+      <Heading
+        as="h3"
+        fontFamily="heading"
+        fontSize="15px"
+        lineHeight="1.3"
+        color="soft"
+        mt="2"
+        mb="2"
+      >
         Faces that share their coats
       </Heading>
       <Flex direction="column" gap="2" role="list">

@@ -4,6 +4,7 @@ import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.route.Needed;
 import craftmap.core.supply.Provision;
@@ -62,11 +63,7 @@ public record Gathering(
     record OfBand(GroupReading group, BandReading band) implements What {
       @Override
       public String id() {
-        return id(group, band);
-      }
-
-      public static String id(GroupReading group, BandReading band) {
-        return "coat:" + group.group().id() + ":" + band.band().key();
+        return CoatsReading.useId(group, band);
       }
 
       @Override

@@ -1,9 +1,11 @@
 package craftmap.server.piece;
 
+import craftmap.core.coats.Habits;
 import craftmap.core.design.Design;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.piece.view.ArtViews;
 import craftmap.server.piece.view.FreeStock;
@@ -28,6 +30,8 @@ public class PlanViews {
   /** What is kept for any piece is free to none. */
   public static final String NO_PIECE = "";
 
+  private static final CoatsReading NO_COATS = new CoatsReading(Habits.USUAL, List.of());
+
   private final Pieces pieces;
   private final ShelfService shelf;
   private final Ledger ledger;
@@ -45,27 +49,27 @@ public class PlanViews {
   /** Of a plan that is saved nowhere, or under some id: what it claims itself is its own. */
   public ReadingView view(Studio studio, Plan plan, String pieceId) {
     PlanReading reading = pieces.read(studio, plan);
-    return views(studio, pieceId, reading::lays)
-        .view(plan.form(), reading, pieces.coats(studio, plan));
+    CoatsReading coats = pieces.coats(studio, plan);
+    return views(studio, pieceId, reading::lays, () -> coats).view(plan.form(), reading, coats);
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
   LayView view(Studio studio, Pieces.ReadLay read, String pieceId) {
-    return views(studio, pieceId, () -> saved(studio, pieceId))
+    return views(studio, pieceId, () -> saved(studio, pieceId), () -> savedCoats(studio, pieceId))
         .lays(read.faces(), read.forSale())
         .view(read.face(), read.reading());
   }
 
   /** What an option of a lay is called. */
   String title(Studio studio, Pieces.ReadLay read, LayReading.Laid laid, LayOption option) {
-    return views(studio, NO_PIECE, List::of)
+    return views(studio, NO_PIECE, List::of, () -> NO_COATS)
         .lays(read.faces(), read.forSale())
         .title(read.face(), laid, option);
   }
 
   /** The first options of one lay with their items, to be looked at side by side. */
   List<LayView.OptionItems> options(Studio studio, Pieces.ReadLay read, String pieceId) {
-    return views(studio, pieceId, List::of)
+    return views(studio, pieceId, List::of, () -> NO_COATS)
         .lays(read.faces(), read.forSale())
         .options(read.face(), read.reading());
   }
@@ -77,8 +81,17 @@ public class PlanViews {
         : pieces.read(studio, pieces.plan(studio, pieceId)).lays();
   }
 
+  private CoatsReading savedCoats(Studio studio, String pieceId) {
+    return pieceId == null || pieceId.equals(NO_PIECE)
+        ? NO_COATS
+        : pieces.coats(studio, pieces.plan(studio, pieceId));
+  }
+
   private ReadingViews views(
-      Studio studio, String pieceId, Supplier<List<LayReading>> laysOfThePiece) {
+      Studio studio,
+      String pieceId,
+      Supplier<List<LayReading>> laysOfThePiece,
+      Supplier<CoatsReading> ofCoats) {
     String ofPiece = pieceId == null ? NO_PIECE : pieceId;
     // one reading names a design many times: it is looked up once
     Map<String, Optional<OwnedDesign>> known = new HashMap<>();
@@ -89,6 +102,7 @@ public class PlanViews {
         new PotsOfPiece(
             laysOfThePiece,
             () -> ledger.usedByLay(studio.id(), ofPiece).keySet(),
+            done -> ofCoats.get().stillFromPots(done),
             pots -> shelf.availableMl(studio.id(), ofPiece, pots)));
   }
 

@@ -9,6 +9,7 @@ import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.server.changes.Changes;
+import craftmap.server.changes.Lately;
 import craftmap.server.changes.Thing;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Hand;
@@ -53,6 +54,7 @@ public class ShelfService {
   private final ClaimBook claims;
   private final Changes changes;
   private final Tools tools;
+  private final Lately<CoatShelf> coatShelves = new Lately<>();
 
   private static final double NEARLY_EMPTY_ML = 5;
 
@@ -222,6 +224,15 @@ public class ShelfService {
 
   /** What coats are put on from: every pot with something in it, and the tools. */
   public CoatShelf coatShelf(String studioId) {
+    return coatShelves.of(studioId, coatStamp(studioId), () -> readCoatShelf(studioId));
+  }
+
+  /** Other as soon as anything has changed that coats are put on from. */
+  public Changes.Stamp coatStamp(String studioId) {
+    return changes.stamp(studioId, Thing.DESIGN, Thing.MEDIUM, Thing.TOOL, Thing.STOCK);
+  }
+
+  private CoatShelf readCoatShelf(String studioId) {
     return new CoatShelf(
         allPots(studioId).stream()
             .filter(p -> p.levelMl() > 0)

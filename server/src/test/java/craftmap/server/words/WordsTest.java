@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
+import craftmap.core.coats.rule.CoatRule;
+import craftmap.core.coats.rule.CoatRules;
 import craftmap.core.measure.Figure;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -33,8 +35,27 @@ class WordsTest {
   /** What ends like many and is one. */
   private static final Set<String> NO_MANY =
       Set.of(
-          "has", "pass", "was", "lies", "bends", "does", "is", "across", "as", "this", "stays",
-          "takes");
+          "has",
+          "pass",
+          "was",
+          "lies",
+          "bends",
+          "does",
+          "is",
+          "across",
+          "as",
+          "this",
+          "stays",
+          "takes",
+          "goes",
+          "raises",
+          "covers",
+          "yellows",
+          "saves",
+          "less",
+          "splashes",
+          "sticks",
+          "crawls");
 
   /** Said only of two and more: there is another message for one, or there can be no one. */
   private static final Set<String> OF_MANY_ONLY =
@@ -194,12 +215,35 @@ class WordsTest {
         .allSatisfy(code -> assertThat(ALL.containsKey("said." + code)).as(code).isTrue());
   }
 
+  private static final Pattern OF_A_RULE = Pattern.compile("said\\.(coat|mend)-.*");
+
+  private static final Pattern MENDED =
+      Pattern.compile(
+          "(?:seen\\.(?:primer|step|coat|moved|without|changed)|Findings\\.mend)\\(\\s*\"([a-z-]+)\"");
+
+  /**
+   * Rules of coats say what and why, and what each of their mends does; and nothing else is kept.
+   */
+  @Test
+  void everyRuleOfCoatsAndEveryMendHasItsWords() throws IOException {
+    Set<String> wanted = new TreeSet<>();
+    for (CoatRule rule : CoatRules.ALL) {
+      wanted.add("said.coat-" + rule.id());
+      wanted.add("said.coat-" + rule.id() + "-why");
+    }
+    MENDED.matcher(sources()).results().forEach(m -> wanted.add("said.mend-" + m.group(1)));
+    assertThat(ALL.keySet())
+        .filteredOn(key -> OF_A_RULE.matcher(key).matches())
+        .containsExactlyInAnyOrderElementsOf(wanted);
+  }
+
   @Test
   void noWordsAreKeptThatNobodySays() throws IOException {
     Set<String> codes = new TreeSet<>();
     CODE.matcher(sources()).results().forEach(m -> codes.add(m.group(1)));
     assertThat(ALL.keySet())
         .filteredOn(key -> key.startsWith("said."))
+        .filteredOn(key -> !OF_A_RULE.matcher(key).matches())
         .allSatisfy(key -> assertThat(codes).contains(key.substring("said.".length())));
   }
 }

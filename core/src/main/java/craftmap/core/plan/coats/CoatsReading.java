@@ -1,12 +1,17 @@
 package craftmap.core.plan.coats;
 
+import craftmap.core.coats.Band;
+import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Habits;
 import craftmap.core.coats.Place;
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.Level;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** The coats of a piece, group by group. */
 public record CoatsReading(Habits habits, List<GroupReading> groups) {
@@ -16,6 +21,28 @@ public record CoatsReading(Habits habits, List<GroupReading> groups) {
 
   public Optional<GroupReading> group(String id) {
     return groups.stream().filter(g -> g.group().id().equals(id)).findFirst();
+  }
+
+  /** What a coat, or a step, is kept and booked under. */
+  public static String useId(GroupReading group, BandReading band) {
+    return "coat:" + group.group().id() + ":" + band.band().key();
+  }
+
+  /**
+   * What coats take of each pot they name.
+   *
+   * @param done the uses that are booked
+   */
+  public Map<String, Double> stillFromPots(Set<String> done) {
+    Map<String, Double> ml = new HashMap<>();
+    for (GroupReading group : groups) {
+      for (BandReading band : group.bands()) {
+        if (band.band() instanceof Band.Coat coat && !done.contains(useId(group, band))) {
+          coat.of().potId().ifPresent(pot -> ml.merge(pot, band.ml(), Double::sum));
+        }
+      }
+    }
+    return ml;
   }
 
   /** How much of it will fail, and was not overruled. */

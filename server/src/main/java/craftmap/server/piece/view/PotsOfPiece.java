@@ -17,19 +17,24 @@ public final class PotsOfPiece {
   private final Supplier<List<LayReading>> lays;
   private final Supplier<Set<String>> done;
   private final Function<Set<String>, Map<String, Double>> available;
+  private final Function<Set<String>, Map<String, Double>> coats;
   private List<LayReading.Laid> laid;
   private Set<String> doneLays;
+  private Map<String, Double> ofCoats;
   private Map<String, Double> known;
 
   /**
    * @param lays what all lays of the piece come to
    * @param done the lays whose use is booked
+   * @param coats what coats that are not done take of each pot, given what is done
    * @param available what the piece may count on of some pots
    */
   public PotsOfPiece(
       Supplier<List<LayReading>> lays,
       Supplier<Set<String>> done,
+      Function<Set<String>, Map<String, Double>> coats,
       Function<Set<String>, Map<String, Double>> available) {
+    this.coats = coats;
     this.lays = lays;
     this.done = done;
     this.available = available;
@@ -48,7 +53,8 @@ public final class PotsOfPiece {
                 .filter(l -> !isDone(l.lay().id()))
                 .mapToDouble(l -> l.takes().potMl())
                 .sum();
-        return Provision.of(others + own.takes().potMl(), availableMl(potId));
+        double under = ofCoats.getOrDefault(potId, 0.0);
+        return Provision.of(others + under + own.takes().potMl(), availableMl(potId));
       }
 
       @Override
@@ -69,6 +75,7 @@ public final class PotsOfPiece {
             .filter(LayReading.Laid::lead)
             .toList();
     doneLays = done.get();
+    ofCoats = coats.apply(doneLays);
     known = new HashMap<>();
   }
 
