@@ -8,6 +8,7 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['[ and ]', 'step through the options of a lay'],
   ['C', 'compare the options of a lay side by side'],
   ['L', 'lay a design on this face'],
+  ['Alt + ↑ ↓', 'coats: carry the chosen band up or down'],
   ['Alt + drag', 'leave the lines that a hand is drawn to'],
   ['F', 'next face'],
   ['W', 'the whole piece'],

@@ -113,7 +113,9 @@ class LayPotTest extends ServerTest {
     double first = lays.at("/0/laid/potMl").asDouble();
     JsonNode gathered = get(base + "/gather").body();
     JsonNode need =
-        gathered.path("needs").valueStream()
+        gathered
+            .path("needs")
+            .valueStream()
             .filter(n -> n.at("/uses/0/layId").asString().equals("band0"))
             .findFirst()
             .orElseThrow();

@@ -147,7 +147,7 @@ class SheetApiTest extends ServerTest {
     String seal = newPot("clear-satin", "900");
     save(screen, outOf(seal, inset.path("document")), "Laid a transfer", null);
     JsonNode route = get("/api/pieces/" + screen.path("id").asString() + "/route").body();
-    assertThat(texts(route.path("settled"), ""))
+    assertThat(route.path("settled").valueStream().map(JsonNode::asString))
         .containsExactly("SURVEY", "CHOOSE", "LAY_OUT", "COATS");
   }
 

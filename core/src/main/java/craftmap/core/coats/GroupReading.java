@@ -72,6 +72,7 @@ public record GroupReading(
     for (BandReading band : bands) {
       if (band.band() instanceof Band.Coat coat
           && coat.where().tintsAll()
+          && coat.hides() > 0
           && !band.shades().isEmpty()) {
         BandReading.Shade last = band.shades().getLast();
         boolean hidden = coat.isOpaque() && last.departs() <= Covering.HIDDEN;

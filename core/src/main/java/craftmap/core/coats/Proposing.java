@@ -154,7 +154,8 @@ final class Proposing {
         .filter(p -> p.medium().kind().role() == Role.PAINT)
         .min(
             Comparator.comparingDouble(
-                p -> p.medium().coverage().colour().lab().ciede2000From(wanted)));
+                    (InHand p) -> p.medium().coverage().colour().lab().ciede2000From(wanted))
+                .thenComparing(Comparator.comparingDouble(InHand::freeMl).reversed()));
   }
 
   private Tool tool(Wish wish, Medium medium) {
@@ -310,7 +311,8 @@ final class Proposing {
         .filter(p -> p.medium().kind().role() == Role.CLEAR_COAT)
         .filter(p -> p.medium().kind().base() == Base.WATER)
         .filter(p -> p.medium().wear().water().compareTo(least) >= 0)
-        .findFirst()
+        // the fullest: a pot that runs out between coats is bought again in another batch
+        .max(Comparator.comparingDouble(InHand::freeMl))
         .orElseGet(() -> CoatShelf.kind("clear-satin"));
   }
 

@@ -1,0 +1,134 @@
+package craftmap.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** What goes under, between and over the designs. */
+class CoatsTest extends LayingJourney {
+  private Locator bands() {
+    return page.getByRole(AriaRole.LISTBOX).getByRole(AriaRole.OPTION);
+  }
+
+  private Locator band(String name) {
+    return page.getByRole(
+        AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+  }
+
+  private Locator findings() {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Findings"));
+  }
+
+  private void add(String words, String name) {
+    page.getByLabel("Name of a coat to add").fill(words);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first().click();
+  }
+
+  private String board(String name) {
+    return makePiece(name, "SINGLE_FACE", "{width: 640, height: 420}");
+  }
+
+  @Test
+  void darkWaxOnBarePaintIsMendedUndoneAndRedone() {
+    go("/pieces/" + board("Waxed") + "/coats");
+    assertThat(page.getByText("left as it is").first()).isVisible();
+    button("Samphire").click();
+    assertThat(band("Samphire")).containsText("from the pot");
+    band("Furniture varnish, satin").click();
+    button("Leave it out").click();
+    assertThat(band("Furniture varnish, satin")).hasCount(0);
+    add("dark wax", "Dark wax");
+    assertThat(findings()).containsText("goes straight onto samphire");
+    everyoneCanUseIt();
+    findings()
+        .getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName(Pattern.compile("Clear wax under it")))
+        .click();
+    assertThat(findings()).not().containsText("goes straight onto");
+    assertThat(band("Clear wax")).isVisible();
+    button("Undo").click();
+    assertThat(findings()).containsText("goes straight onto samphire");
+    button("Redo").click();
+    assertThat(findings()).not().containsText("goes straight onto");
+    assertThat(button("Samphire: bring back")).hasCount(0);
+    button("Seal: bring back").click();
+    assertThat(band("Furniture varnish, satin")).isVisible();
+  }
+
+  @Test
+  void aBandIsCarriedByKeysAndSnapsBackWithTheReasonUnlessItIsInsistedOn() {
+    go("/pieces/" + board("Carried") + "/coats");
+    button("Samphire").click();
+    add("clear wax", "Clear wax");
+    assertThat(band("Clear wax")).isVisible();
+    band("Furniture varnish, satin").focus();
+    page.keyboard().press("Alt+ArrowUp");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("does not hold on wax");
+    assertThat(bands().first()).containsText("Clear wax");
+    page.getByLabel("Why it is moved all the same").fill("the label of this wax allows it");
+    button("Move it all the same").click();
+    assertThat(bands().first()).containsText("Furniture varnish, satin");
+    assertThat(findings()).containsText("the label of this wax allows it");
+    everyoneCanUseIt();
+  }
+
+  @Test
+  void aGroundIsMixedFromThePotsOfTheShelfAndStandsThereThen() {
+    String id = board("Mixed");
+    go("/pieces/" + id + "/coats");
+    Locator colour = page.getByLabel("As if it were", new Page.GetByLabelOptions().setExact(true));
+    colour.fill("#8FA39A");
+    colour.press("Enter");
+    assertThat(band("As if #8FA39A")).isVisible();
+    button("as it is").click();
+    Locator put = button("Mixed: put it on the shelf…").first();
+    put.click();
+    page.getByLabel("Name of the mix").fill("Marsh mist");
+    button("Put it there").click();
+    assertThat(band("Marsh mist")).isVisible();
+    go("/shelf?things=POT");
+    assertThat(page.getByText("Marsh mist").first()).isVisible();
+  }
+
+  @Test
+  void coatsOfOnePieceAreKeptAsASchemeAndUsedOnAnother() {
+    go("/pieces/" + board("First") + "/coats");
+    button("Samphire").click();
+    add("gilding", "Gilding wax");
+    assertThat(band("Gilding wax")).containsText("high spots");
+    button("Keep as a scheme…").click();
+    page.getByLabel("Name of the scheme").fill("Marsh and gold");
+    button("Keep it").click();
+    assertThat(button("Keep as a scheme…")).isVisible();
+    go("/pieces/" + board("Second") + "/coats");
+    page.getByLabel("Coat it as").selectOption("Marsh and gold");
+    assertThat(band("Samphire")).isVisible();
+    assertThat(band("Gilding wax")).isVisible();
+    Assertions.assertThat(savedPlan()).contains("\"ground\":\"#6D7F42\"");
+  }
+
+  @Test
+  void reliefThatIsMovedAfterThePaintSaysWhatItCosts() {
+    String chest = makePiece("Relief", "CHEST", "{width: 870, height: 420, depth: 450}");
+    lay(chest, "front", "Scallop mould");
+    go("/pieces/" + chest + "/coats");
+    button("Samphire").click();
+    assertThat(band("Samphire")).isVisible();
+    band("Scallop mould").focus();
+    page.keyboard().press("Alt+ArrowUp");
+    assertThat(findings()).containsText("Scallop mould goes on after the colour.");
+    assertThat(findings()).containsText("painted round it once more");
+    findings()
+        .getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName(Pattern.compile("Put scallop mould on first")))
+        .click();
+    assertThat(findings()).not().containsText("goes on after the colour");
+  }
+}
