@@ -131,10 +131,8 @@ function Coats({ band }: { band: CoatBand }) {
           mb="2px"
           borderWidth="1px"
           borderColor="fold"
-          fontSize="12px"
-          lineHeight="27px"
-          textAlign="center"
-          color={shade.dark ? 'sheet' : 'ink'}
+          display="grid"
+          placeItems="center"
           bg={shade.hex}
           backgroundImage={
             wash
@@ -142,7 +140,18 @@ function Coats({ band }: { band: CoatBand }) {
               : undefined
           }
         >
-          {shade.text}
+          {/* on a tag of its own: no ink is read on every colour there is */}
+          <Box
+            as="span"
+            px="2"
+            bg="sheet"
+            color="ink"
+            borderRadius="full"
+            fontSize="11.5px"
+            lineHeight="17px"
+          >
+            {shade.text}
+          </Box>
         </Box>
       ))}
     </Box>

@@ -13,6 +13,7 @@ import { CompareChoices } from './CompareChoices';
 import { Findings } from './Findings';
 import { GroundPanel } from './GroundPanel';
 import { GroupList } from './GroupList';
+import { LeftOut } from './LeftOut';
 import { Section } from './Section';
 
 /** A cut through the face, from the bare surface up. */
@@ -84,6 +85,7 @@ export function CoatsPage() {
         ) : (
           <GroundPanel group={group} />
         )}
+        <LeftOut group={group} />
         <ChoicesButton group={group} onCompare={() => setComparing(true)} />
         <AddCoat group={group} onAdded={(key) => choose(group.id, key)} />
       </Box>

@@ -85,26 +85,6 @@ export function GroundPanel({ group }: { group: CoatGroup }) {
         </Section>
       </Box>
       <Mixes group={group} />
-      {group.leftOut.length > 0 && (
-        <Box mt="3">
-          <Section title="Left out">
-            <Flex wrap="wrap" gap="1.5">
-              {group.leftOut.map((l) => (
-                <Button
-                  key={l.band}
-                  size="xs"
-                  title="Bring it back"
-                  onClick={() =>
-                    plan.edit({ kind: 'BRING_COAT_BACK', groupId: group.id, band: l.band })
-                  }
-                >
-                  {l.text}: bring back
-                </Button>
-              ))}
-            </Flex>
-          </Section>
-        </Box>
-      )}
     </Box>
   );
 }

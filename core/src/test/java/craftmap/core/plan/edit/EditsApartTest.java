@@ -3,6 +3,7 @@ package craftmap.core.plan.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftmap.core.chance.Dice;
+import craftmap.core.coats.Habits;
 import craftmap.core.colour.Colour;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.Pick;
@@ -59,6 +60,12 @@ class EditsApartTest {
           new Done(
               "exposure of " + face,
               new FaceEdit.ChangeExposure(face, Set.of(pick(Exposure.values(), dice)))));
+      all.add(
+          new Done(
+              "colour now of " + face,
+              new FaceEdit.ChangeColourNow(
+                  face,
+                  Optional.of(new Colour("#%06X".formatted((int) (0xFFFFFF * dice.next())))))));
       all.add(new Done("edge of " + face, new FaceEdit.EdgeDepth(face, mm)));
       all.add(
           new Done(
@@ -66,6 +73,10 @@ class EditsApartTest {
       all.add(new Done("shown " + face, new FaceEdit.Show(face, dice.next() < 0.5)));
       all.add(new Done("off " + face, new FaceEdit.ComeOff(face, dice.next() < 0.5)));
     }
+    all.add(
+        new Done(
+            "habits",
+            new CoatEdit.ChooseHabits(Habits.USUAL.with(pick(Habits.Seal.values(), dice)))));
     all.add(new Done("sale", new PieceEdit.ForSale(dice.next() < 0.5)));
     for (String mark : List.of("pull", "key")) {
       Point at = new Point(800 * dice.next(), 400 * dice.next());
