@@ -40,7 +40,7 @@ class Pictures extends Journey {
     page.getByTestId("cut-lattice-shells").getByText("Could it take fewer sheets?").click();
     page.getByText("a strip at the foot").waitFor();
     save("cut");
-    take("/pieces/wardrobe/cut/print", "cut-print");
+    take("/pieces/sea-chest/coats/of:front/ground", "coats");
     go("/pieces/sea-chest/cut/cutter");
     page.getByText("Send to the cutter").click();
     page.getByText("Pause").waitFor();

@@ -133,7 +133,7 @@ public sealed interface Band {
 
     /** Wax with colour in it. */
     public boolean isDarkWax() {
-      return role() == Role.WAX && of.medium().coverage().colour().luminance() < DARK_BELOW;
+      return role() == Role.WAX && of.isDark();
     }
 
     public boolean isClearWax() {
@@ -167,8 +167,6 @@ public sealed interface Band {
             false;
       };
     }
-
-    private static final double DARK_BELOW = 0.3;
   }
 
   /** Where a lay stands among the coats. */

@@ -10,6 +10,13 @@ import java.util.Optional;
  * @param freeMl what the piece may count on
  */
 public record InHand(Optional<String> potId, Medium medium, double freeMl) {
+  /** Darker than this is wax with colour in it. */
+  private static final double DARK_BELOW = 0.3;
+
+  public boolean isDark() {
+    return medium.coverage().colour().luminance() < DARK_BELOW;
+  }
+
   public boolean isOwned() {
     return potId.isPresent();
   }

@@ -100,7 +100,7 @@ public record LayHere(
     return is(EnlargedImage.class);
   }
 
-  /** Whether it covers enough for what is put beside it to have to go round it. */
+  /** Whether what it is put on with closes it as well. */
   public boolean isSealedByItself() {
     return isTransfer() && pot.isPresent() || isGlued() && pot.isPresent();
   }

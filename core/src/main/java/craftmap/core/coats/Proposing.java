@@ -25,6 +25,9 @@ final class Proposing {
   /** From here a roller is quicker than a brush. */
   private static final double ROLLED_FROM_MM2 = 100_000;
 
+  /** Of the area, until it is told how much stands out. */
+  private static final double ON_HIGH_SPOTS = 0.12;
+
   /** What is worn is sealed once more than usual. */
   private static final int FOR_WEAR = 3;
 
@@ -190,16 +193,16 @@ final class Proposing {
                     tool(wish, of.medium()),
                     wish.times().orElse(1),
                     wish.times().isPresent(),
-                    wish.where().orElse(usualPlace(of.medium())),
+                    wish.where().orElse(usualPlace(of)),
                     wish.grit(),
                     wish.waterShare()));
   }
 
-  private static Where usualPlace(Medium medium) {
-    return switch (medium.kind().role()) {
+  private static Where usualPlace(InHand of) {
+    return switch (of.medium().kind().role()) {
       case GLAZE, STAIN -> new Where.WipedBack();
-      case METALLIC_WAX -> new Where.HighSpots(0.12);
-      case WAX -> medium.coverage().colour().luminance() < 0.3 ? new Where.WipedBack() : Where.ALL;
+      case METALLIC_WAX -> new Where.HighSpots(ON_HIGH_SPOTS);
+      case WAX -> of.isDark() ? new Where.WipedBack() : Where.ALL;
       case CLEANER,
           STRIPPER,
           FILLER,
@@ -296,7 +299,7 @@ final class Proposing {
   private InHand clearWax() {
     return shelf
         .usedAs(Role.WAX)
-        .filter(p -> p.medium().coverage().colour().luminance() >= 0.3)
+        .filter(p -> !p.isDark())
         .filter(p -> p.medium().kind().role() == Role.WAX)
         .findFirst()
         .orElseGet(() -> CoatShelf.typical(Role.WAX));

@@ -6,7 +6,6 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.Coating;
-import craftmap.core.medium.Role;
 import craftmap.core.medium.ToolKind;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -108,10 +107,5 @@ public record Wish(
   /** The pot it names. */
   public Optional<String> potId() {
     return product.filter(Product.OfPot.class::isInstance).map(p -> ((Product.OfPot) p).potId());
-  }
-
-  /** A role that a kind of medium has. */
-  static Optional<Role> role(Product product, CoatShelf shelf) {
-    return shelf.product(product).map(p -> p.medium().kind().role());
   }
 }

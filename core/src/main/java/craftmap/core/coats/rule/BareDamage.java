@@ -15,7 +15,6 @@ final class BareDamage implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (seen.surface().hollows().isEmpty() || seen.buildUp().step(StepKind.FILL).isPresent()) {
       return;
     }

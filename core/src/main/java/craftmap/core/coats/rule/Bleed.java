@@ -19,7 +19,6 @@ final class Bleed implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (!seen.surface().mayBleed()) {
       return;
     }

@@ -16,7 +16,6 @@ final class CleanFirst implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     Optional<Band> first =
         seen.buildUp().bands().stream().filter(CleanFirst::wantsClean).findFirst();
     Optional<Band.Step> clean = seen.buildUp().step(StepKind.CLEAN);

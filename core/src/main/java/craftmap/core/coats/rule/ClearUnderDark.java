@@ -1,7 +1,9 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
+import craftmap.core.coats.CoatMend;
 import craftmap.core.coats.CoatShelf;
+import craftmap.core.coats.Habits;
 import craftmap.core.coats.InHand;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Level;
@@ -18,7 +20,6 @@ final class ClearUnderDark implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat dark : seen.coats(Band.Coat::isDarkWax)) {
       Optional<Band.Coat> under =
           seen.buildUp().under(dark).stream()
@@ -27,28 +28,33 @@ final class ClearUnderDark implements CoatRule {
               .filter(c -> c.where().tintsAll() && !c.isDarkWax())
               .findFirst();
       if (under.filter(c -> !c.isClearWax() && c.of().medium().wear().needsSeal()).isPresent()) {
-        InHand clear = clearWax(seen);
         found.at(
             dark,
             Level.RISK,
-            List.of(
-                seen.coat(
-                    "clear-wax-under",
-                    clear,
-                    1,
-                    Optional.of(dark),
-                    new Figure.Named(clear.medium().name()))),
+            List.of(between(seen, dark)),
             Seen.named(dark),
             Seen.named(under.get()));
       }
     }
   }
 
+  /** As the school has it: clear wax, or a coat that seals. */
+  private static CoatMend between(Seen seen, Band.Coat dark) {
+    if (seen.habits().darkWax() == Habits.DarkWax.OVER_A_SEALED_COAT) {
+      InHand clear = seen.clearCoat();
+      return seen.coat(
+          "clear-coat-under", clear, 1, Optional.of(dark), new Figure.Named(clear.medium().name()));
+    }
+    InHand wax = clearWax(seen);
+    return seen.coat(
+        "clear-wax-under", wax, 1, Optional.of(dark), new Figure.Named(wax.medium().name()));
+  }
+
   private static InHand clearWax(Seen seen) {
     return seen.shelf()
         .usedAs(Role.WAX)
         .filter(p -> p.medium().kind().role() == Role.WAX)
-        .filter(p -> p.medium().coverage().colour().luminance() >= 0.3)
+        .filter(p -> !p.isDark())
         .findFirst()
         .orElseGet(() -> CoatShelf.typical(Role.WAX));
   }

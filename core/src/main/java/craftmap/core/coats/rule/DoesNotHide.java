@@ -20,7 +20,6 @@ final class DoesNotHide implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     Optional<Band> band = seen.buildUp().band(Band.GROUND);
     if (band.isEmpty() || !(band.get() instanceof Band.Coat ground)) {
       return;

@@ -18,7 +18,6 @@ final class Dust implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     boolean old =
         seen.surface().finish() == Finish.PAINTED || seen.surface().finish() == Finish.VARNISHED;
     boolean filled = seen.buildUp().step(StepKind.FILL).isPresent();

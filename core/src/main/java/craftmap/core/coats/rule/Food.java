@@ -19,7 +19,6 @@ final class Food implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (!seen.surface().bears(Exposure.FOOD_NEAR)) {
       return;
     }

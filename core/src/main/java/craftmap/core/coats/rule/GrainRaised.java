@@ -16,7 +16,6 @@ final class GrainRaised implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (!seen.surface().drinks() || seen.surface().makeUp() == MakeUp.BOARD) {
       return;
     }

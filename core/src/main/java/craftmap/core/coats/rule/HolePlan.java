@@ -13,7 +13,6 @@ final class HolePlan implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (seen.surface().extent().holes() == 0) {
       return;
     }

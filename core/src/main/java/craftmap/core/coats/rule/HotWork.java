@@ -22,7 +22,6 @@ final class HotWork implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     Optional<Band> hot =
         seen.worked()
             .filter(b -> b instanceof Band.Coat c && c.role() == Role.RESIN || isBentWarm(b))

@@ -21,7 +21,6 @@ final class LeadTest implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     boolean old =
         seen.surface().finish() == Finish.PAINTED || seen.surface().finish() == Finish.VARNISHED;
     Optional<Band.Step> sand = seen.buildUp().step(StepKind.SAND);

@@ -17,7 +17,6 @@ final class LeafOnSize implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay foil : seen.lays(LayHere::isFoil)) {
       boolean closed =
           seen.buildUp()
@@ -29,7 +28,7 @@ final class LeafOnSize implements CoatRule {
                           || c.role() == Role.RESIN
                           || c.isClearWax());
       if (!closed) {
-        InHand close = seen.anyOf(Role.CLEAR_COAT);
+        InHand close = seen.clearCoat();
         found.at(
             foil,
             Level.RISK,

@@ -15,7 +15,6 @@ final class LiftedEdge implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay lay : seen.lays(LayHere::isGlued)) {
       boolean glued =
           lay.lay().coats() >= UNDER_AND_OVER

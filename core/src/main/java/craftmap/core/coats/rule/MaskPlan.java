@@ -16,7 +16,6 @@ final class MaskPlan implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (seen.surface().extent().maskMm() <= 0 || seen.buildUp().step(StepKind.MASK).isPresent()) {
       return;
     }

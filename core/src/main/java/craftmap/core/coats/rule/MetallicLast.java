@@ -15,7 +15,6 @@ final class MetallicLast implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat metal : seen.coats(c -> c.role() == Role.METALLIC_WAX)) {
       Optional<Band> later =
           seen.buildUp().over(metal).stream()

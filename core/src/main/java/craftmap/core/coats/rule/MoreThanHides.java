@@ -18,7 +18,6 @@ final class MoreThanHides implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     Optional<Band> band = seen.buildUp().band(Band.GROUND);
     if (band.isEmpty() || !(band.get() instanceof Band.Coat ground) || !ground.timesChosen()) {
       return;

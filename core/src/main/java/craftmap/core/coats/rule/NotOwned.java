@@ -14,7 +14,6 @@ final class NotOwned implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat coat : seen.coats(c -> !c.of().isOwned())) {
       found.at(coat, Level.TIP, List.of(), Seen.named(coat), new Figure.Volume(seen.ml(coat)));
     }

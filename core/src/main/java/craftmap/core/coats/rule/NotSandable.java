@@ -14,7 +14,6 @@ final class NotSandable implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat coat : seen.coats(c -> c.grit().isPresent())) {
       if (!coat.of().medium().wear().sandable()) {
         found.at(

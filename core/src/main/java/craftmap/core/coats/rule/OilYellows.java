@@ -1,7 +1,6 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
-import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.InHand;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Level;
@@ -18,18 +17,12 @@ final class OilYellows implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat oil :
         seen.coats(c -> c.role() == Role.CLEAR_COAT && c.of().medium().kind().base() == Base.OIL)) {
       if (seen.under(oil).luminance() < LIGHT_FROM) {
         continue;
       }
-      InHand water =
-          seen.shelf()
-              .usedAs(Role.CLEAR_COAT)
-              .filter(p -> p.medium().kind().base() == Base.WATER)
-              .findFirst()
-              .orElseGet(() -> CoatShelf.kind("clear-satin"));
+      InHand water = seen.clearCoat();
       found.at(
           oil,
           Level.RISK,

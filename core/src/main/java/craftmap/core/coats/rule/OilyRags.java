@@ -17,7 +17,6 @@ final class OilyRags implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     seen.coats(c -> c.of().medium().kind().base() == Base.OIL)
         .forEach(c -> found.caution(c, Level.STOP, Seen.named(c)));
   }

@@ -18,7 +18,6 @@ final class PenOnChalk implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay drawn : seen.lays(LayHere::isDrawn)) {
       Optional<Band.Coat> under =
           seen.buildUp().under(drawn).stream()
@@ -29,7 +28,7 @@ final class PenOnChalk implements CoatRule {
       if (under
           .filter(c -> c.role() == Role.PAINT && c.of().medium().wear().needsSeal())
           .isPresent()) {
-        InHand clear = seen.anyOf(Role.CLEAR_COAT);
+        InHand clear = seen.clearCoat();
         found.at(
             drawn,
             Level.RISK,

@@ -14,7 +14,6 @@ final class PotShort implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat coat : seen.coats(c -> c.of().isOwned())) {
       double needed =
           seen.coats(c -> c.of().potId().equals(coat.of().potId())).stream()

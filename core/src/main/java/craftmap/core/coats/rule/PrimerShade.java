@@ -17,7 +17,6 @@ final class PrimerShade implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     Optional<Band> ground = seen.buildUp().band(Band.GROUND);
     if (ground.isEmpty()
         || !(ground.get() instanceof Band.Coat paint)

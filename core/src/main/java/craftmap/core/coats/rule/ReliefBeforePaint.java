@@ -18,7 +18,6 @@ final class ReliefBeforePaint implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay relief : seen.lays(LayHere::isRelief)) {
       Optional<Band> colour =
           seen.buildUp().under(relief).reversed().stream()

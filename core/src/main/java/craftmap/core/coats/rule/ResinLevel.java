@@ -13,7 +13,6 @@ final class ResinLevel implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (!seen.surface().level()) {
       seen.coats(c -> c.role() == Role.RESIN)
           .forEach(

@@ -17,7 +17,6 @@ final class ScuffFirst implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     boolean glossy =
         seen.surface().finish() == Finish.VARNISHED
             || seen.surface().finish() == Finish.PAINTED

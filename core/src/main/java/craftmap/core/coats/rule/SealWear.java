@@ -1,12 +1,11 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
-import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.InHand;
+import craftmap.core.coats.Stage;
 import craftmap.core.coats.Where;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Level;
-import craftmap.core.medium.Base;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.WaterResistance;
 import craftmap.core.surface.Exposure;
@@ -22,7 +21,6 @@ final class SealWear implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     boolean wear = seen.surface().bears(Exposure.WEAR);
     boolean wet = seen.surface().bears(Exposure.WET);
     Optional<Band> last = seen.worked().reduce((a, b) -> b);
@@ -42,7 +40,7 @@ final class SealWear implements CoatRule {
             .stream()
             .anyMatch(c -> isOverAllLays(seen, c));
     if (!sealed) {
-      InHand clear = clear(seen);
+      InHand clear = seen.clearCoat(WaterResistance.WET);
       found.at(
           last.get(),
           Level.RISK,
@@ -67,21 +65,7 @@ final class SealWear implements CoatRule {
 
   private static Optional<Band> firstWax(Seen seen) {
     return seen.worked()
-        .filter(
-            b ->
-                b instanceof Band.Coat c
-                    && !c.isFilm()
-                    && c.stage().compareTo(craftmap.core.coats.Stage.DRESS) == 0)
+        .filter(b -> b instanceof Band.Coat c && !c.isFilm() && c.stage() == Stage.DRESS)
         .findFirst();
-  }
-
-  private static InHand clear(Seen seen) {
-    return seen.shelf()
-        .usedAs(Role.CLEAR_COAT)
-        .filter(p -> p.medium().kind().role() == Role.CLEAR_COAT)
-        .filter(p -> p.medium().kind().base() == Base.WATER)
-        .filter(p -> p.medium().wear().water() == WaterResistance.WET)
-        .findFirst()
-        .orElseGet(() -> CoatShelf.kind("clear-satin"));
   }
 }

@@ -16,7 +16,9 @@ import craftmap.core.coats.Wishes;
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.Lab;
 import craftmap.core.measure.Figure;
+import craftmap.core.medium.Base;
 import craftmap.core.medium.Role;
+import craftmap.core.medium.WaterResistance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -94,6 +96,22 @@ public record Seen(GroupReading reading, CoatShelf shelf, Habits habits) {
   /** The first that is used as something, owned if there is one. */
   InHand anyOf(Role role) {
     return shelf.usedAs(role).findFirst().orElseGet(() -> CoatShelf.typical(role));
+  }
+
+  /** A clear coat with water in it that needs no other over it. */
+  InHand clearCoat() {
+    return clearCoat(WaterResistance.NONE);
+  }
+
+  /** The same, bearing as much water at least. */
+  InHand clearCoat(WaterResistance least) {
+    return shelf
+        .usedAs(Role.CLEAR_COAT)
+        .filter(p -> p.medium().kind().role() == Role.CLEAR_COAT)
+        .filter(p -> p.medium().kind().base() == Base.WATER && !p.medium().wear().needsSeal())
+        .filter(p -> p.medium().wear().water().compareTo(least) >= 0)
+        .findFirst()
+        .orElseGet(() -> CoatShelf.kind("clear-satin"));
   }
 
   /** Another primer, so many coats of it. */

@@ -17,7 +17,6 @@ final class Slick implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (!seen.surface().isSlick()) {
       return;
     }

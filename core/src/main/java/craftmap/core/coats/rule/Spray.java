@@ -17,7 +17,6 @@ final class Spray implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     seen.coats(c -> c.tool().kind() == ToolKind.SPRAYER)
         .forEach(c -> found.caution(c, Level.STOP, Seen.named(c)));
   }

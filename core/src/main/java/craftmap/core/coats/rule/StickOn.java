@@ -16,7 +16,6 @@ final class StickOn implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay stencil : seen.lays(LayHere::sticksOn)) {
       Optional<Band.OfLay> lifted =
           seen.buildUp().under(stencil).stream()
@@ -34,7 +33,7 @@ final class StickOn implements CoatRule {
                       seen.moved("stencil-first", stencil, Optional.of(under), Seen.named(stencil)),
                       seen.coat(
                           "seal-between",
-                          seen.anyOf(Role.CLEAR_COAT),
+                          seen.clearCoat(),
                           1,
                           Optional.of(stencil),
                           Seen.named(under))),

@@ -17,7 +17,6 @@ final class StripSafely implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     seen.buildUp()
         .steps()
         .filter(s -> s.kind() == StepKind.STRIP || s.kind() == StepKind.WAX_OFF)

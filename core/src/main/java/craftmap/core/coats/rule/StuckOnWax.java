@@ -15,7 +15,6 @@ final class StuckOnWax implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay lay : seen.lays(l -> !l.isTransfer())) {
       seen.buildUp().under(lay).stream()
           .filter(Band.Coat.class::isInstance)

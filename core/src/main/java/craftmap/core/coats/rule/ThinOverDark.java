@@ -23,7 +23,6 @@ final class ThinOverDark implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay lay : seen.lays(LayHere::isThin)) {
       Colour under = seen.under(lay);
       Colour own = lay.lay().background();

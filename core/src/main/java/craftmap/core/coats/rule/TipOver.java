@@ -16,7 +16,6 @@ final class TipOver implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (seen.surface().extent().tallestMm() >= TALL_MM) {
       seen.worked().findFirst().ifPresent(b -> found.caution(b, Level.TIP));
     }

@@ -14,7 +14,6 @@ final class TooThin implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat coat : seen.coats(c -> c.waterShare() > 0)) {
       double most = coat.of().medium().mixing().dilutionPercent() / 100;
       if (coat.waterShare() > most) {

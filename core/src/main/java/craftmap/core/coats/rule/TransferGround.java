@@ -18,7 +18,6 @@ final class TransferGround implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay transfer : seen.lays(LayHere::isTransfer)) {
       seen.buildUp().under(transfer).stream()
           .filter(Band.Coat.class::isInstance)

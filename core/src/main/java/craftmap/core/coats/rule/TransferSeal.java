@@ -1,7 +1,6 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
-import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.LayHere;
 import craftmap.core.measure.Figure;
@@ -20,7 +19,6 @@ final class TransferSeal implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.OfLay transfer : seen.lays(LayHere::isTransfer)) {
       Optional<Band.Coat> over =
           seen.buildUp().over(transfer).stream()
@@ -36,12 +34,7 @@ final class TransferSeal implements CoatRule {
       if (own || over.filter(c -> !isOily(c.of().medium().kind().base())).isPresent()) {
         continue;
       }
-      InHand clear =
-          seen.shelf()
-              .usedAs(Role.CLEAR_COAT)
-              .filter(p -> p.medium().kind().base() == Base.WATER)
-              .findFirst()
-              .orElseGet(() -> CoatShelf.typical(Role.CLEAR_COAT));
+      InHand clear = seen.clearCoat();
       Optional<Band> before =
           over.<Band>map(c -> c).or(() -> seen.buildUp().over(transfer).stream().findFirst());
       found.at(

@@ -1,11 +1,9 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
-import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.InHand;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Level;
-import craftmap.core.medium.Base;
 import craftmap.core.medium.Role;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +17,6 @@ final class Unsealed implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     Optional<Band.Coat> last =
         seen.buildUp().coats().filter(c -> c.where().tintsAll()).reduce((a, b) -> b);
     if (last.isEmpty()
@@ -29,12 +26,7 @@ final class Unsealed implements CoatRule {
         || seen.buildUp().isOver(last.get(), c -> c.role() == Role.WAX)) {
       return;
     }
-    InHand clear =
-        seen.shelf()
-            .usedAs(Role.CLEAR_COAT)
-            .filter(p -> !p.medium().wear().needsSeal() && p.medium().kind().base() == Base.WATER)
-            .findFirst()
-            .orElseGet(() -> CoatShelf.kind("clear-satin"));
+    InHand clear = seen.clearCoat();
     found.at(
         last.get(),
         Level.RISK,

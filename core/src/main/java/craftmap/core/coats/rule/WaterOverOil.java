@@ -18,7 +18,6 @@ final class WaterOverOil implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat water :
         seen.coats(c -> c.isFilm() && c.of().medium().kind().base() == Base.WATER)) {
       Optional<Band.Coat> under =

@@ -17,7 +17,6 @@ final class WaxOff implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     if (seen.surface().finish() != Finish.WAXED) {
       return;
     }

@@ -15,7 +15,6 @@ final class WaxThenCoat implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-
     for (Band.Coat film : seen.coats(Band.Coat::isFilm)) {
       Optional<Band.Coat> wax =
           seen.buildUp().under(film).stream()

@@ -459,6 +459,23 @@ class CoatRulesTest {
     return built;
   }
 
+  /** Dark wax goes over clear wax, or over a sealed coat, as the studio has learnt it. */
+  @Test
+  void whatMendsDarkWaxFollowsTheSchool() {
+    for (Habits.DarkWax school : Habits.DarkWax.values()) {
+      Built built = FIRES.get("clear-under-dark").get().habits(Habits.USUAL.with(school));
+      List<CoatMend> mends =
+          built.read().findings().stream()
+              .filter(f -> f.rule().equals("clear-under-dark"))
+              .flatMap(f -> f.mends().stream())
+              .toList();
+      assertThat(mends)
+          .extracting(CoatMend::code)
+          .containsExactly(
+              school == Habits.DarkWax.OVER_CLEAR_WAX ? "clear-wax-under" : "clear-coat-under");
+    }
+  }
+
   @Test
   void whatWasNotedIsNoLongerOpenAndComesLast() {
     Built built = plain().without("step:CLEAN");
