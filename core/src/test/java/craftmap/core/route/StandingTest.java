@@ -78,7 +78,8 @@ class StandingTest {
     Needed needed = new Needed(List.of(), List.of(), List.of(pot(left(1))), List.of(sheets), 0);
     Standing standing = Standing.of(MEASURED, needed);
     assertThat(standing.next()).isEqualTo(new Next.CutDesign("shells"));
-    assertThat(standing.settled()).containsExactly(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT);
+    assertThat(standing.settled())
+        .containsExactly(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT, Stop.COATS);
   }
 
   /** Over seeded pieces: what comes next is open, and nothing is settled that still asks. */
