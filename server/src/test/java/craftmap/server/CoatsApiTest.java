@@ -262,6 +262,42 @@ class CoatsApiTest extends ServerTest {
     assertThat(level(teal).doubleValue()).isCloseTo(3000, within(0.001));
   }
 
+  /** What is next may be a coat as well as a lay; every piece is in the list whatever it is. */
+  @Test
+  void aCoatThatIsThereIsWhatComesNext() {
+    JsonNode piece = board("Next", 97.3);
+    piece = edited(piece, face("CHANGE_MAKE_UP", piece).put("makeUp", "PLASTIC"));
+    String paint = paint("furniture-enamel", "#2A6F6B", 0.8, "3000");
+    String primer = paint("bonding-primer", "#B9BDB8", 0.8, "3000");
+    piece =
+        edited(
+            piece,
+            from(inGroup("PAINT_GROUND", piece), paint),
+            from(inGroup("CHOOSE_PRIMER", piece), primer).put("times", 1));
+    for (String step : List.of("CLEAN", "SAND", "DUST_OFF")) {
+      piece = edited(piece, inGroup("LEAVE_COAT_OUT", piece).put("band", "step:" + step));
+    }
+    JsonNode left =
+        edited(
+            piece,
+            inGroup("NOTE_FINDING", piece)
+                .put("rule", "clean-first")
+                .put("band", keys(group(piece)).getFirst())
+                .put("note", "it comes clean out of its box"));
+    for (String key : keys(group(left))) {
+      if (!key.equals("ground") && !key.equals("primer")) {
+        left = edited(left, inGroup("LEAVE_COAT_OUT", left).put("band", key));
+      }
+    }
+    String base = "/api/pieces/" + left.path("id").asString();
+    assertThat(get(base + "/route").body().path("nextText").asString())
+        .startsWith("Coats: Paint #")
+        .endsWith("all of it is there.");
+    Answer all = get("/api/pieces?archived=false&find=");
+    assertThat(all.status()).as(all.detail()).isEqualTo(200);
+    assertThat(texts(all.body(), "id")).contains(left.path("id").asString());
+  }
+
   private static JsonNode needOf(JsonNode gathered, String potId) {
     return gathered
         .path("needs")

@@ -327,6 +327,15 @@ public final class CoatViews {
     return colour.luminance() < DARK_BELOW;
   }
 
+  /** What a band is called in a list. */
+  public static String title(BandReading b) {
+    return switch (b.band()) {
+      case Band.Coat coat -> Words.say("coat.title", coat.of().medium().name(), coat.times());
+      case Band.Step step -> Words.say("step", step.kind());
+      case Band.OfLay lay -> lay.lay().name();
+    };
+  }
+
   /** How a volume was worked out; nothing where it follows from what is not an area. */
   public static List<LayView.WhyView> sums(BandReading b) {
     return b.band() instanceof Band.Coat coat ? why(coat, b) : List.of();

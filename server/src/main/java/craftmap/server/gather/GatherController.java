@@ -1,6 +1,5 @@
 package craftmap.server.gather;
 
-import craftmap.core.coats.Band;
 import craftmap.core.coats.Place;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
@@ -290,7 +289,7 @@ class GatherController {
                   .map(p -> ((Place.OfFace) p).faceId())
                   .findFirst()
                   .orElse(""),
-              title(of),
+              CoatViews.title(of.band()),
               names.name(of.group().group()),
               needs,
               use.isDone(),
@@ -301,19 +300,11 @@ class GatherController {
     };
   }
 
-  private static String title(Gathering.What.OfBand of) {
-    return switch (of.band().band()) {
-      case Band.Coat coat -> Words.say("coat.title", coat.of().medium().name(), coat.times());
-      case Band.Step step -> Words.say("step", step.kind());
-      case Band.OfLay lay -> lay.lay().name();
-    };
-  }
-
   private static UnownedView unowned(Gathering.What.OfBand of, GroupNames names) {
     return new UnownedView(
         of.group().group().id(),
         of.band().band().key(),
-        title(of),
+        CoatViews.title(of.band()),
         names.name(of.group().group()),
         Words.millilitres(of.ml()));
   }

@@ -2,10 +2,12 @@ package craftmap.server.route;
 
 import craftmap.core.medium.Role;
 import craftmap.core.route.Next;
+import craftmap.server.coats.CoatViews;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.view.LayView;
 import craftmap.server.piece.view.ReadingView;
 import craftmap.server.words.Words;
+import java.util.Optional;
 
 /** What comes next on a piece, as a sentence. */
 record NextWords(Gathering gathered, ReadingView reading) {
@@ -21,6 +23,8 @@ record NextWords(Gathering gathered, ReadingView reading) {
           Words.say("next.gather", pot(potId), Words.millilitres(missing));
       case Next.GetDesign(String designId, double _) ->
           Words.say("next.gatherDesign", design(designId));
+      case Next.PutOn(String id) when coat(id).isPresent() ->
+          Words.say("next.coat", CoatViews.title(coat(id).get().band()));
       case Next.PutOn(String layId) -> {
         LayView lay = lay(layId);
         yield lay.putOn().roles().getFirst() == Role.PAINT
@@ -30,6 +34,16 @@ record NextWords(Gathering gathered, ReadingView reading) {
       case Next.CutDesign(String designId) -> Words.say("next.cut", design(designId));
       case Next.Nothing _ -> Words.say("next.done");
     };
+  }
+
+  /** The coat, or step of preparation, that is put on; none where it is a lay. */
+  private Optional<Gathering.What.OfBand> coat(String id) {
+    return gathered.uses().stream()
+        .map(Gathering.Use::what)
+        .filter(Gathering.What.OfBand.class::isInstance)
+        .map(Gathering.What.OfBand.class::cast)
+        .filter(w -> w.id().equals(id))
+        .findFirst();
   }
 
   private LayView lay(String id) {
