@@ -3,6 +3,7 @@ package craftmap.core.coats;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.Tool;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /** One band of a build-up, as one would see it in a cut through the face. */
@@ -37,8 +38,10 @@ public sealed interface Band {
    *
    * @param passes how often
    * @param grits of the papers, the coarsest first
+   * @param of what it takes out of a pot; none where it takes nothing
    */
-  record Step(StepKind kind, boolean own, int passes, List<Integer> grits) implements Band {
+  record Step(StepKind kind, boolean own, int passes, List<Integer> grits, Optional<InHand> of)
+      implements Band {
     public Step {
       grits = List.copyOf(grits);
     }
@@ -72,12 +75,22 @@ public sealed interface Band {
       OptionalInt grit,
       double waterShare)
       implements Band {
+    /** The same of something else. */
+    Coat of(InHand other) {
+      return new Coat(key, stage, own, other, tool, times, timesChosen, where, grit, waterShare);
+    }
+
+    /** The same so often. */
+    Coat times(int other) {
+      return new Coat(key, stage, own, of, tool, other, timesChosen, where, grit, waterShare);
+    }
+
     public Role role() {
       return of.medium().kind().role();
     }
 
     public boolean isUsedAs(Role role) {
-      return role() == role || of.medium().kind().alsoRole().filter(r -> r == role).isPresent();
+      return of.isUsedAs(role);
     }
 
     /** What hides, in part, what is under it. */

@@ -1,6 +1,7 @@
 package craftmap.core.coats;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.colour.Lab;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -8,6 +9,7 @@ import java.util.Optional;
 /**
  * What a band comes to.
  *
+ * @param under what shows under it
  * @param shades what shows after each of its coats; none of what has no colour
  * @param ml what it takes out of a pot
  * @param handsOn work, without waiting
@@ -16,6 +18,7 @@ import java.util.Optional;
  */
 public record BandReading(
     Band band,
+    Lab under,
     List<Shade> shades,
     Optional<Sum> sum,
     double ml,
@@ -24,6 +27,15 @@ public record BandReading(
     double tapeMm) {
   public BandReading {
     shades = List.copyOf(shades);
+  }
+
+  /** The pot that it takes out of itself; a lay has its own. */
+  public Optional<String> potId() {
+    return switch (band) {
+      case Band.Coat coat -> coat.of().potId();
+      case Band.Step step -> step.of().flatMap(InHand::potId);
+      case Band.OfLay _ -> Optional.empty();
+    };
   }
 
   /**

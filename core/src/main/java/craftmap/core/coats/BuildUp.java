@@ -17,7 +17,7 @@ public record BuildUp(List<Band> bands) {
 
   /**
    * By stage, within a stage as they come; and then as the artist moved them. What is new since
-   * then stands behind whatever it would stand behind.
+   * then stands before the first of a higher stage.
    */
   static BuildUp of(List<Band> bands, List<String> order) {
     List<Band> byStage = new ArrayList<>(bands);
@@ -69,7 +69,7 @@ public record BuildUp(List<Band> bands) {
   }
 
   public Stream<Band.Coat> coats() {
-    return bands.stream().filter(Band.Coat.class::isInstance).map(Band.Coat.class::cast);
+    return coats(bands);
   }
 
   public Stream<Band.OfLay> lays() {
@@ -94,18 +94,31 @@ public record BuildUp(List<Band> bands) {
     return bands.subList(indexOf(band.key()) + 1, bands.size());
   }
 
+  /** The coats under a band, the nearest first. */
+  public Stream<Band.Coat> coatsUnder(Band band) {
+    return coats(under(band));
+  }
+
+  /** The coats over a band, the nearest first. */
+  public Stream<Band.Coat> coatsOver(Band band) {
+    return coats(over(band));
+  }
+
+  private static Stream<Band.Coat> coats(List<Band> bands) {
+    return bands.stream().filter(Band.Coat.class::isInstance).map(Band.Coat.class::cast);
+  }
+
+  /** A coat by its key. */
+  public Optional<Band.Coat> coat(String key) {
+    return coats().filter(c -> c.key().equals(key)).findFirst();
+  }
+
   public boolean isUnder(Band band, Predicate<Band.Coat> coat) {
-    return under(band).stream()
-        .filter(Band.Coat.class::isInstance)
-        .map(Band.Coat.class::cast)
-        .anyMatch(coat);
+    return coatsUnder(band).anyMatch(coat);
   }
 
   public boolean isOver(Band band, Predicate<Band.Coat> coat) {
-    return over(band).stream()
-        .filter(Band.Coat.class::isInstance)
-        .map(Band.Coat.class::cast)
-        .anyMatch(coat);
+    return coatsOver(band).anyMatch(coat);
   }
 
   /** The order with one band moved to stand where another stands; last where there is no such. */

@@ -1,12 +1,16 @@
 package craftmap.core.coats;
 
+import craftmap.core.medium.Base;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.Tool;
 import craftmap.core.medium.ToolKind;
+import craftmap.core.medium.WaterResistance;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -39,9 +43,60 @@ public record CoatShelf(List<InHand> pots, List<Tool> tools) {
   public Stream<InHand> usedAs(Role role) {
     return Stream.concat(
         pots.stream().filter(p -> p.medium().kind().role() == role),
-        pots.stream()
-            .filter(p -> p.medium().kind().role() != role)
-            .filter(p -> p.medium().kind().alsoRole().filter(r -> r == role).isPresent()));
+        pots.stream().filter(p -> p.medium().kind().role() != role).filter(p -> p.isUsedAs(role)));
+  }
+
+  /** Clear wax; as it usually is where none is owned. */
+  public InHand clearWax() {
+    return usedAs(Role.WAX)
+        .filter(p -> p.medium().kind().role() == Role.WAX && !p.isDark())
+        .findFirst()
+        .orElseGet(() -> typical(Role.WAX));
+  }
+
+  /**
+   * A clear coat with water in it that needs no other over it and bears so much water: the fullest,
+   * since a pot that runs out between coats is bought again in another batch.
+   */
+  public InHand clearCoat(WaterResistance least) {
+    return usedAs(Role.CLEAR_COAT)
+        .filter(p -> p.medium().kind().role() == Role.CLEAR_COAT)
+        .filter(p -> p.medium().kind().base() == Base.WATER && !p.medium().wear().needsSeal())
+        .filter(p -> p.medium().wear().water().compareTo(least) >= 0)
+        .max(Comparator.comparingDouble(InHand::freeMl))
+        .orElseGet(() -> kind("clear-satin"));
+  }
+
+  /**
+   * What a step takes: wax remover for wax, a wash with water for dirt, what strips, what fills.
+   *
+   * @return none for what takes nothing out of a pot
+   */
+  Optional<InHand> forStep(StepKind step) {
+    return switch (step) {
+      case WAX_OFF ->
+          Optional.of(
+              first(p -> p.medium().kind().role() == Role.CLEANER && p.isUsedAs(Role.STRIPPER))
+                  .orElseGet(() -> kind("wax-remover")));
+      case STRIP ->
+          Optional.of(
+              first(p -> p.medium().kind().role() == Role.STRIPPER)
+                  .orElseGet(() -> typical(Role.STRIPPER)));
+      case CLEAN ->
+          Optional.of(
+              first(
+                      p ->
+                          p.medium().kind().role() == Role.CLEANER
+                              && p.medium().kind().base() == Base.WATER)
+                  .orElseGet(() -> kind("surface-wash")));
+      case FILL ->
+          Optional.of(first(p -> p.isUsedAs(Role.FILLER)).orElseGet(() -> typical(Role.FILLER)));
+      case TEST_FOR_LEAD, SAND, DUST_OFF, MASK -> Optional.empty();
+    };
+  }
+
+  private Optional<InHand> first(Predicate<InHand> which) {
+    return pots.stream().filter(which).findFirst();
   }
 
   /** What is typical of a role, where nothing of it is owned. */

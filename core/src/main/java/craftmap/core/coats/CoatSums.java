@@ -14,21 +14,6 @@ import java.util.OptionalInt;
  * + coats - 1) / spread x (1 + loss), the area told with its relief.
  */
 final class CoatSums {
-  /** Getting out and cleaning what a coat is put on with. */
-  private static final double SET_UP_MINUTES = 5;
-
-  private static final double WASH_M2_PER_MIN = 0.12;
-  private static final double WASHED_AND_RINSED = 3;
-  private static final double SAND_M2_PER_MIN = 0.08;
-  private static final double STRIP_M2_PER_MIN = 0.03;
-  private static final double FILL_MINUTES = 2;
-  private static final double TEST_MINUTES = 5;
-  private static final double TAPE_MM_PER_MIN = 600;
-  private static final double DUST_M2_PER_MIN = 0.5;
-
-  /** A quarter sheet of paper is done after this much of a face. */
-  private static final double M2_PER_SHEET = 0.6;
-
   private final GroupSurface surface;
 
   CoatSums(GroupSurface surface) {
@@ -41,8 +26,8 @@ final class CoatSums {
     boolean drinks = surface.drinks();
     for (Band band : buildUp.bands()) {
       switch (band) {
-        case Band.Step step -> readings.add(step(step));
-        case Band.OfLay lay -> readings.add(lay(lay));
+        case Band.Step step -> readings.add(step(step, seen));
+        case Band.OfLay lay -> readings.add(lay(lay, seen));
         case Band.Coat coat -> {
           readings.add(coat(coat, seen, drinks));
           if (coat.where().tintsAll()) {
@@ -72,11 +57,11 @@ final class CoatSums {
     }
     BandReading.Sum sum = sum(coat, drinks);
     return new BandReading(
-        coat, shades, Optional.of(sum), volumeMl(sum), Times.ofMinutes(minutes(coat)), 0, 0);
+        coat, under, shades, Optional.of(sum), volumeMl(sum), Times.ofMinutes(minutes(coat)), 0, 0);
   }
 
-  /** The first coat soaks into bare wood, more into the edges of boards. */
-  private BandReading.Sum sum(Band.Coat coat, boolean drinks) {
+  /** The first coat soaks into bare wood. */
+  BandReading.Sum sum(Band.Coat coat, boolean drinks) {
     double first = drinks ? Coating.FIRST_ON_BARE_WOOD : 1;
     return new BandReading.Sum(
         surface.areaMm2(),
@@ -100,8 +85,8 @@ final class CoatSums {
 
   double minutes(Band.Coat coat) {
     double m2 = surface.areaMm2() / 1e6 * whereWorked(coat.where());
-    double once = SET_UP_MINUTES + m2 / coat.tool().coversM2PerMin();
-    double sanding = coat.grit().isPresent() ? (coat.times() - 1) * m2 / SAND_M2_PER_MIN : 0;
+    double once = Pace.SET_UP_MINUTES + m2 / coat.tool().coversM2PerMin();
+    double sanding = coat.grit().isPresent() ? (coat.times() - 1) * m2 / Pace.SAND_M2_PER_MIN : 0;
     return once * coat.times() + sanding;
   }
 
@@ -112,12 +97,12 @@ final class CoatSums {
         : where.share(surface.areaMm2(), surface.extent().edgeMm());
   }
 
-  private BandReading lay(Band.OfLay lay) {
+  private static BandReading lay(Band.OfLay lay, Lab under) {
     return new BandReading(
-        lay, List.of(), Optional.empty(), lay.lay().ml(), lay.lay().handsOn(), 0, 0);
+        lay, under, List.of(), Optional.empty(), lay.lay().ml(), lay.lay().handsOn(), 0, 0);
   }
 
-  private BandReading step(Band.Step step) {
+  private BandReading step(Band.Step step, Lab under) {
     double m2 = surface.areaMm2() / 1e6;
     double ml =
         switch (step.kind()) {
@@ -125,36 +110,34 @@ final class CoatSums {
               step.passes()
                   * 1000
                   * m2
-                  / CoatShelf.typical(step.kind().uses().orElseThrow())
-                      .medium()
-                      .coverage()
-                      .spreadM2PerLitre();
+                  / step.of().orElseThrow().medium().coverage().spreadM2PerLitre();
           case FILL -> surface.fillMl();
           case TEST_FOR_LEAD, SAND, DUST_OFF, MASK -> 0;
         };
     double minutes =
         switch (step.kind()) {
-          case TEST_FOR_LEAD -> TEST_MINUTES;
-          case WAX_OFF -> step.passes() * m2 / WASH_M2_PER_MIN;
-          case STRIP -> step.passes() * m2 / STRIP_M2_PER_MIN;
-          case CLEAN -> WASHED_AND_RINSED * m2 / WASH_M2_PER_MIN;
-          case FILL -> FILL_MINUTES * surface.hollows().size();
-          case SAND -> step.grits().size() * m2 / SAND_M2_PER_MIN;
-          case DUST_OFF -> m2 / DUST_M2_PER_MIN;
-          case MASK -> surface.extent().maskMm() / TAPE_MM_PER_MIN;
+          case TEST_FOR_LEAD -> Pace.TEST_MINUTES;
+          case WAX_OFF -> step.passes() * m2 / Pace.WASH_M2_PER_MIN;
+          case STRIP -> step.passes() * m2 / Pace.STRIP_M2_PER_MIN;
+          case CLEAN -> Pace.WASHED_AND_RINSED * m2 / Pace.WASH_M2_PER_MIN;
+          case FILL -> Pace.FILL_MINUTES * surface.hollows().size();
+          case SAND -> step.grits().size() * m2 / Pace.SAND_M2_PER_MIN;
+          case DUST_OFF -> m2 / Pace.DUST_M2_PER_MIN;
+          case MASK -> surface.extent().maskMm() / Pace.TAPE_MM_PER_MIN;
         };
     return new BandReading(
         step,
+        under,
         List.of(),
         Optional.empty(),
         ml,
         Times.ofMinutes(minutes),
-        step.kind() == StepKind.SAND ? step.grits().size() * m2 / M2_PER_SHEET : 0,
+        step.kind() == StepKind.SAND ? step.grits().size() * m2 / Pace.M2_PER_SHEET : 0,
         step.kind() == StepKind.MASK ? surface.extent().maskMm() : 0);
   }
 
-  static OptionalInt coatsToHide(InHand paint, Lab under) {
-    return Covering.of(paint.medium().coverage().colour(), paint.medium().coverage().hides())
-        .coatsToHide(under, Coating.MOST_COATS);
+  /** As many of a coat as hide what is under it. */
+  static OptionalInt coatsToHide(Band.Coat coat, Lab under) {
+    return covering(coat).coatsToHide(under, Coating.MOST_COATS);
   }
 }

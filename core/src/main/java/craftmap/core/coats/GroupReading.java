@@ -39,8 +39,8 @@ public record GroupReading(
   }
 
   private static Optional<PrimerChoice> chosen(Proposing.Proposed proposed) {
-    Optional<Band.Coat> ground = coat(proposed.buildUp(), Band.GROUND);
-    Optional<Band.Coat> primer = coat(proposed.buildUp(), Band.PRIMER);
+    Optional<Band.Coat> ground = proposed.buildUp().coat(Band.GROUND);
+    Optional<Band.Coat> primer = proposed.buildUp().coat(Band.PRIMER);
     return ground.flatMap(
         g ->
             proposed.choices().stream()
@@ -48,10 +48,6 @@ public record GroupReading(
                 .filter(c -> c.primerCoats() == primer.map(Band.Coat::times).orElse(0))
                 .filter(c -> c.paintCoats() == g.times())
                 .findFirst());
-  }
-
-  private static Optional<Band.Coat> coat(BuildUp buildUp, String key) {
-    return buildUp.band(key).filter(Band.Coat.class::isInstance).map(Band.Coat.class::cast);
   }
 
   public GroupReading found(List<CoatFinding> others) {

@@ -36,6 +36,15 @@ public record GroupSurface(
   private static final List<String> STAINS =
       List.of("stain", "burn", "ring", "knot", "nicotine", "ink", "water mark", "tannin");
 
+  /** What bleeds is blocked so often. */
+  public static final int TIMES_BLOCKED = 2;
+
+  /** What is worn is sealed so often. */
+  public static final int TIMES_SEALED = 3;
+
+  /** A coat is light where a stain of tannin would show on it. */
+  private static final double LIGHT_FROM = 0.3;
+
   /** Damage that is long and not deep. */
   private static final double SCRATCH_DEEP_MM = 0.8;
 
@@ -78,8 +87,12 @@ public record GroupSurface(
     return isWooden() && finish == Finish.BARE;
   }
 
-  /** Wood with colour of its own, or a stain: both come through what is light. */
-  public boolean mayBleed() {
+  /** Whether wood with colour of its own, or a stain, comes through a coat of a colour. */
+  public boolean bleedsThrough(Colour coat) {
+    return mayBleed() && coat.luminance() >= LIGHT_FROM;
+  }
+
+  private boolean mayBleed() {
     boolean wood = makeUp == MakeUp.WOOD || makeUp == MakeUp.VENEER;
     return wood && finish != Finish.PAINTED || damage.stream().anyMatch(GroupSurface::stains);
   }

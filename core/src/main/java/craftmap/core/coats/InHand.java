@@ -1,6 +1,7 @@
 package craftmap.core.coats;
 
 import craftmap.core.medium.Medium;
+import craftmap.core.medium.Role;
 import java.util.Optional;
 
 /**
@@ -15,6 +16,17 @@ public record InHand(Optional<String> potId, Medium medium, double freeMl) {
 
   public boolean isDark() {
     return medium.coverage().colour().luminance() < DARK_BELOW;
+  }
+
+  public boolean isUsedAs(Role role) {
+    return medium.kind().isUsedAs(role);
+  }
+
+  /** As a wish would name it. */
+  public Wish.Product product() {
+    return potId
+        .<Wish.Product>map(Wish.Product.OfPot::new)
+        .orElseGet(() -> new Wish.Product.OfKind(medium.id()));
   }
 
   public boolean isOwned() {

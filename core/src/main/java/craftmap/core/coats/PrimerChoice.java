@@ -59,10 +59,6 @@ public record PrimerChoice(
 
   /** The same as a wish would name it; none for no primer. */
   public Optional<Wish.Product> product() {
-    return primer.map(
-        p ->
-            p.potId()
-                .<Wish.Product>map(Wish.Product.OfPot::new)
-                .orElseGet(() -> new Wish.Product.OfKind(p.medium().id())));
+    return primer.map(InHand::product);
   }
 }

@@ -5,7 +5,6 @@ import craftmap.core.colour.Lab;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Coating;
 import craftmap.core.medium.Role;
-import craftmap.core.medium.Tool;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -27,33 +26,24 @@ final class PrimerSearch {
   /** More than this of a primer under a paint nobody puts on. */
   private static final int MOST_PRIMER = 3;
 
-  /** What bleeds is blocked twice. */
-  private static final int BLOCKED = 2;
-
-  /** A ground is light where a stain of tannin would show on it. */
-  private static final double LIGHT_FROM = 0.3;
-
   private final GroupSurface surface;
   private final CoatShelf shelf;
   private final Habits habits;
-  private final InHand paint;
-  private final OptionalInt paintTimes;
-  private final Tool tool;
+  private final Band.Coat paint;
+  private final Band.Coat primerAs;
   private final CoatSums sums;
 
+  /**
+   * @param paint the ground as it is wished for; its number counts where it was chosen
+   * @param primerAs how a primer is put on, whichever it is
+   */
   PrimerSearch(
-      GroupSurface surface,
-      CoatShelf shelf,
-      Habits habits,
-      InHand paint,
-      OptionalInt paintTimes,
-      Tool tool) {
+      GroupSurface surface, CoatShelf shelf, Habits habits, Band.Coat paint, Band.Coat primerAs) {
     this.surface = surface;
     this.shelf = shelf;
     this.habits = habits;
     this.paint = paint;
-    this.paintTimes = paintTimes;
-    this.tool = tool;
+    this.primerAs = primerAs;
     this.sums = new CoatSums(surface);
   }
 
@@ -72,7 +62,7 @@ final class PrimerSearch {
           role == Role.BONDING_PRIMER && asksForBond()
               || role == Role.STAIN_BLOCKER && asksForBlock()
               || role == Role.PRIMER && habits.primer() == Habits.Primer.ALWAYS;
-      if (asked && primers.values().stream().noneMatch(p -> does(p, role))) {
+      if (asked && primers.values().stream().noneMatch(p -> p.isUsedAs(role))) {
         InHand typical = CoatShelf.typical(role);
         primers.put(PrimerChoice.id(typical), typical);
       }
@@ -84,7 +74,7 @@ final class PrimerSearch {
     }
     all.sort(
         Comparator.comparing((PrimerChoice c) -> !c.hides())
-            .thenComparing(c -> failing(c))
+            .thenComparing(c -> c.lacks().size())
             .thenComparing(PrimerChoice::coats)
             .thenComparing(PrimerChoice::handsOn)
             .thenComparing(c -> c.primer().filter(p -> !p.isOwned()).isPresent())
@@ -93,17 +83,8 @@ final class PrimerSearch {
     return all;
   }
 
-  private static long failing(PrimerChoice choice) {
-    return choice.lacks().size();
-  }
-
   private static boolean isPrimer(InHand p) {
     return PRIMERS.contains(p.medium().kind().role());
-  }
-
-  static boolean does(InHand p, Role role) {
-    return p.medium().kind().role() == role
-        || p.medium().kind().alsoRole().filter(r -> r == role).isPresent();
   }
 
   private boolean asksForBond() {
@@ -111,18 +92,15 @@ final class PrimerSearch {
   }
 
   private boolean asksForBlock() {
-    return surface.mayBleed() && isLight(paint.medium().coverage().colour());
-  }
-
-  static boolean isLight(Colour colour) {
-    return colour.luminance() >= LIGHT_FROM;
+    return surface.bleedsThrough(paint.of().medium().coverage().colour());
   }
 
   /**
    * With as many coats of it as leave the fewest in all; with the fewest of it where that is equal.
    */
   private PrimerChoice best(InHand primer) {
-    int least = asksForBlock() && does(primer, Role.STAIN_BLOCKER) ? BLOCKED : 1;
+    int least =
+        asksForBlock() && primer.isUsedAs(Role.STAIN_BLOCKER) ? GroupSurface.TIMES_BLOCKED : 1;
     PrimerChoice best = choice(Optional.of(primer), least);
     for (int coats = least + 1; coats <= MOST_PRIMER; coats++) {
       PrimerChoice other = choice(Optional.of(primer), coats);
@@ -141,23 +119,23 @@ final class PrimerSearch {
     double minutes = 0;
     boolean drinks = surface.drinks();
     if (primer.isPresent()) {
-      Band.Coat coat = coat(Band.PRIMER, Stage.PRIME, primer.get(), primerCoats);
+      Band.Coat coat = primerAs.of(primer.get()).times(primerCoats);
       for (int n = 1; n <= primerCoats; n++) {
         swatches.add(CoatSums.after(coat, seen, n).colour());
       }
       seen = CoatSums.after(coat, seen, primerCoats);
-      primerMl = volume(coat, drinks);
+      primerMl = CoatSums.volumeMl(sums.sum(coat, drinks));
       minutes += sums.minutes(coat);
       drinks = false;
     }
     OptionalInt needed = CoatSums.coatsToHide(paint, seen);
     int asked = Math.max(1, needed.orElse(Coating.MOST_COATS));
-    int times = paintTimes.orElse(asked);
-    Band.Coat ground = coat(Band.GROUND, Stage.GROUND, paint, times);
+    int times = paint.timesChosen() ? paint.times() : asked;
+    Band.Coat ground = paint.times(times);
     for (int n = 1; n <= times; n++) {
       swatches.add(CoatSums.after(ground, seen, n).colour());
     }
-    double paintMl = volume(ground, drinks);
+    double paintMl = CoatSums.volumeMl(sums.sum(ground, drinks));
     minutes += sums.minutes(ground);
     return new PrimerChoice(
         primer,
@@ -171,29 +149,14 @@ final class PrimerSearch {
         needed.isPresent() && times >= needed.getAsInt());
   }
 
-  private double volume(Band.Coat coat, boolean drinks) {
-    return CoatSums.volumeMl(
-        new BandReading.Sum(
-            surface.areaMm2(),
-            1,
-            drinks ? Coating.FIRST_ON_BARE_WOOD : 1,
-            coat.times(),
-            coat.of().medium().coverage().spreadM2PerLitre(),
-            coat.tool().loss()));
-  }
-
-  private Band.Coat coat(String key, Stage stage, InHand of, int times) {
-    return new Band.Coat(
-        key, stage, false, of, tool, times, false, Where.ALL, OptionalInt.empty(), 0);
-  }
-
   private List<PrimerChoice.Lack> lacks(Optional<InHand> primer, int coats, double ml) {
     List<PrimerChoice.Lack> lacks = new ArrayList<>();
-    if (asksForBond() && primer.filter(p -> does(p, Role.BONDING_PRIMER)).isEmpty()) {
+    if (asksForBond() && primer.filter(p -> p.isUsedAs(Role.BONDING_PRIMER)).isEmpty()) {
       lacks.add(PrimerChoice.Lack.SLICK);
     }
     if (asksForBlock()
-        && (coats < BLOCKED || primer.filter(p -> does(p, Role.STAIN_BLOCKER)).isEmpty())) {
+        && (coats < GroupSurface.TIMES_BLOCKED
+            || primer.filter(p -> p.isUsedAs(Role.STAIN_BLOCKER)).isEmpty())) {
       lacks.add(PrimerChoice.Lack.BLEED);
     }
     if (habits.primer() == Habits.Primer.ALWAYS && primer.isEmpty()) {

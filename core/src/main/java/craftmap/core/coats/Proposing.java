@@ -3,10 +3,8 @@ package craftmap.core.coats;
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.Covering;
 import craftmap.core.colour.Lab;
-import craftmap.core.medium.Base;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
-import craftmap.core.medium.Tool;
 import craftmap.core.medium.ToolKind;
 import craftmap.core.medium.WaterResistance;
 import craftmap.core.surface.Exposure;
@@ -27,9 +25,6 @@ final class Proposing {
 
   /** Of the area, until it is told how much stands out. */
   private static final double ON_HIGH_SPOTS = 0.12;
-
-  /** What is worn is sealed once more than usual. */
-  private static final int FOR_WEAR = 3;
 
   private final GroupSurface surface;
   private final List<LayHere> lays;
@@ -76,18 +71,19 @@ final class Proposing {
 
   private List<PrimerChoice> ground(List<Band> bands) {
     Optional<InHand> paint = paint();
-    Wish wish = wishes.coat(Band.GROUND);
     Wish primerWish = wishes.coat(Band.PRIMER);
     boolean noGround = wishes.without().contains(Band.GROUND);
     if (paint.isEmpty() || noGround) {
       primerWish
           .product()
           .flatMap(shelf::product)
-          .ifPresent(p -> bands.add(primer(p, primerWish.times().orElse(1), primerWish)));
+          .ifPresent(p -> bands.add(coat(Band.PRIMER, Stage.PRIME, p, 1, Where.ALL)));
       return List.of();
     }
-    Tool tool = tool(wish, paint.get().medium());
-    PrimerSearch search = new PrimerSearch(surface, shelf, habits, paint.get(), wish.times(), tool);
+    Band.Coat ground = coat(Band.GROUND, Stage.GROUND, paint.get(), 1, Where.ALL);
+    // which one it is is what is looked for
+    Band.Coat primed = coat(Band.PRIMER, Stage.PRIME, paint.get(), 1, Where.ALL);
+    PrimerSearch search = new PrimerSearch(surface, shelf, habits, ground, primed);
     List<PrimerChoice> choices = search.all();
     PrimerChoice chosen = choices.getFirst();
     Optional<InHand> wanted = primerWish.product().flatMap(shelf::product);
@@ -105,32 +101,23 @@ final class Proposing {
       chosen = search.choice(primer, primer.isPresent() ? times : 0);
     }
     PrimerChoice taken = chosen;
-    taken.primer().ifPresent(p -> bands.add(primer(p, taken.primerCoats(), primerWish)));
-    bands.add(
-        new Band.Coat(
-            Band.GROUND,
-            Stage.GROUND,
-            wishes.coats().containsKey(Band.GROUND),
-            paint.get(),
-            tool,
-            taken.paintCoats(),
-            wish.times().isPresent(),
-            wish.where().orElse(Where.ALL),
-            wish.grit(),
-            wish.waterShare()));
+    taken.primer().ifPresent(p -> bands.add(primed.of(p).times(taken.primerCoats())));
+    bands.add(ground.times(taken.paintCoats()));
     return choices;
   }
 
-  private Band.Coat primer(InHand of, int times, Wish wish) {
+  /** A coat as it is wished for, and as is usual where nothing is said. */
+  private Band.Coat coat(String key, Stage stage, InHand of, int usualTimes, Where usualPlace) {
+    Wish wish = wishes.coat(key);
     return new Band.Coat(
-        Band.PRIMER,
-        Stage.PRIME,
-        wishes.coats().containsKey(Band.PRIMER),
+        key,
+        stage,
+        wishes.coats().containsKey(key),
         of,
-        tool(wish, of.medium()),
-        times,
+        shelf.tool(wish.tool().orElseGet(() -> usual(of.medium()))),
+        wish.times().orElse(usualTimes),
         wish.times().isPresent(),
-        wish.where().orElse(Where.ALL),
+        wish.where().orElse(usualPlace),
         wish.grit(),
         wish.waterShare());
   }
@@ -161,10 +148,6 @@ final class Proposing {
                 .thenComparing(Comparator.comparingDouble(InHand::freeMl).reversed()));
   }
 
-  private Tool tool(Wish wish, Medium medium) {
-    return shelf.tool(wish.tool().orElseGet(() -> usual(medium)));
-  }
-
   private ToolKind usual(Medium medium) {
     return switch (medium.kind().role()) {
       case WAX, METALLIC_WAX, POWDER, STAIN, CLEANER, STRIPPER -> ToolKind.CLOTH;
@@ -183,19 +166,7 @@ final class Proposing {
     }
     return wish.product()
         .flatMap(shelf::product)
-        .map(
-            of ->
-                new Band.Coat(
-                    key,
-                    stage(of.medium().kind().role()),
-                    true,
-                    of,
-                    tool(wish, of.medium()),
-                    wish.times().orElse(1),
-                    wish.times().isPresent(),
-                    wish.where().orElse(usualPlace(of)),
-                    wish.grit(),
-                    wish.waterShare()));
+        .map(of -> coat(key, stage(of.medium().kind().role()), of, 1, usualPlace(of)));
   }
 
   private static Where usualPlace(InHand of) {
@@ -251,27 +222,24 @@ final class Proposing {
     boolean open = lays.stream().anyMatch(l -> l.isTransfer() && l.pot().isEmpty());
     boolean wax = habits.seal() == Habits.Seal.WAX && !worn && !open;
     String key = wax ? Band.WAX : Band.SEAL;
-    Wish wish = wishes.coat(key);
     InHand of =
-        wish.product().flatMap(shelf::product).orElseGet(() -> wax ? clearWax() : clearCoat());
-    int usual =
-        wax
-            ? 1
-            : worn
-                ? Math.max(FOR_WEAR, of.medium().coverage().coats())
-                : of.medium().coverage().coats();
+        wishes
+            .coat(key)
+            .product()
+            .flatMap(shelf::product)
+            .orElseGet(
+                () ->
+                    wax
+                        ? shelf.clearWax()
+                        : shelf.clearCoat(worn ? WaterResistance.WET : WaterResistance.NONE));
+    int usual = of.medium().coverage().coats();
     bands.add(
-        new Band.Coat(
+        coat(
             key,
             stage(of.medium().kind().role()),
-            wishes.coats().containsKey(key),
             of,
-            tool(wish, of.medium()),
-            wish.times().orElse(usual),
-            wish.times().isPresent(),
-            wish.where().orElse(Where.ALL),
-            wish.grit(),
-            wish.waterShare()));
+            worn ? Math.max(GroupSurface.TIMES_SEALED, usual) : usual,
+            Where.ALL));
   }
 
   private boolean bears(Exposure what) {
@@ -294,29 +262,6 @@ final class Proposing {
                         || !l.isSealedByItself()
                             && l.pot().map(m -> m.wear().needsSeal()).orElse(false));
     return coat || lay;
-  }
-
-  private InHand clearWax() {
-    return shelf
-        .usedAs(Role.WAX)
-        .filter(p -> !p.isDark())
-        .filter(p -> p.medium().kind().role() == Role.WAX)
-        .findFirst()
-        .orElseGet(() -> CoatShelf.typical(Role.WAX));
-  }
-
-  /** Water-based, and bearing what the face has to bear. */
-  private InHand clearCoat() {
-    WaterResistance least =
-        bears(Exposure.WET) || bears(Exposure.WEAR) ? WaterResistance.WET : WaterResistance.NONE;
-    return shelf
-        .usedAs(Role.CLEAR_COAT)
-        .filter(p -> p.medium().kind().role() == Role.CLEAR_COAT)
-        .filter(p -> p.medium().kind().base() == Base.WATER)
-        .filter(p -> p.medium().wear().water().compareTo(least) >= 0)
-        // the fullest: a pot that runs out between coats is bought again in another batch
-        .max(Comparator.comparingDouble(InHand::freeMl))
-        .orElseGet(() -> CoatShelf.kind("clear-satin"));
   }
 
   // ---- preparation
@@ -345,7 +290,8 @@ final class Proposing {
                 kind,
                 own,
                 kind == StepKind.WAX_OFF ? 2 : 1,
-                kind == StepKind.SAND ? grits.isEmpty() ? List.of(220) : grits : List.of()));
+                kind == StepKind.SAND ? grits.isEmpty() ? List.of(220) : grits : List.of(),
+                shelf.forStep(kind)));
       }
     }
     return steps;

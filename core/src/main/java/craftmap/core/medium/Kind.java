@@ -9,6 +9,11 @@ import java.util.Optional;
  * @param alsoRole a second thing it is used as
  */
 public record Kind(Role role, Optional<Role> alsoRole, Base base, Sheen sheen, SoldBy soldBy) {
+  /** Whether it is used as that, be it as a second thing. */
+  public boolean isUsedAs(Role other) {
+    return role == other || alsoRole.filter(r -> r == other).isPresent();
+  }
+
   static Kind read(MeasureSheet label, Kind typical) {
     Role role = label.choice("role", "used-as", typical.role);
     return new Kind(

@@ -5,9 +5,7 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
-import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.GroupReading;
-import craftmap.core.coats.InHand;
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
@@ -91,12 +89,11 @@ public class GatherService {
     }
     List<Gathering.What.OfBand> unowned = new ArrayList<>();
     CoatsReading coats = pieces.coats(studio, piece.plan());
-    CoatShelf pots = shelf.coatShelf(studio.id());
     for (GroupReading group : coats.groups()) {
       for (BandReading band : group.bands()) {
         if (band.ml() > 0 && !(band.band() instanceof Band.OfLay)) {
           Gathering.What.OfBand what = new Gathering.What.OfBand(group, band);
-          potOf(band, pots)
+          band.potId()
               .ifPresentOrElse(
                   p -> byPot.computeIfAbsent(p, id -> new ArrayList<>()).add(what),
                   () -> unowned.add(what));
@@ -109,16 +106,6 @@ public class GatherService {
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
     return new Gathering(
         needs, designs, unnamed, unrolled, unowned, sundries(coats), notLaid, coats.failing());
-  }
-
-  /** The pot a coat names; for preparation the first that is used so. */
-  private static Optional<String> potOf(BandReading band, CoatShelf pots) {
-    return switch (band.band()) {
-      case Band.Coat coat -> coat.of().potId();
-      case Band.Step step ->
-          step.kind().uses().flatMap(r -> pots.usedAs(r).findFirst()).flatMap(InHand::potId);
-      case Band.OfLay _ -> Optional.empty();
-    };
   }
 
   private static Gathering.Sundries sundries(CoatsReading coats) {

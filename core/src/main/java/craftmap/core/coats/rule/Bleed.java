@@ -1,6 +1,7 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
+import craftmap.core.coats.GroupSurface;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.Where;
 import craftmap.core.measure.Figure;
@@ -19,13 +20,10 @@ final class Bleed implements CoatRule {
 
   @Override
   public void look(Seen seen, Findings found) {
-    if (!seen.surface().mayBleed()) {
-      return;
-    }
     Optional<Band.Coat> shows =
         seen.coats(c -> c.role() == Role.PAINT && c.where() instanceof Where.All).stream()
             .filter(c -> c.of().medium().kind().base() != Base.SHELLAC)
-            .filter(c -> c.of().medium().coverage().colour().luminance() >= LIGHT_FROM)
+            .filter(c -> seen.surface().bleedsThrough(c.of().medium().coverage().colour()))
             .findFirst();
     if (shows.isEmpty() || isBlocked(seen, shows.get())) {
       return;
@@ -35,15 +33,17 @@ final class Bleed implements CoatRule {
         shows.get(),
         Level.RISK,
         List.of(
-            seen.primer("block-it", blocker, BLOCKED, new Figure.Named(blocker.medium().name()))),
+            seen.primer(
+                "block-it",
+                blocker,
+                GroupSurface.TIMES_BLOCKED,
+                new Figure.Named(blocker.medium().name()))),
         Seen.named(shows.get()));
   }
 
-  private static final double LIGHT_FROM = 0.3;
-  private static final int BLOCKED = 2;
-
   private static boolean isBlocked(Seen seen, Band over) {
     return seen.buildUp()
-        .isUnder(over, c -> c.isUsedAs(Role.STAIN_BLOCKER) && c.times() >= BLOCKED);
+        .isUnder(
+            over, c -> c.isUsedAs(Role.STAIN_BLOCKER) && c.times() >= GroupSurface.TIMES_BLOCKED);
   }
 }

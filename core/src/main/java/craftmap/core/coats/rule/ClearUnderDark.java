@@ -2,12 +2,10 @@ package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.CoatMend;
-import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.Habits;
 import craftmap.core.coats.InHand;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Level;
-import craftmap.core.medium.Role;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,9 +20,8 @@ final class ClearUnderDark implements CoatRule {
   public void look(Seen seen, Findings found) {
     for (Band.Coat dark : seen.coats(Band.Coat::isDarkWax)) {
       Optional<Band.Coat> under =
-          seen.buildUp().under(dark).stream()
-              .filter(Band.Coat.class::isInstance)
-              .map(Band.Coat.class::cast)
+          seen.buildUp()
+              .coatsUnder(dark)
               .filter(c -> c.where().tintsAll() && !c.isDarkWax())
               .findFirst();
       if (under.filter(c -> !c.isClearWax() && c.of().medium().wear().needsSeal()).isPresent()) {
@@ -45,17 +42,8 @@ final class ClearUnderDark implements CoatRule {
       return seen.coat(
           "clear-coat-under", clear, 1, Optional.of(dark), new Figure.Named(clear.medium().name()));
     }
-    InHand wax = clearWax(seen);
+    InHand wax = seen.shelf().clearWax();
     return seen.coat(
         "clear-wax-under", wax, 1, Optional.of(dark), new Figure.Named(wax.medium().name()));
-  }
-
-  private static InHand clearWax(Seen seen) {
-    return seen.shelf()
-        .usedAs(Role.WAX)
-        .filter(p -> p.medium().kind().role() == Role.WAX)
-        .filter(p -> !p.isDark())
-        .findFirst()
-        .orElseGet(() -> CoatShelf.typical(Role.WAX));
   }
 }

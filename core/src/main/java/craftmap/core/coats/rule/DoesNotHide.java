@@ -25,11 +25,11 @@ final class DoesNotHide implements CoatRule {
       return;
     }
     Covering covering = Covering.of(ground.of().medium().coverage().colour(), ground.hides());
-    double departs = covering.departs(seen.labUnder(ground), ground.times());
+    double departs = covering.departs(seen.under(ground), ground.times());
     if (departs <= Covering.HIDDEN) {
       return;
     }
-    OptionalInt needed = covering.coatsToHide(seen.labUnder(ground), Coating.MOST_COATS);
+    OptionalInt needed = covering.coatsToHide(seen.under(ground), Coating.MOST_COATS);
     List<CoatMend> mends = new ArrayList<>();
     if (needed.isPresent()) {
       mends.add(

@@ -24,7 +24,7 @@ final class MoreThanHides implements CoatRule {
     }
     OptionalInt needed =
         Covering.of(ground.of().medium().coverage().colour(), ground.hides())
-            .coatsToHide(seen.labUnder(ground), Coating.MOST_COATS);
+            .coatsToHide(seen.under(ground), Coating.MOST_COATS);
     int least = Math.max(1, needed.orElse(Coating.MOST_COATS));
     if (ground.times() > least) {
       double saved = seen.ml(ground) * (ground.times() - least) / ground.times();

@@ -19,7 +19,7 @@ final class OilYellows implements CoatRule {
   public void look(Seen seen, Findings found) {
     for (Band.Coat oil :
         seen.coats(c -> c.role() == Role.CLEAR_COAT && c.of().medium().kind().base() == Base.OIL)) {
-      if (seen.under(oil).luminance() < LIGHT_FROM) {
+      if (seen.under(oil).colour().luminance() < LIGHT_FROM) {
         continue;
       }
       InHand water = seen.clearCoat();
@@ -30,7 +30,7 @@ final class OilYellows implements CoatRule {
               seen.changed(
                   "water-based",
                   oil,
-                  seen.wish(oil).with(Seen.product(water)),
+                  seen.wish(oil).with(water.product()),
                   new Figure.Named(water.medium().name()))),
           Seen.named(oil));
     }

@@ -20,11 +20,7 @@ final class PenOnChalk implements CoatRule {
   public void look(Seen seen, Findings found) {
     for (Band.OfLay drawn : seen.lays(LayHere::isDrawn)) {
       Optional<Band.Coat> under =
-          seen.buildUp().under(drawn).stream()
-              .filter(Band.Coat.class::isInstance)
-              .map(Band.Coat.class::cast)
-              .filter(c -> c.where().tintsAll())
-              .findFirst();
+          seen.buildUp().coatsUnder(drawn).filter(c -> c.where().tintsAll()).findFirst();
       if (under
           .filter(c -> c.role() == Role.PAINT && c.of().medium().wear().needsSeal())
           .isPresent()) {

@@ -23,11 +23,7 @@ final class PrimerShade implements CoatRule {
         || seen.reading().choices().isEmpty()) {
       return;
     }
-    Optional<Band.Coat> primer =
-        seen.buildUp()
-            .band(Band.PRIMER)
-            .filter(Band.Coat.class::isInstance)
-            .map(Band.Coat.class::cast);
+    Optional<Band.Coat> primer = seen.buildUp().coat(Band.PRIMER);
     int now = paint.times() + primer.map(Band.Coat::times).orElse(0);
     PrimerChoice best = seen.reading().choices().getFirst();
     // what does not hide is told by another rule, and what lacks something saves nothing

@@ -1,6 +1,7 @@
 package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
+import craftmap.core.coats.GroupSurface;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.Stage;
 import craftmap.core.coats.Where;
@@ -40,7 +41,7 @@ final class SealWear implements CoatRule {
             .stream()
             .anyMatch(c -> isOverAllLays(seen, c));
     if (!sealed) {
-      InHand clear = seen.clearCoat(WaterResistance.WET);
+      InHand clear = seen.shelf().clearCoat(WaterResistance.WET);
       found.at(
           last.get(),
           Level.RISK,
@@ -48,16 +49,15 @@ final class SealWear implements CoatRule {
               seen.coat(
                   "seal-it",
                   clear,
-                  FOR_WEAR,
+                  GroupSurface.TIMES_SEALED,
                   firstWax(seen),
                   new Figure.Named(clear.medium().name()),
-                  new Figure.Count(FOR_WEAR))),
+                  new Figure.Count(GroupSurface.TIMES_SEALED))),
           new Figure.One(wet ? Exposure.WET : Exposure.WEAR));
     }
   }
 
   private static final int TWICE = 2;
-  private static final int FOR_WEAR = 3;
 
   private static boolean isOverAllLays(Seen seen, Band coat) {
     return seen.buildUp().over(coat).stream().noneMatch(Band.OfLay.class::isInstance);

@@ -13,10 +13,8 @@ import craftmap.core.coats.LayHere;
 import craftmap.core.coats.StepKind;
 import craftmap.core.coats.Wish;
 import craftmap.core.coats.Wishes;
-import craftmap.core.colour.Colour;
 import craftmap.core.colour.Lab;
 import craftmap.core.measure.Figure;
-import craftmap.core.medium.Base;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.WaterResistance;
 import java.util.ArrayList;
@@ -53,23 +51,8 @@ public record Seen(GroupReading reading, CoatShelf shelf, Habits habits) {
   }
 
   /** What the eye sees under a band. */
-  Colour under(Band band) {
-    Colour seen = surface().now();
-    for (BandReading below : reading.bands()) {
-      if (below.band().key().equals(band.key())) {
-        break;
-      }
-      if (below.band() instanceof Band.Coat c
-          && c.where().tintsAll()
-          && !below.shades().isEmpty()) {
-        seen = below.shades().getLast().colour();
-      }
-    }
-    return seen;
-  }
-
-  Lab labUnder(Band band) {
-    return under(band).lab();
+  Lab under(Band band) {
+    return reading.band(band.key()).orElseThrow().under();
   }
 
   double ml(Band band) {
@@ -87,31 +70,13 @@ public record Seen(GroupReading reading, CoatShelf shelf, Habits habits) {
 
   // ---- what may be wished for
 
-  static Wish.Product product(InHand of) {
-    return of.potId()
-        .<Wish.Product>map(Wish.Product.OfPot::new)
-        .orElseGet(() -> new Wish.Product.OfKind(of.medium().id()));
-  }
-
   /** The first that is used as something, owned if there is one. */
   InHand anyOf(Role role) {
     return shelf.usedAs(role).findFirst().orElseGet(() -> CoatShelf.typical(role));
   }
 
-  /** A clear coat with water in it that needs no other over it. */
   InHand clearCoat() {
-    return clearCoat(WaterResistance.NONE);
-  }
-
-  /** The same, bearing as much water at least. */
-  InHand clearCoat(WaterResistance least) {
-    return shelf
-        .usedAs(Role.CLEAR_COAT)
-        .filter(p -> p.medium().kind().role() == Role.CLEAR_COAT)
-        .filter(p -> p.medium().kind().base() == Base.WATER && !p.medium().wear().needsSeal())
-        .filter(p -> p.medium().wear().water().compareTo(least) >= 0)
-        .findFirst()
-        .orElseGet(() -> CoatShelf.kind("clear-satin"));
+    return shelf.clearCoat(WaterResistance.NONE);
   }
 
   /** Another primer, so many coats of it. */
@@ -119,7 +84,7 @@ public record Seen(GroupReading reading, CoatShelf shelf, Habits habits) {
     return Findings.mend(
         code,
         placed(
-            wishes().back(Band.PRIMER).with(Band.PRIMER, Wish.of(product(of)).times(times)),
+            wishes().back(Band.PRIMER).with(Band.PRIMER, Wish.of(of.product()).times(times)),
             Band.PRIMER,
             firstColour()),
         figures);
@@ -134,7 +99,7 @@ public record Seen(GroupReading reading, CoatShelf shelf, Habits habits) {
   /** A further coat before a band, or last of all. */
   CoatMend coat(String code, InHand of, int times, Optional<Band> before, Figure... figures) {
     String key = freeKey(code);
-    Wishes with = wishes().with(key, Wish.of(product(of)).times(times));
+    Wishes with = wishes().with(key, Wish.of(of.product()).times(times));
     // a place of its own, where its stage would have it elsewhere
     List<String> order = new ArrayList<>(buildUp().keys());
     int at = before.map(b -> order.indexOf(b.key())).orElse(order.size());
@@ -185,6 +150,6 @@ public record Seen(GroupReading reading, CoatShelf shelf, Habits habits) {
 
   Wish wish(Band.Coat coat) {
     Wish wish = wishes().coat(coat.key());
-    return wish.product().isPresent() ? wish : wish.with(product(coat.of()));
+    return wish.product().isPresent() ? wish : wish.with(coat.of().product());
   }
 }

@@ -16,9 +16,8 @@ final class StuckOnWax implements CoatRule {
   @Override
   public void look(Seen seen, Findings found) {
     for (Band.OfLay lay : seen.lays(l -> !l.isTransfer())) {
-      seen.buildUp().under(lay).stream()
-          .filter(Band.Coat.class::isInstance)
-          .map(Band.Coat.class::cast)
+      seen.buildUp()
+          .coatsUnder(lay)
           .filter(c -> c.where().tintsAll() || c.role() == Role.METALLIC_WAX)
           .findFirst()
           .filter(c -> c.role() == Role.WAX || c.role() == Role.METALLIC_WAX)

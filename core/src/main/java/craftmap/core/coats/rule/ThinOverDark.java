@@ -24,7 +24,7 @@ final class ThinOverDark implements CoatRule {
   @Override
   public void look(Seen seen, Findings found) {
     for (Band.OfLay lay : seen.lays(LayHere::isThin)) {
-      Colour under = seen.under(lay);
+      Colour under = seen.under(lay).colour();
       Colour own = lay.lay().background();
       double shift = shift(own, under);
       if (shift <= Covering.HIDDEN || under.luminance() >= own.luminance()) {
@@ -39,9 +39,7 @@ final class ThinOverDark implements CoatRule {
                   mends.add(
                       Findings.mend(
                           "lighter-ground",
-                          seen.wishes()
-                              .back(Band.GROUND)
-                              .with(Band.GROUND, Wish.of(Seen.product(p))),
+                          seen.wishes().back(Band.GROUND).with(Band.GROUND, Wish.of(p.product())),
                           new Figure.Named(p.medium().name()))));
       found.at(
           lay,

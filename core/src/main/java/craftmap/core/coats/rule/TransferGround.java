@@ -19,9 +19,8 @@ final class TransferGround implements CoatRule {
   @Override
   public void look(Seen seen, Findings found) {
     for (Band.OfLay transfer : seen.lays(LayHere::isTransfer)) {
-      seen.buildUp().under(transfer).stream()
-          .filter(Band.Coat.class::isInstance)
-          .map(Band.Coat.class::cast)
+      seen.buildUp()
+          .coatsUnder(transfer)
           .filter(c -> c.where().tintsAll())
           .findFirst()
           .filter(TransferGround::letsGo)

@@ -21,9 +21,8 @@ final class TransferSeal implements CoatRule {
   public void look(Seen seen, Findings found) {
     for (Band.OfLay transfer : seen.lays(LayHere::isTransfer)) {
       Optional<Band.Coat> over =
-          seen.buildUp().over(transfer).stream()
-              .filter(Band.Coat.class::isInstance)
-              .map(Band.Coat.class::cast)
+          seen.buildUp()
+              .coatsOver(transfer)
               .filter(
                   c ->
                       c.role() == Role.CLEAR_COAT

@@ -21,11 +21,7 @@ final class WaterOverOil implements CoatRule {
     for (Band.Coat water :
         seen.coats(c -> c.isFilm() && c.of().medium().kind().base() == Base.WATER)) {
       Optional<Band.Coat> under =
-          seen.buildUp().under(water).stream()
-              .filter(Band.Coat.class::isInstance)
-              .map(Band.Coat.class::cast)
-              .filter(c -> c.where().tintsAll())
-              .findFirst();
+          seen.buildUp().coatsUnder(water).filter(c -> c.where().tintsAll()).findFirst();
       if (under.filter(c -> c.of().medium().kind().base() == Base.OIL).isPresent()) {
         InHand blocker = seen.anyOf(Role.STAIN_BLOCKER);
         found.at(

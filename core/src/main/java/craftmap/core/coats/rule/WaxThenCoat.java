@@ -17,9 +17,8 @@ final class WaxThenCoat implements CoatRule {
   public void look(Seen seen, Findings found) {
     for (Band.Coat film : seen.coats(Band.Coat::isFilm)) {
       Optional<Band.Coat> wax =
-          seen.buildUp().under(film).stream()
-              .filter(Band.Coat.class::isInstance)
-              .map(Band.Coat.class::cast)
+          seen.buildUp()
+              .coatsUnder(film)
               .filter(c -> c.role() == Role.WAX || c.role() == Role.METALLIC_WAX)
               .reduce((a, b) -> b);
       wax.ifPresent(

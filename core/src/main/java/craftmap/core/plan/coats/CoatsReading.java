@@ -1,6 +1,5 @@
 package craftmap.core.plan.coats;
 
-import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Habits;
@@ -37,8 +36,8 @@ public record CoatsReading(Habits habits, List<GroupReading> groups) {
     Map<String, Double> ml = new HashMap<>();
     for (GroupReading group : groups) {
       for (BandReading band : group.bands()) {
-        if (band.band() instanceof Band.Coat coat && !done.contains(useId(group, band))) {
-          coat.of().potId().ifPresent(pot -> ml.merge(pot, band.ml(), Double::sum));
+        if (!done.contains(useId(group, band))) {
+          band.potId().ifPresent(pot -> ml.merge(pot, band.ml(), Double::sum));
         }
       }
     }
