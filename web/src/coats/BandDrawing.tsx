@@ -5,7 +5,7 @@ import { ink } from '../theme/theme';
 const W = 370;
 
 /** A band as one would see it in a cut: its colour, and how thick it is. */
-export function BandDrawing({ band, under }: { band: CoatBand; under: string }) {
+export function BandDrawing({ band }: { band: CoatBand }) {
   const colour = band.colour ?? '#D5CBB8';
   switch (band.look) {
     case 'COAT':
@@ -93,7 +93,7 @@ export function BandDrawing({ band, under }: { band: CoatBand; under: string }) 
     case 'PAINTED':
       return (
         <Drawing height={20}>
-          <rect y="7" width={W} height="12" fill={under} />
+          <rect y="7" width={W} height="12" fill={band.under} />
           {Array.from({ length: 5 }, (_, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: openings of one sheet
             <rect key={i} x={14 + i * 74} y="2" width="44" height="9" rx="2" fill={colour} />

@@ -16,7 +16,6 @@ export function GroundPanel({ group }: { group: CoatGroup }) {
   const coats = useCoats(plan.piece.id, plan.piece.version).data;
   const paints = (coats?.products ?? []).filter((p) => p.owned && p.role === 'PAINT');
   const ground = group.bands.find((b) => b.key === 'ground');
-  const chosen = productKey(group.wishes.coats.find((w) => w.band === 'ground')?.product);
   return (
     <Box mt="3">
       {group.choices.length > 0 && (
@@ -72,7 +71,7 @@ export function GroundPanel({ group }: { group: CoatGroup }) {
               </Button>
             )}
           </Flex>
-          {chosen !== '' && group.changed && (
+          {group.changed && (
             <Button
               look="plain"
               size="xs"

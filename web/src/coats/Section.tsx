@@ -8,7 +8,6 @@ import { numbered } from './findings';
 import { LEVELS } from './levels';
 import { beforeWhat, type Move } from './moves';
 import { SurfaceDrawing } from './SurfaceDrawing';
-import { underOf } from './under';
 
 type Props = {
   readonly group: CoatGroup;
@@ -124,7 +123,7 @@ export function Section({ group, band, onChoose }: Props) {
               </Text>
             </Box>
             <Box flex="1" minW="180px" position="relative">
-              <BandDrawing band={b} under={underOf(group, b.key)} />
+              <BandDrawing band={b} />
               <Marks numbers={found.filter((f) => f.band === b.key)} />
             </Box>
             <Box w="186px" flexShrink={0} fontSize="12.5px" color="soft" lineHeight="1.35">

@@ -13,6 +13,7 @@ import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.function.IntFunction;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -366,32 +367,68 @@ class CoatsApiTest extends ServerTest {
   void asManyMixesAreMadeAtOnceAsThePotsHoldFor() throws Exception {
     String one = paint("chalky-paint", "#F1EEE0", 0.8, "103.7");
     String two = paint("chalky-paint", "#2E4A62", 0.8, "400");
-    int writers = 12;
-    CyclicBarrier begin = new CyclicBarrier(writers);
-    List<Future<Answer>> asked = new ArrayList<>();
-    try (ExecutorService all = Executors.newFixedThreadPool(writers)) {
-      for (int i = 0; i < writers; i++) {
-        String name = "Of many " + i;
-        // half of them name the pots the other way round
-        boolean turned = i % 2 == 0;
-        asked.add(
-            all.submit(
-                () -> {
-                  begin.await();
-                  return post(
-                      "/api/mixes",
-                      turned ? mix(name, 30, one, 2, two, 1) : mix(name, 30, two, 1, one, 2));
-                }));
-      }
-    }
+    // half of them name the pots the other way round
+    List<Answer> asked =
+        atOnce(
+            12,
+            i ->
+                post(
+                    "/api/mixes",
+                    i % 2 == 0
+                        ? mix("Of many " + i, 30, one, 2, two, 1)
+                        : mix("Of many " + i, 30, two, 1, one, 2)));
     int made = 0;
-    for (Future<Answer> answer : asked) {
-      assertThat(answer.get().status()).as(answer.get().detail()).isIn(201, 422);
-      made += answer.get().status() == 201 ? 1 : 0;
+    for (Answer answer : asked) {
+      assertThat(answer.status()).as(answer.detail()).isIn(201, 422);
+      made += answer.status() == 201 ? 1 : 0;
     }
     assertThat(made).isEqualTo(5);
     assertThat(level(one).doubleValue()).isCloseTo(3.7, within(0.001));
     assertThat(level(two).doubleValue()).isCloseTo(350, within(0.001));
+  }
+
+  private static List<Answer> atOnce(int writers, IntFunction<Answer> write) throws Exception {
+    CyclicBarrier begin = new CyclicBarrier(writers);
+    try (ExecutorService all = Executors.newFixedThreadPool(writers)) {
+      List<Future<Answer>> asked = new ArrayList<>();
+      for (int i = 0; i < writers; i++) {
+        int writer = i;
+        asked.add(
+            all.submit(
+                () -> {
+                  begin.await();
+                  return write.apply(writer);
+                }));
+      }
+      List<Answer> told = new ArrayList<>();
+      for (Future<Answer> answer : asked) {
+        told.add(answer.get());
+      }
+      return told;
+    }
+  }
+
+  @Test
+  void manyWhoKeepASchemeUnderOneNameKeepOneAndNobodyIsSentAway() throws Exception {
+    String name = "Of all of us";
+    List<Answer> kept =
+        atOnce(
+            12,
+            i -> {
+              ObjectNode scheme = json.createObjectNode().put("name", name);
+              ArrayNode coats = scheme.putObject("wishes").putArray("coats");
+              coats.addObject().put("band", "ground").put("times", 1 + i % 12);
+              return post("/api/schemes", scheme);
+            });
+    assertThat(kept).allSatisfy(a -> assertThat(a.status()).as(a.detail()).isEqualTo(201));
+    List<JsonNode> there =
+        get("/api/schemes")
+            .body()
+            .valueStream()
+            .filter(s -> s.path("name").asString().equals(name))
+            .toList();
+    assertThat(there).hasSize(1);
+    assertThat(there.getFirst().at("/wishes/coats/0/times").asInt()).isBetween(1, 12);
   }
 
   @Test

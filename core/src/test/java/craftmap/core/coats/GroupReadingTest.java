@@ -298,6 +298,55 @@ class GroupReadingTest {
     return least;
   }
 
+  /** What a way to the ground is told to take is what its bands take, wherever they go. */
+  @Test
+  void theChosenWayTakesWhatItsBandsTakeAndIsNeverSaidNotToHide() {
+    Random dice = new Random(20261129);
+    Where[] places = {Where.ALL, new Where.WipedBack(), new Where.Edges(13.7)};
+    for (int i = 0; i < 300; i++) {
+      Colour wanted = any(dice);
+      GroupReading reading =
+          Built.of(MakeUp.values()[dice.nextInt(10)], Finish.BARE, any(dice).hex(), wanted.hex())
+              .area(41_311.3 + dice.nextDouble() * 800_000)
+              .pot("paint", "casein-paint", wanted.hex(), 9_000)
+              .pot("p", "all-purpose-primer", any(dice).hex(), 9_000)
+              .wish(Band.GROUND, Wish.OPEN.with(places[dice.nextInt(3)]).with(ToolKind.SPONGE))
+              .wish(Band.PRIMER, Wish.OPEN.with(ToolKind.SPRAYER))
+              .read();
+      if (reading.chosen().isEmpty()) {
+        continue;
+      }
+      PrimerChoice chosen = reading.chosen().get();
+      double bands = reading.band(Band.GROUND).orElseThrow().ml();
+      double primer = reading.band(Band.PRIMER).map(BandReading::ml).orElse(0.0);
+      assertThat(chosen.paintMl()).as("case %d", i).isCloseTo(bands, within(1e-9));
+      assertThat(chosen.primerMl()).as("case %d", i).isCloseTo(primer, within(1e-9));
+      if (chosen.hides()) {
+        assertThat(reading.findings()).noneMatch(f -> f.rule().equals("does-not-hide"));
+      } else {
+        assertThat(reading.findings()).anyMatch(f -> f.rule().equals("does-not-hide"));
+      }
+    }
+  }
+
+  /** Wax comes off with wax remover and dirt with a wash, by the label of the pot that is owned. */
+  @Test
+  void eachStepTakesWhatIsMadeForIt() {
+    GroupReading reading =
+        Built.of(MakeUp.WOOD, Finish.WAXED, "#C9A26B", "#1F4650")
+            .pot("a-stripper", "gel-stripper", "#E7E0C8", 900)
+            .pot("b-remover", "wax-remover", "#E9E6DA", 900)
+            .pot("c-wash", "surface-wash", "#E4ECEA", 900)
+            .damaged("chip", 11)
+            .read();
+    assertThat(reading.band("step:WAX_OFF").orElseThrow().potId()).hasValue("b-remover");
+    assertThat(reading.band("step:CLEAN").orElseThrow().potId()).hasValue("c-wash");
+    assertThat(reading.band("step:FILL").orElseThrow().potId()).isEmpty();
+    // 0.782 m2 twice at 8 m2 a litre
+    assertThat(reading.band("step:WAX_OFF").orElseThrow().ml())
+        .isCloseTo(2 * 782 / 8.0, within(1e-9));
+  }
+
   static Colour any(Random dice) {
     return Colour.ofRgb(dice.nextInt(256), dice.nextInt(256), dice.nextInt(256));
   }

@@ -7,11 +7,11 @@ import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.Group;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.InHand;
+import craftmap.core.coats.Pace;
 import craftmap.core.coats.Place;
 import craftmap.core.coats.PrimerChoice;
 import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
-import craftmap.core.colour.Colour;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Drying;
@@ -40,7 +40,6 @@ import java.util.stream.Collectors;
 
 /** Says what the coats of a piece come to, in the studio's units. */
 public final class CoatViews {
-  private static final double DARK_BELOW = 0.18;
   private static final int MOST_CHOICES = 3;
 
   private final Plan plan;
@@ -202,6 +201,7 @@ public final class CoatViews {
         null,
         Words.time(b.handsOn()),
         List.of(),
+        b.under().colour().hex(),
         null,
         step.own(),
         step.kind(),
@@ -211,7 +211,10 @@ public final class CoatViews {
             new LayView.WhyView(
                 Words.time(b.handsOn()),
                 Words.say(
-                    "step.why." + step.kind(), Words.squareMetres(group.surface().areaMm2())))));
+                    "step.why." + step.kind(),
+                    Words.squareMetres(group.surface().areaMm2()),
+                    Decimals.show(Pace.of(step.kind()), 2),
+                    Decimals.show(Pace.M2_PER_SHEET, 1)))));
   }
 
   private String stepNote(GroupReading group, Band.Step step, BandReading b) {
@@ -251,6 +254,7 @@ public final class CoatViews {
         coat.of().isOwned() ? quantity(medium, coat.of().freeMl()) : null,
         Words.time(b.handsOn()),
         shades(coat, b),
+        b.under().colour().hex(),
         medium.coverage().colour().hex(),
         coat.own(),
         null,
@@ -317,14 +321,10 @@ public final class CoatViews {
               ? Words.say(
                   last ? "coat.shade.last" : "coat.shade", n, Decimals.show(shade.departs(), 1))
               : Words.say("coat.shade.clear", n);
-      views.add(new CoatsView.ShadeView(shade.colour().hex(), isDark(shade.colour()), text));
+      views.add(new CoatsView.ShadeView(shade.colour().hex(), text));
       n++;
     }
     return views;
-  }
-
-  private static boolean isDark(Colour colour) {
-    return colour.luminance() < DARK_BELOW;
   }
 
   /** What a band is called in a list. */
@@ -369,7 +369,10 @@ public final class CoatViews {
         new LayView.WhyView(
             Words.time(b.handsOn()),
             Words.say(
-                "coat.why.time", Decimals.show(coat.tool().coversM2PerMin(), 3), coat.times())));
+                "coat.why.time",
+                Decimals.show(coat.tool().coversM2PerMin(), 3),
+                coat.times(),
+                Decimals.show(Pace.SET_UP_MINUTES, 0))));
     return why;
   }
 
@@ -398,6 +401,7 @@ public final class CoatViews {
         null,
         Words.time(b.handsOn()),
         List.of(),
+        b.under().colour().hex(),
         of.pot().map(p -> p.coverage().colour().hex()).orElse(null),
         true,
         null,

@@ -96,7 +96,7 @@ record CoatsView(
    * @param dryText when it is dry and when the next may follow
    * @param takesText out of its pot
    * @param shades what shows after each coat
-   * @param dark light ink reads better on it
+   * @param under what shows under it
    */
   record BandView(
       String key,
@@ -108,6 +108,7 @@ record CoatsView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String leftText,
       String handsOnText,
       List<ShadeView> shades,
+      String under,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String colour,
       boolean own,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StepKind step,
@@ -116,7 +117,7 @@ record CoatsView(
       List<LayView.WhyView> why) {}
 
   /** What shows after one coat. */
-  record ShadeView(String hex, boolean dark, String text) {}
+  record ShadeView(String hex, String text) {}
 
   /**
    * What can be changed about a coat.

@@ -28,18 +28,6 @@ class SchemeRow {
 
   protected SchemeRow() {}
 
-  SchemeRow(String id, String studioId, String name) {
-    this.id = id;
-    this.studioId = studioId;
-    this.name = name;
-  }
-
-  final SchemeRow write(String document, Instant now) {
-    this.wishes = document;
-    this.changedAt = now;
-    return this;
-  }
-
   String id() {
     return id;
   }

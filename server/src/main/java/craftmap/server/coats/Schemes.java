@@ -11,10 +11,12 @@ import craftmap.server.changes.Thing;
 import craftmap.server.piece.document.CoatsDoc;
 import craftmap.server.piece.document.CoatsMapper;
 import craftmap.server.writing.Guarded;
+import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -26,12 +28,14 @@ class Schemes {
   private static final int LONGEST_NAME = 80;
 
   private final SchemeRows rows;
+  private final JdbcTemplate jdbc;
   private final JsonMapper json;
   private final Clock clock;
   private final Changes changes;
 
-  Schemes(SchemeRows rows, JsonMapper json, Clock clock, Changes changes) {
+  Schemes(SchemeRows rows, JdbcTemplate jdbc, JsonMapper json, Clock clock, Changes changes) {
     this.rows = rows;
+    this.jdbc = jdbc;
     this.json = json;
     this.clock = clock;
     this.changes = changes;
@@ -55,12 +59,22 @@ class Schemes {
           said("cannot-be-used"),
           said("a-name-of-1-to-characters", given(LONGEST_NAME)));
     }
-    SchemeRow row =
-        rows.findByStudioIdAndName(studioId, plain)
-            .orElseGet(() -> new SchemeRow(UUID.randomUUID().toString(), studioId, plain));
+    // one statement: of two who keep the same name at once the later one counts, and neither fails
+    jdbc.update(
+        """
+        insert into scheme (id, studio_id, name, wishes, changed_at, changes)
+        values (?, ?, ?, ?, ?, 0)
+        on duplicate key update
+          wishes = values(wishes), changed_at = values(changed_at), changes = changes + 1
+        """,
+        UUID.randomUUID().toString(),
+        studioId,
+        plain,
+        json.writeValueAsString(CoatsMapper.doc(wishes.asScheme())),
+        Timestamp.from(clock.instant()));
+    SchemeRow row = rows.findByStudioIdAndName(studioId, plain).orElseThrow();
     changes.tell(studioId, Thing.SCHEME, row.id());
-    row.write(json.writeValueAsString(CoatsMapper.doc(wishes.asScheme())), clock.instant());
-    return read(rows.saveAndFlush(row));
+    return read(row);
   }
 
   @Guarded
