@@ -161,6 +161,32 @@ class ManyWritersTest extends ServerTest {
     assertThat(left).isEqualByComparingTo(stands ? once : new BigDecimal("100"));
   }
 
+  /**
+   * Whoever looks while others book never keeps them from it, however few connections there are.
+   */
+  @Test
+  void whoeverLooksNeverKeepsTheOthersFromBooking() throws Exception {
+    String pot = newPot("chalky-paint", "100");
+    JsonNode chest = chest("Looked at by many", pot, 1);
+    String done = path(chest) + "/lays/band0/done";
+    for (int round = 0; round < 4; round++) {
+      nobodyIsSentAway(
+          atOnce(
+              IntStream.range(0, WRITERS)
+                  .<Callable<Answer>>mapToObj(
+                      w ->
+                          () ->
+                              switch (w % 4) {
+                                case 0 -> put(done, null);
+                                case 1 -> delete(done);
+                                case 2 -> get(path(chest) + "/gather");
+                                default -> get(path(chest) + "/coats");
+                              })
+                  .toList()));
+      level(pot);
+    }
+  }
+
   @Test
   void aLevelThatIsCorrectedSwallowsNothingThatIsBookedMeanwhile() throws Exception {
     String pot = newPot("chalky-paint", "500");

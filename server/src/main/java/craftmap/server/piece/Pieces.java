@@ -58,7 +58,6 @@ public class Pieces {
   private final ShelfService shelf;
   private final PlanJson json;
   private final Readings readings = new Readings();
-  private final CoatsLately coats = new CoatsLately();
   private final PlansLately plans = new PlansLately();
   private final Clock clock;
   private final ApplicationEventPublisher events;
@@ -170,7 +169,7 @@ public class Pieces {
   /** What the coats of a plan come to. */
   @Solves
   public CoatsReading coats(Studio studio, Plan plan) {
-    return coats.of(
+    return readings.coats(
         new Readings.Question(studio.id(), studio.tape(), shelf.coatStamp(studio.id()), plan),
         () -> CoatsReader.read(plan, read(studio, plan), shelf.coatShelf(studio.id())));
   }

@@ -1,7 +1,5 @@
 package craftmap.server.piece;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.plan.Plan;
 import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -16,7 +14,7 @@ final class PlansLately {
 
   private record Of(String studioId, String pieceId, long version) {}
 
-  private final Cache<Of, Plan> lately = Caffeine.newBuilder().maximumSize(MOST).build();
+  private final WorkedOut<Of, Plan> lately = new WorkedOut<>(MOST);
 
   Plan of(PieceRow piece, Supplier<Plan> read) {
     boolean changing =
@@ -25,6 +23,6 @@ final class PlansLately {
     if (changing) {
       return read.get();
     }
-    return lately.get(new Of(piece.studioId(), piece.id(), piece.version()), v -> read.get());
+    return lately.of(new Of(piece.studioId(), piece.id(), piece.version()), read);
   }
 }

@@ -1,18 +1,17 @@
 package craftmap.server.piece;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.changes.Changes;
 import java.util.function.Supplier;
 
 /**
- * What was worked out lately, because one page asks for the same plan in several ways at once. A
- * reading follows from the plan, the tape, and the shelf as its stamp tells it; one that misses
- * something from the shelf is not kept.
+ * What plans came to lately: the map, the route and Gather ask for the same ones. A reading follows
+ * from the plan, the tape, and the shelf as its stamp tells it; one that misses something from the
+ * shelf is not kept.
  */
 final class Readings {
   private static final int MOST = 48;
@@ -20,14 +19,19 @@ final class Readings {
   /** What a reading follows from. */
   record Question(String studioId, TapeDivision tape, Changes.Stamp shelf, Plan plan) {}
 
-  private final Cache<Question, PlanReading> lately =
-      Caffeine.newBuilder().maximumSize(MOST).build();
+  private final WorkedOut<Question, PlanReading> lays = new WorkedOut<>(MOST);
+  private final WorkedOut<Question, CoatsReading> coats = new WorkedOut<>(MOST);
 
   PlanReading of(Question question, Supplier<PlanReading> work) {
-    PlanReading reading = lately.get(question, q -> work.get());
+    PlanReading reading = lays.of(question, work);
     if (reading.lays().stream().anyMatch(LayReading.Missing.class::isInstance)) {
-      lately.invalidate(question);
+      lays.forget(question);
     }
     return reading;
+  }
+
+  /** Of the coats, whose stamp tells the levels of all pots too. */
+  CoatsReading coats(Question question, Supplier<CoatsReading> work) {
+    return coats.of(question, work);
   }
 }

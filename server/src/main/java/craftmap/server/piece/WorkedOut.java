@@ -1,0 +1,55 @@
+package craftmap.server.piece;
+
+import com.github.benmanes.caffeine.cache.AsyncCache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.function.Supplier;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * What was worked out lately, because one page asks for the same in several ways at once. Whoever
+ * asks for what another is just working out waits for it, except within a transaction: the other
+ * may be waiting for a connection, and whoever has one would then wait for it in vain. Nothing is
+ * worked out under a lock of the cache, which a transaction could wait for just as well.
+ */
+final class WorkedOut<Q, T> {
+  private final AsyncCache<Q, T> lately;
+
+  WorkedOut(int most) {
+    lately = Caffeine.newBuilder().maximumSize(most).buildAsync();
+  }
+
+  T of(Q question, Supplier<T> work) {
+    CompletableFuture<T> mine = new CompletableFuture<>();
+    CompletableFuture<T> known = lately.asMap().putIfAbsent(question, mine);
+    if (known == null) {
+      return now(question, mine, work);
+    }
+    if (!known.isDone() && TransactionSynchronizationManager.isActualTransactionActive()) {
+      return work.get();
+    }
+    try {
+      return known.join();
+    } catch (CompletionException theirs) {
+      // what the other failed on, such as its connection, need not be so here
+      return work.get();
+    }
+  }
+
+  private T now(Q question, CompletableFuture<T> mine, Supplier<T> work) {
+    try {
+      T worked = work.get();
+      mine.complete(worked);
+      return worked;
+    } catch (RuntimeException | Error failed) {
+      lately.asMap().remove(question, mine);
+      mine.completeExceptionally(failed);
+      throw failed;
+    }
+  }
+
+  void forget(Q question) {
+    lately.synchronous().invalidate(question);
+  }
+}

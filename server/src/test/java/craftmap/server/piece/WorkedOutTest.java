@@ -1,0 +1,96 @@
+package craftmap.server.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+class WorkedOutTest {
+  private final WorkedOut<String, String> worked = new WorkedOut<>(4);
+
+  @AfterEach
+  void endTheTransaction() {
+    TransactionSynchronizationManager.setActualTransactionActive(false);
+  }
+
+  @Test
+  void isWorkedOutOnceForAllWhoAsk() {
+    AtomicInteger times = new AtomicInteger();
+    for (int i = 0; i < 3; i++) {
+      assertThat(worked.of("front", () -> "read " + times.incrementAndGet())).isEqualTo("read 1");
+    }
+  }
+
+  @Test
+  void whatATransactionWorkedOutIsThereForOthers() {
+    TransactionSynchronizationManager.setActualTransactionActive(true);
+    worked.of("front", () -> "within the change");
+    TransactionSynchronizationManager.setActualTransactionActive(false);
+    assertThat(worked.of("front", () -> "again")).isEqualTo("within the change");
+  }
+
+  /**
+   * Whoever works it out may be waiting for the very connection that the asking transaction has.
+   */
+  @Test
+  @Timeout(value = 60, unit = TimeUnit.SECONDS, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
+  void aTransactionNeverWaitsForOneWhoMayBeWaitingForIt() throws Exception {
+    CountDownLatch begun = new CountDownLatch(1);
+    CountDownLatch connection = new CountDownLatch(1);
+    CompletableFuture<String> other =
+        CompletableFuture.supplyAsync(
+            () ->
+                worked.of(
+                    "front",
+                    () -> {
+                      begun.countDown();
+                      await(connection);
+                      return "by the other";
+                    }));
+    begun.await();
+    TransactionSynchronizationManager.setActualTransactionActive(true);
+    assertThat(worked.of("front", () -> "by the change")).isEqualTo("by the change");
+    // nor for others that happen to lie beside it
+    for (int i = 0; i < 100; i++) {
+      String beside = "back " + i;
+      assertThat(worked.of(beside, () -> beside)).isEqualTo(beside);
+    }
+    connection.countDown();
+    assertThat(other.get()).isEqualTo("by the other");
+  }
+
+  @Test
+  void whatFailedIsWorkedOutAnew() {
+    assertThatThrownBy(
+            () ->
+                worked.of(
+                    "front",
+                    () -> {
+                      throw new IllegalStateException("no connection");
+                    }))
+        .hasMessage("no connection");
+    assertThat(worked.of("front", () -> "read")).isEqualTo("read");
+  }
+
+  @Test
+  void whatIsForgottenIsWorkedOutAnew() {
+    worked.of("front", () -> "with a design missing");
+    worked.forget("front");
+    assertThat(worked.of("front", () -> "whole")).isEqualTo("whole");
+  }
+
+  private static void await(CountDownLatch latch) {
+    try {
+      latch.await();
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}
