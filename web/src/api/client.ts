@@ -49,6 +49,7 @@ export type DesignNeed = Schemas['DesignNeedView'];
 export type OptionView = Schemas['OptionView'];
 export type MarkView = Schemas['MarkView'];
 export type NoteView = Schemas['NoteView'];
+export type FoundView = Schemas['FoundView'];
 export type BoxView = Schemas['BoxView'];
 export type CornerView = Schemas['CornerView'];
 export type FieldView = Schemas['FieldView'];

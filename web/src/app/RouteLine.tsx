@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link, useLocation } from 'react-router';
 import { useRoute } from '../api/queries';
+import { FoundMark } from '../common/FoundMark';
 import { usePlan } from '../plan/PlanProvider';
 
 export const STOPS = [
@@ -24,6 +25,7 @@ export function RouteLine() {
     <Flex as="nav" aria-label="Route" align="flex-start">
       {STOPS.map(({ stop, path, name }, i) => {
         const settled = route?.settled.includes(stop) ?? false;
+        const found = route?.found.find((f) => f.stop === stop);
         const current = here === path || (path === 'survey' && SURVEY_TOO.has(here ?? ''));
         return (
           <Flex key={stop} align="flex-start">
@@ -65,6 +67,7 @@ export function RouteLine() {
                 >
                   {name}
                   {settled && <chakra.span srOnly>, settled</chakra.span>}
+                  {found && <FoundMark found={found} />}
                 </chakra.span>
               </Flex>
             </Link>

@@ -4,6 +4,7 @@ import type { CoatBand, CoatGroup, CoatWhere, CoatWish } from '../api/client';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { Fig } from '../common/Fig';
+import { Notes } from '../common/Notes';
 import { Pill } from '../common/Pill';
 import { Section } from '../common/Section';
 import { Why } from '../common/Why';
@@ -38,9 +39,14 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
       <Box>
         <Head band={band} over="lay" />
         <Text mb="2">{band.note}</Text>
+        {band.lay.notes.length > 0 && (
+          <Box mb="3">
+            <Notes notes={band.lay.notes} />
+          </Box>
+        )}
         <Link to={`/pieces/${plan.piece.id}/lay-out/${band.lay.faceId}/${band.lay.id}`}>
           <Text as="span" color="sea" textDecoration="underline">
-            Change it at Lay out
+            {band.lay.notes.some((n) => n.mendable) ? 'Mend it at Lay out' : 'Change it at Lay out'}
           </Text>
         </Link>
         <Takes band={band} />

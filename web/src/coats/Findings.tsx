@@ -1,8 +1,9 @@
 import { Box, chakra, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { CoatFinding, CoatGroup } from '../api/client';
+import type { CoatBand, CoatFinding, CoatGroup } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { Notes } from '../common/Notes';
 import { usePlan } from '../plan/PlanProvider';
 import { numbered } from './findings';
 import { LEVELS } from './levels';
@@ -11,12 +12,13 @@ import { LEVELS } from './levels';
 export function Findings({ group, onBand }: { group: CoatGroup; onBand: (key: string) => void }) {
   const open = numbered(group.findings);
   const noted = group.findings.filter((f) => f.note !== undefined);
+  const laid = group.bands.filter((b) => b.lay && b.lay.notes.length > 0);
   if (group.bands.length === 0) {
     return null;
   }
   return (
     <Box as="section" aria-label="Findings" maxW="860px" mt="4">
-      {open.length === 0 && (
+      {open.length === 0 && laid.length === 0 && (
         <Text bg="mossWash" borderRadius="lg" p="3">
           Nothing stands against it.
         </Text>
@@ -30,6 +32,9 @@ export function Findings({ group, onBand }: { group: CoatGroup; onBand: (key: st
             group={group}
             onBand={onBand}
           />
+        ))}
+        {laid.map((b) => (
+          <OfLay key={b.key} band={b} onBand={onBand} />
         ))}
         {noted.map((f) => (
           <Noted key={`${f.rule} ${f.band}`} finding={f} group={group} />
@@ -126,6 +131,26 @@ function Finding({
           </Button>
         )}
       </Flex>
+    </Flex>
+  );
+}
+
+/** What was found about a design; it is mended where it is laid out. */
+function OfLay({ band, onBand }: { band: CoatBand; onBand: (key: string) => void }) {
+  return (
+    <Flex borderWidth="1px" borderColor="hairline" bg="sheet" borderRadius="lg" p="3" gap="3">
+      <Box flex="1" minW="0">
+        <Text fontWeight="600" mb="1">
+          <Box as="span" color="soft" fontWeight="500">
+            As it is laid:{' '}
+          </Box>
+          {band.title}
+        </Text>
+        <Notes notes={band.lay?.notes ?? []} />
+      </Box>
+      <Button look="plain" size="xs" onClick={() => onBand(band.key)}>
+        Where it is
+      </Button>
     </Flex>
   );
 }

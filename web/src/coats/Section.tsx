@@ -121,6 +121,11 @@ export function Section({ group, band, onChoose }: Props) {
               <Text fontSize="12.5px" color="soft" lineHeight="1.3">
                 {b.note}
               </Text>
+              {b.lay && b.lay.notes.length > 0 && (
+                <Text fontSize="12.5px" color={laidBadly(b) ? 'rust' : 'ink'} fontWeight="600">
+                  {b.lay.notes.length === 1 ? '1 thing' : `${b.lay.notes.length} things`} to look at
+                </Text>
+              )}
             </Box>
             <Box flex="1" minW="180px" position="relative">
               <BandDrawing band={b} />
@@ -184,6 +189,8 @@ export function Section({ group, band, onChoose }: Props) {
 }
 
 const rowId = (key: string) => `band-${key.replace(/[^a-z0-9]/gi, '-')}`;
+
+const laidBadly = (b: CoatBand) => b.lay?.notes.some((n) => n.level === 'STOP') ?? false;
 
 function Marks({ numbers }: { numbers: ReadonlyArray<ReturnType<typeof numbered>[number]> }) {
   return numbers.length === 0 ? null : (

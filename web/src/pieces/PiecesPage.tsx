@@ -8,6 +8,7 @@ import { usePieces, useStudio } from '../api/queries';
 import { STOPS } from '../app/RouteLine';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
+import { FoundMark } from '../common/FoundMark';
 import { Empty, ErrorState, Loading } from '../common/States';
 import type { Stencils } from '../map/Items';
 import { Net } from '../map/Net';
@@ -211,6 +212,7 @@ function Card({
           </Heading>
           {piece.route && <Way route={piece.route} />}
           <Text mt="2">{piece.route?.nextText}</Text>
+          {piece.route && <FoundLine found={piece.route.found} />}
         </Box>
       </Link>
       <CardActions piece={piece} archived={archived} />
@@ -246,6 +248,20 @@ function Way({ route }: { route: RouteView }) {
       <Text ml="3" fontSize="13px" color="soft">
         {STOPS.find((s) => s.stop === next)?.name}
       </Text>
+    </Flex>
+  );
+}
+
+/** Where something was found that may fail, or would be better otherwise. */
+function FoundLine({ found }: { found: RouteView['found'] }) {
+  return (
+    <Flex wrap="wrap" columnGap="4" mt="1" fontSize="13px" color="soft">
+      {found.map((f) => (
+        <Box key={f.stop}>
+          {STOPS.find((s) => s.stop === f.stop)?.name}
+          <FoundMark found={f} />
+        </Box>
+      ))}
     </Flex>
   );
 }

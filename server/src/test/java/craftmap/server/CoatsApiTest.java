@@ -481,4 +481,58 @@ class CoatsApiTest extends ServerTest {
     JsonNode joined = edited(painted, of("UNGROUP").put("groupId", "lid-alone"));
     assertThat(texts(coats(joined).path("groups"), "name")).doesNotContain("The lid");
   }
+
+  @Test
+  void whatIsFoundShowsAtItsStopAndAtItsBand() {
+    JsonNode chest = newChest("Looked over");
+    String pot = newPot("chalky-paint", "0.4");
+    JsonNode plan = withFernBand(chest.path("document"), "ferns", 60);
+    ((ObjectNode) plan.path("lays").path(0)).put("potId", pot);
+    JsonNode piece = save(chest, plan, "laid", null).body();
+    JsonNode lay =
+        coats(piece)
+            .path("groups")
+            .valueStream()
+            .flatMap(g -> g.path("bands").valueStream())
+            .filter(b -> b.path("key").asString().equals("lay:ferns"))
+            .findFirst()
+            .orElseThrow()
+            .path("lay");
+    assertThat(lay.path("notes").valueStream().map(n -> n.path("rule").asString()))
+        .contains("pot-short");
+    assertThat(lay.path("notes").valueStream().map(n -> n.path("level").asString()))
+        .doesNotContain("FINE");
+
+    JsonNode route = get("/api/pieces/" + piece.path("id").asString() + "/route").body();
+    JsonNode card =
+        get("/api/pieces")
+            .body()
+            .valueStream()
+            .filter(c -> c.path("id").equals(piece.path("id")))
+            .findFirst()
+            .orElseThrow();
+    assertThat(card.at("/route/found")).isEqualTo(route.path("found"));
+    JsonNode ofCoats = found(route, "COATS");
+    List<String> levels =
+        coats(piece)
+            .path("groups")
+            .valueStream()
+            .flatMap(g -> g.path("findings").valueStream())
+            .filter(f -> !f.has("note") && !f.path("level").asString().equals("FINE"))
+            .map(f -> f.path("level").asString())
+            .toList();
+    assertThat(ofCoats.path("count").asInt()).isEqualTo(levels.size());
+    assertThat(ofCoats.path("worst").asString())
+        .isEqualTo(levels.contains("STOP") ? "STOP" : "LOOK");
+    assertThat(found(route, "LAY_OUT").path("count").asInt()).isPositive();
+  }
+
+  private static JsonNode found(JsonNode route, String stop) {
+    return route
+        .path("found")
+        .valueStream()
+        .filter(f -> f.path("stop").asString().equals(stop))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("nothing at " + stop + " in " + route));
+  }
 }

@@ -27,6 +27,7 @@ import craftmap.core.surface.Finish;
 import craftmap.core.surface.Zone;
 import craftmap.server.piece.document.CoatsMapper;
 import craftmap.server.piece.view.LayView;
+import craftmap.server.piece.view.ReadingView;
 import craftmap.server.words.FigureWords;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
@@ -46,12 +47,19 @@ public final class CoatViews {
   private final PlanReading reading;
   private final CoatsReading coats;
   private final CoatShelf shelf;
+  private final ReadingView said;
   private final GroupNames names;
   private final TapeDivision tape;
   private final FigureWords words;
 
-  public CoatViews(
-      Plan plan, PlanReading reading, CoatsReading coats, CoatShelf shelf, TapeDivision tape) {
+  CoatViews(
+      Plan plan,
+      PlanReading reading,
+      CoatsReading coats,
+      CoatShelf shelf,
+      ReadingView said,
+      TapeDivision tape) {
+    this.said = said;
     this.shelf = shelf;
     this.plan = plan;
     this.reading = reading;
@@ -406,8 +414,20 @@ public final class CoatViews {
         true,
         null,
         null,
-        new CoatsView.LayOfBandView(of.layId(), faceId),
+        new CoatsView.LayOfBandView(of.layId(), faceId, notes(of.layId())),
         List.of());
+  }
+
+  /** What was found about a lay on any of its faces, the worst first. */
+  private List<ReadingView.NoteView> notes(String layId) {
+    return said.faces().stream()
+        .flatMap(f -> f.lays().stream())
+        .filter(l -> l.id().equals(layId))
+        .flatMap(l -> l.notes().stream())
+        .filter(n -> n.level() != ReadingView.NoteLevel.FINE)
+        .distinct()
+        .sorted(Comparator.comparing(ReadingView.NoteView::level).reversed())
+        .toList();
   }
 
   // ---- choices and findings

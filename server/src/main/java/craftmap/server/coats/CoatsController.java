@@ -1,6 +1,7 @@
 package craftmap.server.coats;
 
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
@@ -15,9 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{id}/coats")
 class CoatsController {
   private final Pieces pieces;
+  private final PlanViews views;
   private final ShelfService shelf;
 
-  CoatsController(Pieces pieces, ShelfService shelf) {
+  CoatsController(Pieces pieces, PlanViews views, ShelfService shelf) {
+    this.views = views;
     this.pieces = pieces;
     this.shelf = shelf;
   }
@@ -31,6 +34,7 @@ class CoatsController {
             pieces.read(studio, piece.plan()),
             pieces.coats(studio, piece.plan()),
             shelf.coatShelf(studio.id()),
+            views.view(studio, piece),
             studio.tape())
         .view();
   }

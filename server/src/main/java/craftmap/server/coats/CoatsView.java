@@ -8,6 +8,7 @@ import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
 import craftmap.server.piece.document.CoatsDoc;
 import craftmap.server.piece.view.LayView;
+import craftmap.server.piece.view.ReadingView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -137,8 +138,12 @@ record CoatsView(
       boolean hides,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String potId) {}
 
-  /** The lay a band stands for. */
-  record LayOfBandView(String id, String faceId) {}
+  /**
+   * The lay a band stands for.
+   *
+   * @param notes what was found about it that is not fine
+   */
+  record LayOfBandView(String id, String faceId, List<ReadingView.NoteView> notes) {}
 
   /**
    * One way to come to the ground.

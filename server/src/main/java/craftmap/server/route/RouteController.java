@@ -1,6 +1,7 @@
 package craftmap.server.route;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.route.Standing;
 import craftmap.core.route.Stop;
 import craftmap.server.gather.GatherService;
@@ -16,9 +17,12 @@ import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,8 +42,20 @@ class RouteController {
     this.gathering = gathering;
   }
 
-  /** What is settled on a piece, and what comes next. */
-  record RouteView(List<Stop> settled, Stop next, String nextText) {}
+  /**
+   * What is settled on a piece, what comes next, and where something was found.
+   *
+   * @param found stops with something that may fail or would be better otherwise
+   */
+  record RouteView(List<Stop> settled, Stop next, String nextText, List<FoundView> found) {}
+
+  /**
+   * What was found at a stop.
+   *
+   * @param count of all that is not fine and was not taken note of
+   * @param worst of them
+   */
+  record FoundView(Stop stop, int count, ReadingView.NoteLevel worst) {}
 
   /**
    * A piece as the home page shows it.
@@ -125,6 +141,36 @@ class RouteController {
     return new RouteView(
         standing.settled(),
         standing.next().stop(),
-        new NextWords(gathered, reading).say(standing.next()));
+        new NextWords(gathered, reading).say(standing.next()),
+        Stream.of(
+                found(Stop.LAY_OUT, ofLays(reading)),
+                found(Stop.COATS, ofCoats(pieces.coats(studio, piece.plan()))))
+            .flatMap(Optional::stream)
+            .toList());
+  }
+
+  private static List<ReadingView.NoteLevel> ofLays(ReadingView reading) {
+    return reading.faces().stream()
+        .flatMap(
+            f ->
+                Stream.concat(
+                    f.notes().stream(), f.lays().stream().flatMap(l -> l.notes().stream())))
+        .map(ReadingView.NoteView::level)
+        .toList();
+  }
+
+  private static List<ReadingView.NoteLevel> ofCoats(CoatsReading coats) {
+    return coats.groups().stream()
+        .flatMap(g -> g.open().stream())
+        .map(f -> ReadingView.NoteLevel.of(f.level()))
+        .toList();
+  }
+
+  private static Optional<FoundView> found(Stop stop, List<ReadingView.NoteLevel> levels) {
+    List<ReadingView.NoteLevel> open =
+        levels.stream().filter(l -> l != ReadingView.NoteLevel.FINE).toList();
+    return open.stream()
+        .max(Comparator.naturalOrder())
+        .map(worst -> new FoundView(stop, open.size(), worst));
   }
 }

@@ -26,20 +26,12 @@ final class FindingWords {
   ReadingView.NoteView note(Finding finding) {
     boolean mendable = finding.level() != Level.FINE && Mends.mayBeMended(finding.rule());
     return new ReadingView.NoteView(
-        level(finding.level()), finding.rule().id(), text(finding), mendable);
+        ReadingView.NoteLevel.of(finding.level()), finding.rule().id(), text(finding), mendable);
   }
 
   /** What a note says that no rule found, but the answer to laying something out. */
   static ReadingView.NoteView stop(String rule, String text) {
     return new ReadingView.NoteView(ReadingView.NoteLevel.STOP, rule, text, false);
-  }
-
-  private static ReadingView.NoteLevel level(Level level) {
-    return switch (level) {
-      case FINE -> ReadingView.NoteLevel.FINE;
-      case TIP, RISK -> ReadingView.NoteLevel.LOOK;
-      case STOP -> ReadingView.NoteLevel.STOP;
-    };
   }
 
   String text(Finding finding) {

@@ -2,6 +2,7 @@ package craftmap.server.piece.view;
 
 import craftmap.core.form.FormKind;
 import craftmap.core.lay.BlemishCover;
+import craftmap.core.measure.Level;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
@@ -210,10 +211,19 @@ public record ReadingView(
    */
   public record NoteView(NoteLevel level, String rule, String text, boolean mendable) {}
 
+  /** How bad what was found is, the worst last. */
   public enum NoteLevel {
     FINE,
     LOOK,
-    STOP
+    STOP;
+
+    public static NoteLevel of(Level level) {
+      return switch (level) {
+        case FINE -> FINE;
+        case TIP, RISK -> LOOK;
+        case STOP -> STOP;
+      };
+    }
   }
 
   /**
