@@ -58,7 +58,7 @@ export function AddCoat({ group, onAdded }: { group: CoatGroup; onAdded: (key: s
             <Box key={step} role="listitem">
               <Line
                 text={name}
-                note="preparation"
+                note={step === 'RESIST' || step === 'DISTRESS' ? 'between coats' : 'preparation'}
                 onClick={() => {
                   plan.edit({ kind: 'ADD_COAT_STEP', groupId: group.id, step });
                   setWords('');

@@ -9,6 +9,7 @@ export function BandDrawing({ band }: { band: CoatBand }) {
   const colour = band.colour ?? '#D5CBB8';
   switch (band.look) {
     case 'COAT':
+    case 'BLEND':
     case 'WASH':
       return <Coats band={band} />;
     case 'CLEAR':
@@ -48,6 +49,38 @@ export function BandDrawing({ band }: { band: CoatBand }) {
             />
           ))}
           <path d={`M0 21H${W}`} stroke={ink('hairline')} />
+        </Drawing>
+      );
+    case 'POUR':
+      return (
+        <Drawing height={14 + 20 * Math.max(1, band.shades.length)}>
+          <path
+            d={`M0 6Q${W / 2} 0 ${W} 6V${12 + 20 * Math.max(1, band.shades.length)}H0Z`}
+            fill={colour}
+            opacity="0.7"
+            stroke={ink('fold')}
+          />
+          <path
+            d={`M14 10Q${W / 2} 4 ${W - 14} 10`}
+            stroke={ink('card')}
+            strokeWidth="3"
+            fill="none"
+          />
+        </Drawing>
+      );
+    case 'DRESSING':
+      return (
+        <Drawing height={20}>
+          <path d={`M0 10H${W}`} stroke={ink('hairline')} />
+          {[8, 31, 54, W - 54, W - 31, W - 8].map((x) => (
+            <path
+              key={x}
+              d={`M${x - 6} 16L${x + 6} 4`}
+              stroke={band.colour ?? ink('soft')}
+              strokeWidth="4"
+              strokeLinecap="round"
+            />
+          ))}
         </Drawing>
       );
     case 'EDGES':

@@ -1,6 +1,6 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
-import type { CoatBand, CoatGroup, CoatWhere, CoatWish } from '../api/client';
+import type { CoatBand, CoatGroup, CoatWish } from '../api/client';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { Fig } from '../common/Fig';
@@ -10,7 +10,9 @@ import { Section } from '../common/Section';
 import { Why } from '../common/Why';
 import { usePlan } from '../plan/PlanProvider';
 import { GroundPanel } from './GroundPanel';
+import { Hints } from './Hints';
 import { Products } from './Products';
+import { Pills, WhereFields } from './WhereFields';
 
 const TOOLS = [
   ['ROLLER', 'roller'],
@@ -20,14 +22,6 @@ const TOOLS = [
   ['CLOTH', 'cloth'],
   ['PALETTE_KNIFE', 'palette knife'],
 ] as const;
-
-const PLACES: ReadonlyArray<readonly [string, CoatWhere]> = [
-  ['all of it', { kind: 'ALL' }],
-  ['edges', { kind: 'EDGES', widthMm: 12 }],
-  ['high spots', { kind: 'HIGH_SPOTS', share: 0.12 }],
-  ['recesses', { kind: 'RECESSES', share: 0.15 }],
-  ['on and wiped back', { kind: 'WIPED_BACK' }],
-];
 
 const GRITS = [0, 180, 220, 320, 400, 600];
 
@@ -64,10 +58,27 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
     </Button>
   );
   if (!band.coat) {
+    const dressed = band.dressed;
     return (
       <Box>
-        <Head band={band} over="preparation" />
+        <Head band={band} over={dressed ? 'between coats' : 'preparation'} />
         <Text>{band.note}</Text>
+        {dressed && (
+          <Box mt="3">
+            <WhereFields
+              of="DRESSING"
+              where={dressed}
+              onWhere={(where) =>
+                plan.edit({
+                  kind: 'CHANGE_COAT',
+                  groupId: group.id,
+                  wish: { band: band.key, where },
+                })
+              }
+            />
+          </Box>
+        )}
+        <Hints hints={band.hints} />
         <Takes band={band} />
         {leaveOut}
       </Box>
@@ -77,6 +88,7 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
     <Box>
       <Head band={band} over={`coat · ${band.coat.roleText.toLowerCase()}`} />
       <CoatFields group={group} band={band} coat={band.coat} />
+      <Hints hints={band.hints} />
       <Takes band={band} />
       {leaveOut}
       {band.key === 'ground' && <GroundPanel group={group} />}
@@ -169,14 +181,7 @@ function CoatFields({ group, band, coat }: { group: CoatGroup; band: CoatBand; c
           </Pill>
         ))}
       </Pills>
-      <Pills title="Where">
-        {PLACES.map(([name, where]) => (
-          <Pill key={name} on={coat.where.kind === where.kind} onClick={() => change({ where })}>
-            {name}
-          </Pill>
-        ))}
-      </Pills>
-      <Amount coat={coat} onWhere={(where) => change({ where })} />
+      <WhereFields of={coat.role} where={coat.where} onWhere={(where) => change({ where })} />
       <Flex gap="3">
         <ChoiceField
           label="Sanded between"
@@ -198,50 +203,5 @@ function CoatFields({ group, band, coat }: { group: CoatGroup; band: CoatBand; c
         />
       </Flex>
     </Flex>
-  );
-}
-
-/** How wide an edge, or how much of the area. */
-function Amount({ coat, onWhere }: { coat: Coat; onWhere: (where: CoatWhere) => void }) {
-  const { where } = coat;
-  if (where.kind === 'EDGES') {
-    return (
-      <ChoiceField
-        label="Width of the band"
-        value={String(where.widthMm)}
-        among={[5, 12, 25, 40, 60]
-          .concat(where.widthMm ?? 12)
-          .filter((v, i, all) => all.indexOf(v) === i)
-          .map((w) => [String(w), `${w} mm`] as const)}
-        onChoice={(w) => onWhere({ kind: 'EDGES', widthMm: Number(w) })}
-      />
-    );
-  }
-  if (where.kind === 'HIGH_SPOTS' || where.kind === 'RECESSES') {
-    return (
-      <ChoiceField
-        label="Share of the area"
-        value={String(where.share)}
-        among={[0.05, 0.12, 0.15, 0.25, 0.4]
-          .concat(where.share ?? 0.12)
-          .filter((v, i, all) => all.indexOf(v) === i)
-          .map((s) => [String(s), `${Math.round(s * 100)} %`] as const)}
-        onChoice={(s) => onWhere({ kind: where.kind, share: Number(s) })}
-      />
-    );
-  }
-  return null;
-}
-
-function Pills({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <Box>
-      <Text color="soft" fontSize="13px" fontWeight="500" mb="1">
-        {title}
-      </Text>
-      <Flex wrap="wrap" gap="1.5">
-        {children}
-      </Flex>
-    </Box>
   );
 }

@@ -6,6 +6,7 @@ import { ColourField } from '../common/ColourField';
 import { Fig } from '../common/Fig';
 import { Section } from '../common/Section';
 import { usePlan } from '../plan/PlanProvider';
+import { BlendPanel } from './BlendPanel';
 import { Mixes } from './Mixes';
 import { productKey } from './Products';
 import { Swatches } from './Swatches';
@@ -83,6 +84,7 @@ export function GroundPanel({ group }: { group: CoatGroup }) {
           )}
         </Section>
       </Box>
+      <BlendPanel group={group} />
       <Mixes group={group} />
     </Box>
   );

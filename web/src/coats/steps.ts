@@ -1,4 +1,4 @@
-/** What may be asked for before anything goes on. */
+/** What may be asked for that is no coat: preparation, and what is done for its looks. */
 export const STEPS = [
   ['TEST_FOR_LEAD', 'Test for lead'],
   ['WAX_OFF', 'Old wax off'],
@@ -8,4 +8,6 @@ export const STEPS = [
   ['SAND', 'Sand'],
   ['DUST_OFF', 'Dust off'],
   ['MASK', 'Mask'],
+  ['RESIST', 'Resist between coats'],
+  ['DISTRESS', 'Rub through, distress'],
 ] as const;

@@ -1,6 +1,7 @@
 import { memo, useId } from 'react';
 import type { FaceView, LayView } from '../api/client';
 import { ink } from '../theme/theme';
+import { BlendGradient } from './BlendGradient';
 import { Items, type Stencils } from './Items';
 import { num } from './viewport';
 
@@ -15,6 +16,8 @@ type Props = {
 export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }: Props) {
   const id = useId();
   const light = face.darkGround;
+  const blended = face.blend.length > 1;
+  const fill = blended ? `url(#${id}blend)` : face.shows;
   const laid = face.lays.length > 0 || face.zones.length > 0;
   return (
     <g>
@@ -26,10 +29,15 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
           </clipPath>
         </defs>
       )}
+      {blended && (
+        <defs>
+          <BlendGradient id={`${id}blend`} face={face} />
+        </defs>
+      )}
       <path
         d={face.pathData}
         data-face={face.id}
-        fill={face.shows}
+        fill={fill}
         fillRule="evenodd"
         stroke={ink('ink')}
         strokeOpacity={light ? 0.9 : 0.45}
@@ -39,9 +47,15 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
       {laid && (
         <g clipPath={`url(#${id}face)`}>
           {/* once more within the clip: what is thin is seen over it */}
-          <path d={face.pathData} fill={face.shows} fillRule="evenodd" />
+          <path d={face.pathData} fill={fill} fillRule="evenodd" />
           {face.zones.map((z) => (
-            <path key={z.id} d={z.pathData} fill={z.colour} fillOpacity="0.8" fillRule="evenodd">
+            <path
+              key={z.id}
+              d={z.pathData}
+              fill={z.shows ?? z.colour}
+              fillOpacity={z.shows ? 1 : 0.8}
+              fillRule="evenodd"
+            >
               <title>{z.name}</title>
             </path>
           ))}

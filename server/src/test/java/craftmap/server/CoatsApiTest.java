@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import craftmap.core.colour.Colour;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -534,5 +535,54 @@ class CoatsApiTest extends ServerTest {
         .filter(f -> f.path("stop").asString().equals(stop))
         .findFirst()
         .orElseThrow(() -> new AssertionError("nothing at " + stop + " in " + route));
+  }
+
+  /** What is blended is counted once for its area, out of each pot by its share of the height. */
+  @Test
+  void aBlendTakesOfEachPotByItsShareAndShowsOnTheMap() {
+    Random random = new Random(43);
+    for (int round = 0; round < 3; round++) {
+      JsonNode piece = board("Blend " + round, 300 + random.nextDouble() * 900);
+      String foot = paint("chalky-paint", "#1F4650", 0.8, "4000");
+      String head = paint("chalky-paint", "#F1EADA", 0.8, "4000");
+      piece = edited(piece, from(inGroup("PAINT_GROUND", piece), foot));
+      double share = 0.13 + random.nextDouble() * 0.7;
+      ObjectNode edit = inGroup("BLEND_GROUND", piece).put("bandMm", 71.3);
+      ArrayNode parts = edit.putArray("parts");
+      parts.addObject().put("share", share).putObject("product").put("potId", foot);
+      parts.addObject().put("share", 1 - share).putObject("product").put("potId", head);
+      piece = edited(piece, edit);
+
+      JsonNode face = piece.at("/reading/faces/0");
+      assertThat(face.path("blend").valueStream().map(s -> s.path("hex").asString()))
+          .containsExactly("#1F4650", "#F1EADA");
+      assertThat(face.at("/blend/0/to").asDouble()).isCloseTo(share, within(1e-9));
+      assertThat(face.at("/blend/1/from").asDouble()).isCloseTo(share, within(1e-9));
+
+      Map<String, Double> ml = new HashMap<>();
+      get("/api/pieces/" + piece.path("id").asString() + "/gather")
+          .body()
+          .path("needs")
+          .valueStream()
+          .forEach(n -> ml.put(n.path("potId").asString(), n.path("needMl").asDouble()));
+      JsonNode group = group(piece);
+      double footCoats = drunk(group, "ground");
+      double headCoats = drunk(group, "own:blend-2");
+      assertThat(ml.get(foot) / ml.get(head))
+          .isCloseTo(share / (1 - share) * footCoats / headCoats, within(1e-3));
+
+      Answer undone =
+          change(
+              "POST",
+              "/api/pieces/" + piece.path("id").asString() + "/undo",
+              null,
+              piece.path("version").asLong());
+      assertThat(undone.body().at("/reading/faces/0/blend")).isEmpty();
+    }
+  }
+
+  /** The first coat on bare board counts for a quarter more, whatever lies on it after. */
+  private static double drunk(JsonNode group, String band) {
+    return band(group, band).at("/coat/times").asInt() + 0.25;
   }
 }

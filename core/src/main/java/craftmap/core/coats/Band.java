@@ -34,13 +34,15 @@ public sealed interface Band {
   }
 
   /**
-   * Preparation.
+   * Preparation, or something done between coats for its looks.
    *
    * @param passes how often
    * @param grits of the papers, the coarsest first
    * @param of what it takes out of a pot; none where it takes nothing
+   * @param where on the group it is done
    */
-  record Step(StepKind kind, boolean own, int passes, List<Integer> grits, Optional<InHand> of)
+  record Step(
+      StepKind kind, boolean own, int passes, List<Integer> grits, Optional<InHand> of, Where where)
       implements Band {
     public Step {
       grits = List.copyOf(grits);
@@ -53,7 +55,7 @@ public sealed interface Band {
 
     @Override
     public Stage stage() {
-      return Stage.PREPARE;
+      return kind.stage();
     }
   }
 

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param handsOn work, without waiting
  * @param sheets of sandpaper
  * @param tapeMm of tape
+ * @param working in which batches and sections
  */
 public record BandReading(
     Band band,
@@ -24,7 +25,8 @@ public record BandReading(
     double ml,
     Duration handsOn,
     double sheets,
-    double tapeMm) {
+    double tapeMm,
+    Working working) {
   public BandReading {
     shades = List.copyOf(shades);
   }

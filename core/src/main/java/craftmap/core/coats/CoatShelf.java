@@ -91,7 +91,7 @@ public record CoatShelf(List<InHand> pots, List<Tool> tools) {
                   .orElseGet(() -> kind("surface-wash")));
       case FILL ->
           Optional.of(first(p -> p.isUsedAs(Role.FILLER)).orElseGet(() -> typical(Role.FILLER)));
-      case TEST_FOR_LEAD, SAND, DUST_OFF, MASK -> Optional.empty();
+      case TEST_FOR_LEAD, SAND, DUST_OFF, MASK, RESIST, DISTRESS -> Optional.empty();
     };
   }
 

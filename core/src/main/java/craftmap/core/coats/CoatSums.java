@@ -4,6 +4,7 @@ import craftmap.core.colour.Covering;
 import craftmap.core.colour.Lab;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Coating;
+import craftmap.core.medium.Medium;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,15 +24,25 @@ final class CoatSums {
   List<BandReading> of(BuildUp buildUp) {
     List<BandReading> readings = new ArrayList<>();
     Lab seen = surface.now().lab();
+    Lab before = seen;
+    Blend blend = new Blend(seen);
     boolean drinks = surface.drinks();
     for (Band band : buildUp.bands()) {
       switch (band) {
-        case Band.Step step -> readings.add(step(step, seen));
+        case Band.Step step -> readings.add(step(step, seen, before));
         case Band.OfLay lay -> readings.add(lay(lay, seen));
+        case Band.Coat coat when coat.where() instanceof Where.Blended part -> {
+          readings.add(coat(coat, blend.under(), drinks));
+          before = blend.under();
+          blend = blend.with(part, after(coat, blend.under(), coat.times()));
+          seen = blend.mean();
+        }
         case Band.Coat coat -> {
           readings.add(coat(coat, seen, drinks));
           if (coat.where().tintsAll()) {
+            before = coat.hides() > 0 ? seen : before;
             seen = after(coat, seen, coat.times());
+            blend = new Blend(seen);
             drinks &= !coat.isFilm();
           }
         }
@@ -57,11 +68,66 @@ final class CoatSums {
     }
     BandReading.Sum sum = sum(coat, drinks);
     return new BandReading(
-        coat, under, shades, Optional.of(sum), volumeMl(sum), Times.ofMinutes(minutes(coat)), 0, 0);
+        coat,
+        under,
+        shades,
+        Optional.of(sum),
+        volumeMl(sum),
+        Times.ofMinutes(minutes(coat)),
+        0,
+        0,
+        working(coat, volumeMl(sum)));
   }
 
-  /** The first coat soaks into bare wood. */
+  private Working working(Band.Coat coat, double ml) {
+    Medium medium = coat.of().medium();
+    double once = workedM2(coat.where()) / coat.tool().coversM2PerMin();
+    double each = ml / coat.times();
+    return new Working(
+        batches(medium, each, each / once).map(b -> b.times(coat.times())), wet(coat));
+  }
+
+  private static Optional<Batches> batches(Medium medium, double ml, double mlPerMinute) {
+    return medium
+        .mixing()
+        .potLife()
+        .filter(p -> ml > 0)
+        .map(p -> Batches.of(ml, mlPerMinute, p, medium.mixing().parts()));
+  }
+
+  /** What is wiped back is wiped while it is wet, and a blend worked together; the rest dries. */
+  private Optional<Working.Wet> wet(Band.Coat coat) {
+    double area =
+        switch (coat.where()) {
+          case Where.WipedBack _ -> surface.areaMm2();
+          case Where.Blended b -> surface.extent().widestMm() * b.bandMm();
+          case Where.All _,
+              Where.Edges _,
+              Where.HighSpots _,
+              Where.Recesses _,
+              Where.Splatter _,
+              Where.Poured _ ->
+              0;
+        };
+    return coat.of()
+        .medium()
+        .drying()
+        .openTime()
+        .filter(t -> area > 0)
+        .map(t -> new Working.Wet(t, Times.minutes(t) * coat.tool().coversM2PerMin() * 1e6, area));
+  }
+
+  /** The first coat soaks into bare wood; what is poured is as thick as it is poured. */
   BandReading.Sum sum(Band.Coat coat, boolean drinks) {
+    if (coat.where() instanceof Where.Poured poured) {
+      return new BandReading.Sum(
+          surface.areaMm2(),
+          1 + surface.extent().runsOverMm2() / surface.areaMm2(),
+          1,
+          coat.times(),
+          1 / poured.thicknessMm(),
+          coat.tool().loss());
+    }
     double first = drinks ? Coating.FIRST_ON_BARE_WOOD : 1;
     return new BandReading.Sum(
         surface.areaMm2(),
@@ -84,25 +150,40 @@ final class CoatSums {
   }
 
   double minutes(Band.Coat coat) {
-    double m2 = surface.areaMm2() / 1e6 * whereWorked(coat.where());
+    double m2 = workedM2(coat.where());
     double once = Pace.SET_UP_MINUTES + m2 / coat.tool().coversM2PerMin();
     double sanding = coat.grit().isPresent() ? (coat.times() - 1) * m2 / Pace.SAND_M2_PER_MIN : 0;
     return once * coat.times() + sanding;
   }
 
   /** What is wiped back was put on everywhere, and then wiped. */
-  private double whereWorked(Where where) {
-    return where instanceof Where.WipedBack
-        ? 2
-        : where.share(surface.areaMm2(), surface.extent().edgeMm());
+  private double workedM2(Where where) {
+    double share =
+        where instanceof Where.WipedBack
+            ? 2
+            : where.share(surface.areaMm2(), surface.extent().edgeMm());
+    return surface.areaMm2() / 1e6 * share;
   }
 
   private static BandReading lay(Band.OfLay lay, Lab under) {
     return new BandReading(
-        lay, under, List.of(), Optional.empty(), lay.lay().ml(), lay.lay().handsOn(), 0, 0);
+        lay,
+        under,
+        List.of(),
+        Optional.empty(),
+        lay.lay().ml(),
+        lay.lay().handsOn(),
+        0,
+        0,
+        Working.ANYHOW);
   }
 
-  private BandReading step(Band.Step step, Lab under) {
+  /**
+   * A step.
+   *
+   * @param before what shows under the last coat, and again where it is rubbed off
+   */
+  private BandReading step(Band.Step step, Lab under, Lab before) {
     double m2 = surface.areaMm2() / 1e6;
     double ml =
         switch (step.kind()) {
@@ -112,7 +193,7 @@ final class CoatSums {
                   * m2
                   / step.of().orElseThrow().medium().coverage().spreadM2PerLitre();
           case FILL -> surface.fillMl();
-          case TEST_FOR_LEAD, SAND, DUST_OFF, MASK -> 0;
+          case TEST_FOR_LEAD, SAND, DUST_OFF, MASK, RESIST, DISTRESS -> 0;
         };
     double minutes =
         switch (step.kind()) {
@@ -124,16 +205,35 @@ final class CoatSums {
           case SAND -> step.grits().size() * m2 / Pace.SAND_M2_PER_MIN;
           case DUST_OFF -> m2 / Pace.DUST_M2_PER_MIN;
           case MASK -> surface.extent().maskMm() / Pace.TAPE_MM_PER_MIN;
+          case RESIST -> dressed(step.where(), Pace.RESIST_MM_PER_MIN);
+          case DISTRESS -> dressed(step.where(), Pace.RUB_MM_PER_MIN);
         };
     return new BandReading(
         step,
         under,
-        List.of(),
+        step.kind() == StepKind.DISTRESS
+            ? List.of(new BandReading.Shade(before.colour(), before.ciede2000From(under)))
+            : List.of(),
         Optional.empty(),
         ml,
         Times.ofMinutes(minutes),
-        step.kind() == StepKind.SAND ? step.grits().size() * m2 / Pace.M2_PER_SHEET : 0,
-        step.kind() == StepKind.MASK ? surface.extent().maskMm() : 0);
+        switch (step.kind()) {
+          case SAND -> step.grits().size() * m2 / Pace.M2_PER_SHEET;
+          case DISTRESS -> workedM2(step.where()) / Pace.M2_PER_SHEET;
+          case TEST_FOR_LEAD, WAX_OFF, STRIP, CLEAN, FILL, DUST_OFF, MASK, RESIST -> 0;
+        },
+        step.kind() == StepKind.MASK ? surface.extent().maskMm() : 0,
+        minutes > 0
+            ? new Working(
+                step.of().flatMap(p -> batches(p.medium(), ml, ml / minutes)), Optional.empty())
+            : Working.ANYHOW);
+  }
+
+  /** Along edges by their length, else by area as sanding goes. */
+  private double dressed(Where where, double mmPerMinute) {
+    return where instanceof Where.Edges edges
+        ? surface.extent().edgeMm() * edges.part() / mmPerMinute
+        : workedM2(where) / Pace.SAND_M2_PER_MIN;
   }
 
   /** As many of a coat as hide what is under it. */

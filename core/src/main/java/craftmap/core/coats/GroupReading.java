@@ -64,18 +64,48 @@ public record GroupReading(
 
   /** What one sees under the designs in the end; what hides looks as its pot does. */
   public Colour shows() {
+    Blend blend = blend();
+    if (!blend.isNone()) {
+      return blend.mean().colour();
+    }
     Colour seen = surface.now();
     for (BandReading band : bands) {
       if (band.band() instanceof Band.Coat coat
           && coat.where().tintsAll()
           && coat.hides() > 0
           && !band.shades().isEmpty()) {
-        BandReading.Shade last = band.shades().getLast();
-        boolean hidden = coat.isOpaque() && last.departs() <= Covering.HIDDEN;
-        seen = hidden ? coat.of().medium().coverage().colour() : last.colour();
+        seen = seen(coat, band.shades().getLast());
       }
     }
     return seen;
+  }
+
+  /** The colours worked together that one sees in the end, with what lies over them; or none. */
+  public Blend blend() {
+    Blend blend = new Blend(surface.now().lab());
+    for (BandReading band : bands) {
+      if (!(band.band() instanceof Band.Coat coat) || band.shades().isEmpty()) {
+        continue;
+      }
+      BandReading.Shade last = band.shades().getLast();
+      if (coat.where() instanceof Where.Blended part) {
+        blend = blend.with(part, seen(coat, last).lab());
+      } else if (coat.where().tintsAll() && coat.hides() > 0) {
+        blend =
+            hidden(coat, last)
+                ? new Blend(seen(coat, last).lab())
+                : blend.under(CoatSums.covering(coat), coat.times());
+      }
+    }
+    return blend;
+  }
+
+  private static boolean hidden(Band.Coat coat, BandReading.Shade last) {
+    return coat.isOpaque() && last.departs() <= Covering.HIDDEN;
+  }
+
+  private static Colour seen(Band.Coat coat, BandReading.Shade last) {
+    return hidden(coat, last) ? coat.of().medium().coverage().colour() : last.colour();
   }
 
   public Duration handsOn() {

@@ -58,11 +58,20 @@ public record GroupSurface(
    *
    * @param areaMm2 what a coat has to cover, with relief and edges
    * @param edgeMm round its faces
+   * @param runsOverMm2 the edges of a board, over which runs what is poured
+   * @param widestMm its widest face, from side to side
    * @param maskMm what has to be taped: round keep-outs, and beside what gets other coats
    * @param holes where hardware goes back
    * @param tallestMm the height of its tallest upright face
    */
-  public record Extent(double areaMm2, double edgeMm, double maskMm, int holes, double tallestMm) {}
+  public record Extent(
+      double areaMm2,
+      double edgeMm,
+      double runsOverMm2,
+      double widestMm,
+      double maskMm,
+      int holes,
+      double tallestMm) {}
 
   public GroupSurface {
     exposure = Set.copyOf(exposure);

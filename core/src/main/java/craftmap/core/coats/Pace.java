@@ -16,13 +16,15 @@ public final class Pace {
   public static final double FILL_MINUTES = 2;
   public static final double TEST_MINUTES = 5;
   public static final double TAPE_MM_PER_MIN = 600;
+  public static final double RESIST_MM_PER_MIN = 1000;
+  public static final double RUB_MM_PER_MIN = 500;
 
   /** A sheet of paper is done after this much of a face. */
   public static final double M2_PER_SHEET = 0.6;
 
   private Pace() {}
 
-  /** What a step goes by: m² a minute, minutes for each, m of tape a minute. */
+  /** What a step goes by: m² a minute, minutes for each, m a minute. */
   public static double of(StepKind kind) {
     return switch (kind) {
       case TEST_FOR_LEAD -> TEST_MINUTES;
@@ -32,6 +34,8 @@ public final class Pace {
       case SAND -> SAND_M2_PER_MIN;
       case DUST_OFF -> DUST_M2_PER_MIN;
       case MASK -> TAPE_MM_PER_MIN / 1000;
+      case RESIST -> RESIST_MM_PER_MIN / 1000;
+      case DISTRESS -> RUB_MM_PER_MIN / 1000;
     };
   }
 }

@@ -3,6 +3,7 @@ package craftmap.core.coats;
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.Covering;
 import craftmap.core.colour.Lab;
+import craftmap.core.medium.Coating;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.ToolKind;
@@ -22,6 +23,9 @@ import java.util.Optional;
 final class Proposing {
   /** From here a roller is quicker than a brush. */
   private static final double ROLLED_FROM_MM2 = 100_000;
+
+  /** A finger's breadth of fewer than half of the edges, until it is told where. */
+  private static final Where WHERE_HANDS_GO = new Where.Edges(6, 0.4);
 
   /** Of the area, until it is told how much stands out. */
   private static final double ON_HIGH_SPOTS = 0.12;
@@ -52,7 +56,11 @@ final class Proposing {
     List<Band> bands = new ArrayList<>();
     List<PrimerChoice> choices = ground(bands);
     lays.forEach(l -> bands.add(new Band.OfLay(l, stage(l))));
-    wishes.coats().forEach((key, wish) -> added(key, wish).ifPresent(bands::add));
+    if (!bands.isEmpty() || !wishes.coats().isEmpty()) {
+      dressing(bands);
+    }
+    Lab primed = primed(bands);
+    wishes.coats().forEach((key, wish) -> added(key, wish, primed).ifPresent(bands::add));
     if (!bands.isEmpty()) {
       seal(bands);
       bands.addAll(0, preparation(bands));
@@ -160,19 +168,56 @@ final class Proposing {
 
   // ---- what was added by hand
 
-  private Optional<Band.Coat> added(String key, Wish wish) {
+  private Optional<Band.Coat> added(String key, Wish wish, Lab primed) {
     if (!Band.isAdded(key)) {
       return Optional.empty();
     }
     return wish.product()
         .flatMap(shelf::product)
-        .map(of -> coat(key, stage(of.medium().kind().role()), of, 1, usualPlace(of)));
+        .map(of -> coat(key, stage(of.medium().kind().role()), of, 1, usualPlace(of)))
+        .map(c -> c.where() instanceof Where.Blended ? asManyAsHide(c, primed) : c);
+  }
+
+  /** A colour of a blend hides what is under the blend, as the ground does. */
+  private static Band.Coat asManyAsHide(Band.Coat coat, Lab under) {
+    return coat.timesChosen()
+        ? coat
+        : coat.times(CoatSums.coatsToHide(coat, under).orElse(Coating.MOST_COATS));
+  }
+
+  private Lab primed(List<Band> bands) {
+    Lab seen = surface.now().lab();
+    for (Band band : bands) {
+      if (band instanceof Band.Coat coat && coat.key().equals(Band.PRIMER)) {
+        seen = CoatSums.after(coat, seen, coat.times());
+      }
+    }
+    return seen;
+  }
+
+  /** What is done for its looks, only where it is wished for. */
+  private void dressing(List<Band> bands) {
+    for (StepKind kind : StepKind.values()) {
+      if (kind.isDressing() && wishes.steps().contains(kind)) {
+        Band.Step step =
+            new Band.Step(
+                kind,
+                true,
+                1,
+                List.of(),
+                shelf.forStep(kind),
+                wishes.coat(kind.key()).where().orElse(WHERE_HANDS_GO));
+        // before the coats of its own stage that are proposed, after what is laid
+        bands.add(kind.stage() == Stage.GROUND ? 0 : bands.size(), step);
+      }
+    }
   }
 
   private static Where usualPlace(InHand of) {
     return switch (of.medium().kind().role()) {
       case GLAZE, STAIN -> new Where.WipedBack();
       case METALLIC_WAX -> new Where.HighSpots(ON_HIGH_SPOTS);
+      case RESIN -> new Where.Poured(1 / of.medium().coverage().spreadM2PerLitre());
       case WAX -> of.isDark() ? new Where.WipedBack() : Where.ALL;
       case CLEANER,
           STRIPPER,
@@ -188,7 +233,6 @@ final class Proposing {
           PASTE,
           CLAY,
           CLEAR_COAT,
-          RESIN,
           POWDER ->
           Where.ALL;
     };
@@ -282,16 +326,18 @@ final class Proposing {
             case SAND -> !grits.isEmpty();
             case DUST_OFF -> !grits.isEmpty() || coated && !surface.hollows().isEmpty();
             case MASK -> coated && surface.extent().maskMm() > 0;
+            case RESIST, DISTRESS -> false;
           };
       boolean own = wishes.steps().contains(kind);
-      if (asked || own) {
+      if (asked || own && !kind.isDressing()) {
         steps.add(
             new Band.Step(
                 kind,
                 own,
                 kind == StepKind.WAX_OFF ? 2 : 1,
                 kind == StepKind.SAND ? grits.isEmpty() ? List.of(220) : grits : List.of(),
-                shelf.forStep(kind)));
+                shelf.forStep(kind),
+                Where.ALL));
       }
     }
     return steps;

@@ -26,6 +26,7 @@ public final class Built {
   private Colour wanted = now;
   private final Set<Exposure> exposure = EnumSet.noneOf(Exposure.class);
   private double areaMm2 = 782_000;
+  private double runsOverMm2;
   private double maskMm;
   private int holes;
   private double tallestMm = 450;
@@ -129,6 +130,28 @@ public final class Built {
     return this;
   }
 
+  /** Something that is no coat. */
+  public Built step(StepKind kind) {
+    wishes = wishes.with(kind);
+    return this;
+  }
+
+  /** A board whose edges are coated too. */
+  public Built boardEdges(double mm2) {
+    runsOverMm2 = mm2;
+    return this;
+  }
+
+  /** Blended from its foot up, the first colour as its ground. */
+  public Built blended(double bandMm, String... pots) {
+    for (int i = 0; i < pots.length; i++) {
+      Where part = new Where.Blended((double) i / pots.length, (i + 1.0) / pots.length, bandMm);
+      Wish wish = Wish.of(new Wish.Product.OfPot(pots[i])).with(part);
+      wish(i == 0 ? Band.GROUND : Band.ADDED + "blend-" + i, wish);
+    }
+    return this;
+  }
+
   public Built wishes(Wishes other) {
     wishes = other;
     return this;
@@ -158,7 +181,8 @@ public final class Built {
         now,
         wanted,
         exposure,
-        new GroupSurface.Extent(areaMm2, edge, maskMm, holes, tallestMm),
+        new GroupSurface.Extent(
+            areaMm2, edge, runsOverMm2, Math.sqrt(areaMm2), maskMm, holes, tallestMm),
         damage,
         level);
   }

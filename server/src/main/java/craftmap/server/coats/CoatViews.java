@@ -2,6 +2,7 @@ package craftmap.server.coats;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
+import craftmap.core.coats.Batches;
 import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.Group;
@@ -12,6 +13,7 @@ import craftmap.core.coats.Place;
 import craftmap.core.coats.PrimerChoice;
 import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
+import craftmap.core.coats.Working;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Drying;
@@ -123,6 +125,7 @@ public final class CoatViews {
         surface(group),
         swatches,
         group.shows().hex(),
+        ReadingView.StripeView.all(group.blend()),
         group.bands().stream().map(b -> band(group, b)).toList(),
         group.choices().stream().limit(MOST_CHOICES).map(c -> choice(group, c)).toList(),
         group.findings().stream().map(this::finding).toList(),
@@ -199,18 +202,21 @@ public final class CoatViews {
   }
 
   private CoatsView.BandView step(GroupReading group, Band.Step step, BandReading b) {
+    boolean dressing = step.kind().isDressing();
     return new CoatsView.BandView(
         step.key(),
-        CoatsView.Look.STEP,
+        dressing ? CoatsView.Look.DRESSING : CoatsView.Look.STEP,
         Words.say("step", step.kind()),
         stepNote(group, step, b),
         "",
         b.ml() > 0 ? Words.millilitres(b.ml()) : "",
         null,
         Words.time(b.handsOn()),
-        List.of(),
+        b.shades().stream()
+            .map(s -> new CoatsView.ShadeView(s.colour().hex(), Words.say("step.shade")))
+            .toList(),
         b.under().colour().hex(),
-        null,
+        b.shades().isEmpty() ? null : b.shades().getLast().colour().hex(),
         step.own(),
         step.kind(),
         null,
@@ -222,7 +228,67 @@ public final class CoatViews {
                     "step.why." + step.kind(),
                     Words.squareMetres(group.surface().areaMm2()),
                     Decimals.show(Pace.of(step.kind()), 2),
-                    Decimals.show(Pace.M2_PER_SHEET, 1)))));
+                    Decimals.show(Pace.M2_PER_SHEET, 1)))),
+        hints(b),
+        dressing ? CoatsMapper.doc(step.where()) : null);
+  }
+
+  /** How it is worked. */
+  private static List<String> hints(BandReading b) {
+    List<String> hints = new ArrayList<>();
+    b.working().batches().ifPresent(m -> hints.add(batches(m)));
+    b.working()
+        .wet()
+        .ifPresent(
+            w ->
+                hints.add(
+                    Words.say(
+                        "hint.wet",
+                        Words.time(w.openTime()),
+                        Words.squareMetres(w.staysMm2()),
+                        Words.squareMetres(w.areaMm2()),
+                        w.sections())));
+    if (b.band() instanceof Band.Coat coat) {
+      if (coat.where() instanceof Where.Blended && coat.times() > 1) {
+        hints.add(Words.say("hint.blend", coat.times() - 1));
+      }
+      if (coat.where() instanceof Where.Poured) {
+        Drying dries = coat.of().medium().drying();
+        hints.add(
+            Words.say("hint.pour", Working.TORCHED, Working.TORCHED_FROM, Working.TORCHED_TO));
+        hints.add(Words.say("hint.pour.dry", Words.time(Working.DRY_BEFORE_A_POUR)));
+        hints.add(
+            dries
+                .recoatTo()
+                .map(
+                    to ->
+                        Words.say(
+                            "hint.pour.window", Words.time(dries.recoatFrom()), Words.time(to)))
+                .orElseGet(() -> Words.say("hint.pour.after", Words.time(dries.recoatFrom()))));
+      }
+      if (coat.grit().isPresent() && coat.times() > 1) {
+        hints.add(Words.say("hint.turns", coat.times(), coat.grit().getAsInt()));
+      }
+      if (coat.waterShare() > 0) {
+        hints.add(Words.say("hint.water", Words.millilitres(b.ml() * coat.waterShare())));
+      }
+    }
+    return hints;
+  }
+
+  private static String batches(Batches m) {
+    String of = Words.millilitres(m.eachMl());
+    return m.parts()
+        .map(
+            p ->
+                Words.say(
+                    "hint.mixed." + p.by(),
+                    m.count(),
+                    of,
+                    Decimals.show(p.partA(), 2),
+                    Decimals.show(p.partB(), 2),
+                    Words.time(m.potLife())))
+        .orElseGet(() -> Words.say("hint.batches", m.count(), of, Words.time(m.potLife())));
   }
 
   private String stepNote(GroupReading group, Band.Step step, BandReading b) {
@@ -240,6 +306,7 @@ public final class CoatViews {
       case MASK -> Words.say("step.note.MASK", Measure.longText(b.tapeMm(), tape));
       case WAX_OFF, STRIP -> Words.say("step.note." + step.kind(), step.passes());
       case TEST_FOR_LEAD, CLEAN, DUST_OFF -> Words.say("step.note." + step.kind());
+      case RESIST, DISTRESS -> Words.say("step.note." + step.kind(), where(step.where()));
     };
   }
 
@@ -278,7 +345,9 @@ public final class CoatViews {
             coat.isOpaque(),
             coat.of().potId().orElse(null)),
         null,
-        why(coat, b));
+        why(coat, b),
+        hints(b),
+        null);
   }
 
   private static boolean isTriedOn(Wish wish, Band.Coat coat) {
@@ -288,7 +357,9 @@ public final class CoatViews {
 
   private static CoatsView.Look look(Band.Coat coat) {
     return switch (coat.where()) {
-      case Where.HighSpots _, Where.Recesses _ -> CoatsView.Look.SPOTS;
+      case Where.HighSpots _, Where.Recesses _, Where.Splatter _ -> CoatsView.Look.SPOTS;
+      case Where.Blended _ -> CoatsView.Look.BLEND;
+      case Where.Poured _ -> CoatsView.Look.POUR;
       case Where.Edges _ -> CoatsView.Look.EDGES;
       case Where.WipedBack _ -> CoatsView.Look.WASH;
       case Where.All _ -> coat.hides() > 0 ? CoatsView.Look.COAT : CoatsView.Look.CLEAR;
@@ -298,7 +369,17 @@ public final class CoatViews {
   private String where(Where where) {
     return switch (where) {
       case Where.All _ -> "";
+      case Where.Edges(double widthMm, double part) when part < 1 ->
+          Words.say("where.EDGES.part", tape.show(widthMm), Words.percent(part));
       case Where.Edges e -> Words.say("where.EDGES", tape.show(e.widthMm()));
+      case Where.Splatter s -> Words.say("where.SPLATTER", Words.percent(s.share()));
+      case Where.Poured p -> Words.say("where.POURED", Decimals.show(p.thicknessMm(), 1));
+      case Where.Blended b ->
+          Words.say(
+              "where.BLENDED",
+              Words.percent(b.from()),
+              Words.percent(b.to()),
+              tape.show(b.bandMm()));
       case Where.HighSpots h -> Words.say("where.HIGH_SPOTS", Words.percent(h.share()));
       case Where.Recesses r -> Words.say("where.RECESSES", Words.percent(r.share()));
       case Where.WipedBack _ -> Words.say("where.WIPED_BACK");
@@ -415,7 +496,9 @@ public final class CoatViews {
         null,
         null,
         new CoatsView.LayOfBandView(of.layId(), faceId, notes(of.layId())),
-        List.of());
+        List.of(),
+        List.of(),
+        null);
   }
 
   /** What was found about a lay on any of its faces, the worst first. */

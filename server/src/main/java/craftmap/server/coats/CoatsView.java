@@ -46,6 +46,7 @@ record CoatsView(
    * @param made it was put together by hand
    * @param changed something in it was decided; else all of it is proposed
    * @param swatches the surface, and what shows after each coat
+   * @param blend colours that are worked together, from the foot up; none where it is of one colour
    * @param leftOut proposed bands that are left out
    */
   record GroupView(
@@ -57,6 +58,7 @@ record CoatsView(
       SurfaceView surface,
       List<String> swatches,
       String shows,
+      List<ReadingView.StripeView> blend,
       List<BandView> bands,
       List<GroundChoiceView> choices,
       List<FindingView> findings,
@@ -82,6 +84,9 @@ record CoatsView(
     COAT,
     WASH,
     SPOTS,
+    BLEND,
+    POUR,
+    DRESSING,
     EDGES,
     CLEAR,
     RELIEF,
@@ -98,6 +103,8 @@ record CoatsView(
    * @param takesText out of its pot
    * @param shades what shows after each coat
    * @param under what shows under it
+   * @param hints how it is worked: batches, sections, rounds with the torch
+   * @param dressed where something is done that is no coat and may be done elsewhere
    */
   record BandView(
       String key,
@@ -115,7 +122,9 @@ record CoatsView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StepKind step,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatView coat,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LayOfBandView lay,
-      List<LayView.WhyView> why) {}
+      List<LayView.WhyView> why,
+      List<String> hints,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatsDoc.WhereDoc dressed) {}
 
   /** What shows after one coat. */
   record ShadeView(String hex, String text) {}

@@ -45,6 +45,9 @@ public final class CoatRules {
           new GrainRaised(),
           new OilYellows(),
           new TooThin(),
+          new BlendWet(),
+          new ResistRubbed(),
+          new DistressSealed(),
           new ScuffFirst(),
           new PotShort(),
           new NotOwned());

@@ -2,6 +2,7 @@ package craftmap.core.coats.rule;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.LayHere;
+import craftmap.core.coats.Where;
 import craftmap.core.design.PaintedZone;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Level;
@@ -46,7 +47,10 @@ final class ReliefBeforePaint implements CoatRule {
 
   /** A blend that is painted over in one place shows it. */
   private static boolean cannotBeMatched(Band band) {
-    return band instanceof Band.OfLay lay
-        && lay.lay().design().filter(PaintedZone.class::isInstance).isPresent();
+    return switch (band) {
+      case Band.OfLay lay -> lay.lay().design().filter(PaintedZone.class::isInstance).isPresent();
+      case Band.Coat coat -> coat.where() instanceof Where.Blended;
+      case Band.Step _ -> false;
+    };
   }
 }

@@ -4,7 +4,6 @@ import craftmap.core.coats.Band;
 import craftmap.core.coats.GroupSurface;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.Stage;
-import craftmap.core.coats.Where;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.Level;
 import craftmap.core.medium.Role;
@@ -34,7 +33,7 @@ final class SealWear implements CoatRule {
             .coats(
                 c ->
                     c.isFilm()
-                        && c.where() instanceof Where.All
+                        && c.where().coversAll()
                         && !c.of().medium().wear().needsSeal()
                         && c.of().medium().wear().water().compareTo(least) >= 0
                         && (c.role() == Role.RESIN || c.times() >= TWICE))

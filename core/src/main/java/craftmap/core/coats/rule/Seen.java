@@ -50,6 +50,13 @@ public record Seen(GroupReading reading, CoatShelf shelf, Habits habits) {
     return buildUp().bands().stream().filter(b -> !(b instanceof Band.Step));
   }
 
+  /** The first coat that closes what lies under it. */
+  Optional<Band> firstSeal() {
+    return buildUp().bands().stream()
+        .filter(b -> b instanceof Band.Coat c && (c.role() == Role.CLEAR_COAT || c.isClearWax()))
+        .findFirst();
+  }
+
   /** What the eye sees under a band. */
   Lab under(Band band) {
     return reading.band(band.key()).orElseThrow().under();

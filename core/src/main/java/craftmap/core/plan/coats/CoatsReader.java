@@ -90,6 +90,8 @@ public final class CoatsReader {
     Found.Surface found = found(group.places().getFirst());
     double area = 0;
     double edge = 0;
+    double runsOver = 0;
+    double widest = 0;
     double mask = 0;
     int holes = 0;
     boolean level = true;
@@ -101,6 +103,8 @@ public final class CoatsReader {
         case Place.OfFace(String id) -> {
           FaceReading face = face(id).orElseThrow();
           edge += face.measure().edgeMm();
+          runsOver += face.measure().edgeMm2();
+          widest = Math.max(widest, face.face().outline().widthMm());
           mask += keepOutsMm(face.face()) + neighboursMm(face, group);
           holes += face.face().marks().holes().stream().mapToInt(Hole::count).sum();
           level &= face.datum() == Edge.BOTTOM;
@@ -111,6 +115,7 @@ public final class CoatsReader {
           FaceReading face = face(id).orElseThrow();
           double round = face.face().zone(zoneId).area().on(face.face().outline()).getLength();
           edge += round;
+          widest = Math.max(widest, zoneWideMm(face.face(), zoneId));
           mask += round;
           level &= face.datum() == Edge.BOTTOM;
           bears.addAll(face.face().exposure());
@@ -124,7 +129,7 @@ public final class CoatsReader {
         Surfaces.now(found),
         Surfaces.wanted(found),
         bears,
-        new GroupSurface.Extent(area, edge, mask, holes, tallestMm()),
+        new GroupSurface.Extent(area, edge, runsOver, widest, mask, holes, tallestMm()),
         damage,
         level);
   }
@@ -174,6 +179,10 @@ public final class CoatsReader {
 
   private static double zoneMm2(Face face, Zone zone) {
     return Planar.intersection(zone.area().on(face.outline()), face.outline().region()).getArea();
+  }
+
+  private static double zoneWideMm(Face face, String zoneId) {
+    return face.zone(zoneId).area().on(face.outline()).getEnvelopeInternal().getWidth();
   }
 
   /** Hardware by its count; the insides of drawers by their fronts, until they are measured. */

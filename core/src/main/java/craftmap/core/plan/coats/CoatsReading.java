@@ -1,6 +1,7 @@
 package craftmap.core.plan.coats;
 
 import craftmap.core.coats.BandReading;
+import craftmap.core.coats.Blend;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Habits;
 import craftmap.core.coats.Place;
@@ -59,6 +60,14 @@ public record CoatsReading(Habits habits, List<GroupReading> groups) {
         .filter(g -> g.group().hasFace(faceId))
         .findFirst()
         .map(GroupReading::shows);
+  }
+
+  /** The colours that are worked together on a face; none where it is in no group. */
+  public Optional<Blend> blend(String faceId) {
+    return groups.stream()
+        .filter(g -> g.group().hasFace(faceId))
+        .findFirst()
+        .map(GroupReading::blend);
   }
 
   /** What shows in a zone that has coats of its own. */

@@ -4,6 +4,7 @@ import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.coats.Band;
+import craftmap.core.coats.BandReading;
 import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.CoatMend;
 import craftmap.core.coats.Group;
@@ -12,6 +13,7 @@ import craftmap.core.coats.Habits;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.Place;
 import craftmap.core.coats.StepKind;
+import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
 import craftmap.core.coats.Wishes;
 import craftmap.core.coats.reading.GroupReader;
@@ -54,7 +56,7 @@ public sealed interface CoatEdit extends PlanEdit {
   record ChangeCoat(String groupId, String band, Wish wish) implements OfWishes {
     @Override
     public Wishes to(Wishes wishes, GroupReading now) {
-      coat(now, band);
+      changeable(now, band);
       return wishes.with(band, wish);
     }
 
@@ -65,7 +67,7 @@ public sealed interface CoatEdit extends PlanEdit {
 
     @Override
     public String named(GroupReading now) {
-      return name(coat(now, band));
+      return name(changeable(now, band));
     }
   }
 
@@ -85,6 +87,74 @@ public sealed interface CoatEdit extends PlanEdit {
     @Override
     public Told.Code code() {
       return product.isPresent() ? Told.Code.PAINTED_GROUND : Told.Code.NO_GROUND;
+    }
+  }
+
+  /**
+   * A ground of two or three colours that are worked together where they meet, from the foot of
+   * each face up; of one colour it is a plain ground again.
+   *
+   * @param bandMm how wide the band is in which they are worked together
+   */
+  record BlendGround(String groupId, List<Part> parts, double bandMm) implements OfWishes {
+    private static final int MOST = 3;
+    private static final String KEY = Band.ADDED + "blend-";
+
+    /**
+     * One colour.
+     *
+     * @param share how much of the height it has, set against the others
+     */
+    public record Part(Wish.Product product, double share) {
+      public Part {
+        if (!(share > 0 && share <= 100)) {
+          throw new RefusedInput(
+              "share-of-the-height",
+              given(share),
+              said("is-no-share"),
+              said("a-number-above-0-to", given(100)));
+        }
+      }
+    }
+
+    public BlendGround {
+      parts = List.copyOf(parts);
+      if (parts.isEmpty() || parts.size() > MOST) {
+        throw new RefusedInput(
+            "colours-of-the-blend",
+            given(parts.size()),
+            said("cannot-be-blended"),
+            said("1-to", given(MOST)));
+      }
+    }
+
+    @Override
+    public Wishes to(Wishes wishes, GroupReading now) {
+      Wishes with = wishes;
+      for (String key : wishes.coats().keySet()) {
+        with = key.startsWith(KEY) ? with.without(key) : with;
+      }
+      Wish ground = with.coat(Band.GROUND).with(parts.getFirst().product());
+      if (parts.size() == 1) {
+        return with.with(Band.GROUND, ground.with(Where.ALL));
+      }
+      double all = parts.stream().mapToDouble(Part::share).sum();
+      double from = 0;
+      for (int i = 0; i < parts.size(); i++) {
+        double to = i == parts.size() - 1 ? 1 : from + parts.get(i).share() / all;
+        Where.Blended zone = new Where.Blended(from, to, bandMm);
+        with =
+            i == 0
+                ? with.with(Band.GROUND, ground.with(zone))
+                : with.with(KEY + (i + 1), Wish.of(parts.get(i).product()).with(zone));
+        from = to;
+      }
+      return with;
+    }
+
+    @Override
+    public Told.Code code() {
+      return parts.size() == 1 ? Told.Code.PAINTED_GROUND : Told.Code.BLENDED_GROUND;
     }
   }
 
@@ -417,10 +487,11 @@ public sealed interface CoatEdit extends PlanEdit {
     return with;
   }
 
-  private static Band.Coat coat(GroupReading now, String band) {
+  /** A coat, or something that is done for its looks and may be done elsewhere. */
+  private static Band changeable(GroupReading now, String band) {
     return now.band(band)
-        .filter(b -> b.band() instanceof Band.Coat)
-        .map(b -> (Band.Coat) b.band())
+        .map(BandReading::band)
+        .filter(b -> b instanceof Band.Coat || b instanceof Band.Step s && s.kind().isDressing())
         .orElseThrow(() -> gone("band", band));
   }
 

@@ -104,6 +104,7 @@ public record Told(Code code, List<String> names) {
     COLOUR_NOW,
     CHANGED_COAT,
     PAINTED_GROUND,
+    BLENDED_GROUND,
     NO_GROUND,
     CHOSE_PRIMER,
     ADDED_COAT,

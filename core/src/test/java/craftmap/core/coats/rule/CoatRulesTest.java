@@ -78,6 +78,10 @@ class CoatRulesTest {
     return plain().lay("p", Prints.plainPaper(300, 300), 90_000, "decoupage-medium", coats);
   }
 
+  private static Built blend(double bandMm) {
+    return plain().pot("bone", "chalky-paint", "#F1EADA", 5_000).blended(bandMm, "deep", "bone");
+  }
+
   private static craftmap.core.design.Design of(DesignKind kind, Map<String, String> choices) {
     return kind.read(Prints.card(), new MeasureSheet(Map.of(), choices), Optional.empty());
   }
@@ -256,6 +260,15 @@ class CoatRulesTest {
         "too-thin",
         () -> plain().wish(Band.GROUND, Wish.OPEN.thinned(0.3)),
         () -> plain().wish(Band.GROUND, Wish.OPEN.thinned(0.1)));
+    rule("blend-wet", () -> blend(900).area(4_000_000), () -> blend(20).area(40_000));
+    rule(
+        "resist-rubbed",
+        () -> plain().step(StepKind.RESIST),
+        () -> plain().step(StepKind.RESIST).step(StepKind.DISTRESS));
+    rule(
+        "distress-sealed",
+        () -> plain().step(StepKind.DISTRESS).moved(StepKind.DISTRESS.key(), null),
+        () -> plain().step(StepKind.DISTRESS));
     rule("scuff-first", () -> plain().without("step:SAND"), CoatRulesTest::plain);
     rule(
         "pot-short",

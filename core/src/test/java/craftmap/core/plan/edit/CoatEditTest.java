@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import craftmap.core.coats.Band;
+import craftmap.core.coats.Blend;
 import craftmap.core.coats.Coats;
 import craftmap.core.coats.Group;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Habits;
 import craftmap.core.coats.Place;
 import craftmap.core.coats.StepKind;
+import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
 import craftmap.core.coats.Wishes;
 import craftmap.core.colour.Colour;
@@ -29,6 +31,7 @@ import craftmap.core.surface.MakeUp;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 
 class CoatEditTest {
@@ -223,5 +226,71 @@ class CoatEditTest {
             new CoatEdit.MakeGroup(
                 "iron", "Handles", List.of(new Place.OfParts(Place.Parts.HANDLES, 31_313))));
     assertThat(group(measured, "iron").surface().areaMm2()).isEqualTo(31_313);
+  }
+
+  private static CoatEdit.BlendGround.Part part(String colour, double share) {
+    return new CoatEdit.BlendGround.Part(new Wish.Product.AsIf(new Colour(colour)), share);
+  }
+
+  private static CoatEdit blend(CoatEdit.BlendGround.Part... parts) {
+    return new CoatEdit.BlendGround("of:front", List.of(parts), 63);
+  }
+
+  @Test
+  void aGroundIsBlendedFromItsFootUpWhateverTheSharesAddUpTo() {
+    Plan blended =
+        done(chest(), blend(part("#1F4650", 3), part("#9C4A2C", 1.5), part("#F1EADA", 3)));
+    List<Blend.Stripe> stripes = read(blended).blend("front").orElseThrow().stripes();
+    assertThat(stripes)
+        .extracting(s -> s.part().from(), s -> s.part().to(), s -> s.part().bandMm())
+        .containsExactly(
+            Tuple.tuple(0.0, 0.4, 63.0),
+            Tuple.tuple(0.4, 0.4 + 0.2, 63.0),
+            Tuple.tuple(0.4 + 0.2, 1.0, 63.0));
+    assertThat(stripes)
+        .extracting(s -> s.seen().colour().hex())
+        .containsExactly("#1F4650", "#9C4A2C", "#F1EADA");
+  }
+
+  @Test
+  void aBlendOfFewerColoursLeavesNothingOfTheOthers() {
+    Plan three = done(chest(), blend(part("#1F4650", 1), part("#9C4A2C", 1), part("#F1EADA", 1)));
+    Plan two = done(three, blend(part("#1F4650", 1), part("#F1EADA", 2)));
+    assertThat(read(two).blend("front").orElseThrow().stripes()).hasSize(2);
+    Plan one = done(two, blend(part("#9C4A2C", 7)));
+    assertThat(read(one).blend("front").orElseThrow().stripes()).isEmpty();
+    assertThat(read(one).shows("front")).hasValue(new Colour("#9C4A2C"));
+    assertThat(group(one, "of:front").group().wishes().coats()).containsOnlyKeys(Band.GROUND);
+  }
+
+  @Test
+  void noneAndFourAreNoBlend() {
+    assertThatThrownBy(() -> blend()).isInstanceOf(RefusedInput.class);
+    CoatEdit.BlendGround.Part p = part("#1F4650", 1);
+    assertThatThrownBy(() -> blend(p, p, p, p)).isInstanceOf(RefusedInput.class);
+    assertThatThrownBy(() -> part("#1F4650", 0)).isInstanceOf(RefusedInput.class);
+  }
+
+  @Test
+  void whereItIsRubbedThroughIsDecidedAndPreparationIsNot() {
+    Plan rubbed =
+        done(
+            chest(),
+            new CoatEdit.PaintGround("of:front", Optional.of(PAINT)),
+            new CoatEdit.AddStep("of:front", StepKind.DISTRESS),
+            new CoatEdit.ChangeCoat(
+                "of:front", StepKind.DISTRESS.key(), Wish.OPEN.with(new Where.Edges(9, 0.7))));
+    Band band = group(rubbed, "of:front").band(StepKind.DISTRESS.key()).orElseThrow().band();
+    assertThat(((Band.Step) band).where()).isEqualTo(new Where.Edges(9, 0.7));
+    assertThatThrownBy(
+            () ->
+                done(
+                    rubbed,
+                    new CoatEdit.ChangeCoat(
+                        "of:front", StepKind.CLEAN.key(), Wish.OPEN.with(new Where.Edges(9, 0.7)))))
+        .isInstanceOf(RefusedInput.class);
+    Plan without = done(rubbed, new CoatEdit.LeaveOut("of:front", StepKind.DISTRESS.key()));
+    assertThat(group(without, "of:front").group().wishes().coats())
+        .doesNotContainKey(StepKind.DISTRESS.key());
   }
 }

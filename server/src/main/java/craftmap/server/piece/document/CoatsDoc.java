@@ -94,19 +94,36 @@ public record CoatsDoc(
     EDGES,
     HIGH_SPOTS,
     RECESSES,
-    WIPED_BACK
+    WIPED_BACK,
+    SPLATTER,
+    BLENDED,
+    POURED
   }
 
   /**
    * Where a coat goes.
    *
-   * @param widthMm of a band along the edges
-   * @param share of high spots or recesses, 0 to 1
+   * @param widthMm of a band along the edges, or in which a blend is worked together
+   * @param share of high spots, recesses or splatter, or of the length of all edges; 0 to 1
+   * @param from where the zone of a blend begins, as a share of the height from the foot up
+   * @param to where it ends
+   * @param thicknessMm of a pour
    */
   public record WhereDoc(
       WhereKind kind,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double widthMm,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double share) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double share,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double from,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double to,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double thicknessMm) {
+    static WhereDoc of(WhereKind kind) {
+      return new WhereDoc(kind, null, null, null, null, null);
+    }
+
+    static WhereDoc of(WhereKind kind, double share) {
+      return new WhereDoc(kind, null, share, null, null, null);
+    }
+  }
 
   /** A finding that stays with a note. */
   public record OverruledDoc(String rule, String band, String note) {}

@@ -177,21 +177,42 @@ public final class CoatsMapper {
   private static Where toWhere(CoatsDoc.WhereDoc doc) {
     return switch (given(said("where-a-coat-goes"), doc.kind())) {
       case ALL -> Where.ALL;
-      case EDGES -> new Where.Edges(given(said("width-of-the-band"), doc.widthMm()));
-      case HIGH_SPOTS -> new Where.HighSpots(given(said("share-of-the-area"), doc.share()));
-      case RECESSES -> new Where.Recesses(given(said("share-of-the-area"), doc.share()));
+      case EDGES ->
+          new Where.Edges(
+              given(said("width-of-the-band"), doc.widthMm()),
+              doc.share() == null ? 1 : doc.share());
+      case HIGH_SPOTS -> new Where.HighSpots(share(doc));
+      case RECESSES -> new Where.Recesses(share(doc));
+      case SPLATTER -> new Where.Splatter(share(doc));
       case WIPED_BACK -> new Where.WipedBack();
+      case POURED -> new Where.Poured(given(said("thickness-of-the-pour"), doc.thicknessMm()));
+      case BLENDED ->
+          new Where.Blended(
+              given(said("beginning-of-the-zone"), doc.from()),
+              given(said("end-of-the-zone"), doc.to()),
+              given(said("width-of-the-band"), doc.widthMm()));
     };
+  }
+
+  private static double share(CoatsDoc.WhereDoc doc) {
+    return given(said("share-of-the-area"), doc.share());
   }
 
   public static CoatsDoc.WhereDoc doc(Where where) {
     return switch (where) {
-      case Where.All _ -> new CoatsDoc.WhereDoc(CoatsDoc.WhereKind.ALL, null, null);
-      case Where.Edges e -> new CoatsDoc.WhereDoc(CoatsDoc.WhereKind.EDGES, e.widthMm(), null);
-      case Where.HighSpots h ->
-          new CoatsDoc.WhereDoc(CoatsDoc.WhereKind.HIGH_SPOTS, null, h.share());
-      case Where.Recesses r -> new CoatsDoc.WhereDoc(CoatsDoc.WhereKind.RECESSES, null, r.share());
-      case Where.WipedBack _ -> new CoatsDoc.WhereDoc(CoatsDoc.WhereKind.WIPED_BACK, null, null);
+      case Where.All _ -> CoatsDoc.WhereDoc.of(CoatsDoc.WhereKind.ALL);
+      case Where.Edges(double widthMm, double part) ->
+          new CoatsDoc.WhereDoc(
+              CoatsDoc.WhereKind.EDGES, widthMm, part < 1 ? part : null, null, null, null);
+      case Where.HighSpots(double share) ->
+          CoatsDoc.WhereDoc.of(CoatsDoc.WhereKind.HIGH_SPOTS, share);
+      case Where.Recesses(double share) -> CoatsDoc.WhereDoc.of(CoatsDoc.WhereKind.RECESSES, share);
+      case Where.Splatter(double share) -> CoatsDoc.WhereDoc.of(CoatsDoc.WhereKind.SPLATTER, share);
+      case Where.WipedBack _ -> CoatsDoc.WhereDoc.of(CoatsDoc.WhereKind.WIPED_BACK);
+      case Where.Poured(double thicknessMm) ->
+          new CoatsDoc.WhereDoc(CoatsDoc.WhereKind.POURED, null, null, null, null, thicknessMm);
+      case Where.Blended(double from, double to, double bandMm) ->
+          new CoatsDoc.WhereDoc(CoatsDoc.WhereKind.BLENDED, bandMm, null, from, to, null);
     };
   }
 

@@ -35,6 +35,34 @@ public sealed interface CoatEditDoc extends EditDoc {
     }
   }
 
+  /**
+   * A ground of up to three colours that are worked together where they meet.
+   *
+   * @param parts from the foot of each face up; one makes it a plain ground again
+   */
+  record BlendGround(String groupId, List<BlendPart> parts, Double bandMm) implements CoatEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new CoatEdit.BlendGround(
+          group(groupId),
+          given(said("colours-of-the-blend"), parts).stream().map(BlendPart::part).toList(),
+          given(said("width-of-the-band"), bandMm));
+    }
+  }
+
+  /**
+   * One colour of a blend.
+   *
+   * @param share of the height, set against the others
+   */
+  record BlendPart(CoatsDoc.ProductDoc product, Double share) {
+    private CoatEdit.BlendGround.Part part() {
+      return new CoatEdit.BlendGround.Part(
+          CoatsMapper.toProduct(given(said("what-a-coat-is"), product)),
+          given(said("share-of-the-height"), share));
+    }
+  }
+
   /** Absent: none. */
   record ChoosePrimer(
       String groupId,

@@ -73,6 +73,7 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = LayEditDoc.CopyToAlike.class, name = "COPY_TO_ALIKE"),
   @JsonSubTypes.Type(value = CoatEditDoc.ChangeCoat.class, name = "CHANGE_COAT"),
   @JsonSubTypes.Type(value = CoatEditDoc.PaintGround.class, name = "PAINT_GROUND"),
+  @JsonSubTypes.Type(value = CoatEditDoc.BlendGround.class, name = "BLEND_GROUND"),
   @JsonSubTypes.Type(value = CoatEditDoc.ChoosePrimer.class, name = "CHOOSE_PRIMER"),
   @JsonSubTypes.Type(value = CoatEditDoc.AddCoat.class, name = "ADD_COAT"),
   @JsonSubTypes.Type(value = CoatEditDoc.AddCoatStep.class, name = "ADD_COAT_STEP"),

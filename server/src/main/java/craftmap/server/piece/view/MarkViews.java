@@ -1,5 +1,6 @@
 package craftmap.server.piece.view;
 
+import craftmap.core.colour.Colour;
 import craftmap.core.finding.FaceFindings;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.measure.TapeDivision;
@@ -18,6 +19,7 @@ import craftmap.server.piece.document.MarkMapper;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Geometry;
 
@@ -54,12 +56,18 @@ final class MarkViews {
                 .collect(Collectors.joining(", ")));
   }
 
-  ReadingView.ZoneView zone(Zone z) {
+  /**
+   * A zone.
+   *
+   * @param shows what its own coats end with; none where it has those of its face
+   */
+  ReadingView.ZoneView zone(Zone z, Optional<Colour> shows) {
     Geometry area = z.area().on(face.outline());
     return new ReadingView.ZoneView(
         z.id(),
         z.name(),
         z.colour().hex(),
+        shows.map(Colour::hex).orElse(null),
         PathData.of(area),
         Words.squareMetres(area.getArea()),
         MarkMapper.doc(z.area()),

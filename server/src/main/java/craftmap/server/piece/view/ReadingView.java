@@ -1,5 +1,6 @@
 package craftmap.server.piece.view;
 
+import craftmap.core.coats.Blend;
 import craftmap.core.form.FormKind;
 import craftmap.core.lay.BlemishCover;
 import craftmap.core.measure.Level;
@@ -51,6 +52,7 @@ public record ReadingView(
    * @param gridCellMm side of the square cells that letters and figures name
    * @param ground the colour that is asked for under the designs
    * @param shows the colour that its coats end with
+   * @param blend colours that are worked together on it, from the foot up; none where it is of one
    * @param darkGround true where light ink reads better on what shows
    * @param guides lines that things are put on: the middle, the thirds, what is laid
    * @param front where the front of a round thing is on its edge
@@ -79,6 +81,7 @@ public record ReadingView(
       double relief,
       String ground,
       String shows,
+      List<StripeView> blend,
       boolean darkGround,
       boolean shown,
       boolean added,
@@ -173,6 +176,7 @@ public record ReadingView(
       String id,
       String name,
       String colour,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String shows,
       String pathData,
       String areaText,
       AreaDoc area,
@@ -202,6 +206,23 @@ public record ReadingView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String photoId,
       BlemishCover.State state,
       String text) {}
+
+  /**
+   * One colour of a blend, as it shows in the end.
+   *
+   * @param from where its zone begins, as a share of the height from the foot up
+   * @param bandMm how wide the band is in which it is worked together with the next
+   */
+  public record StripeView(String hex, double from, double to, double bandMm) {
+    public static List<StripeView> all(Blend blend) {
+      return blend.stripes().stream()
+          .map(
+              s ->
+                  new StripeView(
+                      s.seen().colour().hex(), s.part().from(), s.part().to(), s.part().bandMm()))
+          .toList();
+    }
+  }
 
   /**
    * Something to know: fine, worth a look, or wrong.

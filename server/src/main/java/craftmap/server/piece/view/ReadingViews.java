@@ -138,6 +138,7 @@ public final class ReadingViews {
         face.relief().factor(),
         face.ground().hex(),
         shows.hex(),
+        coats.blend(face.id()).map(ReadingView.StripeView::all).orElse(List.of()),
         shows.luminance() < DARK_BELOW,
         place.shown(),
         place.added(),
@@ -152,7 +153,9 @@ public final class ReadingViews {
         face.marks().holes().stream().map(marks::hole).toList(),
         face.marks().breaks().stream().map(marks::broken).toList(),
         reading.blemishes().stream().map(marks::blemish).toList(),
-        face.marks().zones().stream().map(marks::zone).toList(),
+        face.marks().zones().stream()
+            .map(z -> marks.zone(z, coats.shows(face.id(), z.id())))
+            .toList(),
         reading.lays().stream().map(l -> lays.view(face, l)).toList(),
         new GuideViews(tape).of(reading),
         words.notes(FaceFindings.of(reading, tape)));
