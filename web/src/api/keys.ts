@@ -43,6 +43,8 @@ export const keys = {
   schemes: () => key('schemes', ['SHELF']),
   mixes: (id: string, version: number, groupId: string, step: unknown) =>
     key('mixes', ['PLAN', 'SHELF'], id, version, groupId, step),
+  designColours: (id: string) => key('design-colours', ['SHELF'], id),
+  designsOfColour: (hex: string) => key('designs-of-colour', ['SHELF'], hex),
   gather: (id: string, version: number) => key('gather', ['PLAN', 'SHELF'], id, version),
   cuts: (id: string, version: number, together: readonly string[]) =>
     key('cuts', ['PLAN', 'SHELF'], id, version, together.join(' ')),

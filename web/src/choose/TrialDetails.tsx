@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, ask, type TrialView } from '../api/client';
+import { PictureColours } from '../coats/PictureColours';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { PlainField } from '../common/PlainField';
@@ -77,6 +78,7 @@ export function TrialDetails({ trial, pieceId, faceName, onLay, canLay }: Props)
       </Button>
       {design && <KeepForPiece design={design} pieceId={pieceId} />}
       {design && <FactList facts={design.reading.facts} />}
+      {!stencil && <PictureColours designId={trial.designId} />}
       <Link to={`/shelf/designs/${trial.designId}`}>
         <Text as="span" color="sea">
           Its page on the shelf

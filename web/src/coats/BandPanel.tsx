@@ -11,6 +11,7 @@ import { Why } from '../common/Why';
 import { usePlan } from '../plan/PlanProvider';
 import { GroundPanel } from './GroundPanel';
 import { Hints } from './Hints';
+import { PictureColours } from './PictureColours';
 import { Products } from './Products';
 import { Pills, WhereFields } from './WhereFields';
 
@@ -44,6 +45,12 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
           </Text>
         </Link>
         <Takes band={band} />
+        {band.lay.designId && (
+          <PictureColours
+            designId={band.lay.designId}
+            onGround={(product) => plan.edit({ kind: 'PAINT_GROUND', groupId: group.id, product })}
+          />
+        )}
       </Box>
     );
   }

@@ -7,6 +7,7 @@ import { Fig } from '../common/Fig';
 import { Section } from '../common/Section';
 import { usePlan } from '../plan/PlanProvider';
 import { BlendPanel } from './BlendPanel';
+import { DesignsOfColour } from './DesignsOfColour';
 import { Mixes } from './Mixes';
 import { productKey } from './Products';
 import { Swatches } from './Swatches';
@@ -86,6 +87,7 @@ export function GroundPanel({ group }: { group: CoatGroup }) {
       </Box>
       <BlendPanel group={group} />
       <Mixes group={group} />
+      <DesignsOfColour hex={group.shows} />
     </Box>
   );
 }

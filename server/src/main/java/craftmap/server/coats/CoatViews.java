@@ -495,7 +495,11 @@ public final class CoatViews {
         true,
         null,
         null,
-        new CoatsView.LayOfBandView(of.layId(), faceId, notes(of.layId())),
+        new CoatsView.LayOfBandView(
+            of.layId(),
+            faceId,
+            of.design().filter(d -> !painted).map(d -> d.id()).orElse(null),
+            notes(of.layId())),
         List.of(),
         List.of(),
         null);

@@ -150,9 +150,15 @@ record CoatsView(
   /**
    * The lay a band stands for.
    *
+   * @param designId a design that has colours of its own; absent where it is put on in those of
+   *     pots
    * @param notes what was found about it that is not fine
    */
-  record LayOfBandView(String id, String faceId, List<ReadingView.NoteView> notes) {}
+  record LayOfBandView(
+      String id,
+      String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
+      List<ReadingView.NoteView> notes) {}
 
   /**
    * One way to come to the ground.

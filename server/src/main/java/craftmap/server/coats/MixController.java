@@ -115,7 +115,7 @@ class MixController {
         found.mixes().stream().map(m -> view(m, found, ml)).toList());
   }
 
-  private static NearestView nearest(InHand paint, Colour wanted) {
+  static NearestView nearest(InHand paint, Colour wanted) {
     return new NearestView(
         paint.potId().orElseThrow(),
         paint.medium().name(),
@@ -123,7 +123,7 @@ class MixController {
         differs(Mixes.lab(paint).ciede2000From(wanted.lab())));
   }
 
-  private static MixView view(PaintMix mix, Mixes.Found found, double ml) {
+  static MixView view(PaintMix mix, Mixes.Found found, double ml) {
     return new MixView(
         mix.parts().stream()
             .map(
@@ -152,7 +152,7 @@ class MixController {
   }
 
   /** Whether the eye will see it. */
-  private static String differs(double differs) {
+  static String differs(double differs) {
     String figure = Decimals.show(differs, 1);
     return Words.say(differs <= 1 ? "mix.same" : differs <= 3 ? "mix.near" : "mix.off", figure);
   }

@@ -1,7 +1,6 @@
 package craftmap.server.shelf;
 
 import craftmap.core.artwork.Background;
-import craftmap.core.artwork.Palette;
 import craftmap.core.artwork.Pixels;
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.ColourFamily;
@@ -21,8 +20,6 @@ import java.util.stream.Collectors;
  * @param shade the colour that stands for it where its picture does not
  */
 record Looks(Optional<String> background, String families, String shade) {
-  private static final double LEAST_SHARE = 0.04;
-  private static final int MOST = 5;
   private static final String PLAIN = "#D5CBB8";
 
   static Looks of(DesignGiven given, Design design, Optional<StoredArtwork> artwork) {
@@ -30,10 +27,7 @@ record Looks(Optional<String> background, String families, String shade) {
     List<Colour> colours = new ArrayList<>();
     if (artwork.isPresent()) {
       Pixels pixels = artwork.get().colours();
-      Palette.of(pixels).shares().stream()
-          .filter(s -> s.share() >= LEAST_SHARE)
-          .limit(MOST)
-          .forEach(s -> colours.add(s.colour()));
+      FewColours.of(pixels).forEach(s -> colours.add(s.colour()));
       if (ground.isEmpty()) {
         ground = Background.of(pixels).map(b -> b.colour().hex());
       }

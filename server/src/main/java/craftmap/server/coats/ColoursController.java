@@ -1,0 +1,101 @@
+package craftmap.server.coats;
+
+import craftmap.core.artwork.Palette;
+import craftmap.core.colour.Colour;
+import craftmap.server.shelf.Designs;
+import craftmap.server.shelf.FewColours;
+import craftmap.server.shelf.OwnedDesign;
+import craftmap.server.studio.Asker;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The few colours of a picture with the paints that come near them, and the other way round. */
+@RestController
+@RequestMapping("/api")
+class ColoursController {
+  private static final int MOST_DESIGNS = 12;
+
+  private final Designs designs;
+  private final FewColours colours;
+  private final Mixes mixes;
+
+  ColoursController(Designs designs, FewColours colours, Mixes mixes) {
+    this.designs = designs;
+    this.colours = colours;
+    this.mixes = mixes;
+  }
+
+  /**
+   * One colour of a design.
+   *
+   * @param nearest the paint that comes nearest by itself; absent where there is none
+   * @param mixed the mix that comes nearest; absent where there is nothing to mix
+   */
+  record ColourOfDesignView(
+      String hex,
+      String shareText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) MixController.NearestView nearest,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) MixController.MixView mixed) {}
+
+  /**
+   * A design that has a colour.
+   *
+   * @param hex the one of its colours that comes nearest
+   */
+  record DesignOfColourView(
+      String id,
+      String name,
+      String kindText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
+      String hex,
+      String differsText) {}
+
+  /**
+   * The few colours of a design, most of it first.
+   *
+   * @param ml how much of a mix is wanted
+   */
+  @GetMapping("/designs/{id}/colours")
+  List<ColourOfDesignView> ofDesign(
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "100") double ml) {
+    String studioId = asker.studio().id();
+    OwnedDesign design = designs.get(studioId, id);
+    return colours.of(studioId, design).stream().map(s -> colour(studioId, s, ml)).toList();
+  }
+
+  private ColourOfDesignView colour(String studioId, Palette.Share share, double ml) {
+    Colour colour = share.colour();
+    Mixes.Found found = mixes.near(studioId, colour.lab());
+    return new ColourOfDesignView(
+        colour.hex(),
+        Words.percent(share.share()),
+        found.paint().map(p -> MixController.nearest(p, colour)).orElse(null),
+        found.mixes().stream().findFirst().map(m -> MixController.view(m, found, ml)).orElse(null));
+  }
+
+  /** Designs of the shelf that have a colour or one like it, the nearest first. */
+  @GetMapping("/colours/designs")
+  List<DesignOfColourView> ofColour(Asker asker, @RequestParam String hex) {
+    return colours.with(asker.studio().id(), new Colour(hex)).stream()
+        .limit(MOST_DESIGNS)
+        .map(ColoursController::design)
+        .toList();
+  }
+
+  private static DesignOfColourView design(FewColours.Match match) {
+    var design = match.design().design();
+    return new DesignOfColourView(
+        design.id(),
+        design.name(),
+        Words.say("designOne", design.kind()),
+        match.design().pictureAddress().orElse(null),
+        match.has().colour().hex(),
+        MixController.differs(match.differs()));
+  }
+}
