@@ -11,6 +11,7 @@ import { Why } from '../common/Why';
 import { usePlan } from '../plan/PlanProvider';
 import { GroundPanel } from './GroundPanel';
 import { Hints } from './Hints';
+import { ItTook } from './ItTook';
 import { PictureColours } from './PictureColours';
 import { Products } from './Products';
 import { Pills, WhereFields } from './WhereFields';
@@ -95,6 +96,7 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
     <Box>
       <Head band={band} over={`coat · ${band.coat.roleText.toLowerCase()}`} />
       <CoatFields group={group} band={band} coat={band.coat} />
+      <ItTook group={group} band={band} />
       <Hints hints={band.hints} />
       <Takes band={band} />
       {leaveOut}

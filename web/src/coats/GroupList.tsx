@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { CoatGroup, CoatsView } from '../api/client';
 import { Button } from '../common/Button';
+import { PrintLinks } from '../common/PrintLinks';
 import { usePlan } from '../plan/PlanProvider';
 import { GroupDialog } from './GroupDialog';
 import { HabitLinks } from './HabitLinks';
@@ -69,6 +70,7 @@ export function GroupList({
       </Flex>
       <SchemeLinks groups={coats.groups} group={group} />
       <HabitLinks habits={coats.habits} />
+      <PrintLinks title="Print the coats" path={`/api/pieces/${plan.piece.id}/coats/print`} />
       {grouping && <GroupDialog coats={coats} group={group} close={() => setGrouping(false)} />}
     </Box>
   );

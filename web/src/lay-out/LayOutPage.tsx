@@ -5,6 +5,7 @@ import { usePots } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { PrintLinks } from '../common/PrintLinks';
 import { Empty } from '../common/States';
 import { Net } from '../map/Net';
 import { useFace } from '../map/useFace';
@@ -16,7 +17,6 @@ import { CompareDialog } from './CompareDialog';
 import { LayList } from './LayList';
 import { LayMap } from './LayMap';
 import { LayPanel } from './LayPanel';
-import { PrintLinks } from './PrintLinks';
 
 /** What the hand does on the map, by rule. */
 const HOW = {
@@ -118,7 +118,10 @@ export function LayOutPage() {
           </Button>
           <Button onClick={layWords}>Words…</Button>
         </Flex>
-        <PrintLinks pieceId={plan.piece.id} faceId={face.id} />
+        <PrintLinks
+          title="Print this face"
+          path={`/api/pieces/${plan.piece.id}/faces/${face.id}/print`}
+        />
       </Box>
 
       <Flex direction="column" flex="1" minW="0">

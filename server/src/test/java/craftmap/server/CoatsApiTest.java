@@ -585,4 +585,51 @@ class CoatsApiTest extends ServerTest {
   private static double drunk(JsonNode group, String band) {
     return band(group, band).at("/coat/times").asInt() + 0.25;
   }
+
+  /** What a paint took is what the next plan reckons with, over the same colour. */
+  @Test
+  void howManyCoatsItTookIsHowManyThereAre() {
+    Random random = new Random(29);
+    for (int round = 0; round < 4; round++) {
+      JsonNode piece = board("Took " + round, 500 + random.nextDouble() * 300);
+      String pot =
+          paint(
+              "chalky-paint",
+              List.of("#1F4650", "#B3202A", "#F3EEE2", "#C8962A").get(round),
+              null,
+              "4000");
+      piece = edited(piece, from(inGroup("PAINT_GROUND", piece), pot));
+      // a primer would change what it is put over
+      piece = edited(piece, inGroup("CHOOSE_PRIMER", piece));
+      String base =
+          "/api/pieces/"
+              + piece.path("id").asString()
+              + "/coats/"
+              + group(piece).path("id").asString()
+              + "/bands/ground/took";
+      for (int coats = 1; coats <= 6; coats++) {
+        Answer took = post(base, Map.of("coats", coats));
+        assertThat(took.status()).as(took.detail()).isEqualTo(200);
+        JsonNode ground = band(took.body().at("/groups/0"), "ground");
+        assertThat(ground.at("/coat/times").asInt()).isEqualTo(coats);
+        assertThat(ground.path("shades")).hasSize(coats);
+      }
+    }
+  }
+
+  @Test
+  void nothingIsLearnedFromWhatHidesNothing() {
+    JsonNode piece = board("Took nothing", 611.3);
+    String pot = paint("chalky-paint", "#1F4650", 0.8, "4000");
+    piece = edited(piece, from(inGroup("PAINT_GROUND", piece), pot));
+    String bands =
+        "/api/pieces/"
+            + piece.path("id").asString()
+            + "/coats/"
+            + group(piece).path("id").asString()
+            + "/bands/";
+    assertThat(post(bands + "seal/took", Map.of("coats", 2)).status()).isEqualTo(422);
+    assertThat(post(bands + "ground/took", Map.of("coats", 13)).detail()).contains("13");
+    assertThat(post(bands + "roof/took", Map.of("coats", 2)).status()).isEqualTo(404);
+  }
 }

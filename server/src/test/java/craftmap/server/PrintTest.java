@@ -47,4 +47,70 @@ class PrintTest extends ServerTest {
     assertThat(get("/api/pieces/sea-chest/faces/" + face + "/print?paper=" + paper).status())
         .isEqualTo(status);
   }
+
+  private String textOf(String path) throws IOException {
+    Answer answer = get(path);
+    assertThat(answer.header("Content-Type")).startsWith("application/pdf");
+    try (PDDocument pdf = Loader.loadPDF(answer.raw().body())) {
+      return new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+    }
+  }
+
+  private static String plain(String text) {
+    return text.replaceAll("\\s+", " ").strip();
+  }
+
+  /** Every band of every group with what it takes, and whatever is still open. */
+  @ParameterizedTest
+  @CsvSource({
+    "sea-chest, A4",
+    "folding-screen, LETTER",
+    "tapered-planter, A4",
+    "wardrobe, LETTER",
+  })
+  void theCoatsOnPaperLeaveNothingOut(String piece, String paper) throws IOException {
+    JsonNode coats = get("/api/pieces/" + piece + "/coats").body();
+    String text = textOf("/api/pieces/" + piece + "/coats/print?paper=" + paper);
+    int bands = 0;
+    for (JsonNode group : coats.path("groups")) {
+      assertThat(text).contains(plain(group.path("name").asString()));
+      for (JsonNode band : group.path("bands")) {
+        bands++;
+        assertThat(text).contains(plain(band.path("title").asString()));
+        assertThat(text).contains(plain(band.path("takesText").asString()));
+        for (JsonNode hint : band.path("hints")) {
+          assertThat(text).contains(plain(hint.asString()));
+        }
+      }
+      for (JsonNode finding : group.path("findings")) {
+        if (!finding.has("note")) {
+          assertThat(text).contains(plain(finding.path("what").asString()));
+        }
+      }
+    }
+    assertThat(bands).isGreaterThan(5);
+    assertThat(text).doesNotContain("?");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"faces/front/print", "print/map"})
+  void aFaceAndTheMapTellTheBuildUp(String sheet) throws IOException {
+    String text = textOf("/api/pieces/sea-chest/" + sheet + "?paper=A4");
+    assertThat(text).contains("from the surface up");
+    JsonNode group =
+        get("/api/pieces/sea-chest/coats")
+            .body()
+            .path("groups")
+            .valueStream()
+            .filter(
+                g ->
+                    g.path("places")
+                        .valueStream()
+                        .anyMatch(p -> p.at("/place/faceId").asString().equals("front")))
+            .findFirst()
+            .orElseThrow();
+    for (JsonNode band : group.path("bands")) {
+      assertThat(text).contains(plain(band.path("title").asString()));
+    }
+  }
 }

@@ -36,8 +36,10 @@ import craftmap.server.words.Words;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -423,6 +425,21 @@ public final class CoatViews {
       case Band.Step step -> Words.say("step", step.kind());
       case Band.OfLay lay -> lay.lay().name();
     };
+  }
+
+  /** The build-up of a group on paper, from the surface up, a line each. */
+  public static List<String> lines(GroupReading group) {
+    return group.bands().stream()
+        .map(b -> b.ml() > 0 ? title(b) + ", " + Words.millilitres(b.ml()) : title(b))
+        .toList();
+  }
+
+  /** The same of all groups, by their names. */
+  public static Map<String, List<String>> lines(PlanReading reading, CoatsReading coats) {
+    GroupNames names = new GroupNames(reading);
+    Map<String, List<String>> all = new LinkedHashMap<>();
+    coats.groups().forEach(g -> all.put(names.name(g.group()), lines(g)));
+    return all;
   }
 
   /** How a volume was worked out; nothing where it follows from what is not an area. */

@@ -1,5 +1,6 @@
 package craftmap.server.paper;
 
+import java.awt.Color;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -128,6 +129,23 @@ public final class Page implements AutoCloseable {
         });
   }
 
+  /** A rectangle in a colour, with a thin line round it. */
+  public void swatch(double leftMm, double topMm, double widthMm, double heightMm, String hex) {
+    double[][] ring = {
+      {leftMm, topMm},
+      {leftMm + widthMm, topMm},
+      {leftMm + widthMm, topMm + heightMm},
+      {leftMm, topMm + heightMm}
+    };
+    io(
+        () -> {
+          out.setNonStrokingColor(Color.decode(hex));
+          trace(ring);
+          out.fill();
+        });
+    outline(ring, 0.4, 0.45);
+  }
+
   public void outline(double[][] ring, double widthPt, double grey) {
     io(
         () -> {
@@ -158,7 +176,8 @@ public final class Page implements AutoCloseable {
     return shorter.strip() + "…";
   }
 
-  private static List<String> wrapped(PDFont font, double sizePt, String text, double widthMm) {
+  /** A text in lines that are no wider than there is room. */
+  public static List<String> wrapped(PDFont font, double sizePt, String text, double widthMm) {
     List<String> lines = new ArrayList<>();
     StringBuilder line = new StringBuilder();
     for (String word : text.split(" ")) {

@@ -17,7 +17,8 @@ import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /**
- * A face on paper: drawn to scale, then for each lay what to tick, in how many passes, with what.
+ * A face on paper: drawn to scale, then for each lay what to tick, in how many passes, with what,
+ * and the build-up that it is a part of.
  */
 final class FaceSheet {
   private static final double FIGURE_SHARE = 0.52;
@@ -30,6 +31,7 @@ final class FaceSheet {
       String pieceName,
       PlanReading.FaceReading reading,
       ReadingView.FaceView view,
+      List<String> buildUp,
       Paper paper)
       throws IOException {
     try (PDDocument document = new PDDocument()) {
@@ -51,6 +53,7 @@ final class FaceSheet {
         for (LayView lay : view.lays()) {
           lay(page, fonts, lay);
         }
+        buildUp(page, fonts, buildUp);
         lookOut(page, fonts, view);
       }
       ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -135,6 +138,17 @@ final class FaceSheet {
       page.write(fonts.strong(), 10.5, x + 5, page.atMm(), marks.get(i).text());
     }
     page.down(1.5);
+  }
+
+  /** What it stands on and what goes over it, in the order in which it is done. */
+  private static void buildUp(Page page, Fonts fonts, List<String> lines) {
+    if (lines.isEmpty()) {
+      return;
+    }
+    page.room(16);
+    page.down(4);
+    page.paragraph(fonts.strong(), 11, Words.say("print.buildUp"));
+    page.paragraph(fonts.text(), 9, String.join(" · ", lines));
   }
 
   private static void lookOut(Page page, Fonts fonts, ReadingView.FaceView view) {

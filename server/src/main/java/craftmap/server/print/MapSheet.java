@@ -11,6 +11,7 @@ import craftmap.server.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The whole map of a piece on paper: its net to a round scale, then each face's figures. */
@@ -22,8 +23,18 @@ final class MapSheet {
 
   private MapSheet() {}
 
+  /**
+   * The map.
+   *
+   * @param coats the build-up of each group by its name
+   */
   static byte[] pdf(
-      Studio studio, String pieceName, PlanReading reading, ReadingView view, Paper paper)
+      Studio studio,
+      String pieceName,
+      PlanReading reading,
+      ReadingView view,
+      Map<String, List<String>> coats,
+      Paper paper)
       throws IOException {
     try (PDDocument document = new PDDocument()) {
       Fonts fonts = Fonts.into(document);
@@ -43,6 +54,7 @@ final class MapSheet {
         page.paragraph(
             fonts.text(), 9, Words.say("print.mapScale", "" + (int) scale, view.totalText()));
         faces(page, fonts, view);
+        coats(page, fonts, coats);
         parts(page, fonts, view.parts());
       }
       ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -95,6 +107,17 @@ final class MapSheet {
                 face.height().text(),
                 face.makeUpText(),
                 face.area().netText()));
+      }
+    }
+  }
+
+  private static void coats(Page page, Fonts fonts, Map<String, List<String>> coats) {
+    for (Map.Entry<String, List<String>> group : coats.entrySet()) {
+      if (!group.getValue().isEmpty()) {
+        page.room(14);
+        page.down(3);
+        page.paragraph(fonts.strong(), 11, Words.say("print.buildUpOf", group.getKey()));
+        page.paragraph(fonts.text(), 9, String.join(" · ", group.getValue()));
       }
     }
   }

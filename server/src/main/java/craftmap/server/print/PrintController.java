@@ -1,6 +1,7 @@
 package craftmap.server.print;
 
 import craftmap.core.plan.reading.PlanReading;
+import craftmap.server.coats.CoatViews;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
@@ -11,6 +12,7 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.NoSuchElementException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -51,7 +53,17 @@ class PrintController {
     PlanReading.FaceReading reading = pieces.read(studio, piece.plan()).face(faceId);
     return pdf(
         piece.name() + ", " + view.name(),
-        FaceSheet.pdf(studio, piece.name(), reading, view, paper));
+        FaceSheet.pdf(
+            studio,
+            piece.name(),
+            reading,
+            view,
+            pieces
+                .coats(studio, piece.plan())
+                .ofFace(faceId)
+                .map(CoatViews::lines)
+                .orElse(List.of()),
+            paper));
   }
 
   @GetMapping(value = "/print/map", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -61,10 +73,16 @@ class PrintController {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     String name = piece.name();
+    PlanReading reading = pieces.read(studio, piece.plan());
     return pdf(
         name + ", " + Words.say("print.map"),
         MapSheet.pdf(
-            studio, name, pieces.read(studio, piece.plan()), views.view(studio, piece), paper));
+            studio,
+            name,
+            reading,
+            views.view(studio, piece),
+            CoatViews.lines(reading, pieces.coats(studio, piece.plan())),
+            paper));
   }
 
   @GetMapping(value = "/print/labels", produces = MediaType.APPLICATION_PDF_VALUE)

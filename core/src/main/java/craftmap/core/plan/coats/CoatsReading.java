@@ -54,20 +54,19 @@ public record CoatsReading(Habits habits, List<GroupReading> groups) {
             .count();
   }
 
-  /** What shows on a face under its designs; none where it is in no group. */
-  public Optional<Colour> shows(String faceId) {
-    return groups.stream()
-        .filter(g -> g.group().hasFace(faceId))
-        .findFirst()
-        .map(GroupReading::shows);
+  /** The coats of a face; none where it is in no group. */
+  public Optional<GroupReading> ofFace(String faceId) {
+    return groups.stream().filter(g -> g.group().hasFace(faceId)).findFirst();
   }
 
-  /** The colours that are worked together on a face; none where it is in no group. */
+  /** What shows on a face under its designs. */
+  public Optional<Colour> shows(String faceId) {
+    return ofFace(faceId).map(GroupReading::shows);
+  }
+
+  /** The colours that are worked together on a face. */
   public Optional<Blend> blend(String faceId) {
-    return groups.stream()
-        .filter(g -> g.group().hasFace(faceId))
-        .findFirst()
-        .map(GroupReading::blend);
+    return ofFace(faceId).map(GroupReading::blend);
   }
 
   /** What shows in a zone that has coats of its own. */
