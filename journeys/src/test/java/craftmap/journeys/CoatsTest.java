@@ -140,4 +140,109 @@ class CoatsTest extends LayingJourney {
         .click();
     assertThat(findings()).not().containsText("goes on after the colour");
   }
+
+  @Test
+  void aGroundIsBlendedOnTheSectionAndOnTheMap() {
+    String id = board("Blended");
+    go("/pieces/" + id + "/coats");
+    button("Samphire").click();
+    assertThat(band("Samphire")).isVisible();
+    button("Blend it with another").click();
+    page.getByLabel("At the head").selectOption("Bone white");
+    assertThat(band("Bone white")).containsText("from 50");
+    page.getByLabel("Height, %").last().fill("30");
+    assertThat(band("Samphire")).containsText("30");
+    add("rub through", "Rub through");
+    assertThat(band("Rub through")).containsText("edges");
+    band("Rub through").click();
+    page.getByLabel("Of all edges").selectOption("80 %");
+    assertThat(band("Rub through")).containsText("80");
+    everyoneCanUseIt();
+    go("/pieces/" + id + "/lay-out");
+    assertThat(page.getByTestId("map").locator("linearGradient").first()).isAttached();
+    go("/pieces/" + id + "/coats");
+    band("Samphire").click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take this colour out"))
+        .first()
+        .click();
+    assertThat(band("Bone white")).hasCount(0);
+    assertThat(band("Samphire")).not().containsText("worked together");
+  }
+
+  @Test
+  void coloursOfAPaperAreToldWithThePaintsThatComeNearAndGroundsArePaintedInThem() {
+    String chest = makePiece("Colours", "CHEST", "{width: 870, height: 420, depth: 450}");
+    lay(chest, "front", "Moonrise over the reeds");
+    go("/pieces/" + chest + "/coats");
+    band("Moonrise over the reeds").first().click();
+    Locator colours =
+        page.getByRole(AriaRole.LISTITEM)
+            .filter(new Locator.FilterOptions().setHasText("ground in that paint"));
+    assertThat(colours.first()).isVisible();
+    everyoneCanUseIt();
+    Locator ground =
+        colours
+            .first()
+            .getByRole(
+                AriaRole.BUTTON,
+                new Locator.GetByRoleOptions().setName(Pattern.compile("^Ground in ")));
+    String paint = ground.getAttribute("aria-label").substring("Ground in ".length());
+    ground.click();
+    assertThat(band(paint).first()).isVisible();
+  }
+
+  // ---- without a mouse
+
+  /** On by the tabulator until something that is called so has the focus. */
+  private void tabTo(String name) {
+    for (int i = 0; i < 120; i++) {
+      page.keyboard().press("Tab");
+      String now =
+          (String)
+              page.evaluate(
+                  "(() => { const e = document.activeElement; return (e?.role ? e.role + ' ' : '')"
+                      + " + (e?.ariaLabel || e?.labels?.[0]?.textContent || e?.textContent || '')"
+                      + " })()");
+      if (now.startsWith(name)) {
+        return;
+      }
+    }
+    throw new AssertionError("the tabulator never comes to " + name);
+  }
+
+  @Test
+  void everythingIsDoneByKeys() {
+    go("/pieces/" + board("By keys") + "/coats");
+    assertThat(page.getByText("left as it is").first()).isVisible();
+    tabTo("Samphire");
+    page.keyboard().press("Enter");
+    assertThat(band("Samphire")).isVisible();
+    tabTo("Name of a coat to add");
+    page.keyboard().type("dark wax");
+    page.keyboard().press("Enter");
+    assertThat(band("Dark wax")).isVisible();
+    // the tabulator comes to one of the bands, the arrows to the others
+    tabTo("option Dark wax");
+    page.keyboard().press("ArrowDown");
+    assertThat(band("Furniture varnish, satin")).isFocused();
+    page.keyboard().press("Delete");
+    assertThat(band("Furniture varnish, satin")).hasCount(0);
+    assertThat(findings()).containsText("goes straight onto samphire");
+    tabTo("Clear wax under it");
+    page.keyboard().press("Enter");
+    assertThat(band("Clear wax")).isVisible();
+    assertThat(findings()).not().containsText("goes straight onto");
+    tabTo("option Dark wax");
+    page.keyboard().press("Alt+ArrowDown");
+    assertThat(bands().first()).containsText("Clear wax");
+    tabTo("Keep as a scheme");
+    page.keyboard().press("Enter");
+    tabTo("Name of the scheme");
+    page.keyboard().type("By keys alone");
+    page.keyboard().press("Enter");
+    assertThat(page.getByLabel("Name of the scheme")).hasCount(0);
+    page.evaluate("document.activeElement.blur()");
+    page.keyboard().press("Control+z");
+    assertThat(bands().first()).containsText("Dark wax");
+  }
 }

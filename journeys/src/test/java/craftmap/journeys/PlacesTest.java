@@ -81,6 +81,8 @@ class PlacesTest extends Journey {
         "/pieces/tapered-planter/survey/wall",
         "/pieces/folding-screen/lay-out/panel-1-inset-1",
         "/pieces/wardrobe/cut",
+        "/pieces/wardrobe/coats",
+        "/pieces/tapered-planter/coats/of:wall/lay:gulls-round",
         "/pieces/biscuit-tin/standing",
         "/pieces/step-stool/photos",
         "/shelf",
