@@ -51,7 +51,7 @@ public final class CoatViews {
   private final PlanReading reading;
   private final CoatsReading coats;
   private final CoatShelf shelf;
-  private final ReadingView said;
+  private final Map<String, List<ReadingView.NoteView>> laid;
   private final GroupNames names;
   private final TapeDivision tape;
   private final FigureWords words;
@@ -61,9 +61,9 @@ public final class CoatViews {
       PlanReading reading,
       CoatsReading coats,
       CoatShelf shelf,
-      ReadingView said,
+      Map<String, List<ReadingView.NoteView>> laid,
       TapeDivision tape) {
-    this.said = said;
+    this.laid = laid;
     this.shelf = shelf;
     this.plan = plan;
     this.reading = reading;
@@ -524,10 +524,7 @@ public final class CoatViews {
 
   /** What was found about a lay on any of its faces, the worst first. */
   private List<ReadingView.NoteView> notes(String layId) {
-    return said.faces().stream()
-        .flatMap(f -> f.lays().stream())
-        .filter(l -> l.id().equals(layId))
-        .flatMap(l -> l.notes().stream())
+    return laid.getOrDefault(layId, List.of()).stream()
         .filter(n -> n.level() != ReadingView.NoteLevel.FINE)
         .distinct()
         .sorted(Comparator.comparing(ReadingView.NoteView::level).reversed())

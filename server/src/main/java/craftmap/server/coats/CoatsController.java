@@ -81,7 +81,7 @@ class CoatsController {
             pieces.read(studio, piece.plan()),
             pieces.coats(studio, piece.plan()),
             shelf.coatShelf(studio.id()),
-            views.view(studio, piece),
+            views.notes(studio, piece),
             studio.tape())
         .view();
   }

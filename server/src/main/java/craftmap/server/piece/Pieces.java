@@ -4,6 +4,7 @@ import static craftmap.core.measure.Figure.count;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
+import craftmap.core.coats.Coats;
 import craftmap.core.finding.FindingRule;
 import craftmap.core.finding.Mend;
 import craftmap.core.finding.Mends;
@@ -161,9 +162,11 @@ public class Pieces {
   /** What the core makes of a plan, with this studio's shelf and tape. */
   @Solves
   public PlanReading read(Studio studio, Plan plan) {
+    // lays know nothing of coats: a plan whose coats alone are others comes to the same
+    Plan laid = plan.with(Coats.NONE);
     return readings.of(
-        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), plan),
-        () -> reader(studio).read(plan));
+        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), laid),
+        () -> reader(studio).read(laid));
   }
 
   /** What the coats of a plan come to. */
@@ -241,6 +244,7 @@ public class Pieces {
     return new Editing(
         owned,
         new PlanReader(owned, studio.tape()),
+        plan -> read(studio, plan),
         () -> shelf.potsAtHand(studio.id()),
         () -> UUID.randomUUID().toString(),
         ToldWords.NAMES);

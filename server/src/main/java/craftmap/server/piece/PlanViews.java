@@ -53,6 +53,13 @@ public class PlanViews {
     return views(studio, pieceId, reading::lays, () -> coats).view(plan.form(), reading, coats);
   }
 
+  /** What was found about each lay of a piece, by the lay's id. */
+  public Map<String, List<ReadingView.NoteView>> notes(Studio studio, SavedPlan piece) {
+    PlanReading reading = pieces.read(studio, piece.plan());
+    CoatsReading coats = pieces.coats(studio, piece.plan());
+    return views(studio, piece.id(), reading::lays, () -> coats).notes(reading);
+  }
+
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
   LayView view(Studio studio, Pieces.ReadLay read, String pieceId) {
     return views(studio, pieceId, () -> saved(studio, pieceId), () -> savedCoats(studio, pieceId))

@@ -452,7 +452,7 @@ public sealed interface CoatEdit extends PlanEdit {
   }
 
   private static GroupReader reader(Plan plan, Group group, Editing editing) {
-    return CoatsReader.of(plan, editing.reader().read(plan), editing.shelf().coats(), group);
+    return CoatsReader.of(plan, editing.whole().apply(plan), editing.shelf().coats(), group);
   }
 
   private static GroupReading read(Plan plan, Group group, Editing editing) {

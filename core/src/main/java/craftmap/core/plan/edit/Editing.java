@@ -14,24 +14,38 @@ import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.Shelf;
 import craftmap.core.plan.reading.PlanReader;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
  * What edits need beyond the plan.
  *
+ * @param whole what a plan comes to, which may be known already
  * @param pots the pots at hand, the likeliest first; asked for only where something is laid
  * @param ids gives an id that was never given before
  */
 public record Editing(
     Shelf shelf,
     PlanReader reader,
+    Function<Plan, PlanReading> whole,
     Supplier<List<String>> pots,
     Supplier<String> ids,
     Names names) {
+  /** Where nothing is known yet. */
+  public Editing(
+      Shelf shelf,
+      PlanReader reader,
+      Supplier<List<String>> pots,
+      Supplier<String> ids,
+      Names names) {
+    this(shelf, reader, reader::read, pots, ids, names);
+  }
+
   /** What is new is called something until the artist calls it otherwise. */
   public interface Names {
     String copyOf(String name);

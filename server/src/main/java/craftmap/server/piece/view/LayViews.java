@@ -118,6 +118,21 @@ public final class LayViews {
         .findFirst();
   }
 
+  /** What was found about a lay, without the rest of it. */
+  public List<ReadingView.NoteView> notes(Face face, LayReading reading) {
+    return switch (reading) {
+      case LayReading.Laid laid -> notes(face, laid);
+      case LayReading.DoesNotFit doesNot ->
+          List.of(FindingWords.stop("does-not-fit", why(doesNot.why())));
+      case LayReading.Missing missing -> List.of(FindingWords.stop("missing", text(missing)));
+    };
+  }
+
+  private static String text(LayReading.Missing missing) {
+    return Words.say(
+        missing.what() == LayReading.What.POT ? "fit.missingPot" : "fit.missingDesign");
+  }
+
   public LayView view(Face face, LayReading reading) {
     return switch (reading) {
       case LayReading.Laid laid ->
@@ -129,7 +144,7 @@ public final class LayViews {
               laid.shownIn().map(Colour::hex).orElse(ArtViews.ownColour(laid.design())),
               where(face, laid),
               Optional.of(laid),
-              notes(face, laid));
+              notes(face, reading));
       case LayReading.DoesNotFit doesNot ->
           view(
               face,
@@ -139,21 +154,17 @@ public final class LayViews {
               doesNot.pot().map(p -> p.colour().hex()).orElse("#6C6A62"),
               why(doesNot.why()),
               Optional.empty(),
-              List.of(FindingWords.stop("does-not-fit", why(doesNot.why()))));
-      case LayReading.Missing missing -> {
-        String text =
-            Words.say(
-                missing.what() == LayReading.What.POT ? "fit.missingPot" : "fit.missingDesign");
-        yield view(
-            face,
-            missing.lay(),
-            missing.lay().designId().flatMap(shelf).map(OwnedDesign::design),
-            missing.what() == LayReading.What.POT ? "?" : "",
-            "#6C6A62",
-            text,
-            Optional.empty(),
-            List.of(FindingWords.stop("missing", text)));
-      }
+              notes(face, reading));
+      case LayReading.Missing missing ->
+          view(
+              face,
+              missing.lay(),
+              missing.lay().designId().flatMap(shelf).map(OwnedDesign::design),
+              missing.what() == LayReading.What.POT ? "?" : "",
+              "#6C6A62",
+              text(missing),
+              Optional.empty(),
+              notes(face, reading));
     };
   }
 

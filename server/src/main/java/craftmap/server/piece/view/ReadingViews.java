@@ -6,6 +6,7 @@ import craftmap.core.form.FormNote;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Part;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.coats.CoatsReading;
@@ -86,6 +87,22 @@ public final class ReadingViews {
         faces,
         reading.parts().stream().map(ReadingViews::part).toList(),
         Words.say("total", Words.squareMetres(reading.workedMm2())));
+  }
+
+  /** What was found about each lay, on whatever face, by the lay's id. */
+  public Map<String, List<ReadingView.NoteView>> notes(PlanReading reading) {
+    lays.among(reading.pools());
+    lays.sold(reading.forSale());
+    reading.faces().forEach(f -> faceNames.put(f.face().id(), f.face().name()));
+    Map<String, List<ReadingView.NoteView>> notes = new HashMap<>();
+    for (PlanReading.FaceReading face : reading.faces()) {
+      for (LayReading lay : face.lays()) {
+        notes
+            .computeIfAbsent(lay.lay().id(), id -> new ArrayList<>())
+            .addAll(lays.notes(face.face(), lay));
+      }
+    }
+    return notes;
   }
 
   /** For one lay by itself, on a piece with these faces. */
