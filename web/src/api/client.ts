@@ -11,6 +11,7 @@ export type CoatFinding = Schemas['FindingView'];
 export type GroundChoice = Schemas['GroundChoiceView'];
 export type CoatPlace = Schemas['CoatPlaceView'];
 export type CoatWish = Schemas['CoatWishDoc'];
+export type CoatWishes = Schemas['WishesDoc'];
 export type CoatWhere = Schemas['WhereDoc'];
 export type CoatProduct = Schemas['ProductDoc'];
 export type Habits = Schemas['HabitsDoc'];

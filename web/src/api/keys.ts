@@ -41,6 +41,8 @@ export const keys = {
   edits: (base: unknown, changes: unknown) => key('edits', ['PLAN'], base, changes),
   coats: (id: string, version: number) => key('coats', ['PLAN', 'SHELF'], id, version),
   schemes: () => key('schemes', ['SHELF']),
+  compared: (id: string, version: number, groupId: string) =>
+    key('compared', ['PLAN', 'SHELF'], id, version, groupId),
   mixes: (id: string, version: number, groupId: string, step: unknown) =>
     key('mixes', ['PLAN', 'SHELF'], id, version, groupId, step),
   designColours: (id: string) => key('design-colours', ['SHELF'], id),

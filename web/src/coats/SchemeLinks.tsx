@@ -7,6 +7,8 @@ import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { Refusal } from '../common/Refusal';
 import { usePlan } from '../plan/PlanProvider';
+import { CompareBuildUps } from './CompareBuildUps';
+import { coatAs } from './coatAs';
 
 /** Keeps the coats of a group by name, uses what was kept, copies from another group. */
 export function SchemeLinks({
@@ -18,6 +20,7 @@ export function SchemeLinks({
 }) {
   const plan = usePlan();
   const client = useQueryClient();
+  const [comparing, setComparing] = useState(false);
   const [naming, setNaming] = useState<string | null>(null);
   const schemes = useQuery({
     queryKey: keys.schemes(),
@@ -39,16 +42,9 @@ export function SchemeLinks({
     ...others.map((g) => [`group:${g.id}`, `as ${g.name.toLowerCase()}`] as const),
   ];
   const take = (key: string) => {
-    const scheme = kept.find((s) => `scheme:${s.id}` === key);
-    if (scheme) {
-      plan.edit({
-        kind: 'USE_SCHEME',
-        groupId: group.id,
-        name: scheme.name,
-        scheme: scheme.wishes,
-      });
-    } else if (key.startsWith('group:')) {
-      plan.edit({ kind: 'COPY_COATS', fromGroupId: key.slice(6), groupId: group.id });
+    const edit = coatAs(key, group.id, kept);
+    if (edit) {
+      plan.edit(edit);
     }
   };
   return (
@@ -57,8 +53,21 @@ export function SchemeLinks({
         Schemes
       </Heading>
       {among.length > 1 && (
-        <ChoiceField label="Coat it as" value="" among={among} onChoice={take} />
+        <>
+          <ChoiceField label="Coat it as" value="" among={among} onChoice={take} />
+          <Button
+            mt="2"
+            size="xs"
+            look="plain"
+            px="0"
+            title="What each would come to, side by side"
+            onClick={() => setComparing(true)}
+          >
+            Compare them first…
+          </Button>
+        </>
       )}
+      {comparing && <CompareBuildUps group={group} take={take} close={() => setComparing(false)} />}
       {naming === null ? (
         <Button
           mt="2"

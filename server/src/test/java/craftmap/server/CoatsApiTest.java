@@ -632,4 +632,42 @@ class CoatsApiTest extends ServerTest {
     assertThat(post(bands + "ground/took", Map.of("coats", 13)).detail()).contains("13");
     assertThat(post(bands + "roof/took", Map.of("coats", 2)).status()).isEqualTo(404);
   }
+
+  /** What is compared is what one gets: each is taken and comes to what was told of it. */
+  @Test
+  void whatIsComparedIsWhatOneGets() {
+    JsonNode piece = board("Compared", 733.1);
+    String teal = paint("chalky-paint", "#1F4650", 0.8, "4000");
+    String red = paint("chalky-paint", "#B3202A", 0.6, "4000");
+    piece = edited(piece, from(inGroup("PAINT_GROUND", piece), red));
+    JsonNode kept =
+        post(
+                "/api/schemes",
+                Map.of("name", "Red " + piece.path("id"), "wishes", group(piece).path("wishes")))
+            .body();
+    piece = edited(piece, from(inGroup("PAINT_GROUND", piece), teal));
+    String base =
+        "/api/pieces/"
+            + piece.path("id").asString()
+            + "/coats/"
+            + group(piece).path("id").asString()
+            + "/compared";
+    List<JsonNode> compared = get(base).body().valueStream().toList();
+    JsonNode now = compared.getFirst();
+    assertThat(now.path("key").asString()).isEqualTo("now");
+    assertThat(now.path("totalText")).isEqualTo(group(piece).path("totalText"));
+    JsonNode scheme =
+        compared.stream()
+            .filter(c -> c.path("key").asString().equals("scheme:" + kept.path("id").asString()))
+            .findFirst()
+            .orElseThrow();
+    ObjectNode use = inGroup("USE_SCHEME", piece).put("name", "Red");
+    use.set("scheme", kept.path("wishes"));
+    JsonNode taken = group(edited(piece, use));
+    assertThat(taken.path("totalText")).isEqualTo(scheme.path("totalText"));
+    assertThat(taken.path("handsOnText")).isEqualTo(scheme.path("handsOnText"));
+    assertThat(taken.path("swatches")).isEqualTo(scheme.path("swatches"));
+    assertThat(scheme.path("coats").asInt()).isGreaterThan(now.path("coats").asInt());
+    assertThat(get(base.replace("/compared", "x/compared")).status()).isEqualTo(404);
+  }
 }

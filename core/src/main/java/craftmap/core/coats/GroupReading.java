@@ -5,6 +5,7 @@ import craftmap.core.colour.Covering;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a group comes to.
@@ -106,6 +107,51 @@ public record GroupReading(
 
   private static Colour seen(Band.Coat coat, BandReading.Shade last) {
     return hidden(coat, last) ? coat.of().medium().coverage().colour() : last.colour();
+  }
+
+  /**
+   * Waiting, by the labels: after each coat until the next may follow, after each wash until dry.
+   */
+  public Duration waiting() {
+    Duration all = Duration.ZERO;
+    for (BandReading band : bands) {
+      all =
+          all.plus(
+              switch (band.band()) {
+                case Band.Coat c -> c.of().medium().drying().recoatFrom().multipliedBy(c.times());
+                case Band.OfLay l ->
+                    l.lay()
+                        .pot()
+                        .map(p -> p.drying().recoatFrom().multipliedBy(l.lay().coats()))
+                        .orElse(Duration.ZERO);
+                case Band.Step s ->
+                    s.of().map(p -> p.medium().drying().touchDry()).orElse(Duration.ZERO);
+              });
+    }
+    return all;
+  }
+
+  /** Coats in all, without those of lays. */
+  public int coats() {
+    return bands.stream()
+        .filter(b -> b.band() instanceof Band.Coat)
+        .mapToInt(b -> ((Band.Coat) b.band()).times())
+        .sum();
+  }
+
+  /** What it takes that is not owned. */
+  public List<InHand> toBuy() {
+    return bands.stream()
+        .flatMap(
+            b ->
+                switch (b.band()) {
+                  case Band.Coat c -> Stream.of(c.of());
+                  case Band.Step s -> s.of().stream();
+                  case Band.OfLay _ -> Stream.<InHand>empty();
+                })
+        .filter(p -> !p.isOwned())
+        .distinct()
+        .toList();
   }
 
   public Duration handsOn() {

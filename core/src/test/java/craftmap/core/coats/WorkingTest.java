@@ -8,6 +8,7 @@ import craftmap.core.colour.Colour;
 import craftmap.core.colour.Lab;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Times;
+import craftmap.core.medium.Role;
 import craftmap.core.medium.ToolKind;
 import java.time.Duration;
 import java.util.List;
@@ -224,5 +225,30 @@ class WorkingTest {
     BandReading spots =
         band(board().wish("own:s", all.with(new Where.Splatter(0.07))).read(), "own:s");
     assertThat(spots.ml()).isCloseTo(full.ml() * 0.07, within(1e-6));
+  }
+
+  /** Two coats and the seal, each until the next may follow, and the wash until it is dry. */
+  @Test
+  void waitingIsWhatTheLabelsAskForBetweenCoats() {
+    GroupReading reading = board().without("step:SAND").without("step:DUST_OFF").read();
+    Duration all = Duration.ZERO;
+    for (BandReading band : reading.bands()) {
+      if (band.band() instanceof Band.Coat coat) {
+        for (int n = 0; n < coat.times(); n++) {
+          all = all.plus(coat.of().medium().drying().recoatFrom());
+        }
+      } else if (band.band() instanceof Band.Step step && step.of().isPresent()) {
+        all = all.plus(step.of().get().medium().drying().touchDry());
+      }
+    }
+    assertThat(reading.waiting()).isEqualTo(all).isGreaterThan(Duration.ofHours(2));
+  }
+
+  @Test
+  void whatIsNotOwnedIsToBeBought() {
+    assertThat(board().read().toBuy())
+        .extracting(p -> p.medium().kind().role())
+        .containsExactly(Role.CLEANER);
+    assertThat(board().pot("surface-wash").read().toBuy()).isEmpty();
   }
 }

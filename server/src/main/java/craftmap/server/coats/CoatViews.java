@@ -109,12 +109,6 @@ public final class CoatViews {
   }
 
   private CoatsView.GroupView group(GroupReading group) {
-    List<String> swatches = new ArrayList<>();
-    swatches.add(group.surface().now().hex());
-    group.bands().stream()
-        .filter(b -> b.band() instanceof Band.Coat c && c.where().tintsAll())
-        .flatMap(b -> b.shades().stream())
-        .forEach(s -> swatches.add(s.colour().hex()));
     Group of = group.group();
     return new CoatsView.GroupView(
         of.id(),
@@ -125,7 +119,7 @@ public final class CoatViews {
             .map(p -> new CoatsView.CoatPlaceView(CoatsMapper.doc(p), names.name(p)))
             .toList(),
         surface(group),
-        swatches,
+        swatches(group),
         group.shows().hex(),
         ReadingView.StripeView.all(group.blend()),
         group.bands().stream().map(b -> band(group, b)).toList(),
@@ -140,12 +134,19 @@ public final class CoatViews {
         CoatsMapper.doc(of.wishes()));
   }
 
-  private static String total(GroupReading group) {
-    int count =
-        group.bands().stream()
-            .filter(b -> b.band() instanceof Band.Coat)
-            .mapToInt(b -> ((Band.Coat) b.band()).times())
-            .sum();
+  /** The surface, and what shows after each coat over all of it. */
+  static List<String> swatches(GroupReading group) {
+    List<String> swatches = new ArrayList<>();
+    swatches.add(group.surface().now().hex());
+    group.bands().stream()
+        .filter(b -> b.band() instanceof Band.Coat c && c.where().tintsAll())
+        .flatMap(b -> b.shades().stream())
+        .forEach(s -> swatches.add(s.colour().hex()));
+    return swatches;
+  }
+
+  static String total(GroupReading group) {
+    int count = group.coats();
     return count == 0
         ? Words.say("coats.left")
         : Words.say("coats.total", count, Words.millilitres(group.ml()));
