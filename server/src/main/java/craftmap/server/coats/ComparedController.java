@@ -72,7 +72,7 @@ class ComparedController {
           view(
               "anew",
               Words.say("compared.anew"),
-              would(studio, plan, new CoatEdit.StartAnew(groupId))));
+              would(studio, plan, groupId, new CoatEdit.StartAnew(groupId))));
     }
     coats.groups().stream()
         .filter(g -> !g.group().id().equals(groupId) && !g.bands().isEmpty())
@@ -83,7 +83,11 @@ class ComparedController {
                     view(
                         "group:" + g.group().id(),
                         Words.say("compared.group", Words.lower(names.name(g.group()))),
-                        would(studio, plan, new CoatEdit.CopyCoats(g.group().id(), groupId)))));
+                        would(
+                            studio,
+                            plan,
+                            groupId,
+                            new CoatEdit.CopyCoats(g.group().id(), groupId)))));
     schemes.all(studio.id()).stream()
         .limit(MOST_SCHEMES)
         .forEach(
@@ -95,20 +99,13 @@ class ComparedController {
                         would(
                             studio,
                             plan,
+                            groupId,
                             new CoatEdit.UseScheme(
                                 groupId, s.name(), CoatsMapper.toWishes(s.wishes()))))));
     return all;
   }
 
-  private GroupReading would(Studio studio, Plan plan, CoatEdit.OfWishes edit) {
-    return would(studio, plan, edit, edit.groupId());
-  }
-
-  private GroupReading would(Studio studio, Plan plan, CoatEdit.CopyCoats edit) {
-    return would(studio, plan, edit, edit.groupId());
-  }
-
-  private GroupReading would(Studio studio, Plan plan, CoatEdit edit, String groupId) {
+  private GroupReading would(Studio studio, Plan plan, String groupId, CoatEdit edit) {
     return pieces
         .coats(studio, pieces.edited(studio, plan, List.of(edit)).plan())
         .group(groupId)

@@ -24,7 +24,7 @@ public class FewColours {
   private static final int MOST_KEPT = 2_000;
 
   /** So far off, by CIEDE2000, a colour is still taken for the one that is looked for. */
-  public static final double GOES_WITH = 10;
+  private static final double GOES_WITH = 10;
 
   private final Designs designs;
   private final Artworks artworks;
