@@ -83,6 +83,9 @@ export function CompareBuildUps({
                 </Flex>
               ))}
             </Flex>
+            <Flex justify="flex-end" mt="4">
+              <Button onClick={close}>Leave it as it is</Button>
+            </Flex>
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>

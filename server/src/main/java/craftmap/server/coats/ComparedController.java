@@ -40,7 +40,7 @@ class ComparedController {
    * One build-up that a group could have.
    *
    * @param key {@code now}, {@code anew}, {@code scheme:} or {@code group:} with an id
-   * @param found how much was found in it that is not fine
+   * @param found how much was found in it that is not fine, beside cautions to whoever works
    * @param buyText what it takes that is not owned; empty where all is
    */
   record ComparedView(
@@ -113,7 +113,8 @@ class ComparedController {
   }
 
   private static ComparedView view(String key, String title, GroupReading group) {
-    List<CoatFinding> open = group.open().stream().filter(f -> f.level() != Level.FINE).toList();
+    List<CoatFinding> open =
+        group.open().stream().filter(f -> f.level() != Level.FINE && !f.safety()).toList();
     return new ComparedView(
         key,
         title,
