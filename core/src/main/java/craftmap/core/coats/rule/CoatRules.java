@@ -30,6 +30,7 @@ public final class CoatRules {
           new Food(),
           new BareDamage(),
           new HolePlan(),
+          new RightSide(),
           new ResinLevel(),
           new StripSafely(),
           new Dust(),

@@ -206,6 +206,12 @@ class CoatRulesTest {
         "damage-bare",
         () -> plain().damaged("chip", 14).without("step:FILL"),
         () -> plain().damaged("chip", 14));
+    rule(
+        "right-side",
+        () ->
+            plain()
+                .lay("p", Prints.repeatingPaper(300, 300, 50, 50), 90_000, "decoupage-medium", 3),
+        () -> withPaper(3));
     rule("hole-plan", () -> withPaper(3).holes(2), () -> withPaper(3));
     rule(
         "resin-level",
@@ -328,6 +334,7 @@ class CoatRulesTest {
       List.of(
           "food",
           "hole-plan",
+          "right-side",
           "strip",
           "dust",
           "spray",
