@@ -38,6 +38,8 @@ final class CoatSums {
           seen = blend.mean();
         }
         case Band.Coat coat -> {
+          // each colour of a blend has drunk already; what lies over all of them does not
+          drinks &= blend.isNone();
           readings.add(coat(coat, seen, drinks));
           if (coat.where().tintsAll()) {
             before = coat.hides() > 0 ? seen : before;

@@ -56,9 +56,7 @@ final class Proposing {
     List<Band> bands = new ArrayList<>();
     List<PrimerChoice> choices = ground(bands);
     lays.forEach(l -> bands.add(new Band.OfLay(l, stage(l))));
-    if (!bands.isEmpty() || !wishes.coats().isEmpty()) {
-      dressing(bands);
-    }
+    dressing(bands);
     Lab primed = primed(bands);
     wishes.coats().forEach((key, wish) -> added(key, wish, primed).ifPresent(bands::add));
     if (!bands.isEmpty()) {

@@ -10,6 +10,8 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.ToolKind;
+import craftmap.core.surface.Finish;
+import craftmap.core.surface.MakeUp;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -250,5 +252,25 @@ class WorkingTest {
         .extracting(p -> p.medium().kind().role())
         .containsExactly(Role.CLEANER);
     assertThat(board().pot("surface-wash").read().toBuy()).isEmpty();
+  }
+
+  @Test
+  void whatLiesOverABlendDrinksNoMoreThanOverAnyPaint() {
+    Built wood =
+        Built.of(MakeUp.WOOD, Finish.BARE, "#C9A26B", "#1F4650")
+            .pot("deep", "chalky-paint", "#1F4650", 5_000)
+            .pot("bone", "chalky-paint", "#F1EADA", 5_000)
+            .pot("clear-satin")
+            .without(Band.PRIMER);
+    double overOne = band(wood.read(), Band.SEAL).ml();
+    assertThat(band(wood.blended(70, "deep", "bone").read(), Band.SEAL).ml())
+        .isCloseTo(overOne, within(1e-9));
+  }
+
+  /** Old paint may be rubbed through without a new coat on it. */
+  @Test
+  void rubbingThroughIsWorkOfItsOwn() {
+    GroupReading rubbed = Built.painted("#1F4650", "#1F4650").step(StepKind.DISTRESS).read();
+    assertThat(rubbed.buildUp().keys()).contains(StepKind.DISTRESS.key());
   }
 }
