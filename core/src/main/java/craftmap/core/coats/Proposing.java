@@ -180,7 +180,7 @@ final class Proposing {
   private static Band.Coat asManyAsHide(Band.Coat coat, Lab under) {
     return coat.timesChosen()
         ? coat
-        : coat.times(CoatSums.coatsToHide(coat, under).orElse(Coating.MOST_COATS));
+        : coat.times(Math.max(1, CoatSums.coatsToHide(coat, under).orElse(Coating.MOST_COATS)));
   }
 
   private Lab primed(List<Band> bands) {

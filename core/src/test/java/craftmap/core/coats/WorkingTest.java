@@ -143,6 +143,17 @@ class WorkingTest {
   }
 
   @Test
+  void aColourOfABlendThatIsThereAlreadyIsPutOnOnce() {
+    Built built =
+        Built.painted("#F1EADA", "#1F4650")
+            .pot("deep", "chalky-paint", "#1F4650", 5_000)
+            .pot("bone", "chalky-paint", "#F1EADA", 5_000)
+            .blended(70, "deep", "bone");
+    Band.Coat bone = (Band.Coat) band(built.read(), "own:blend-1").band();
+    assertThat(bone.times()).isOne();
+  }
+
+  @Test
   void whatLiesOverABlendTintsEachOfItsColours() {
     Built built = board().blended(70, "deep", "bone");
     GroupReading plain = built.read();

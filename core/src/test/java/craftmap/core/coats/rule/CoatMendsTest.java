@@ -7,6 +7,7 @@ import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.CoatMend;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Habits;
+import craftmap.core.coats.StepKind;
 import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
 import craftmap.core.coats.Wishes;
@@ -135,6 +136,15 @@ class CoatMendsTest {
         Habits.USUAL
             .with(Habits.Seal.values()[dice.nextInt(2)])
             .with(Habits.Primer.values()[dice.nextInt(2)]));
+    if (dice.nextInt(3) == 0) {
+      built.blended(13.7 + dice.nextDouble() * 800, "deep", "bone");
+    }
+    if (dice.nextInt(4) == 0) {
+      built.step(StepKind.RESIST);
+    }
+    if (dice.nextInt(4) == 0) {
+      built.step(StepKind.DISTRESS);
+    }
     for (int i = 0; i < dice.nextInt(4); i++) {
       String medium = MEDIA[dice.nextInt(MEDIA.length)];
       built.wish("own:" + i, Wish.of(new Wish.Product.OfKind(medium)).with(Where.ALL));
