@@ -46,6 +46,7 @@ export const keys = {
   mixes: (id: string, version: number, groupId: string, step: unknown) =>
     key('mixes', ['PLAN', 'SHELF'], id, version, groupId, step),
   designColours: (id: string) => key('design-colours', ['SHELF'], id),
+  mixesOf: (hex: string) => key('mixes-of', ['SHELF'], hex),
   designsOfColour: (hex: string) => key('designs-of-colour', ['SHELF'], hex),
   gather: (id: string, version: number) => key('gather', ['PLAN', 'SHELF'], id, version),
   cuts: (id: string, version: number, together: readonly string[]) =>

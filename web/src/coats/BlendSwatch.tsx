@@ -1,6 +1,5 @@
 import { Box } from '@chakra-ui/react';
 import type { CoatGroup } from '../api/client';
-import { blendStops } from '../map/blendStops';
 
 /** The colours of a blend lying down, the foot at the left. */
 export function BlendSwatch({
@@ -10,10 +9,7 @@ export function BlendSwatch({
   blend: CoatGroup['blend'];
   height?: number;
 }) {
-  // without a face at hand: as on one half a metre high
-  const stops = blendStops(blend, 500)
-    .map((s) => `${s.hex} ${Math.round(s.at * 1000) / 10}%`)
-    .join(', ');
+  const stops = blend.map((s) => `${s.hex} ${Math.round(s.at * 1000) / 10}%`).join(', ');
   return (
     <Box
       aria-hidden

@@ -58,9 +58,7 @@ export function PictureColours({
                     off={c.nearest.differsText}
                   />
                 )}
-                {c.mixed && (
-                  <Near colour={c.mixed.colour} name={c.mixed.title} off={c.mixed.differsText} />
-                )}
+                <Mixed hex={c.hex} />
                 {onGround && (
                   <Flex gap="1">
                     {c.nearest && (
@@ -93,6 +91,23 @@ export function PictureColours({
       </Section>
     </Box>
   );
+}
+
+/** The mix that comes nearest: looked for colour by colour, since it takes its time. */
+function Mixed({ hex }: { hex: string }) {
+  const mixes = useQuery({
+    queryKey: keys.mixesOf(hex),
+    queryFn: () => ask(api.GET('/api/colours/mixes', { params: { query: { hex } } })),
+  });
+  const best = mixes.data?.[0];
+  if (mixes.isPending) {
+    return (
+      <Text role="status" color="soft">
+        Every mix is looked at…
+      </Text>
+    );
+  }
+  return best ? <Near colour={best.colour} name={best.title} off={best.differsText} /> : null;
 }
 
 function Near({ colour, name, off }: { colour: string; name: string; off: string }) {

@@ -31,7 +31,7 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
       )}
       {blended && (
         <defs>
-          <BlendGradient id={`${id}blend`} face={face} />
+          <BlendGradient id={`${id}blend`} blend={face.blend} />
         </defs>
       )}
       <path

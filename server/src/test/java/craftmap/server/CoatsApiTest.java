@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.colour.Colour;
 import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -555,9 +556,17 @@ class CoatsApiTest extends ServerTest {
 
       JsonNode face = piece.at("/reading/faces/0");
       assertThat(face.path("blend").valueStream().map(s -> s.path("hex").asString()))
-          .containsExactly("#1F4650", "#F1EADA");
-      assertThat(face.at("/blend/0/to").asDouble()).isCloseTo(share, within(1e-9));
-      assertThat(face.at("/blend/1/from").asDouble()).isCloseTo(share, within(1e-9));
+          .containsExactly("#1F4650", "#1F4650", "#F1EADA", "#F1EADA");
+      // the middle of the band lies where one ends and the other begins
+      double ends = face.at("/blend/1/at").asDouble();
+      double begins = face.at("/blend/2/at").asDouble();
+      assertThat((ends + begins) / 2).isCloseTo(share, within(1e-9));
+      assertThat((begins - ends) * face.at("/height/mm").asDouble()).isCloseTo(71.3, within(1e-6));
+      String svg =
+          new String(
+              get("/api/pieces/" + piece.path("id").asString() + "/map.svg").raw().body(),
+              StandardCharsets.UTF_8);
+      assertThat(svg).contains("<linearGradient").contains("#F1EADA");
 
       Map<String, Double> ml = new HashMap<>();
       get("/api/pieces/" + piece.path("id").asString() + "/gather")

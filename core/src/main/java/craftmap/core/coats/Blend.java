@@ -41,6 +41,29 @@ public record Blend(Lab under, List<Stripe> stripes) {
         stripes.stream().map(s -> new Stripe(s.part(), covering.over(s.seen(), times))).toList());
   }
 
+  /**
+   * A place on a face, as a share of its height from the foot up, where a colour is pure.
+   *
+   * @param at between two of them lies the band in which their colours are worked together
+   */
+  public record Stop(double at, Lab seen) {}
+
+  /** Where each colour begins and ends on a face so high. */
+  public List<Stop> stops(double heightMm) {
+    List<Stop> stops = new ArrayList<>();
+    for (int i = 0; i < stripes.size(); i++) {
+      Where.Blended part = stripes.get(i).part();
+      double half = part.bandMm() / 2 / heightMm;
+      // a band wider than its zone leaves it one line
+      double middle = (part.from() + part.to()) / 2;
+      double from = i == 0 ? part.from() : Math.min(middle, part.from() + half);
+      double to = i == stripes.size() - 1 ? part.to() : Math.max(middle, part.to() - half);
+      stops.add(new Stop(from, stripes.get(i).seen()));
+      stops.add(new Stop(to, stripes.get(i).seen()));
+    }
+    return stops;
+  }
+
   /** What it comes to from afar, each colour by its share of the height. */
   Lab mean() {
     double left = Math.max(0, 1 - stripes.stream().mapToDouble(s -> s.part().share()).sum());

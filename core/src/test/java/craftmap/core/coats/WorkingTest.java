@@ -142,6 +142,23 @@ class WorkingTest {
     }
   }
 
+  /** Pure in their zones, worked together over the band, and never backwards however wide it is. */
+  @Test
+  void coloursOfABlendArePureUpToTheBand() {
+    Blend blend = board().blended(80, "deep", "bone").read().blend();
+    assertThat(blend.stops(400)).extracting(Blend.Stop::at).containsExactly(0.0, 0.4, 0.6, 1.0);
+    Random random = new Random(5);
+    for (int i = 0; i < 200; i++) {
+      Blend any =
+          board().blended(10 + random.nextDouble() * 900, "deep", "bone", "rust").read().blend();
+      List<Double> at =
+          any.stops(30 + random.nextDouble() * 2_000).stream().map(Blend.Stop::at).toList();
+      assertThat(at).hasSize(6).isSorted();
+      assertThat(at.getFirst()).isZero();
+      assertThat(at.getLast()).isEqualTo(1);
+    }
+  }
+
   @Test
   void aColourOfABlendThatIsThereAlreadyIsPutOnOnce() {
     Built built =

@@ -47,6 +47,9 @@ import java.util.stream.Collectors;
 public final class CoatViews {
   private static final int MOST_CHOICES = 3;
 
+  /** A blend is shown as on a face so high, whatever its faces are. */
+  private static final double HALF_A_METRE_MM = 500;
+
   private final Plan plan;
   private final PlanReading reading;
   private final CoatsReading coats;
@@ -121,7 +124,7 @@ public final class CoatViews {
         surface(group),
         swatches(group),
         group.shows().hex(),
-        ReadingView.StripeView.all(group.blend()),
+        ReadingView.BlendStopView.all(group.blend(), HALF_A_METRE_MM),
         group.bands().stream().map(b -> band(group, b)).toList(),
         group.choices().stream().limit(MOST_CHOICES).map(c -> choice(group, c)).toList(),
         group.findings().stream().map(this::finding).toList(),

@@ -46,7 +46,7 @@ record CoatsView(
    * @param made it was put together by hand
    * @param changed something in it was decided; else all of it is proposed
    * @param swatches the surface, and what shows after each coat
-   * @param blend colours that are worked together, from the foot up; none where it is of one colour
+   * @param blend where colours that are worked together are pure, on a face half a metre high
    * @param leftOut proposed bands that are left out
    */
   record GroupView(
@@ -58,7 +58,7 @@ record CoatsView(
       SurfaceView surface,
       List<String> swatches,
       String shows,
-      List<ReadingView.StripeView> blend,
+      List<ReadingView.BlendStopView> blend,
       List<BandView> bands,
       List<GroundChoiceView> choices,
       List<FindingView> findings,

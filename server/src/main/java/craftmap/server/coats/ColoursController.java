@@ -35,13 +35,11 @@ class ColoursController {
    * One colour of a design.
    *
    * @param nearest the paint that comes nearest by itself; absent where there is none
-   * @param mixed the mix that comes nearest; absent where there is nothing to mix
    */
   record ColourOfDesignView(
       String hex,
       String shareText,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) MixController.NearestView nearest,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) MixController.MixView mixed) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) MixController.NearestView nearest) {}
 
   /**
    * A design that has a colour.
@@ -56,27 +54,31 @@ class ColoursController {
       String hex,
       String differsText) {}
 
-  /**
-   * The few colours of a design, most of it first.
-   *
-   * @param ml how much of a mix is wanted
-   */
+  /** The few colours of a design, most of it first. */
   @GetMapping("/designs/{id}/colours")
-  List<ColourOfDesignView> ofDesign(
-      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "100") double ml) {
+  List<ColourOfDesignView> ofDesign(Asker asker, @PathVariable String id) {
     String studioId = asker.studio().id();
     OwnedDesign design = designs.get(studioId, id);
-    return colours.of(studioId, design).stream().map(s -> colour(studioId, s, ml)).toList();
+    return colours.of(studioId, design).stream().map(s -> colour(studioId, s)).toList();
   }
 
-  private ColourOfDesignView colour(String studioId, Palette.Share share, double ml) {
+  private ColourOfDesignView colour(String studioId, Palette.Share share) {
     Colour colour = share.colour();
-    Mixes.Found found = mixes.near(studioId, colour.lab());
     return new ColourOfDesignView(
         colour.hex(),
         Words.percent(share.share()),
-        found.paint().map(p -> MixController.nearest(p, colour)).orElse(null),
-        found.mixes().stream().findFirst().map(m -> MixController.view(m, found, ml)).orElse(null));
+        mixes
+            .paint(studioId, colour.lab())
+            .map(p -> MixController.nearest(p, colour))
+            .orElse(null));
+  }
+
+  /** The mixes that come nearest to a colour, so much of each. */
+  @GetMapping("/colours/mixes")
+  List<MixController.MixView> mixes(
+      Asker asker, @RequestParam String hex, @RequestParam(defaultValue = "100") double ml) {
+    Mixes.Found found = mixes.near(asker.studio().id(), new Colour(hex).lab());
+    return found.mixes().stream().map(m -> MixController.view(m, found, ml)).toList();
   }
 
   /** Designs of the shelf that have a colour or one like it, the nearest first. */

@@ -30,11 +30,15 @@ import craftmap.server.writing.Solves;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -72,23 +76,34 @@ class Mixes {
   /** Every pair and triple of paints with water in them; what is of another base does not mix. */
   @Solves
   Found near(String studioId, Lab wanted) {
-    Map<String, InHand> pots = new HashMap<>();
+    Map<String, InHand> pots = new LinkedHashMap<>();
     List<PaintMix.Paint> paints = new ArrayList<>();
-    List<String> media = new ArrayList<>();
-    for (InHand p : shelf.coatShelf(studioId).pots()) {
-      boolean mixes =
-          p.medium().kind().role() == Role.PAINT && p.medium().kind().base() == Base.WATER;
-      if (mixes && !media.contains(p.medium().id())) {
-        media.add(p.medium().id());
-        String id = p.potId().orElseThrow();
-        pots.put(id, p);
-        paints.add(new PaintMix.Paint(id, p.medium().coverage().colour()));
-      }
+    for (InHand p : paints(studioId)) {
+      String id = p.potId().orElseThrow();
+      pots.put(id, p);
+      paints.add(new PaintMix.Paint(id, p.medium().coverage().colour()));
     }
-    return new Found(
-        pots.values().stream().min(Comparator.comparingDouble(p -> lab(p).ciede2000From(wanted))),
-        MixSearch.nearest(wanted, paints, KEPT),
-        pots);
+    return new Found(nearest(pots.values(), wanted), MixSearch.nearest(wanted, paints, KEPT), pots);
+  }
+
+  /** The paint that comes nearest by itself. */
+  @Solves
+  Optional<InHand> paint(String studioId, Lab wanted) {
+    return nearest(paints(studioId), wanted);
+  }
+
+  private static Optional<InHand> nearest(Collection<InHand> paints, Lab wanted) {
+    return paints.stream().min(Comparator.comparingDouble(p -> lab(p).ciede2000From(wanted)));
+  }
+
+  /** What mixes, one pot of each. */
+  private List<InHand> paints(String studioId) {
+    Set<String> media = new HashSet<>();
+    return shelf.coatShelf(studioId).pots().stream()
+        .filter(p -> p.medium().kind().role() == Role.PAINT)
+        .filter(p -> p.medium().kind().base() == Base.WATER)
+        .filter(p -> media.add(p.medium().id()))
+        .toList();
   }
 
   /** So many shades lighter; below nothing darker. */

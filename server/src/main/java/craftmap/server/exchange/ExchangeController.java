@@ -65,7 +65,12 @@ class ExchangeController {
   ResponseEntity<byte[]> map(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
-    String svg = MapSvg.map(piece.name(), reading(asker, piece), d -> pictureOf(studio, d));
+    String svg =
+        MapSvg.map(
+            piece.name(),
+            reading(asker, piece),
+            pieces.coats(studio, piece.plan()),
+            d -> pictureOf(studio, d));
     return file(piece.name() + ", map.svg", SVG, bytes(svg));
   }
 

@@ -1,5 +1,6 @@
 package craftmap.server.exchange;
 
+import craftmap.core.coats.Blend;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
 import craftmap.core.design.Picture;
@@ -8,8 +9,10 @@ import craftmap.core.design.StencilDesign;
 import craftmap.core.lay.Item;
 import craftmap.core.measure.Decimals;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
+import craftmap.core.surface.Zone;
 import craftmap.server.piece.view.PathData;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +24,7 @@ import java.util.function.Function;
 final class MapSvg {
   private static final double GAP_MM = 20;
   private static final int DECIMALS = 3;
+  private static final String INK = "#25313A";
 
   private final StringBuilder out = new StringBuilder();
 
@@ -30,12 +34,20 @@ final class MapSvg {
   private final Map<String, String> arts = new HashMap<>();
   private int parts;
 
-  private MapSvg(Function<Design, Optional<String>> pictures) {
+  /** What gives faces their colours; none where they are outlines only. */
+  private final Optional<CoatsReading> coats;
+
+  private MapSvg(Function<Design, Optional<String>> pictures, Optional<CoatsReading> coats) {
+    this.coats = coats;
     this.pictures = pictures;
   }
 
   /** The net, in true colours, with everything that is marked and laid. */
-  static String map(String name, PlanReading reading, Function<Design, Optional<String>> pictures) {
+  static String map(
+      String name,
+      PlanReading reading,
+      CoatsReading coats,
+      Function<Design, Optional<String>> pictures) {
     double width = 1;
     double height = 1;
     for (PlanReading.FaceReading face : reading.faces()) {
@@ -44,10 +56,10 @@ final class MapSvg {
         height = Math.max(height, face.place().onNet().get().bottomMm());
       }
     }
-    MapSvg svg = new MapSvg(pictures);
+    MapSvg svg = new MapSvg(pictures, Optional.of(coats));
     svg.open(name, width, height);
     for (PlanReading.FaceReading face : reading.faces()) {
-      face.place().onNet().ifPresent(box -> svg.face(face, box.leftMm(), box.topMm(), true));
+      face.place().onNet().ifPresent(box -> svg.face(face, box.leftMm(), box.topMm()));
     }
     return svg.close();
   }
@@ -58,11 +70,11 @@ final class MapSvg {
         reading.faces().stream().filter(f -> f.place().shown()).toList();
     double width = faces.stream().mapToDouble(f -> f.face().outline().widthMm()).max().orElse(1);
     double height = faces.stream().mapToDouble(f -> f.face().outline().heightMm() + GAP_MM).sum();
-    MapSvg svg = new MapSvg(design -> Optional.empty());
+    MapSvg svg = new MapSvg(design -> Optional.empty(), Optional.empty());
     svg.open(name, width, Math.max(1, height));
     double y = 0;
     for (PlanReading.FaceReading face : faces) {
-      svg.face(face, 0, y, false);
+      svg.face(face, 0, y);
       y += face.face().outline().heightMm() + GAP_MM;
     }
     return svg.close();
@@ -87,7 +99,7 @@ final class MapSvg {
     return out.append("</svg>\n").toString();
   }
 
-  private void face(PlanReading.FaceReading reading, double left, double top, boolean coloured) {
+  private void face(PlanReading.FaceReading reading, double left, double top) {
     Face face = reading.face();
     out.append("<g id=\"face-")
         .append(text(face.id()))
@@ -98,14 +110,12 @@ final class MapSvg {
         .append(")\">\n<title>")
         .append(text(face.name()))
         .append("</title>\n");
-    path(
-        "outline", PathData.of(face.outline()), coloured ? face.ground().hex() : "none", "#25313A");
-    if (coloured) {
-      face.marks()
-          .zones()
-          .forEach(
-              z ->
-                  path("zone", PathData.of(z.area().on(face.outline())), z.colour().hex(), "none"));
+    path("outline", PathData.of(face.outline()), coats.map(c -> fill(c, face)).orElse("none"), INK);
+    if (coats.isPresent()) {
+      for (Zone z : face.marks().zones()) {
+        Colour shows = coats.get().shows(face.id(), z.id()).orElse(z.colour());
+        path("zone", PathData.of(z.area().on(face.outline())), shows.hex(), "none");
+      }
       for (LayReading lay : reading.lays()) {
         if (lay instanceof LayReading.Laid laid) {
           out.append("<g class=\"lay\" id=\"lay-").append(text(lay.lay().id())).append("\">\n");
@@ -134,7 +144,7 @@ final class MapSvg {
         .holes()
         .forEach(
             h -> h.centres().forEach(c -> circle("hole", c.xMm(), c.yMm(), h.diameterMm() / 2)));
-    if (coloured) {
+    if (coats.isPresent()) {
       reading
           .face()
           .blemishes()
@@ -188,6 +198,28 @@ final class MapSvg {
                     mm(scale),
                     mm(-middle.xMm()),
                     mm(-middle.yMm())));
+  }
+
+  /** What the coats of a face end with: one colour, or those that are worked together. */
+  private String fill(CoatsReading of, Face face) {
+    List<Blend.Stop> stops =
+        of.blend(face.id()).map(b -> b.stops(face.outline().heightMm())).orElse(List.of());
+    if (stops.isEmpty()) {
+      return of.shows(face.id()).orElse(face.ground()).hex();
+    }
+    String id = "blend-" + text(face.id());
+    out.append("<linearGradient id=\"")
+        .append(id)
+        .append("\" x1=\"0\" y1=\"1\" x2=\"0\" y2=\"0\">\n");
+    for (Blend.Stop stop : stops) {
+      out.append("<stop offset=\"")
+          .append(Decimals.show(stop.at(), 4))
+          .append("\" stop-color=\"")
+          .append(stop.seen().colour().hex())
+          .append("\"/>\n");
+    }
+    out.append("</linearGradient>\n");
+    return "url(#" + id + ")";
   }
 
   private void path(String kind, String data, String fill, String stroke) {

@@ -52,7 +52,8 @@ public record ReadingView(
    * @param gridCellMm side of the square cells that letters and figures name
    * @param ground the colour that is asked for under the designs
    * @param shows the colour that its coats end with
-   * @param blend colours that are worked together on it, from the foot up; none where it is of one
+   * @param blend where colours that are worked together on it are pure, from the foot up; none
+   *     where it is of one
    * @param darkGround true where light ink reads better on what shows
    * @param guides lines that things are put on: the middle, the thirds, what is laid
    * @param front where the front of a round thing is on its edge
@@ -81,7 +82,7 @@ public record ReadingView(
       double relief,
       String ground,
       String shows,
-      List<StripeView> blend,
+      List<BlendStopView> blend,
       boolean darkGround,
       boolean shown,
       boolean added,
@@ -208,18 +209,15 @@ public record ReadingView(
       String text) {}
 
   /**
-   * One colour of a blend, as it shows in the end.
+   * A place on a face where a colour of a blend is pure; between two it is worked together.
    *
-   * @param from where its zone begins, as a share of the height from the foot up
-   * @param bandMm how wide the band is in which it is worked together with the next
+   * @param at as a share of the height from the foot up
    */
-  public record StripeView(String hex, double from, double to, double bandMm) {
-    public static List<StripeView> all(Blend blend) {
-      return blend.stripes().stream()
-          .map(
-              s ->
-                  new StripeView(
-                      s.seen().colour().hex(), s.part().from(), s.part().to(), s.part().bandMm()))
+  public record BlendStopView(double at, String hex) {
+    /** On a face so high; none where it is of one colour. */
+    public static List<BlendStopView> all(Blend blend, double heightMm) {
+      return blend.stops(heightMm).stream()
+          .map(s -> new BlendStopView(s.at(), s.seen().colour().hex()))
           .toList();
     }
   }

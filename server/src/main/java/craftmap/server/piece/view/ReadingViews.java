@@ -155,7 +155,10 @@ public final class ReadingViews {
         face.relief().factor(),
         face.ground().hex(),
         shows.hex(),
-        coats.blend(face.id()).map(ReadingView.StripeView::all).orElse(List.of()),
+        coats
+            .blend(face.id())
+            .map(b -> ReadingView.BlendStopView.all(b, outline.heightMm()))
+            .orElse(List.of()),
         shows.luminance() < DARK_BELOW,
         place.shown(),
         place.added(),
