@@ -65,20 +65,7 @@ public record GroupReading(
 
   /** What one sees under the designs in the end; what hides looks as its pot does. */
   public Colour shows() {
-    Blend blend = blend();
-    if (!blend.isNone()) {
-      return blend.mean().colour();
-    }
-    Colour seen = surface.now();
-    for (BandReading band : bands) {
-      if (band.band() instanceof Band.Coat coat
-          && coat.where().tintsAll()
-          && coat.hides() > 0
-          && !band.shades().isEmpty()) {
-        seen = seen(coat, band.shades().getLast());
-      }
-    }
-    return seen;
+    return blend().mean().colour();
   }
 
   /** The colours worked together that one sees in the end, with what lies over them; or none. */

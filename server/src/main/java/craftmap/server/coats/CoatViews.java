@@ -2,7 +2,6 @@ package craftmap.server.coats;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
-import craftmap.core.coats.Batches;
 import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.Group;
@@ -13,7 +12,6 @@ import craftmap.core.coats.Place;
 import craftmap.core.coats.PrimerChoice;
 import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
-import craftmap.core.coats.Working;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Drying;
@@ -235,66 +233,8 @@ public final class CoatViews {
                     Words.squareMetres(group.surface().areaMm2()),
                     Decimals.show(Pace.of(step.kind()), 2),
                     Decimals.show(Pace.M2_PER_SHEET, 1)))),
-        hints(b),
+        BandHints.of(b),
         dressing ? CoatsMapper.doc(step.where()) : null);
-  }
-
-  /** How it is worked. */
-  private static List<String> hints(BandReading b) {
-    List<String> hints = new ArrayList<>();
-    b.working().batches().ifPresent(m -> hints.add(batches(m)));
-    b.working()
-        .wet()
-        .ifPresent(
-            w ->
-                hints.add(
-                    Words.say(
-                        "hint.wet",
-                        Words.time(w.openTime()),
-                        Words.squareMetres(w.staysMm2()),
-                        Words.squareMetres(w.areaMm2()),
-                        w.sections())));
-    if (b.band() instanceof Band.Coat coat) {
-      if (coat.where() instanceof Where.Blended && coat.times() > 1) {
-        hints.add(Words.say("hint.blend", coat.times() - 1));
-      }
-      if (coat.where() instanceof Where.Poured) {
-        Drying dries = coat.of().medium().drying();
-        hints.add(
-            Words.say("hint.pour", Working.TORCHED, Working.TORCHED_FROM, Working.TORCHED_TO));
-        hints.add(Words.say("hint.pour.dry", Words.time(Working.DRY_BEFORE_A_POUR)));
-        hints.add(
-            dries
-                .recoatTo()
-                .map(
-                    to ->
-                        Words.say(
-                            "hint.pour.window", Words.time(dries.recoatFrom()), Words.time(to)))
-                .orElseGet(() -> Words.say("hint.pour.after", Words.time(dries.recoatFrom()))));
-      }
-      if (coat.grit().isPresent() && coat.times() > 1) {
-        hints.add(Words.say("hint.turns", coat.times(), coat.grit().getAsInt()));
-      }
-      if (coat.waterShare() > 0) {
-        hints.add(Words.say("hint.water", Words.millilitres(b.ml() * coat.waterShare())));
-      }
-    }
-    return hints;
-  }
-
-  private static String batches(Batches m) {
-    String of = Words.millilitres(m.eachMl());
-    return m.parts()
-        .map(
-            p ->
-                Words.say(
-                    "hint.mixed." + p.by(),
-                    m.count(),
-                    of,
-                    Decimals.show(p.partA(), 2),
-                    Decimals.show(p.partB(), 2),
-                    Words.time(m.potLife())))
-        .orElseGet(() -> Words.say("hint.batches", m.count(), of, Words.time(m.potLife())));
   }
 
   private String stepNote(GroupReading group, Band.Step step, BandReading b) {
@@ -352,7 +292,7 @@ public final class CoatViews {
             coat.of().potId().orElse(null)),
         null,
         why(coat, b),
-        hints(b),
+        BandHints.of(b),
         null);
   }
 
