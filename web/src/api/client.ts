@@ -29,6 +29,7 @@ export type ArtView = Schemas['ArtView'];
 export type OptionItems = Schemas['OptionItems'];
 export type PlanEdit = Schemas['PlanEdit'];
 export type EditedPiece = Schemas['EditedView'];
+export type CoatsEdited = Schemas['CoatsEditedView'];
 export type HoleDoc = Schemas['HoleDoc'];
 export type BreakDoc = Schemas['BreakDoc'];
 export type BlemishDoc = Schemas['BlemishDoc'];

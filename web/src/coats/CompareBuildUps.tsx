@@ -59,7 +59,8 @@ export function CompareBuildUps({
                     <Line name="Coats" text={c.totalText} />
                     <Line name="Work" text={c.handsOnText} />
                     <Line name="Waiting" text={c.waitingText} />
-                    <Line name="To buy" text={c.buyText || 'nothing'} />
+                    <Line name="Not owned" text={c.buyText || 'nothing'} />
+                    <Line name="To spend on the piece" text={c.cashText || 'nothing'} />
                     <Line
                       name="Findings"
                       text={

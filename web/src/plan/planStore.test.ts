@@ -214,7 +214,9 @@ describe('the plan in one window', () => {
     const state = made(opened(piece(1, 'a'), null), named('b'));
     expect(reduce(state, { type: 'reread', piece: piece(2, 'z') })).toBe(state);
     const settled = opened(piece(1, 'a'), null);
-    expect(reduce(settled, { type: 'reread', piece: piece(2, 'z') }).document.name).toBe('z');
+    const read = reduce(settled, { type: 'reread', piece: piece(2, 'z') });
+    expect(read.document.name).toBe('z');
+    expect(reduce(read, { type: 'reread', piece: piece(1, 'a') })).toBe(read);
   });
 
   it('makes a change of the plan as it is by then, though it was asked for before it was shown', () => {

@@ -176,7 +176,10 @@ export function reduce(state: PlanState, action: PlanAction): PlanState {
           })
         : state;
     case 'reread':
-      return isSettled(state) ? opened(action.piece, null) : state;
+      // what was asked for before the last change was answered is no news
+      return isSettled(state) && action.piece.version >= state.piece.version
+        ? opened(action.piece, null)
+        : state;
     case 'live':
       return { ...state, live: action.live };
     case 'troubleRead':

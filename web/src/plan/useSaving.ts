@@ -1,9 +1,17 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type Dispatch, useEffect } from 'react';
-import { api, ask, Problem } from '../api/client';
+import { api, ask, type CoatsView, type EditedPiece, type PieceView, Problem } from '../api/client';
 import { keys } from '../api/keys';
+import { afterCoats, isOfCoats } from './answer';
 import { clearDraft, keepDraft } from './drafts';
-import { isSettled, next, type PlanAction, type PlanState, pending } from './planStore';
+import {
+  type Change,
+  isSettled,
+  next,
+  type PlanAction,
+  type PlanState,
+  pending,
+} from './planStore';
 
 const TRY_AGAIN_MS = 2500;
 
@@ -27,16 +35,21 @@ export function useSaving(id: string, state: PlanState, act: Dispatch<PlanAction
       return;
     }
     act({ type: 'saveBegan', change });
-    ask(
-      api.POST('/api/pieces/{id}/edits', {
-        params: { path: { id }, header: { 'If-Match': `"${version}"` } },
-        body: { id: change.id, edits: [...change.edits], gesture: change.gesture },
-      }),
-    ).then(
-      (edited) => {
-        client.setQueryData(keys.piece(id), edited.piece);
-        act({ type: 'saved', piece: edited.piece });
+    send(client.getQueryData<PieceView>(keys.piece(id)), id, version, change).then(
+      async ({ edited, coats }) => {
+        const { piece } = edited;
+        // an older answer that is still under way would take the place of this one
+        await client.cancelQueries({ queryKey: keys.piece(id), exact: true });
+        if (coats) {
+          client.setQueryData(keys.coats(id, piece.version), coats);
+        }
+        client.setQueryData(keys.piece(id), piece);
+        act({ type: 'saved', piece });
         change.after?.(edited);
+        if (coats) {
+          // the colours of the faces are another matter, and nobody waits for them
+          void client.invalidateQueries({ queryKey: keys.piece(id), exact: true });
+        }
       },
       (problem: unknown) => {
         if (!(problem instanceof Problem) || problem.silent || problem.status >= 500) {
@@ -66,4 +79,20 @@ export function useSaving(id: string, state: PlanState, act: Dispatch<PlanAction
     const again = setTimeout(() => act({ type: 'tryAgain' }), TRY_AGAIN_MS);
     return () => clearTimeout(again);
   }, [silent, act]);
+}
+
+/** Coats are answered with their findings at once; all else with what it makes of the lays. */
+async function send(
+  before: PieceView | undefined,
+  id: string,
+  version: number,
+  change: Change,
+): Promise<{ edited: EditedPiece; coats?: CoatsView }> {
+  const params = { path: { id }, header: { 'If-Match': `"${version}"` } };
+  const body = { id: change.id, edits: [...change.edits], gesture: change.gesture };
+  if (before === undefined || !isOfCoats(change.edits)) {
+    return { edited: await ask(api.POST('/api/pieces/{id}/edits', { params, body })) };
+  }
+  const answer = await ask(api.POST('/api/pieces/{id}/coats/edits', { params, body }));
+  return { edited: afterCoats(before, answer), coats: answer.coats };
 }

@@ -4,12 +4,18 @@ import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.piece.document.PlanDocument;
+import craftmap.server.piece.document.PlanMapper;
+import craftmap.server.piece.edit.ChangeDoc;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Version;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -18,6 +24,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -72,10 +79,51 @@ class CoatsController {
     return coats(asker, id);
   }
 
+  /**
+   * A piece after an edit of its coats: its plan, and what was found in the coats. Left out is what
+   * the lays come to, which the coats have no part in; whoever needs it anew asks for the piece.
+   *
+   * @param undo what undo would take back; absent at the beginning of its history
+   * @param redo what redo would bring again; absent at the end
+   */
+  record CoatsEditedView(
+      long version,
+      PlanDocument document,
+      Instant savedAt,
+      boolean archived,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String undo,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String redo,
+      CoatsView coats) {}
+
+  /** Makes edits, keeps what comes of it, and answers at once with the coats as they are then. */
+  @PostMapping("/edits")
+  ResponseEntity<CoatsEditedView> edit(
+      Asker asker,
+      @PathVariable String id,
+      @RequestHeader("If-Match") String ifMatch,
+      @RequestBody ChangeDoc change) {
+    Studio studio = asker.studio();
+    Version made = Version.of(ifMatch);
+    SavedPlan piece = pieces.edit(studio, id, made.number(), Pieces.Change.of(change)).piece();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.ETAG, new Version(piece.version()).etag())
+        .body(
+            new CoatsEditedView(
+                piece.version(),
+                PlanMapper.doc(piece.plan()),
+                piece.savedAt(),
+                piece.archived(),
+                piece.undo().orElse(null),
+                piece.redo().orElse(null),
+                coats(studio, piece)));
+  }
+
   @GetMapping
   CoatsView coats(Asker asker, @PathVariable String id) {
-    Studio studio = asker.studio();
-    SavedPlan piece = pieces.get(studio, id);
+    return coats(asker.studio(), pieces.get(asker.studio(), id));
+  }
+
+  private CoatsView coats(Studio studio, SavedPlan piece) {
     return new CoatViews(
             piece.plan(),
             pieces.read(studio, piece.plan()),

@@ -3,6 +3,7 @@ package craftmap.server.coats;
 import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.measure.Level;
+import craftmap.core.money.Money;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.edit.CoatEdit;
@@ -16,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -30,8 +32,10 @@ class ComparedController {
 
   private final Pieces pieces;
   private final Schemes schemes;
+  private final Cash cash;
 
-  ComparedController(Pieces pieces, Schemes schemes) {
+  ComparedController(Pieces pieces, Schemes schemes, Cash cash) {
+    this.cash = cash;
     this.pieces = pieces;
     this.schemes = schemes;
   }
@@ -40,6 +44,7 @@ class ComparedController {
    * One build-up that a group could have.
    *
    * @param key {@code now}, {@code anew}, {@code scheme:} or {@code group:} with an id
+   * @param cashText what is still to be spent on the whole piece if the group is coated so
    * @param found how much was found in it that is not fine, beside cautions to whoever works
    * @param buyText what it takes that is not owned; empty where all is
    */
@@ -52,6 +57,7 @@ class ComparedController {
       String handsOnText,
       String waitingText,
       String buyText,
+      String cashText,
       int found,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Level worst) {}
 
@@ -60,59 +66,71 @@ class ComparedController {
     Studio studio = asker.studio();
     Plan plan = pieces.get(studio, id).plan();
     CoatsReading coats = pieces.coats(studio, plan);
-    GroupReading now =
-        coats
-            .group(groupId)
-            .orElseThrow(() -> new NoSuchElementException("There is no group " + groupId + "."));
+    GroupReading now = group(coats, groupId);
     GroupNames names = new GroupNames(pieces.read(studio, plan));
+    Comparing would = new Comparing(studio, id, plan, groupId);
     List<ComparedView> all = new ArrayList<>();
-    all.add(view("now", Words.say("compared.now"), now));
+    all.add(would.be("now", Words.say("compared.now"), plan));
     if (!now.group().wishes().isNone()) {
-      all.add(
-          view(
-              "anew",
-              Words.say("compared.anew"),
-              would(studio, plan, groupId, new CoatEdit.StartAnew(groupId))));
+      all.add(would.be("anew", Words.say("compared.anew"), new CoatEdit.StartAnew(groupId)));
     }
     coats.groups().stream()
-        .filter(g -> !g.group().id().equals(groupId) && !g.bands().isEmpty())
+        .map(GroupReading::group)
+        .filter(g -> !g.id().equals(groupId))
+        .filter(g -> !group(coats, g.id()).bands().isEmpty())
         .limit(MOST_GROUPS)
         .forEach(
             g ->
                 all.add(
-                    view(
-                        "group:" + g.group().id(),
-                        Words.say("compared.group", Words.lower(names.name(g.group()))),
-                        would(
-                            studio,
-                            plan,
-                            groupId,
-                            new CoatEdit.CopyCoats(g.group().id(), groupId)))));
+                    would.be(
+                        "group:" + g.id(),
+                        Words.say("compared.group", Words.lower(names.name(g))),
+                        new CoatEdit.CopyCoats(g.id(), groupId))));
     schemes.all(studio.id()).stream()
         .limit(MOST_SCHEMES)
         .forEach(
             s ->
                 all.add(
-                    view(
+                    would.be(
                         "scheme:" + s.id(),
                         s.name(),
-                        would(
-                            studio,
-                            plan,
-                            groupId,
-                            new CoatEdit.UseScheme(
-                                groupId, s.name(), CoatsMapper.toWishes(s.wishes()))))));
+                        new CoatEdit.UseScheme(
+                            groupId, s.name(), CoatsMapper.toWishes(s.wishes())))));
     return all;
   }
 
-  private GroupReading would(Studio studio, Plan plan, String groupId, CoatEdit edit) {
-    return pieces
-        .coats(studio, pieces.edited(studio, plan, List.of(edit)).plan())
+  private static GroupReading group(CoatsReading coats, String groupId) {
+    return coats
         .group(groupId)
         .orElseThrow(() -> new NoSuchElementException("There is no group " + groupId + "."));
   }
 
-  private static ComparedView view(String key, String title, GroupReading group) {
+  /** What a group of a piece would be. */
+  private final class Comparing {
+    private final Studio studio;
+    private final String pieceId;
+    private final Plan plan;
+    private final String groupId;
+
+    Comparing(Studio studio, String pieceId, Plan plan, String groupId) {
+      this.studio = studio;
+      this.pieceId = pieceId;
+      this.plan = plan;
+      this.groupId = groupId;
+    }
+
+    ComparedView be(String key, String title, CoatEdit edit) {
+      return be(key, title, pieces.edited(studio, plan, List.of(edit)).plan());
+    }
+
+    ComparedView be(String key, String title, Plan other) {
+      CoatsReading coats = pieces.coats(studio, other);
+      return view(key, title, group(coats, groupId), cash.of(studio, pieceId, other, coats));
+    }
+  }
+
+  private static ComparedView view(
+      String key, String title, GroupReading group, Cash.Spending spending) {
     List<CoatFinding> open =
         group.open().stream().filter(f -> f.level() != Level.FINE && !f.safety()).toList();
     return new ComparedView(
@@ -124,7 +142,19 @@ class ComparedController {
         Words.time(group.handsOn()),
         Words.time(group.waiting()),
         String.join(", ", group.toBuy().stream().map(p -> p.medium().name()).distinct().toList()),
+        cash(spending),
         open.size(),
         open.stream().map(CoatFinding::level).max(Comparator.naturalOrder()).orElse(null));
+  }
+
+  private static String cash(Cash.Spending spending) {
+    String sum = spending.totals().stream().map(Money::show).collect(Collectors.joining(" + "));
+    if (spending.unpriced().isEmpty()) {
+      return sum;
+    }
+    String without = String.join(", ", spending.unpriced());
+    return sum.isEmpty()
+        ? Words.say("compared.unpriced", without)
+        : Words.say("compared.cashAndUnpriced", sum, without);
   }
 }

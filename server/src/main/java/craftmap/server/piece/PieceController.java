@@ -7,10 +7,10 @@ import static craftmap.server.piece.document.Given.given;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.edit.Edited;
-import craftmap.core.plan.edit.PlanEdit;
 import craftmap.server.piece.document.FormDoc;
 import craftmap.server.piece.document.PlanDocument;
 import craftmap.server.piece.document.PlanMapper;
+import craftmap.server.piece.edit.ChangeDoc;
 import craftmap.server.piece.edit.EditDoc;
 import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.piece.view.LayView;
@@ -42,9 +42,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class PieceController {
-  /** More than a hand makes before it is answered is no gesture. */
-  private static final int MOST_EDITS = 500;
-
   private final Pieces pieces;
   private final PlanViews views;
 
@@ -80,17 +77,6 @@ class PieceController {
   record PlanChange(
       PlanDocument document,
       String summary,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
-
-  /**
-   * Edits that become one step of the history.
-   *
-   * @param id what whoever makes it calls it: sent again, as after a lost answer, it is made once
-   * @param gesture changes with the same gesture become one step as well
-   */
-  record Change(
-      List<EditDoc> edits,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String id,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String gesture) {}
 
   /**
@@ -217,17 +203,10 @@ class PieceController {
       Asker asker,
       @PathVariable String id,
       @RequestHeader("If-Match") String ifMatch,
-      @RequestBody Change change) {
+      @RequestBody ChangeDoc change) {
     Studio studio = asker.studio();
     Pieces.EditedPiece edited =
-        pieces.edit(
-            studio,
-            id,
-            Version.of(ifMatch).number(),
-            new Pieces.Change(
-                edits(change.edits()),
-                Optional.ofNullable(change.id()),
-                Optional.ofNullable(change.gesture())));
+        pieces.edit(studio, id, Version.of(ifMatch).number(), Pieces.Change.of(change));
     return answer(
         HttpStatus.OK,
         edited.piece(),
@@ -241,23 +220,12 @@ class PieceController {
   @PostMapping("/edits")
   EditedPlan wouldBe(Asker asker, @RequestBody EditQuestion question) {
     Plan plan = PlanMapper.toPlan(given(said("plan"), question.document()));
-    Edited edited = pieces.edited(asker.studio(), plan, edits(question.edits()));
+    Edited edited = pieces.edited(asker.studio(), plan, ChangeDoc.edits(question.edits()));
     return new EditedPlan(
         PlanMapper.doc(edited.plan()),
         edited.focus().faceId().orElse(null),
         edited.focus().layId().orElse(null),
         ToldWords.say(edited.told()));
-  }
-
-  private static List<PlanEdit> edits(List<EditDoc> docs) {
-    if (docs == null || docs.isEmpty() || docs.size() > MOST_EDITS) {
-      throw new RefusedInput(
-          "edits",
-          docs == null ? said("none") : given(docs.size()),
-          said("cannot-be-made-at-once"),
-          said("1-to", given(MOST_EDITS)));
-    }
-    return docs.stream().map(d -> given(said("edit"), d).edit()).toList();
   }
 
   @PostMapping("/readings")
@@ -287,7 +255,7 @@ class PieceController {
     return pieces.readLay(
         studio,
         plan,
-        asItIs ? List.of() : edits(question.edits()),
+        asItIs ? List.of() : ChangeDoc.edits(question.edits()),
         given(said("lay"), question.layId()),
         Optional.ofNullable(question.faceId()));
   }

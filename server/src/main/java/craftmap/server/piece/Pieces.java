@@ -28,6 +28,7 @@ import craftmap.core.surface.Face;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
 import craftmap.server.piece.document.PlanJson;
+import craftmap.server.piece.edit.ChangeDoc;
 import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
@@ -289,6 +290,14 @@ public class Pieces {
       edits = List.copyOf(edits);
       id.ifPresent(i -> checkLength(said("id-of-the-change"), i, LONGEST_CHANGE_ID));
       gesture.ifPresent(g -> checkLength(said("gesture"), g, LONGEST_GESTURE));
+    }
+
+    /** As it was sent. */
+    public static Change of(ChangeDoc sent) {
+      return new Change(
+          ChangeDoc.edits(sent.edits()),
+          Optional.ofNullable(sent.id()),
+          Optional.ofNullable(sent.gesture()));
     }
   }
 

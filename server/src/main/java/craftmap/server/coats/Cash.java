@@ -1,0 +1,147 @@
+package craftmap.server.coats;
+
+import craftmap.core.coats.Band;
+import craftmap.core.coats.BandReading;
+import craftmap.core.coats.InHand;
+import craftmap.core.medium.Medium;
+import craftmap.core.medium.SoldBy;
+import craftmap.core.money.Money;
+import craftmap.core.money.Pack;
+import craftmap.core.money.Purchase;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.coats.CoatsReading;
+import craftmap.server.piece.Pieces;
+import craftmap.server.shelf.ShelfService;
+import craftmap.server.stock.Ledger;
+import craftmap.server.studio.Studio;
+import craftmap.server.supplier.Offers;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/**
+ * What is still to be spent on a piece: on what its coats and lays take beyond what it may have.
+ */
+@Component
+class Cash {
+  /** Below this nothing is short: it clings to the pot. */
+  private static final double A_DROP_ML = 0.5;
+
+  private static final int DECIMALS = 2;
+
+  private final Pieces pieces;
+  private final ShelfService shelf;
+  private final Ledger ledger;
+  private final Offers offers;
+
+  Cash(Pieces pieces, ShelfService shelf, Ledger ledger, Offers offers) {
+    this.pieces = pieces;
+    this.shelf = shelf;
+    this.ledger = ledger;
+    this.offers = offers;
+  }
+
+  /**
+   * What it comes to.
+   *
+   * @param totals each currency by itself
+   * @param unpriced what is short and nobody is known to sell
+   */
+  record Spending(List<Money> totals, List<String> unpriced) {}
+
+  Spending of(Studio studio, String pieceId, Plan plan, CoatsReading coats) {
+    Set<String> done = ledger.usedByLay(studio.id(), pieceId).keySet();
+    Map<String, Double> fromPots = new HashMap<>(coats.stillFromPots(done));
+    pieces.read(studio, plan).lays().stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .map(LayReading.Laid.class::cast)
+        .filter(l -> !done.contains(l.lay().id()))
+        .forEach(
+            l ->
+                l.lay()
+                    .potId()
+                    .ifPresent(pot -> fromPots.merge(pot, l.takes().potMl(), Double::sum)));
+    Map<String, Double> free = shelf.availableMl(studio.id(), pieceId, fromPots.keySet());
+    Map<String, Short> wanted = new LinkedHashMap<>();
+    shelf
+        .pots(studio.id())
+        .forEach(
+            pot -> {
+              String id = pot.holding().id();
+              double missing = fromPots.getOrDefault(id, 0.0) - free.getOrDefault(id, 0.0);
+              add(wanted, new Short(pot.medium(), true, missing));
+            });
+    unowned(coats, done).forEach(s -> add(wanted, s));
+    List<Money> paid = new ArrayList<>();
+    List<String> unpriced = new ArrayList<>();
+    for (Short s : wanted.values()) {
+      price(studio, s).ifPresentOrElse(paid::add, () -> unpriced.add(s.medium().name()));
+    }
+    return new Spending(Money.totals(paid), unpriced);
+  }
+
+  /** So much more of something than there is. */
+  private record Short(Medium medium, boolean owned, double ml) {
+    private String key() {
+      return medium.id() + " " + medium.coverage().colour().hex();
+    }
+
+    private Short and(Short other) {
+      return new Short(medium, owned, ml + other.ml);
+    }
+
+    /** In what its packs are measured in. */
+    private BigDecimal quantity() {
+      double quantity =
+          medium.kind().soldBy() == SoldBy.WEIGHT ? ml * medium.mixing().densityGPerMl() : ml;
+      return BigDecimal.valueOf(quantity).setScale(DECIMALS, RoundingMode.UP);
+    }
+  }
+
+  private static void add(Map<String, Short> wanted, Short s) {
+    if (s.ml() > A_DROP_ML) {
+      wanted.merge(s.key(), s, Short::and);
+    }
+  }
+
+  /** Coats and preparation for which nothing stands on the shelf. */
+  private static Stream<Short> unowned(CoatsReading coats, Set<String> done) {
+    return coats.groups().stream()
+        .flatMap(
+            g ->
+                g.bands().stream()
+                    .filter(b -> !done.contains(CoatsReading.useId(g, b)))
+                    .flatMap(
+                        b ->
+                            product(b).filter(p -> !p.isOwned()).map(p -> shortOf(p, b)).stream()));
+  }
+
+  private static Short shortOf(InHand product, BandReading band) {
+    return new Short(product.medium(), false, band.ml());
+  }
+
+  private static Optional<InHand> product(BandReading band) {
+    return switch (band.band()) {
+      case Band.Coat coat -> Optional.of(coat.of());
+      case Band.Step step -> step.of();
+      case Band.OfLay _ -> Optional.empty();
+    };
+  }
+
+  private Optional<Money> price(Studio studio, Short s) {
+    List<Pack> packs =
+        s.owned()
+            ? offers.ofOwned(studio.id(), s.medium().id())
+            : offers.ofKind(s.medium().id(), s.medium());
+    return Purchase.cheapest(packs, s.quantity()).map(Purchase::price);
+  }
+}
