@@ -146,7 +146,8 @@ class ComparedApiTest extends CoatsServerTest {
 
   private String sold(String name, double level, int ml, int cents, int largeMl, int largeCents) {
     ObjectNode pot = json.createObjectNode().put("holds", "5000").put("level", "" + level);
-    ObjectNode medium = pot.putObject("medium").put("name", name).put("generic", "chalky-paint");
+    ObjectNode medium =
+        pot.putObject("medium").put("name", name).put("generic", "furniture-enamel");
     ArrayNode packs = medium.putArray("packs");
     pack(packs, ml, cents);
     pack(packs, largeMl, largeCents);
