@@ -1,0 +1,524 @@
+package craftmap.core.order.schedule;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.IntervalVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
+import com.google.ortools.sat.Literal;
+import com.google.ortools.sat.SatParameters;
+import com.google.ortools.util.Domain;
+import craftmap.core.order.bench.Openings;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.PriorityQueue;
+
+/**
+ * Asks a constraint solver, which begins from the best schedule that was put together by list. It
+ * works alone and for a measured amount of work, so that its answer is the same on any machine.
+ *
+ * <p>Drying is no constant: what is finished at four dries on at the night's temperature. So the
+ * end of a step is told to lie in one of a few runs of minutes, in each of which the next may
+ * either begin a fixed time after it, or at a fixed minute. The runs are read off minute by minute,
+ * and are exact.
+ */
+public final class CpScheduler implements Scheduler {
+  private final ListScheduler start;
+  private final double work;
+
+  /**
+   * @param work how much the solver may do, in its own measure: about as many seconds
+   */
+  public CpScheduler(ListScheduler start, double work) {
+    this.start = start;
+    this.work = work;
+  }
+
+  @Override
+  public Optional<Schedule> schedule(Problem problem) {
+    Optional<Schedule> found = start.schedule(problem);
+    if (found.isEmpty() || problem.size() == 0 || !Native.READY) {
+      return found;
+    }
+    return Optional.of(new Asking(problem, found.get()).best());
+  }
+
+  /** The solver is not there for every machine; where it is not, schedules are as good as found. */
+  private static final class Native {
+    private static final boolean READY = load();
+
+    private static boolean load() {
+      try {
+        Loader.loadNativeLibraries();
+        return true;
+      } catch (UnsatisfiedLinkError | RuntimeException e) {
+        return false;
+      }
+    }
+  }
+
+  /** One problem that is asked about. */
+  private final class Asking {
+    private final Problem problem;
+    private final Bounds bounds;
+    private Schedule best;
+
+    Asking(Problem problem, Schedule start) {
+      this.problem = problem;
+      this.bounds = new Bounds(problem);
+      this.best = start;
+    }
+
+    Schedule best() {
+      int least = best.least();
+      if (best.finish() > least) {
+        least = Math.max(least, sooner(least));
+      }
+      int visits = fewerVisits(least);
+      earlier();
+      return new Schedule(best.steps(), least, visits);
+    }
+
+    /** Looks for one that ends sooner; answers with what is proven about the finish. */
+    private int sooner(int least) {
+      Model model = new Model(problem, bounds, best.finish());
+      IntVar finish = model.cp.newIntVar(least, best.finish(), "finish");
+      for (int i = 0; i < problem.size(); i++) {
+        model.cp.addGreaterOrEqual(finish, model.end(i));
+      }
+      model.hint(best);
+      model.cp.addHint(finish, best.finish());
+      model.cp.minimize(finish);
+      CpSolver solver = solver(work * 0.6);
+      CpSolverStatus status = solver.solve(model.cp);
+      if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
+        take(model.schedule(solver));
+        return (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
+      }
+      return least;
+    }
+
+    /**
+     * Among those that end as soon, one that takes fewer days; answers with what is proven of them.
+     */
+    private int fewerVisits(int least) {
+      int now = best.visits(problem);
+      if (now == 1) {
+        return 1;
+      }
+      Model model = new Model(problem, bounds, best.finish());
+      Map<Integer, BoolVar> days = model.days();
+      LinearExprBuilder count = LinearExpr.newBuilder();
+      days.values().forEach(count::add);
+      model.cp.addLessOrEqual(count.build(), now);
+      model.hint(best);
+      model.cp.minimize(count.build());
+      CpSolver solver = solver(work * 0.2);
+      CpSolverStatus status = solver.solve(model.cp);
+      if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
+        take(model.schedule(solver));
+        return (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
+      }
+      return 0;
+    }
+
+    /** Among those, one in which everything begins early. */
+    private void earlier() {
+      Model model = new Model(problem, bounds, best.finish());
+      Map<Integer, BoolVar> days = model.days();
+      LinearExprBuilder count = LinearExpr.newBuilder();
+      days.values().forEach(count::add);
+      model.cp.addLessOrEqual(count.build(), best.visits(problem));
+      LinearExprBuilder sum = LinearExpr.newBuilder();
+      for (IntVar from : model.from) {
+        sum.add(from);
+      }
+      model.hint(best);
+      model.cp.minimize(sum.build());
+      CpSolver solver = solver(work * 0.2);
+      CpSolverStatus status = solver.solve(model.cp);
+      if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
+        take(model.schedule(solver));
+      }
+    }
+
+    private void take(Schedule other) {
+      if (ListScheduler.isBetter(problem, other, best)) {
+        best = other;
+      }
+    }
+  }
+
+  private static CpSolver solver(double work) {
+    CpSolver solver = new CpSolver();
+    SatParameters.Builder how = solver.getParameters();
+    how.setNumWorkers(1);
+    how.setRandomSeed(1);
+    how.setMaxDeterministicTime(work);
+    return solver;
+  }
+
+  /** Every schedule that ends by a minute, as constraints. */
+  private static final class Model {
+    private final Problem problem;
+    private final Bounds bounds;
+    private final int by;
+    private final CpModel cp = new CpModel();
+    private final IntVar[] from;
+    private final IntervalVar[] during;
+    private final boolean anyone;
+    private final BoolVar[][] who;
+    private final Map<List<Integer>, BoolVar> runs = new HashMap<>();
+
+    Model(Problem problem, Bounds bounds, int by) {
+      this.problem = problem;
+      this.bounds = bounds;
+      this.by = by;
+      int n = problem.size();
+      this.from = new IntVar[n];
+      this.during = new IntervalVar[n];
+      this.anyone =
+          problem.bench().people().stream()
+              .allMatch(p -> p.isFreeWhen(problem.bench().people().getFirst()));
+      this.who = new BoolVar[n][];
+      for (int i = 0; i < n; i++) {
+        Domain whole = anyone ? begins(i, 0) : begins(i, 0, problem.people());
+        from[i] = cp.newIntVarFromDomain(whole, "s" + i);
+        during[i] = cp.newFixedSizeIntervalVar(from[i], problem.duration(i), "i" + i);
+      }
+      hands();
+      for (List<Integer> set : problem.apart()) {
+        cp.addNoOverlap(set.stream().map(i -> during[i]).toArray(IntervalVar[]::new));
+      }
+      for (int i = 0; i < n; i++) {
+        for (Problem.Follow f : problem.after(i)) {
+          follow(f);
+        }
+      }
+      if (problem.placesMayRunOut()) {
+        places();
+      }
+    }
+
+    LinearExpr end(int step) {
+      return LinearExpr.newBuilder().add(from[step]).add(problem.duration(step)).build();
+    }
+
+    /** When a person may begin a step: within their hours, not before it can be ready. */
+    private Domain begins(int step, int person) {
+      return begins(step, person, person + 1);
+    }
+
+    private Domain begins(int step, int first, int last) {
+      List<long[]> all = new ArrayList<>();
+      int length = problem.duration(step);
+      for (int p = first; p < last; p++) {
+        for (Openings.Opening o : problem.openings(p).all()) {
+          int begin = Math.max(o.from(), bounds.earliest(step));
+          int end = Math.min(o.to(), by) - length;
+          allowed(step, begin, end, all);
+        }
+      }
+      return Domain.fromIntervals(all.toArray(long[][]::new));
+    }
+
+    /** What of some minutes is neither too cold nor too damp. */
+    private void allowed(int step, int begin, int end, List<long[]> all) {
+      int since = -1;
+      for (int at = begin; at <= end; at++) {
+        boolean allowed = problem.allows(step, at);
+        if (allowed && since < 0) {
+          since = at;
+        }
+        if (since >= 0 && (!allowed || at == end)) {
+          all.add(new long[] {since, allowed ? at : at - 1});
+          since = -1;
+        }
+      }
+    }
+
+    /** Nobody does two things at once. */
+    private void hands() {
+      int n = problem.size();
+      int people = problem.people();
+      if (people == 1) {
+        cp.addNoOverlap(during);
+        return;
+      }
+      if (anyone) {
+        var all = cp.addCumulative(people);
+        for (IntervalVar each : during) {
+          all.addDemand(each, 1);
+        }
+        return;
+      }
+      for (int i = 0; i < n; i++) {
+        who[i] = new BoolVar[people];
+        for (int p = 0; p < people; p++) {
+          who[i][p] = cp.newBoolVar("w" + i + "/" + p);
+          Domain theirs = begins(i, p);
+          if (theirs.isEmpty()) {
+            cp.addEquality(who[i][p], 0);
+          } else {
+            cp.addLinearExpressionInDomain(from[i], theirs).onlyEnforceIf(who[i][p]);
+          }
+        }
+        cp.addExactlyOne(who[i]);
+      }
+      for (int p = 0; p < people; p++) {
+        IntervalVar[] theirs = new IntervalVar[n];
+        for (int i = 0; i < n; i++) {
+          theirs[i] =
+              cp.newOptionalFixedSizeIntervalVar(
+                  from[i], problem.duration(i), who[i][p], "i" + i + "/" + p);
+        }
+        cp.addNoOverlap(theirs);
+      }
+    }
+
+    /**
+     * Minutes at which a step may end, in which what follows from it is the same.
+     *
+     * @param fixed a minute; else so many minutes after the end
+     */
+    private record Run(int first, int last, boolean fixed, int minutes) {}
+
+    /** What a minute of the end comes to, in runs. */
+    private interface Comes {
+      int at(int end);
+    }
+
+    private List<Run> runs(int step, Comes comes) {
+      List<Run> all = new ArrayList<>();
+      int length = problem.duration(step);
+      Domain begins = from[step].getDomain();
+      for (int k = 0; k < begins.flattenedIntervals().length; k += 2) {
+        int a = (int) begins.flattenedIntervals()[k] + length;
+        int b = (int) begins.flattenedIntervals()[k + 1] + length;
+        int first = a;
+        while (first <= b) {
+          int value = comes.at(first);
+          int same = first;
+          while (same < b && comes.at(same + 1) == value) {
+            same++;
+          }
+          int along = first;
+          while (along < b && comes.at(along + 1) - (along + 1) == value - first) {
+            along++;
+          }
+          boolean fixed = same > along;
+          int last = Math.max(same, along);
+          Run run = new Run(first, last, fixed, fixed ? value : value - first);
+          Run before = all.isEmpty() ? null : all.getLast();
+          if (before != null
+              && before.fixed() == run.fixed()
+              && before.minutes() == run.minutes()) {
+            all.set(all.size() - 1, new Run(before.first(), last, fixed, run.minutes()));
+          } else {
+            all.add(run);
+          }
+          first = last + 1;
+        }
+      }
+      return all;
+    }
+
+    /** True where a step ends within some minutes; one of them for all the runs of a step. */
+    private BoolVar endsIn(int step, int first, int last) {
+      return runs.computeIfAbsent(
+          List.of(step, first, last),
+          k -> {
+            BoolVar in = cp.newBoolVar("e" + step + "/" + first);
+            int length = problem.duration(step);
+            cp.addLinearConstraint(from[step], first - length, last - length).onlyEnforceIf(in);
+            return in;
+          });
+    }
+
+    private void follow(Problem.Follow f) {
+      IntVar next = from[f.to()];
+      if (f.atLeast().isEmpty()) {
+        cp.addGreaterOrEqual(next, end(f.from()));
+      } else {
+        // no sooner than somebody may begin it: many minutes of the evening come to one of the
+        // morning
+        List<Run> runs =
+            runs(
+                f.from(), end -> Math.min(by + 1, problem.earliest(f.to(), problem.ready(f, end))));
+        enforce(f, runs, true);
+      }
+      if (f.atMost().isPresent()) {
+        enforce(f, runs(f.from(), end -> Math.min(by + 1, problem.fresh(f, end))), false);
+      }
+    }
+
+    private void enforce(Problem.Follow f, List<Run> runs, boolean least) {
+      IntVar next = from[f.to()];
+      if (runs.size() == 1) {
+        Run run = runs.getFirst();
+        bound(f, next, run, least, null);
+        return;
+      }
+      List<Literal> in = new ArrayList<>();
+      int shortest = Integer.MAX_VALUE;
+      for (Run run : runs) {
+        BoolVar here = endsIn(f.from(), run.first(), run.last());
+        in.add(here);
+        bound(f, next, run, least, here);
+        shortest = Math.min(shortest, run.fixed() ? run.minutes() - run.last() : run.minutes());
+      }
+      cp.addExactlyOne(in.toArray(Literal[]::new));
+      if (least) {
+        cp.addGreaterOrEqual(
+            next,
+            LinearExpr.newBuilder()
+                .add(from[f.from()])
+                .add((long) problem.duration(f.from()) + shortest)
+                .build());
+      }
+    }
+
+    private void bound(Problem.Follow f, IntVar next, Run run, boolean least, BoolVar here) {
+      LinearExpr limit =
+          run.fixed()
+              ? LinearExpr.constant(run.minutes())
+              : LinearExpr.newBuilder()
+                  .add(from[f.from()])
+                  .add((long) problem.duration(f.from()) + run.minutes())
+                  .build();
+      var constraint = least ? cp.addGreaterOrEqual(next, limit) : cp.addLessOrEqual(next, limit);
+      if (here != null) {
+        constraint.onlyEnforceIf(here);
+      }
+    }
+
+    /** No more lies about wet than there are places for. */
+    private void places() {
+      var room = cp.addCumulative(problem.bench().places());
+      for (int i = 0; i < problem.size(); i++) {
+        int step = i;
+        if (problem.work().steps().get(i).wet().isEmpty()) {
+          continue;
+        }
+        // what is not dry by the end is not dry at the end
+        List<Run> runs = runs(step, end -> Math.min(by + 1, problem.movable(step, end)));
+        IntVar dry = cp.newIntVar(0, by + 1L, "d" + step);
+        List<Literal> in = new ArrayList<>();
+        for (Run run : runs) {
+          BoolVar here = endsIn(step, run.first(), run.last());
+          in.add(here);
+          LinearExpr at =
+              run.fixed()
+                  ? LinearExpr.constant(run.minutes())
+                  : LinearExpr.newBuilder()
+                      .add(from[step])
+                      .add((long) problem.duration(step) + run.minutes())
+                      .build();
+          cp.addEquality(dry, at).onlyEnforceIf(here);
+        }
+        cp.addExactlyOne(in.toArray(Literal[]::new));
+        IntVar size = cp.newIntVar(0, by + 1L, "z" + step);
+        room.addDemand(cp.newIntervalVar(end(step), size, dry, "p" + step), 1);
+      }
+    }
+
+    /** True for each day on which something is done. */
+    Map<Integer, BoolVar> days() {
+      Map<Integer, List<long[]>> minutes = new HashMap<>();
+      for (int p = 0; p < problem.people(); p++) {
+        for (Openings.Opening o : problem.openings(p).all()) {
+          if (o.from() < by) {
+            minutes
+                .computeIfAbsent(o.day(), d -> new ArrayList<>())
+                .add(new long[] {o.from(), o.to()});
+          }
+        }
+      }
+      Map<Integer, BoolVar> days = new HashMap<>();
+      Map<Integer, Domain> within = new HashMap<>();
+      minutes.keySet().stream()
+          .sorted()
+          .forEach(
+              d -> {
+                days.put(d, cp.newBoolVar("day" + d));
+                within.put(d, Domain.fromIntervals(minutes.get(d).toArray(long[][]::new)));
+              });
+      for (int i = 0; i < problem.size(); i++) {
+        List<Literal> on = new ArrayList<>();
+        for (int d : within.keySet().stream().sorted().toList()) {
+          Domain both = from[i].getDomain().intersectionWith(within.get(d));
+          if (both.isEmpty()) {
+            continue;
+          }
+          BoolVar then = cp.newBoolVar("s" + i + "on" + d);
+          cp.addLinearExpressionInDomain(from[i], both).onlyEnforceIf(then);
+          cp.addImplication(then, days.get(d));
+          on.add(then);
+        }
+        cp.addExactlyOne(on.toArray(Literal[]::new));
+      }
+      return days;
+    }
+
+    void hint(Schedule known) {
+      Map<String, Placed> by = new HashMap<>();
+      known.steps().forEach(s -> by.put(s.stepId(), s));
+      for (int i = 0; i < problem.size(); i++) {
+        Placed placed = by.get(problem.work().steps().get(i).id());
+        cp.addHint(from[i], placed.from());
+        if (who[i] != null) {
+          for (int p = 0; p < who[i].length; p++) {
+            cp.addHint(who[i][p], p == placed.person() ? 1 : 0);
+          }
+        }
+      }
+    }
+
+    Schedule schedule(CpSolver solver) {
+      List<Placed> all = new ArrayList<>();
+      for (int i = 0; i < problem.size(); i++) {
+        int begin = (int) solver.value(from[i]);
+        int person = 0;
+        if (who[i] != null) {
+          for (int p = 0; p < who[i].length; p++) {
+            person = solver.booleanValue(who[i][p]) ? p : person;
+          }
+        }
+        all.add(
+            new Placed(
+                problem.work().steps().get(i).id(), person, begin, begin + problem.duration(i)));
+      }
+      return new Schedule(anyone && problem.people() > 1 ? handedOut(all) : all, 0, 0);
+    }
+
+    /**
+     * Who may be anyone is whoever has been free the longest: never more at once than there are.
+     */
+    private List<Placed> handedOut(List<Placed> all) {
+      List<Placed> handed = new ArrayList<>();
+      PriorityQueue<int[]> free =
+          new PriorityQueue<>(
+              Comparator.<int[]>comparingInt(f -> f[0]).thenComparingInt(f -> f[1]));
+      for (int p = 0; p < problem.people(); p++) {
+        free.add(new int[] {0, p});
+      }
+      for (Placed step :
+          all.stream()
+              .sorted(Comparator.comparingInt(Placed::from).thenComparing(Placed::stepId))
+              .toList()) {
+        int[] person = free.remove();
+        handed.add(new Placed(step.stepId(), person[1], step.from(), step.to()));
+        free.add(new int[] {step.to(), person[1]});
+      }
+      return handed;
+    }
+  }
+}

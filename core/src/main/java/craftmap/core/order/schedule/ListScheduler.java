@@ -1,0 +1,321 @@
+package craftmap.core.order.schedule;
+
+import craftmap.core.order.bench.Openings;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+
+/**
+ * Puts one step after the other where it goes first, by priority; what has to follow within a
+ * window is put down along with what it follows, and both are moved on until it does. Of many
+ * priorities the best schedule is kept. It proves nothing but what the longest chain does.
+ */
+public final class ListScheduler implements Scheduler {
+  private static final int TRIES_FOR_A_WINDOW = 400;
+
+  private final int rounds;
+  private final long seed;
+
+  public ListScheduler(int rounds, long seed) {
+    this.rounds = rounds;
+    this.seed = seed;
+  }
+
+  /** The longest chain first, once. */
+  public static ListScheduler longestChainFirst() {
+    return new ListScheduler(0, 0);
+  }
+
+  @Override
+  public Optional<Schedule> schedule(Problem problem) {
+    int n = problem.size();
+    int least = new Bounds(problem).finish();
+    double[] tails = tails(problem);
+    Schedule best = run(problem, tails, least).orElse(null);
+    Random random = new Random(seed);
+    for (int r = 0; r < rounds && !(best != null && best.finish() <= least); r++) {
+      double[] keys = new double[n];
+      double noise = 0.02 + 0.5 * r / rounds;
+      for (int i = 0; i < n; i++) {
+        keys[i] = tails[i] * (1 + noise * random.nextGaussian());
+      }
+      Optional<Schedule> other = run(problem, keys, least);
+      if (other.isPresent() && (best == null || isBetter(problem, other.get(), best))) {
+        best = other.get();
+      }
+    }
+    return Optional.ofNullable(best);
+  }
+
+  /** By hand, as it would be: whatever may begin first is begun, in the order of the plan. */
+  static Optional<Schedule> inTheOrderOfThePlan(Problem problem) {
+    double[] keys = new double[problem.size()];
+    for (int i = 0; i < keys.length; i++) {
+      keys[i] = -i;
+    }
+    return run(problem, keys, new Bounds(problem).finish());
+  }
+
+  static boolean isBetter(Problem problem, Schedule a, Schedule b) {
+    if (a.finish() != b.finish()) {
+      return a.finish() < b.finish();
+    }
+    int visits = Integer.compare(a.visits(problem), b.visits(problem));
+    return visits != 0 ? visits < 0 : a.sumOfStarts() < b.sumOfStarts();
+  }
+
+  /** What comes after each step at least, with itself: work and waiting. */
+  private static double[] tails(Problem problem) {
+    double[] tails = new double[problem.size()];
+    Arrays.fill(tails, -1);
+    for (int i = 0; i < tails.length; i++) {
+      tail(problem, i, tails);
+    }
+    return tails;
+  }
+
+  private static double tail(Problem problem, int step, double[] tails) {
+    if (tails[step] < 0) {
+      double longest = 0;
+      for (Problem.Follow f : problem.after(step)) {
+        double wait = f.atLeast().map(d -> d.label().toSeconds() / 60.0).orElse(0.0);
+        longest = Math.max(longest, wait + tail(problem, f.to(), tails));
+      }
+      tails[step] = problem.duration(step) + longest;
+    }
+    return tails[step];
+  }
+
+  private static Optional<Schedule> run(Problem problem, double[] keys, int least) {
+    Table table = new Table(problem);
+    List<Integer> order = new ArrayList<>();
+    for (int i = 0; i < problem.size(); i++) {
+      order.add(i);
+    }
+    order.sort(Comparator.comparingDouble((Integer i) -> -keys[i]).thenComparing(i -> i));
+    while (table.left() > 0) {
+      int next =
+          order.stream().filter(table::mayBePlaced).findFirst().orElseThrow(); // no ring in it
+      if (!table.place(next)) {
+        return Optional.empty();
+      }
+    }
+    return Optional.of(table.schedule(least));
+  }
+
+  /** What stands where so far. */
+  private static final class Table {
+    private final Problem problem;
+    private final int[] from;
+    private final int[] person;
+    private final BitSet placed = new BitSet();
+    private final List<List<Integer>> byPerson = new ArrayList<>();
+    private final boolean places;
+
+    Table(Problem problem) {
+      this.problem = problem;
+      this.from = new int[problem.size()];
+      this.person = new int[problem.size()];
+      this.places = problem.placesMayRunOut();
+      for (int p = 0; p < problem.people(); p++) {
+        byPerson.add(new ArrayList<>());
+      }
+    }
+
+    int left() {
+      return problem.size() - placed.cardinality();
+    }
+
+    /** Everything before it stands, and before what has to follow it in time. */
+    boolean mayBePlaced(int step) {
+      if (placed.get(step)) {
+        return false;
+      }
+      BitSet together = new BitSet();
+      gather(step, together);
+      return together.stream()
+          .allMatch(
+              s ->
+                  problem.before(s).stream()
+                      .allMatch(f -> placed.get(f.from()) || together.get(f.from())));
+    }
+
+    /** A step with what has to follow within a window, and what has to follow that. */
+    private void gather(int step, BitSet together) {
+      together.set(step);
+      for (Problem.Follow f : problem.after(step)) {
+        if (f.atMost().isPresent() && !together.get(f.to())) {
+          gather(f.to(), together);
+        }
+      }
+    }
+
+    boolean place(int step) {
+      BitSet together = new BitSet();
+      gather(step, together);
+      List<Integer> chain = inOrder(together);
+      int[] earliest = new int[problem.size()];
+      for (int tries = 0; tries < TRIES_FOR_A_WINDOW; tries++) {
+        int late = placeAll(chain, earliest);
+        if (late == OK) {
+          return true;
+        }
+        if (late == NEVER) {
+          return false;
+        }
+      }
+      return false;
+    }
+
+    private static final int OK = 0;
+    private static final int TRY_LATER = 1;
+    private static final int NEVER = 2;
+
+    private int placeAll(List<Integer> chain, int[] earliest) {
+      List<Integer> done = new ArrayList<>();
+      for (int step : chain) {
+        int begin = put(step, earliest[step]);
+        if (begin >= Openings.NEVER) {
+          done.forEach(this::take);
+          return NEVER;
+        }
+        done.add(step);
+        for (Problem.Follow f : problem.before(step)) {
+          if (begin > problem.fresh(f, from[f.from()] + problem.duration(f.from()))) {
+            // the one before has to end so late that this one is still in time
+            int end = from[f.from()] + problem.duration(f.from());
+            while (end < problem.minutes() && problem.fresh(f, end) < begin) {
+              end++;
+            }
+            earliest[f.from()] = Math.max(from[f.from()] + 1, end - problem.duration(f.from()));
+            done.forEach(this::take);
+            return chain.contains(f.from()) ? TRY_LATER : NEVER;
+          }
+        }
+      }
+      return OK;
+    }
+
+    private List<Integer> inOrder(BitSet together) {
+      List<Integer> chain = new ArrayList<>();
+      BitSet in = new BitSet();
+      while (chain.size() < together.cardinality()) {
+        for (int s = together.nextSetBit(0); s >= 0; s = together.nextSetBit(s + 1)) {
+          boolean free =
+              problem.before(s).stream().allMatch(f -> !together.get(f.from()) || in.get(f.from()));
+          if (!in.get(s) && free) {
+            in.set(s);
+            chain.add(s);
+          }
+        }
+      }
+      return chain;
+    }
+
+    private int put(int step, int earliest) {
+      int ready = earliest;
+      for (Problem.Follow f : problem.before(step)) {
+        ready = Math.max(ready, problem.ready(f, from[f.from()] + problem.duration(f.from())));
+      }
+      int best = Openings.NEVER;
+      int who = 0;
+      for (int p = 0; p < problem.people(); p++) {
+        int begin = free(step, p, ready);
+        if (begin < best) {
+          best = begin;
+          who = p;
+        }
+      }
+      if (best < Openings.NEVER) {
+        from[step] = best;
+        person[step] = who;
+        placed.set(step);
+        byPerson.get(who).add(step);
+      }
+      return best;
+    }
+
+    private void take(int step) {
+      placed.clear(step);
+      byPerson.get(person[step]).remove((Integer) step);
+    }
+
+    /** The first minute from which on a person, the place and the tools are free. */
+    private int free(int step, int who, int ready) {
+      int at = ready;
+      while (true) {
+        int begin = problem.earliest(step, who, at);
+        if (begin >= Openings.NEVER) {
+          return begin;
+        }
+        int next = blocked(step, who, begin);
+        if (next <= begin) {
+          return begin;
+        }
+        at = next;
+      }
+    }
+
+    /** When what stands in the way ends; no later than the beginning where nothing does. */
+    private int blocked(int step, int who, int begin) {
+      int end = begin + problem.duration(step);
+      int until = begin;
+      for (int other : byPerson.get(who)) {
+        until = Math.max(until, over(other, begin, end));
+      }
+      for (List<Integer> set : problem.apart()) {
+        if (set.contains(step)) {
+          for (int other : set) {
+            if (placed.get(other)) {
+              until = Math.max(until, over(other, begin, end));
+            }
+          }
+        }
+      }
+      if (until == begin && places && problem.movable(step, end) > end) {
+        until = Math.max(until, roomFrom(step, begin, end));
+      }
+      return until;
+    }
+
+    private int over(int other, int begin, int end) {
+      int otherEnd = from[other] + problem.duration(other);
+      return from[other] < end && otherEnd > begin ? otherEnd : begin;
+    }
+
+    /** When a place to dry is free for it, where none is now. */
+    private int roomFrom(int step, int begin, int end) {
+      int until = problem.movable(step, end);
+      int wet = 0;
+      int first = Openings.NEVER;
+      for (int other = placed.nextSetBit(0); other >= 0; other = placed.nextSetBit(other + 1)) {
+        int otherEnd = from[other] + problem.duration(other);
+        int dry = problem.movable(other, otherEnd);
+        if (dry > otherEnd && otherEnd < until && dry > end) {
+          wet++;
+          first = Math.min(first, dry);
+        }
+      }
+      return wet < problem.bench().places()
+          ? begin
+          : Math.max(begin + 1, first - problem.duration(step));
+    }
+
+    Schedule schedule(int least) {
+      List<Placed> all = new ArrayList<>();
+      for (int i = 0; i < problem.size(); i++) {
+        all.add(
+            new Placed(
+                problem.work().steps().get(i).id(),
+                person[i],
+                from[i],
+                from[i] + problem.duration(i)));
+      }
+      return new Schedule(all, least, 0);
+    }
+  }
+}

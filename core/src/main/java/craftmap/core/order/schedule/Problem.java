@@ -1,0 +1,245 @@
+package craftmap.core.order.schedule;
+
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.Openings;
+import craftmap.core.order.bench.Person;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.Drying;
+import craftmap.core.order.work.Dry;
+import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Work;
+import craftmap.core.order.work.WorkStep;
+import java.time.Instant;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Steps at a bench from a beginning on, in whole minutes: who may do what when, what excludes what,
+ * and when what was done is dry enough for what follows.
+ */
+public final class Problem {
+  private final Work work;
+  private final Bench bench;
+  private final Instant from;
+  private final int minutes;
+  private final Drying drying;
+
+  /** Of each minute: the hour that the clock on the wall tells, and its minute. */
+  private final byte[] hourOf;
+
+  private final byte[] minuteOf;
+  private final List<Openings> openings = new ArrayList<>();
+  private final List<Integer> durations;
+  private final List<List<Follow>> after = new ArrayList<>();
+  private final List<List<Follow>> before = new ArrayList<>();
+  private final List<List<Integer>> apart;
+
+  /** One step after another, by number. */
+  record Follow(int from, int to, Optional<Dry> atLeast, Optional<Dry> atMost) {}
+
+  /**
+   * @param days how many days are looked at
+   */
+  public Problem(Work asked, Bench bench, Instant begin, int days) {
+    this.bench = bench;
+    this.from = begin.truncatedTo(ChronoUnit.MINUTES);
+    this.minutes = Math.multiplyExact(days, 24 * 60);
+    this.drying = new Drying(from, minutes, bench.zone(), bench.climate());
+    this.hourOf = new byte[minutes + 1];
+    this.minuteOf = new byte[minutes + 1];
+    readClock();
+    for (Person person : bench.people()) {
+      openings.add(Openings.of(person, bench.zone(), from, minutes));
+    }
+    int longest = openings.stream().mapToInt(Openings::longest).max().orElse(0);
+    this.work = longest == 0 ? asked : asked.inStretchesOf(longest);
+    this.durations = work.steps().stream().map(WorkStep::minutes).toList();
+    Map<String, Integer> numbers = new HashMap<>();
+    for (WorkStep step : work.steps()) {
+      numbers.put(step.id(), numbers.size());
+      after.add(new ArrayList<>());
+      before.add(new ArrayList<>());
+    }
+    for (Link link : work.links()) {
+      Follow follow =
+          new Follow(
+              numbers.get(link.from()),
+              numbers.get(link.to()),
+              link.atLeast().map(this::here),
+              link.atMost());
+      after.get(follow.from()).add(follow);
+      before.get(follow.to()).add(follow);
+    }
+    this.apart = apart(work.steps());
+  }
+
+  private void readClock() {
+    ZonedDateTime at = from.atZone(bench.zone());
+    for (int t = 0; t <= minutes; ) {
+      int left = 60 - at.getMinute();
+      for (int i = 0; i < left && t <= minutes; i++, t++) {
+        hourOf[t] = (byte) at.getHour();
+        minuteOf[t] = (byte) (at.getMinute() + i);
+      }
+      at = at.plusMinutes(left);
+    }
+  }
+
+  private Dry here(Dry dry) {
+    return bench.fan() ? dry.blown() : dry;
+  }
+
+  /**
+   * Steps of which never two may be done at once; sets that say no more than another are left out.
+   */
+  private static List<List<Integer>> apart(List<WorkStep> steps) {
+    Map<String, List<Integer>> all = new LinkedHashMap<>();
+    for (int i = 0; i < steps.size(); i++) {
+      for (String place : steps.get(i).on()) {
+        all.computeIfAbsent("on " + place, k -> new ArrayList<>()).add(i);
+      }
+      for (String tool : steps.get(i).with()) {
+        all.computeIfAbsent("with " + tool, k -> new ArrayList<>()).add(i);
+      }
+    }
+    Set<List<Integer>> sets = new LinkedHashSet<>();
+    all.keySet().stream().sorted().map(all::get).filter(s -> s.size() > 1).forEach(sets::add);
+    return List.copyOf(sets);
+  }
+
+  public Work work() {
+    return work;
+  }
+
+  public Bench bench() {
+    return bench;
+  }
+
+  public Instant begins() {
+    return from;
+  }
+
+  /** How many minutes are looked at. */
+  public int minutes() {
+    return minutes;
+  }
+
+  public int size() {
+    return durations.size();
+  }
+
+  public int duration(int step) {
+    return durations.get(step);
+  }
+
+  public Openings openings(int person) {
+    return openings.get(person);
+  }
+
+  int people() {
+    return openings.size();
+  }
+
+  List<Follow> after(int step) {
+    return after.get(step);
+  }
+
+  List<Follow> before(int step) {
+    return before.get(step);
+  }
+
+  List<List<Integer>> apart() {
+    return apart;
+  }
+
+  /** The earliest that the next may begin, if this one ends then. */
+  int ready(Follow follow, int end) {
+    return follow.atLeast().map(d -> drying.after(end, d.label(), d.law())).orElse(end);
+  }
+
+  /** The latest that the next may begin, if this one ends then. */
+  int fresh(Follow follow, int end) {
+    return follow
+        .atMost()
+        .map(d -> Math.max(ready(follow, end), drying.before(end, d.label(), d.law())))
+        .orElse(Openings.NEVER);
+  }
+
+  /** When what a step leaves wet can be moved, if it ends then. */
+  int movable(int step, int end) {
+    return work.steps()
+        .get(step)
+        .wet()
+        .map(this::here)
+        .map(d -> drying.after(end, d.label(), d.law()))
+        .orElse(end);
+  }
+
+  /** Whether more may be wet at once than there are places for it: no more than rows are. */
+  boolean placesMayRunOut() {
+    long rows =
+        work.steps().stream()
+            .filter(s -> s.wet().isPresent())
+            .map(WorkStep::row)
+            .distinct()
+            .count();
+    return rows > bench.places();
+  }
+
+  /** Whether it is neither too cold nor too damp for a step while it is done. */
+  boolean allows(int step, int begin) {
+    double least = work.steps().get(step).minimumCelsius();
+    if (least == WorkStep.ANY_COLD) {
+      return true;
+    }
+    int end = begin + duration(step);
+    for (int at = begin; at < end; at += 60 - minuteOfHour(at)) {
+      if (!climate(at).allows(least)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private int minuteOfHour(int at) {
+    return minuteOf[at];
+  }
+
+  public Climate climate(int at) {
+    return bench.climate().at(hourOf[at]);
+  }
+
+  public Instant instant(int minute) {
+    return from.plus(minute, ChronoUnit.MINUTES);
+  }
+
+  /** The earliest that somebody may begin a step from a minute on. */
+  int earliest(int step, int person, int from) {
+    int at = from;
+    while (true) {
+      int begin = openings.get(person).earliest(at, duration(step));
+      if (begin >= Openings.NEVER || allows(step, begin)) {
+        return begin;
+      }
+      // no other hour of the clock is tried twice
+      at = begin + 60 - minuteOfHour(begin);
+    }
+  }
+
+  /** The same for whoever may first. */
+  int earliest(int step, int from) {
+    int first = Openings.NEVER;
+    for (int p = 0; p < people(); p++) {
+      first = Math.min(first, earliest(step, p, from));
+    }
+    return first;
+  }
+}

@@ -1,0 +1,48 @@
+package craftmap.core.order.schedule;
+
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * When everything is done.
+ *
+ * @param steps in the order in which they begin
+ * @param least no schedule ends sooner than this minute
+ * @param leastVisits no schedule that ends as soon takes fewer days; 0 where that is not known
+ */
+public record Schedule(List<Placed> steps, int least, int leastVisits) {
+  private static final Comparator<Placed> BY_TIME =
+      Comparator.comparingInt(Placed::from).thenComparing(Placed::stepId);
+
+  public Schedule {
+    steps = steps.stream().sorted(BY_TIME).toList();
+  }
+
+  /** The minute at which the last step ends. */
+  public int finish() {
+    return steps.stream().mapToInt(Placed::to).max().orElse(0);
+  }
+
+  /** Whether nothing can be sooner. */
+  public boolean isProven() {
+    return least >= finish();
+  }
+
+  public Optional<Placed> of(String stepId) {
+    return steps.stream().filter(s -> s.stepId().equals(stepId)).findFirst();
+  }
+
+  /** On how many days somebody has to come for it. */
+  public int visits(Problem problem) {
+    Set<Integer> days = new HashSet<>();
+    steps.forEach(s -> days.add(problem.openings(s.person()).day(s.from())));
+    return days.size();
+  }
+
+  long sumOfStarts() {
+    return steps.stream().mapToLong(Placed::from).sum();
+  }
+}

@@ -1,0 +1,36 @@
+package craftmap.core.order.work;
+
+import craftmap.core.order.climate.DryingLaw;
+import java.time.Duration;
+
+/**
+ * A time that a label tells: how long something takes to be dry enough for what follows, or how
+ * long it stays fit for it.
+ *
+ * @param label at the climate labels speak of
+ */
+public record Dry(For forWhat, Duration label, DryingLaw law) {
+  /** What it has to be dry enough for, or open for. */
+  public enum For {
+    TOUCH,
+    RECOAT,
+    TAPE,
+    HANDLE,
+    SAND,
+    POUR,
+    USE,
+    /** Hard enough to come out of its mould. */
+    CAST,
+    /** Tacky, neither wet nor dry. */
+    TACK,
+    /** Worked on while it is wet or fresh. */
+    FRESH
+  }
+
+  /** A fan, or a dryer, halves the time until it is touch-dry, and no other. */
+  private static final int BLOWN = 2;
+
+  public Dry blown() {
+    return forWhat == For.TOUCH ? new Dry(forWhat, label.dividedBy(BLOWN), law) : this;
+  }
+}

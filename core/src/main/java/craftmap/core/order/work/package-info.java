@@ -1,0 +1,2 @@
+/** The steps that plans come to, and what each waits for. */
+package craftmap.core.order.work;

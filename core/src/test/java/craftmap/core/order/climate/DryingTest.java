@@ -1,0 +1,89 @@
+package craftmap.core.order.climate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class DryingTest {
+  private static final ZoneId UTC = ZoneId.of("UTC");
+  private static final Instant MONDAY = Instant.parse("2027-01-04T09:00:00Z");
+
+  /** By day as on the label, by night half as fast. */
+  private static final DayClimate COLD_NIGHTS =
+      DayClimate.of(Climate.OF_LABELS, 8, 18, new Climate(11, 50));
+
+  @Test
+  void itTakesAsLongAsTheLabelSaysAtTheLabelsClimate() {
+    Drying drying = new Drying(MONDAY, 3000, UTC, DayClimate.always(Climate.OF_LABELS));
+    assertThat(drying.after(37, Duration.ofMinutes(240), DryingLaw.WATER)).isEqualTo(277);
+    assertThat(drying.before(37, Duration.ofMinutes(240), DryingLaw.WATER)).isEqualTo(277);
+  }
+
+  @Test
+  void itGoesOnAtNightAtTheNightsTemperature() {
+    Drying drying = new Drying(MONDAY, 3000, UTC, COLD_NIGHTS);
+    // from four in the afternoon: two hours by day, and four of the night for the other two
+    int four = 7 * 60;
+    assertThat(drying.after(four, Duration.ofHours(4), DryingLaw.WARMTH))
+        .isEqualTo(four + 2 * 60 + 4 * 60);
+  }
+
+  @Test
+  void whatDoesNotDryInTheTimeThatIsLookedAtIsPastIt() {
+    Drying drying = new Drying(MONDAY, 300, UTC, COLD_NIGHTS);
+    assertThat(drying.after(299, Duration.ofHours(4), DryingLaw.WARMTH)).isEqualTo(301);
+  }
+
+  /** The night in which the clock leaps has an hour of drying less, the other one more. */
+  @Test
+  void nightsInWhichTheClockIsChangedAreAsLongAsTheyAre() {
+    ZoneId zone = ZoneId.of("Europe/Lisbon");
+    Duration label = Duration.ofHours(11);
+    int usual = hours(Instant.parse("2027-03-20T18:00:00Z"), zone, label);
+    int leapt = hours(Instant.parse("2027-03-27T18:00:00Z"), zone, label);
+    int twice = hours(Instant.parse("2027-10-30T17:00:00Z"), zone, label);
+    assertThat(usual).isEqualTo(14 * 60 + 4 * 60);
+    // it is day an hour sooner, and an hour of the day does what two of the night do
+    assertThat(leapt).isEqualTo(usual - 30);
+    assertThat(twice).isEqualTo(usual + 30);
+  }
+
+  private static int hours(Instant from, ZoneId zone, Duration label) {
+    return new Drying(from, 3000, zone, COLD_NIGHTS).after(0, label, DryingLaw.WARMTH);
+  }
+
+  /**
+   * What begins to dry later is never dry sooner; the label's time has passed, and not a minute
+   * before.
+   */
+  @Test
+  void laterIsNeverSoonerAndNeitherTooEarlyNorTooLate() {
+    Random dice = new Random(7);
+    for (int i = 0; i < 200; i++) {
+      DayClimate day =
+          DayClimate.of(
+              new Climate(12 + dice.nextDouble() * 20, 20 + dice.nextDouble() * 60),
+              6 + dice.nextInt(4),
+              15 + dice.nextInt(6),
+              new Climate(4 + dice.nextDouble() * 14, 30 + dice.nextDouble() * 60));
+      Instant from = MONDAY.plusSeconds(60L * dice.nextInt(100_000));
+      Drying drying = new Drying(from, 20_000, ZoneId.of("Australia/Lord_Howe"), day);
+      DryingLaw law = DryingLaw.values()[dice.nextInt(2)];
+      double label = 1 + dice.nextInt(1500) + 0.37;
+      Duration time = Duration.ofMillis(Math.round(label * 60_000 / 1000) * 1000);
+      int at = dice.nextInt(5000);
+      int dry = drying.after(at, time, law);
+      double minutes = time.toSeconds() / 60.0;
+      assertThat(drying.passed(at, dry, law)).isGreaterThanOrEqualTo(minutes - 1e-6);
+      assertThat(drying.passed(at, dry - 1, law)).isLessThan(minutes);
+      assertThat(drying.after(at + 1 + dice.nextInt(600), time, law)).isGreaterThanOrEqualTo(dry);
+      int fresh = drying.before(at, time, law);
+      assertThat(drying.passed(at, fresh, law)).isLessThanOrEqualTo(minutes + 1e-6);
+      assertThat(drying.passed(at, fresh + 1, law)).isGreaterThan(minutes);
+    }
+  }
+}

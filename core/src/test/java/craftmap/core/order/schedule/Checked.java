@@ -1,0 +1,166 @@
+package craftmap.core.order.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftmap.core.order.bench.Hours;
+import craftmap.core.order.bench.Person;
+import craftmap.core.order.climate.DryingLaw;
+import craftmap.core.order.work.Dry;
+import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Work;
+import craftmap.core.order.work.WorkStep;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/**
+ * Looks whether a schedule can be worked, by the clock on the wall and minute by minute, without
+ * anything that the schedule was made with.
+ */
+final class Checked {
+  private final Problem problem;
+  private final Schedule schedule;
+  private final Work work;
+
+  private Checked(Problem problem, Schedule schedule) {
+    this.problem = problem;
+    this.schedule = schedule;
+    this.work = problem.work();
+  }
+
+  static void check(Problem problem, Schedule schedule) {
+    Checked checked = new Checked(problem, schedule);
+    checked.everyStepIsDoneOnce();
+    checked.everybodyIsThereAndDoesOneThing();
+    checked.nothingIsDoneTwiceAtOnce();
+    checked.everyWaitIsWaited();
+    checked.placesDo();
+  }
+
+  private void everyStepIsDoneOnce() {
+    assertThat(schedule.steps().stream().map(Placed::stepId))
+        .containsExactlyInAnyOrderElementsOf(work.steps().stream().map(WorkStep::id).toList());
+    for (Placed p : schedule.steps()) {
+      assertThat(p.to() - p.from())
+          .isEqualTo((int) Math.ceil(work.step(p.stepId()).handsOn().toSeconds() / 60.0));
+    }
+  }
+
+  private void everybodyIsThereAndDoesOneThing() {
+    for (Placed p : schedule.steps()) {
+      Person person = problem.bench().people().get(p.person());
+      ZonedDateTime from = clock(p.from());
+      boolean there = false;
+      for (Hours.Stretch s : person.hours().on(from.getDayOfWeek())) {
+        Instant begins = from.toLocalDate().atTime(s.from()).atZone(from.getZone()).toInstant();
+        Instant ends = from.toLocalDate().atTime(s.to()).atZone(from.getZone()).toInstant();
+        there |=
+            !begins.isAfter(problem.instant(p.from())) && !ends.isBefore(problem.instant(p.to()));
+      }
+      assertThat(there).as("%s is there for %s at %s", person.name(), p, from).isTrue();
+      assertThat(person.off()).doesNotContain(from.toLocalDate());
+      double least = work.step(p.stepId()).minimumCelsius();
+      for (int m = p.from(); m < p.to() && least > WorkStep.ANY_COLD; m++) {
+        var climate = problem.bench().climate().at(clock(m).getHour());
+        assertThat(climate.celsius()).isGreaterThanOrEqualTo(least);
+        assertThat(climate.dampPercent()).isLessThanOrEqualTo(85);
+      }
+    }
+    apart((a, b) -> a.person() == b.person(), "one pair of hands");
+  }
+
+  private void nothingIsDoneTwiceAtOnce() {
+    apart(
+        (a, b) ->
+            !Collections.disjoint(work.step(a.stepId()).on(), work.step(b.stepId()).on())
+                || !Collections.disjoint(
+                    work.step(a.stepId()).with(), work.step(b.stepId()).with()),
+        "one place, one tool");
+  }
+
+  private interface Pair {
+    boolean exclude(Placed a, Placed b);
+  }
+
+  private void apart(Pair pair, String why) {
+    List<Placed> steps = schedule.steps();
+    for (int i = 0; i < steps.size(); i++) {
+      for (int j = i + 1; j < steps.size(); j++) {
+        if (pair.exclude(steps.get(i), steps.get(j))) {
+          assertThat(
+                  steps.get(i).to() <= steps.get(j).from()
+                      || steps.get(j).to() <= steps.get(i).from())
+              .as("%s: %s and %s", why, steps.get(i), steps.get(j))
+              .isTrue();
+        }
+      }
+    }
+  }
+
+  private void everyWaitIsWaited() {
+    for (Link link : work.links()) {
+      int end = schedule.of(link.from()).orElseThrow().to();
+      int begin = schedule.of(link.to()).orElseThrow().from();
+      assertThat(begin).as(link.toString()).isGreaterThanOrEqualTo(end);
+      link.atLeast()
+          .ifPresent(
+              d ->
+                  assertThat(dried(end, begin, here(d).law()))
+                      .as("%s, from %s to %s", link, clock(end), clock(begin))
+                      .isGreaterThanOrEqualTo(here(d).label().toSeconds() / 60.0 - 1e-6));
+      link.atMost()
+          .ifPresent(
+              d ->
+                  assertThat(dried(end, begin, d.law()))
+                      .as("%s, from %s to %s", link, clock(end), clock(begin))
+                      .isLessThanOrEqualTo(d.label().toSeconds() / 60.0 + 1e-6));
+    }
+  }
+
+  private Dry here(Dry dry) {
+    return problem.bench().fan() && dry.forWhat() == Dry.For.TOUCH
+        ? new Dry(dry.forWhat(), dry.label().dividedBy(2), dry.law())
+        : dry;
+  }
+
+  private double dried(int from, int to, DryingLaw law) {
+    double all = 0;
+    for (int m = from; m < to; m++) {
+      all += 1 / law.factor(problem.bench().climate().at(clock(m).getHour()));
+    }
+    return all;
+  }
+
+  private void placesDo() {
+    List<int[]> wet = new ArrayList<>();
+    for (Placed p : schedule.steps()) {
+      work.step(p.stepId())
+          .wet()
+          .ifPresent(
+              d -> {
+                int m = p.to();
+                double label = here(d).label().toSeconds() / 60.0;
+                for (double dry = 0; dry < label - 1e-6 && m < problem.minutes(); m++) {
+                  dry += 1 / d.law().factor(problem.bench().climate().at(clock(m).getHour()));
+                }
+                wet.add(new int[] {p.to(), m});
+              });
+    }
+    for (int[] one : wet) {
+      assertThat(wet.stream().filter(w -> w[0] <= one[0] && w[1] > one[0]).count())
+          .as("lying about at %s", clock(one[0]))
+          .isLessThanOrEqualTo(problem.bench().places());
+    }
+  }
+
+  private ZonedDateTime clock(int minute) {
+    return problem.instant(minute).atZone(problem.bench().zone());
+  }
+
+  static LocalTime time(Problem problem, int minute) {
+    return problem.instant(minute).atZone(problem.bench().zone()).toLocalTime();
+  }
+}

@@ -1,0 +1,345 @@
+package craftmap.core.order.schedule;
+
+import static craftmap.core.order.schedule.Works.MONDAY;
+import static craftmap.core.order.schedule.Works.bench;
+import static craftmap.core.order.schedule.Works.dry;
+import static craftmap.core.order.schedule.Works.link;
+import static craftmap.core.order.schedule.Works.step;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.Hours;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.DayClimate;
+import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Work;
+import craftmap.core.order.work.WorkStep;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class SchedulesTest {
+  private static final Scheduler SCHEDULER = new CpScheduler(new ListScheduler(30, 1), 4);
+
+  private static Schedule schedule(Problem problem) {
+    Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+    Checked.check(problem, schedule);
+    return schedule;
+  }
+
+  private static LocalDateTime ready(Problem problem, Schedule schedule) {
+    return LocalDateTime.ofInstant(problem.instant(schedule.finish()), problem.bench().zone());
+  }
+
+  @Test
+  void aCoatThatWaitsPastTheHoursIsDoneTheNextDay() {
+    Work work = new Work(List.of(step("a", 40), step("b", 40)), List.of(link("a", "b", 240)));
+    Problem problem = new Problem(work, bench(Hours.Stretch.of(9, 13)), MONDAY, 6);
+    Schedule schedule = schedule(problem);
+    assertThat(ready(problem, schedule)).isEqualTo("2027-01-05T09:40");
+    assertThat(schedule.isProven()).isTrue();
+  }
+
+  @Test
+  void oneFaceIsWorkedWhileTheOtherDries() {
+    Work work =
+        new Work(
+            List.of(
+                step("a1", 30, "a"), step("a2", 30, "a"), step("b1", 30, "b"), step("b2", 30, "b")),
+            List.of(link("a1", "a2", 60), link("b1", "b2", 60)));
+    Problem problem = new Problem(work, bench(Hours.Stretch.of(9, 17)), MONDAY, 6);
+    Schedule schedule = schedule(problem);
+    assertThat(ready(problem, schedule)).isEqualTo("2027-01-04T11:30");
+    assertThat(schedule.isProven()).isTrue();
+    assertThat(schedule.visits(problem)).isEqualTo(1);
+  }
+
+  @Test
+  void aPieceFromTheWashToItsHardware() {
+    Problem problem =
+        new Problem(chest(), bench(Hours.Stretch.of(9, 12), Hours.Stretch.of(13, 17)), MONDAY, 8);
+    Schedule schedule = schedule(problem);
+    assertThat(ready(problem, schedule)).isEqualTo("2027-01-05T15:50");
+    assertThat(schedule.isProven()).isTrue();
+    assertThat(leastOverAllOrders(problem)).isEqualTo(schedule.finish());
+  }
+
+  private static Work chest() {
+    return new Work(
+        List.of(
+            step("wash", 25),
+            step("prime", 30),
+            step("coat1", 40),
+            step("coat2", 40),
+            step("cut", 45),
+            step("stencil", 70),
+            step("seal", 30),
+            step("hardware", 20)),
+        List.of(
+            link("wash", "prime", 60),
+            link("prime", "coat1", 240),
+            link("coat1", "coat2", 120),
+            link("coat2", "stencil", 60),
+            Link.after("cut", "stencil"),
+            link("stencil", "seal", 60),
+            link("seal", "hardware", 120)));
+  }
+
+  /** A colder night: what was painted at four is not dry at nine. */
+  @Test
+  void aColdNightPutsTheNextCoatOff() {
+    Work work = new Work(List.of(step("a", 40), step("b", 40)), List.of(link("a", "b", 1200)));
+    Bench warm = bench(DayClimate.always(Climate.OF_LABELS), 1, Hours.Stretch.of(9, 17));
+    Bench cold =
+        bench(
+            DayClimate.of(Climate.OF_LABELS, 8, 20, new Climate(14, 70)),
+            1,
+            Hours.Stretch.of(9, 17));
+    assertThat(
+            ready(new Problem(work, warm, MONDAY, 6), schedule(new Problem(work, warm, MONDAY, 6))))
+        .isEqualTo("2027-01-05T09:40");
+    Problem problem = new Problem(work, cold, MONDAY, 6);
+    assertThat(ready(problem, schedule(problem))).isAfter("2027-01-05T12:00");
+  }
+
+  /** What has to follow in time is not begun before the night. */
+  @Test
+  void nothingIsBegunThatCannotBeFinishedInTime() {
+    Work work =
+        new Work(
+            List.of(step("long", 400), step("size", 20), step("foil", 60)),
+            List.of(Link.after("long", "size"), link("size", "foil", 30).within(dry(90))));
+    Problem problem = new Problem(work, bench(Hours.Stretch.of(9, 17)), MONDAY, 6);
+    Schedule schedule = schedule(problem);
+    // there are 80 minutes left of Monday, and size, half an hour and the foil take 110
+    assertThat(ready(problem, schedule)).isEqualTo("2027-01-05T10:50");
+    assertThat(schedule.isProven()).isTrue();
+  }
+
+  @Test
+  void whatTakesLongerThanAnybodyIsThereIsTorn() {
+    Work work =
+        new Work(List.of(step("sand", 500), step("dust", 10)), List.of(Link.after("sand", "dust")));
+    Problem problem =
+        new Problem(work, bench(Hours.Stretch.of(9, 12), Hours.Stretch.of(13, 17)), MONDAY, 6);
+    Schedule schedule = schedule(problem);
+    assertThat(schedule.steps()).hasSize(4);
+    assertThat(problem.work().handsOn().toMinutes()).isEqualTo(510);
+  }
+
+  @Test
+  void whatGoesNowhereIsSaidToGoNowhere() {
+    Work work = new Work(List.of(step("a", 40), step("b", 40)), List.of(link("a", "b", 90_000)));
+    assertThat(SCHEDULER.schedule(new Problem(work, bench(Hours.Stretch.of(9, 17)), MONDAY, 6)))
+        .isEmpty();
+  }
+
+  @Test
+  void nothingToDoIsDoneAtOnce() {
+    Schedule schedule = schedule(new Problem(Work.NONE, bench(Hours.Stretch.of(9, 17)), MONDAY, 6));
+    assertThat(schedule.finish()).isZero();
+  }
+
+  /** On small cases the finish is the least over all orders. */
+  @Test
+  void theFinishIsTheLeastOverAllOrders() {
+    Random dice = new Random(60221);
+    for (int i = 0; i < 60; i++) {
+      Work work = Works.any(dice, 2 + dice.nextInt(2), 2, false);
+      Bench bench = Works.anyBench(dice, 1).withPlaces(50);
+      Problem problem = new Problem(work, bench, from(dice), 14);
+      Schedule schedule = schedule(problem);
+      assertThat(schedule.isProven()).isTrue();
+      assertThat(schedule.finish()).as("case %d", i).isEqualTo(leastOverAllOrders(problem));
+    }
+  }
+
+  /** With windows too: no beginnings on any minute end sooner. */
+  @Test
+  void theFinishIsTheLeastOverAllBeginnings() {
+    Random dice = new Random(31415);
+    for (int i = 0; i < 40; i++) {
+      List<WorkStep> steps = new ArrayList<>();
+      List<Link> links = new ArrayList<>();
+      for (int k = 0; k < 4; k++) {
+        steps.add(step("s" + k, 1 + dice.nextInt(6), "face" + dice.nextInt(3)));
+      }
+      links.add(link("s0", "s1", dice.nextInt(9)).within(dry(9 + dice.nextInt(12))));
+      links.add(
+          dice.nextBoolean()
+              ? link("s1", "s2", dice.nextInt(9)).within(dry(10 + dice.nextInt(5)))
+              : link("s2", "s3", 3 + dice.nextInt(1500)));
+      Work work = new Work(steps, links);
+      Bench bench =
+          bench(
+              DayClimate.always(Climate.OF_LABELS),
+              1,
+              new Hours.Stretch(
+                  java.time.LocalTime.of(9, 0), java.time.LocalTime.of(9, 9 + dice.nextInt(9))));
+      Problem problem = new Problem(work, bench, MONDAY, 4);
+      Optional<Schedule> found = SCHEDULER.schedule(problem);
+      int least = leastOverAllBeginnings(problem);
+      assertThat(found.isPresent()).as("case %d", i).isEqualTo(least < Integer.MAX_VALUE);
+      found.ifPresent(
+          s -> {
+            Checked.check(problem, s);
+            assertThat(s.isProven()).isTrue();
+            assertThat(s.finish()).isEqualTo(least);
+          });
+    }
+  }
+
+  /** Whatever is asked, what is answered can be worked, and the bound is none that it breaks. */
+  @Test
+  void everyScheduleCanBeWorked() {
+    Random dice = new Random(16180);
+    for (int i = 0; i < 60; i++) {
+      Work work = Works.any(dice, 2 + dice.nextInt(5), 1 + dice.nextInt(4), true);
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
+      Problem problem = new Problem(work, bench, from(dice), 21);
+      Optional<Schedule> list = ListScheduler.longestChainFirst().schedule(problem);
+      list.ifPresent(s -> Checked.check(problem, s));
+      ListScheduler.inTheOrderOfThePlan(problem).ifPresent(s -> Checked.check(problem, s));
+      Optional<Schedule> found = new CpScheduler(new ListScheduler(10, 3), 1).schedule(problem);
+      if (found.isPresent()) {
+        Checked.check(problem, found.get());
+        assertThat(found.get().least()).isLessThanOrEqualTo(found.get().finish());
+        list.ifPresent(
+            s -> {
+              assertThat(found.get().finish()).isLessThanOrEqualTo(s.finish());
+              assertThat(found.get().least()).isLessThanOrEqualTo(s.finish());
+            });
+      }
+    }
+  }
+
+  /** Asked again it is the same to the minute. */
+  @Test
+  void theSamePlanHasTheSameSchedule() {
+    Random dice = new Random(27182);
+    for (int i = 0; i < 5; i++) {
+      Work work = Works.any(dice, 4, 4, true);
+      Bench bench = Works.anyBench(dice, 2);
+      Instant from = from(dice);
+      assertThat(SCHEDULER.schedule(new Problem(work, bench, from, 21)))
+          .isEqualTo(SCHEDULER.schedule(new Problem(work, bench, from, 21)));
+    }
+  }
+
+  /** Another pair of hands, a fan, and more places never end later, where it is proven. */
+  @Test
+  void moreNeverEndsLater() {
+    Random dice = new Random(14142);
+    int compared = 0;
+    for (int i = 0; i < 25; i++) {
+      Work work = Works.any(dice, 3, 3, false);
+      Bench bench = Works.anyBench(dice, 1);
+      Instant from = from(dice);
+      Schedule now = schedule(new Problem(work, bench, from, 21));
+      for (Bench more :
+          List.of(bench.and(bench.people().getFirst()), bench.withPlaces(40), bench.blown(true))) {
+        Schedule then = schedule(new Problem(work, more, from, 21));
+        if (then.isProven()) {
+          compared++;
+          assertThat(then.finish()).isLessThanOrEqualTo(now.finish());
+        }
+      }
+    }
+    assertThat(compared).isGreaterThan(40);
+  }
+
+  private static Instant from(Random dice) {
+    return MONDAY.plusSeconds(3600L * dice.nextInt(9000));
+  }
+
+  /** Every step as early as it goes, in every order in which it goes. */
+  private static int leastOverAllOrders(Problem problem) {
+    int[] best = {Integer.MAX_VALUE};
+    int[] ends = new int[problem.size()];
+    Arrays.fill(ends, -1);
+    orders(problem, ends, 0, 0, best);
+    return best[0];
+  }
+
+  private static void orders(Problem problem, int[] ends, int done, int hands, int[] best) {
+    if (done == ends.length) {
+      best[0] = Math.min(best[0], hands);
+      return;
+    }
+    for (int i = 0; i < ends.length; i++) {
+      int ready = hands;
+      boolean may = ends[i] < 0;
+      for (Problem.Follow f : problem.before(i)) {
+        may &= ends[f.from()] >= 0;
+        ready = may ? Math.max(ready, problem.ready(f, ends[f.from()])) : ready;
+      }
+      if (may) {
+        int begin = problem.earliest(i, 0, ready);
+        if (begin + problem.duration(i) < best[0]) {
+          ends[i] = begin + problem.duration(i);
+          orders(problem, ends, done + 1, ends[i], best);
+          ends[i] = -1;
+        }
+      }
+    }
+  }
+
+  private static int leastOverAllBeginnings(Problem problem) {
+    int[] best = {Integer.MAX_VALUE};
+    int[] begins = new int[problem.size()];
+    beginnings(problem, begins, 0, best);
+    return best[0];
+  }
+
+  private static void beginnings(Problem problem, int[] begins, int step, int[] best) {
+    if (step == begins.length) {
+      int finish = 0;
+      for (int i = 0; i < step; i++) {
+        finish = Math.max(finish, begins[i] + problem.duration(i));
+      }
+      best[0] = Math.min(best[0], finish);
+      return;
+    }
+    for (var o : problem.openings(0).all()) {
+      int last = Math.min(o.to(), best[0] - 1) - problem.duration(step);
+      for (int at = o.from(); at <= last; at++) {
+        begins[step] = at;
+        if (fits(problem, begins, step)) {
+          beginnings(problem, begins, step + 1, best);
+          last = Math.min(last, best[0] - 1 - problem.duration(step));
+        }
+      }
+    }
+  }
+
+  private static boolean fits(Problem problem, int[] begins, int step) {
+    int at = begins[step];
+    int end = at + problem.duration(step);
+    for (int other = 0; other < step; other++) {
+      if (begins[other] < end && begins[other] + problem.duration(other) > at) {
+        return false;
+      }
+    }
+    for (Problem.Follow f : problem.before(step)) {
+      if (f.from() < step && !follows(problem, f, begins)) {
+        return false;
+      }
+    }
+    for (Problem.Follow f : problem.after(step)) {
+      if (f.to() < step && !follows(problem, f, begins)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean follows(Problem problem, Problem.Follow f, int[] begins) {
+    int end = begins[f.from()] + problem.duration(f.from());
+    return begins[f.to()] >= problem.ready(f, end) && begins[f.to()] <= problem.fresh(f, end);
+  }
+}

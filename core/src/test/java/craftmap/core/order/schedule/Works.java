@@ -1,0 +1,155 @@
+package craftmap.core.order.schedule;
+
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.Hours;
+import craftmap.core.order.bench.Person;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.DayClimate;
+import craftmap.core.order.climate.DryingLaw;
+import craftmap.core.order.work.Doing;
+import craftmap.core.order.work.Dry;
+import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Work;
+import craftmap.core.order.work.WorkStep;
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+/** Steps and benches to try schedules with. */
+final class Works {
+  static final ZoneId UTC = ZoneId.of("UTC");
+
+  /** A Monday, at nine. */
+  static final Instant MONDAY = Instant.parse("2027-01-04T09:00:00Z");
+
+  private Works() {}
+
+  static WorkStep step(String id, int minutes, String... on) {
+    return new WorkStep(
+        id,
+        "piece",
+        on.length == 0 ? id : on[0],
+        Doing.COAT,
+        id,
+        1,
+        1,
+        Duration.ofMinutes(minutes),
+        Set.of(on),
+        Set.of(),
+        Optional.empty(),
+        WorkStep.ANY_COLD);
+  }
+
+  static Dry dry(int minutes) {
+    return new Dry(Dry.For.RECOAT, Duration.ofMinutes(minutes), DryingLaw.WATER);
+  }
+
+  static Link link(String from, String to, int minutes) {
+    return Link.dry(from, to, dry(minutes));
+  }
+
+  static Bench bench(Hours.Stretch... stretches) {
+    return bench(DayClimate.always(Climate.OF_LABELS), 1, stretches);
+  }
+
+  static Bench bench(DayClimate climate, int people, Hours.Stretch... stretches) {
+    List<Person> all = new ArrayList<>();
+    for (int p = 0; p < people; p++) {
+      all.add(new Person("P" + p, Hours.everyDay(stretches), Set.of()));
+    }
+    return new Bench(UTC, all, climate, 50, false);
+  }
+
+  /**
+   * Chains of steps on faces, a few of them crossing, with waits that are not round.
+   *
+   * @param windows whether some of what follows has to do so in time
+   */
+  static Work any(Random dice, int rows, int each, boolean windows) {
+    List<WorkStep> steps = new ArrayList<>();
+    List<Link> links = new ArrayList<>();
+    for (int r = 0; r < rows; r++) {
+      String last = null;
+      Optional<Dry> lastWet = Optional.empty();
+      for (int k = 0; k < each; k++) {
+        String id = "r" + r + "s" + k;
+        boolean wet = dice.nextInt(3) > 0;
+        Dry dry =
+            new Dry(
+                dice.nextBoolean() ? Dry.For.TOUCH : Dry.For.RECOAT,
+                Duration.ofSeconds(60L * (7 + dice.nextInt(300)) + dice.nextInt(60)),
+                DryingLaw.values()[dice.nextInt(2)]);
+        steps.add(
+            new WorkStep(
+                id,
+                "piece" + r % 3,
+                "row" + r,
+                Doing.COAT,
+                id,
+                1,
+                1,
+                Duration.ofSeconds(60L * (4 + dice.nextInt(50)) + dice.nextInt(60)),
+                Set.of("face" + r),
+                dice.nextInt(4) == 0 ? Set.of("stencil" + dice.nextInt(2)) : Set.of(),
+                wet ? Optional.of(dry) : Optional.empty(),
+                dice.nextInt(5) == 0 ? 14 : WorkStep.ANY_COLD));
+        if (last != null) {
+          Link link = new Link(last, id, lastWet, Optional.empty());
+          if (windows && dice.nextInt(4) == 0) {
+            Duration most = link.atLeast().map(Dry::label).orElse(Duration.ZERO);
+            link =
+                link.within(
+                    new Dry(
+                        Dry.For.FRESH,
+                        most.plusMinutes(20 + dice.nextInt(200)),
+                        link.atLeast().map(Dry::law).orElse(DryingLaw.WATER)));
+          }
+          links.add(link);
+        } else if (r > 0 && dice.nextInt(3) == 0) {
+          links.add(Link.after("r" + (r - 1) + "s0", id));
+        }
+        last = id;
+        lastWet = wet ? Optional.of(dry) : Optional.empty();
+      }
+    }
+    return new Work(steps, links);
+  }
+
+  static Bench anyBench(Random dice, int people) {
+    DayClimate climate =
+        dice.nextInt(3) == 0
+            ? DayClimate.always(Climate.OF_LABELS)
+            : DayClimate.of(
+                new Climate(17 + dice.nextDouble() * 7, 40 + dice.nextDouble() * 25),
+                8,
+                18,
+                new Climate(11 + dice.nextDouble() * 8, 50 + dice.nextDouble() * 30));
+    List<Person> all = new ArrayList<>();
+    for (int p = 0; p < people; p++) {
+      Map<DayOfWeek, List<Hours.Stretch>> week = new EnumMap<>(DayOfWeek.class);
+      boolean alike = dice.nextBoolean();
+      for (DayOfWeek day : DayOfWeek.values()) {
+        if (day != DayOfWeek.SUNDAY) {
+          int begin = alike ? 9 : 8 + dice.nextInt(3);
+          week.put(
+              day,
+              List.of(
+                  new Hours.Stretch(LocalTime.of(begin, 10), LocalTime.of(12, 20)),
+                  new Hours.Stretch(LocalTime.of(13, 5), LocalTime.of(17, 0))));
+        }
+      }
+      all.add(new Person("P" + p, new Hours(week), Set.of()));
+    }
+    return new Bench(
+        ZoneId.of("Pacific/Auckland"), all, climate, 2 + dice.nextInt(3), dice.nextBoolean());
+  }
+}
