@@ -19,6 +19,13 @@ public final class Pace {
   public static final double RESIST_MM_PER_MIN = 1000;
   public static final double RUB_MM_PER_MIN = 500;
 
+  public static final double UNTAPE_MM_PER_MIN = 2500;
+
+  /** Unscrewed, numbered and bagged, by hole; and back again. */
+  public static final double UNSCREW_MINUTES = 1.5;
+
+  public static final double SCREW_ON_MINUTES = 2.5;
+
   /** A sheet of paper is done after this much of a face. */
   public static final double M2_PER_SHEET = 0.6;
 

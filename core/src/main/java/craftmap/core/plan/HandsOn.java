@@ -23,7 +23,6 @@ import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.field.RollerStrips;
 import craftmap.core.lay.rule.single.PageSet;
 import craftmap.core.measure.Times;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
@@ -58,40 +57,90 @@ final class HandsOn {
     return items.stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum() / 10_000;
   }
 
-  static Duration time(
+  /**
+   * Of one lay: what is done at a table beforehand, what holds it, and what is done on the piece.
+   */
+  static Need.HandsOn of(
       Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
-    return Times.ofMinutes(minutes(lay, design, chosen, items, passes));
+    double ahead = ahead(lay, design, items);
+    double sizing = sizing(design, items);
+    return new Need.HandsOn(
+        Times.ofMinutes(ahead),
+        Times.ofMinutes(sizing),
+        Times.ofMinutes(there(lay, design, chosen, items, passes)));
   }
 
-  private static double minutes(
-      Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
+  /** Cut, torn, weeded, cast, printed. */
+  private static double ahead(Lay lay, Design design, List<Item> items) {
     int n = items.size();
     boolean torn = lay.pieces().part().filter(p -> p.edge() == NamedPart.Edge.TORN).isPresent();
-    double freed = torn ? TEAR_A_PART : CUT_A_PART;
-    double ticks = SETTING_OUT + n * TICK;
+    double freed = n * (torn ? TEAR_A_PART : CUT_A_PART);
     return switch (design) {
       case CustomCut cut ->
-          ticks
-              + n
-                  * (CUT_AND_WEED_PER_OUTLINE * cut.openings().outline().getNumGeometries()
-                      + STENCIL_POSITION * lay.coats());
+          n * CUT_AND_WEED_PER_OUTLINE * cut.openings().outline().getNumGeometries();
+      case Mould m -> n * FILL_A_CAVITY;
+      case Transfer t -> freed;
+      case Napkin np -> freed;
+      case Paper p -> freed;
+      case CutOut c -> n * CUT_OUT;
+      case StencilDesign s -> 0;
+      case Dots d -> 0;
+      case Moulding m -> 0;
+      case Texture t -> 0;
+      case FoilRoll f -> 0;
+      case PlasterFabric f -> 0;
+      case FilmRoll f -> 0;
+      case EnlargedImage i -> 0;
+      case PaintedZone z -> 0;
+    };
+  }
+
+  /** Brushed on first, and left to become tacky. */
+  private static double sizing(Design design, List<Item> items) {
+    return switch (design) {
+      case FoilRoll f -> SIZE_PER_DM2 * dm2(items);
+      case Moulding m when m.flexibility().glue() == Moulding.Glue.CONTACT_ADHESIVE ->
+          items.size() * FIX_A_PIECE / 2;
+      case Moulding m -> 0;
+      case CustomCut c -> 0;
+      case StencilDesign s -> 0;
+      case Dots d -> 0;
+      case Mould m -> 0;
+      case Texture t -> 0;
+      case Transfer t -> 0;
+      case Napkin np -> 0;
+      case Paper p -> 0;
+      case CutOut c -> 0;
+      case PlasterFabric f -> 0;
+      case FilmRoll f -> 0;
+      case EnlargedImage i -> 0;
+      case PaintedZone z -> 0;
+    };
+  }
+
+  private static double there(
+      Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
+    int n = items.size();
+    double ticks = SETTING_OUT + n * TICK;
+    return switch (design) {
+      case CustomCut cut -> ticks + n * STENCIL_POSITION * lay.coats();
       case StencilDesign s ->
           ticks
               + n * STENCIL_POSITION * lay.coats()
               + passes.map(p -> p.washes() * lay.coats() * WASH).orElse(0.0);
       case Dots d -> SETTING_OUT + n * DOT * lay.coats();
-      case Mould mould -> ticks + n * FIX_A_PIECE + n * FILL_A_CAVITY;
-      case Moulding m -> ticks + n * FIX_A_PIECE;
+      case Mould mould -> ticks + n * FIX_A_PIECE;
+      case Moulding m -> ticks + n * FIX_A_PIECE - sizing(m, items);
       case Texture t -> {
         double metres =
             chosen.arrangement() instanceof RollerStrips s ? s.lengthMm() / 1000 : n * 0.2;
         yield SETTING_OUT + metres * STRIP_PER_METRE + dm2(items) * SPREAD_PER_DM2;
       }
-      case Transfer t -> SETTING_OUT + n * freed + RUB_ON_PER_DM2 * dm2(items);
-      case Napkin np -> SETTING_OUT + n * freed + GLUE_DOWN_PER_DM2 * dm2(items);
-      case Paper p -> SETTING_OUT + n * freed + GLUE_DOWN_PER_DM2 * dm2(items);
-      case CutOut c -> SETTING_OUT + n * CUT_OUT + GLUE_DOWN_PER_DM2 * dm2(items);
-      case FoilRoll f -> SETTING_OUT + n * FOIL_STRIP + SIZE_PER_DM2 * dm2(items);
+      case Transfer t -> SETTING_OUT + RUB_ON_PER_DM2 * dm2(items);
+      case Napkin np -> SETTING_OUT + GLUE_DOWN_PER_DM2 * dm2(items);
+      case Paper p -> SETTING_OUT + GLUE_DOWN_PER_DM2 * dm2(items);
+      case CutOut c -> SETTING_OUT + GLUE_DOWN_PER_DM2 * dm2(items);
+      case FoilRoll f -> SETTING_OUT + n * FOIL_STRIP;
       case PlasterFabric f -> SETTING_OUT + n * f.layers() * WET_STRIP;
       case FilmRoll f -> 0;
       case EnlargedImage i ->

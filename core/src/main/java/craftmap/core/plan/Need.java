@@ -92,6 +92,16 @@ public sealed interface Need {
   /** Tape along what must stay clean. */
   record Tape(double mm) implements Need {}
 
-  /** Work, without waiting. */
-  record HandsOn(Duration time) implements Need {}
+  /**
+   * Work, without waiting.
+   *
+   * @param ahead away from the piece: cut, weeded, cast
+   * @param sizing what holds it, brushed on and left to become tacky
+   * @param there on the piece
+   */
+  record HandsOn(Duration ahead, Duration sizing, Duration there) implements Need {
+    public Duration time() {
+      return ahead.plus(sizing).plus(there);
+    }
+  }
 }

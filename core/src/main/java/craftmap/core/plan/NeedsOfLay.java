@@ -97,7 +97,7 @@ final class NeedsOfLay {
     if (maskingMm > 0) {
       needs.add(new Need.Tape(maskingMm));
     }
-    needs.add(new Need.HandsOn(HandsOn.time(lay, design, chosen, items, passes)));
+    needs.add(HandsOn.of(lay, design, chosen, items, passes));
     return new Needs(needs);
   }
 

@@ -1,0 +1,117 @@
+package craftmap.core.order.schedule;
+
+import craftmap.core.order.work.Dry;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Why a schedule does not end sooner: from the last step back, what each of them waited for.
+ *
+ * @param links the first step first
+ */
+public record Chain(List<ChainLink> links) {
+  public Chain {
+    links = List.copyOf(links);
+  }
+
+  /** What a step waited for. */
+  public enum Why {
+    /** Nothing: it is the first. */
+    BEGINS,
+    /** What was done before has to dry. */
+    DRIES,
+    /** What was done before had to be finished. */
+    FOLLOWS,
+    /** Whoever does it did something else. */
+    HANDS,
+    /** Something else was done there, or with the same tool. */
+    PLACE,
+    /** Nobody was there, or it was too cold. */
+    HOURS
+  }
+
+  /**
+   * One step of the chain.
+   *
+   * @param after the step it waited for
+   * @param dry what had to dry
+   * @param ready when it could have begun but for the hours
+   */
+  public record ChainLink(
+      String stepId, Why why, Optional<String> after, Optional<Dry> dry, int ready) {}
+
+  public static Chain of(Problem problem, Schedule schedule) {
+    Map<String, Integer> numbers = new HashMap<>();
+    for (int i = 0; i < problem.size(); i++) {
+      numbers.put(problem.work().steps().get(i).id(), i);
+    }
+    List<ChainLink> links = new ArrayList<>();
+    Optional<Placed> at =
+        schedule.steps().stream()
+            .max(Comparator.comparingInt(Placed::to).thenComparing(Placed::stepId));
+    Set<String> seen = new HashSet<>();
+    while (at.isPresent() && seen.add(at.get().stepId())) {
+      ChainLink link = why(problem, schedule, numbers, at.get());
+      links.addFirst(link);
+      at = link.after().flatMap(schedule::of);
+    }
+    return new Chain(links);
+  }
+
+  private static ChainLink why(
+      Problem problem, Schedule schedule, Map<String, Integer> numbers, Placed placed) {
+    int step = numbers.get(placed.stepId());
+    // what was ready last held it up, and of those what ended last
+    Problem.Follow held = null;
+    int ready = -1;
+    for (Problem.Follow f : problem.before(step)) {
+      Placed before = schedule.of(id(problem, f.from())).orElseThrow();
+      int when = problem.ready(f, before.to());
+      if (when > ready) {
+        ready = when;
+        held = f;
+      }
+    }
+    Placed busy = null;
+    boolean hands = false;
+    for (Placed other : schedule.steps()) {
+      boolean before = other.to() <= placed.from() && !other.stepId().equals(placed.stepId());
+      boolean sameHands = other.person() == placed.person();
+      boolean samePlace =
+          problem.apart().stream()
+              .anyMatch(s -> s.contains(step) && s.contains(numbers.get(other.stepId())));
+      if (before && (sameHands || samePlace) && (busy == null || other.to() > busy.to())) {
+        busy = other;
+        hands = !samePlace;
+      }
+    }
+    if (busy != null && busy.to() > ready && ready < placed.from()) {
+      // held up by the hours after that, and not by the hands
+      boolean gap = busy.to() < placed.from();
+      return new ChainLink(
+          placed.stepId(),
+          gap ? Why.HOURS : hands ? Why.HANDS : Why.PLACE,
+          Optional.of(busy.stepId()),
+          Optional.empty(),
+          busy.to());
+    }
+    if (held == null) {
+      return new ChainLink(
+          placed.stepId(), Why.BEGINS, Optional.empty(), Optional.empty(), placed.from());
+    }
+    Why why =
+        ready < placed.from() ? Why.HOURS : held.atLeast().isPresent() ? Why.DRIES : Why.FOLLOWS;
+    return new ChainLink(
+        placed.stepId(), why, Optional.of(id(problem, held.from())), held.atLeast(), ready);
+  }
+
+  private static String id(Problem problem, int step) {
+    return problem.work().steps().get(step).id();
+  }
+}

@@ -1,0 +1,88 @@
+package craftmap.core.order.schedule;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How much later each step may begin with everything still ending when it does, the order of what
+ * excludes each other kept: with all of them as late as that the schedule can still be worked.
+ */
+public final class Slack {
+  private final Problem problem;
+  private final Map<String, Integer> latest = new HashMap<>();
+
+  private Slack(Problem problem) {
+    this.problem = problem;
+  }
+
+  /** In minutes from the beginning, by step. */
+  public static Map<String, Integer> latestBeginnings(Problem problem, Schedule schedule) {
+    Slack slack = new Slack(problem);
+    slack.work(schedule);
+    return Map.copyOf(slack.latest);
+  }
+
+  private void work(Schedule schedule) {
+    int finish = schedule.finish();
+    Map<String, Integer> numbers = new HashMap<>();
+    for (int i = 0; i < problem.size(); i++) {
+      numbers.put(problem.work().steps().get(i).id(), i);
+    }
+    boolean fixed = problem.placesMayRunOut();
+    List<Placed> backwards = new ArrayList<>(schedule.steps());
+    backwards.sort(Comparator.comparingInt(Placed::from).reversed().thenComparing(Placed::stepId));
+    for (Placed placed : backwards) {
+      int step = numbers.get(placed.stepId());
+      // where places run out, what lies about longer takes one from another
+      int end = fixed ? placed.to() : finish;
+      for (Problem.Follow f : problem.after(step)) {
+        String next = problem.work().steps().get(f.to()).id();
+        end = Math.min(end, endFor(f, placed.to(), latest.get(next)));
+      }
+      for (Placed other : schedule.steps()) {
+        boolean later = other.from() >= placed.to() && !other.stepId().equals(placed.stepId());
+        if (later && excludes(step, placed, numbers.get(other.stepId()), other)) {
+          end = Math.min(end, latest.get(other.stepId()));
+        }
+      }
+      int begin = problem.openings(placed.person()).latest(end, problem.duration(step));
+      for (Problem.Follow f : problem.before(step)) {
+        if (f.atMost().isPresent()) {
+          String before = problem.work().steps().get(f.from()).id();
+          begin = Math.min(begin, problem.fresh(f, schedule.of(before).orElseThrow().to()));
+        }
+      }
+      begin =
+          problem
+              .openings(placed.person())
+              .latest(begin + problem.duration(step), problem.duration(step));
+      while (begin > placed.from() && !problem.allows(step, begin)) {
+        begin--;
+      }
+      latest.put(placed.stepId(), Math.max(begin, placed.from()));
+    }
+  }
+
+  private boolean excludes(int step, Placed placed, int other, Placed otherPlaced) {
+    return placed.person() == otherPlaced.person()
+        || problem.apart().stream().anyMatch(s -> s.contains(step) && s.contains(other));
+  }
+
+  /** The latest end after which the next may still begin then. */
+  private int endFor(Problem.Follow f, int end, int next) {
+    int low = end;
+    int high = Math.max(end, next);
+    while (low < high) {
+      int middle = (low + high + 1) >>> 1;
+      if (problem.ready(f, middle) <= next) {
+        low = middle;
+      } else {
+        high = middle - 1;
+      }
+    }
+    return low;
+  }
+}

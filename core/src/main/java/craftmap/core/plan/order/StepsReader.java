@@ -1,0 +1,623 @@
+package craftmap.core.plan.order;
+
+import craftmap.core.coats.Band;
+import craftmap.core.coats.BandReading;
+import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.LayHere;
+import craftmap.core.coats.Pace;
+import craftmap.core.coats.Place;
+import craftmap.core.coats.StepKind;
+import craftmap.core.coats.Where;
+import craftmap.core.design.Design;
+import craftmap.core.design.FoilRoll;
+import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
+import craftmap.core.design.StencilDesign;
+import craftmap.core.measure.Times;
+import craftmap.core.medium.Medium;
+import craftmap.core.order.climate.DryingLaw;
+import craftmap.core.order.work.ContactBatches;
+import craftmap.core.order.work.Doing;
+import craftmap.core.order.work.Dry;
+import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Work;
+import craftmap.core.order.work.WorkStep;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Need;
+import craftmap.core.plan.Part;
+import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.reading.PlanReading;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Derives the steps of a piece from its build-ups and lays: what waits for what follows from them,
+ * not from a list of stages.
+ */
+public final class StepsReader {
+  /** Rows of what is made by itself, and of what is unscrewed. */
+  public static final String CUTTING = "cutting";
+
+  public static final String CASTINGS = "castings";
+  public static final String HARDWARE = "hardware";
+
+  private final String pieceId;
+  private final PlanReading reading;
+  private final CoatsReading coats;
+
+  private final List<WorkStep> steps = new ArrayList<>();
+  private final List<Link> links = new ArrayList<>();
+
+  /** What stands last in each group, and what of it is wet. */
+  private final Map<String, Last> last = new LinkedHashMap<>();
+
+  /** Lays that are in it already: one over two groups is laid once. */
+  private final Map<String, Last> laid = new HashMap<>();
+
+  /**
+   * The last step of something.
+   *
+   * @param under a step before it that left something wet, where it left nothing wet itself: dust
+   *     is wiped off what may not be painted over yet
+   */
+  private record Last(String stepId, Optional<Medium> wet, Optional<Last> under) {
+    static Last dry(String stepId) {
+      return new Last(stepId, Optional.empty(), Optional.empty());
+    }
+
+    static Last wet(String stepId, Medium medium) {
+      return new Last(stepId, Optional.of(medium), Optional.empty());
+    }
+
+    /** What is wet of it, be it further down. */
+    Optional<Last> soft() {
+      return wet.isPresent() ? Optional.of(this) : under;
+    }
+
+    Last then(String next, Optional<Medium> medium) {
+      return new Last(next, medium, medium.isPresent() ? Optional.empty() : soft());
+    }
+  }
+
+  private StepsReader(String pieceId, PlanReading reading, CoatsReading coats) {
+    this.pieceId = pieceId;
+    this.reading = reading;
+    this.coats = coats;
+  }
+
+  /** None of a piece that nothing is put on. */
+  public static Work of(String pieceId, PlanReading reading, CoatsReading coats) {
+    StepsReader reader = new StepsReader(pieceId, reading, coats);
+    reader.read();
+    return new Work(reader.steps, reader.links);
+  }
+
+  private void read() {
+    Optional<String> off = hardwareOff();
+    for (Turn turn : turns()) {
+      Last before = last.get(turn.group.group().id());
+      if (before == null) {
+        off.ifPresent(id -> last.put(turn.group.group().id(), Last.dry(id)));
+      }
+      band(turn.group, turn.band);
+    }
+    off.ifPresent(this::hardwareOn);
+  }
+
+  private record Turn(GroupReading group, BandReading band) {}
+
+  /**
+   * The bands of all groups, so that a lay over several groups comes after what lies under it in
+   * each of them. Two lays that stand the other way round in two groups are laid as they stand in
+   * the first.
+   */
+  private List<Turn> turns() {
+    Map<String, List<BandReading>> left = new LinkedHashMap<>();
+    Map<String, GroupReading> groups = new LinkedHashMap<>();
+    for (GroupReading group : coats.groups()) {
+      if (!group.bands().isEmpty()) {
+        groups.put(group.group().id(), group);
+        left.put(group.group().id(), new ArrayList<>(group.bands()));
+      }
+    }
+    List<Turn> turns = new ArrayList<>();
+    while (!left.values().stream().allMatch(List::isEmpty)) {
+      boolean moved = false;
+      for (String id : left.keySet()) {
+        List<BandReading> bands = left.get(id);
+        while (!bands.isEmpty() && isUnderNothing(bands.getFirst(), left, turns)) {
+          turns.add(new Turn(groups.get(id), bands.removeFirst()));
+          moved = true;
+        }
+      }
+      if (!moved) {
+        String id =
+            left.keySet().stream().filter(g -> !left.get(g).isEmpty()).findFirst().orElseThrow();
+        turns.add(new Turn(groups.get(id), left.get(id).removeFirst()));
+      }
+    }
+    return turns;
+  }
+
+  /** Whether a band is the next in every group it is in, or was reached in one of them. */
+  private static boolean isUnderNothing(
+      BandReading band, Map<String, List<BandReading>> left, List<Turn> turns) {
+    if (!(band.band() instanceof Band.OfLay lay)) {
+      return true;
+    }
+    boolean reached = turns.stream().anyMatch(t -> t.band.band().key().equals(lay.key()));
+    return reached
+        || left.values().stream()
+            .filter(bands -> bands.stream().anyMatch(b -> b.band().key().equals(lay.key())))
+            .allMatch(bands -> bands.getFirst().band().key().equals(lay.key()));
+  }
+
+  private void band(GroupReading group, BandReading reading) {
+    switch (reading.band()) {
+      case Band.Step step -> step(group, reading, step);
+      case Band.Coat coat -> coat(group, reading, coat);
+      case Band.OfLay lay -> lay(group, reading, lay);
+    }
+  }
+
+  // ---- preparation, and what is done between coats
+
+  private void step(GroupReading group, BandReading reading, Band.Step step) {
+    if (!reading.handsOn().isPositive()) {
+      return;
+    }
+    Optional<Medium> wet = step.of().map(p -> p.medium());
+    put(
+        group,
+        reading,
+        new WorkStep(
+            id(group, step.key()),
+            pieceId,
+            group.group().id(),
+            doing(step.kind()),
+            step.key(),
+            1,
+            1,
+            reading.handsOn(),
+            on(group),
+            Set.of(),
+            wet.map(Waits::touch),
+            coldest(wet)),
+        wet);
+  }
+
+  private static Doing doing(StepKind kind) {
+    return switch (kind) {
+      case TEST_FOR_LEAD -> Doing.TEST_FOR_LEAD;
+      case WAX_OFF -> Doing.WAX_OFF;
+      case STRIP -> Doing.STRIP;
+      case CLEAN -> Doing.CLEAN;
+      case FILL -> Doing.FILL;
+      case SAND -> Doing.SAND;
+      case DUST_OFF -> Doing.DUST_OFF;
+      case MASK -> Doing.MASK;
+      case RESIST -> Doing.RESIST;
+      case DISTRESS -> Doing.DISTRESS;
+    };
+  }
+
+  private static double coldest(Optional<Medium> medium) {
+    return medium.map(m -> m.wear().minimumCelsius()).orElse(WorkStep.ANY_COLD);
+  }
+
+  // ---- coats
+
+  private void coat(GroupReading group, BandReading reading, Band.Coat coat) {
+    Medium medium = coat.of().medium();
+    Duration each = reading.handsOn().dividedBy(coat.times());
+    if (!each.isPositive()) {
+      return;
+    }
+    for (int n = 1; n <= coat.times(); n++) {
+      WorkStep step =
+          new WorkStep(
+              id(group, coat.key()) + ":" + n,
+              pieceId,
+              group.group().id(),
+              Doing.COAT,
+              coat.key(),
+              n,
+              coat.times(),
+              each,
+              on(group),
+              Set.of(),
+              Optional.of(Waits.touch(medium)),
+              medium.wear().minimumCelsius());
+      if (n == 1) {
+        put(group, reading, step, Optional.of(medium));
+      } else {
+        String before = last.get(group.group().id()).stepId();
+        Link link = Link.dry(before, step.id(), Waits.recoat(medium));
+        // what is sanded between coats may be gone over at any time
+        Optional<Dry> window = coat.grit().isPresent() ? Optional.empty() : Waits.window(medium);
+        links.add(window.map(link::within).orElse(link));
+        steps.add(step);
+        last.put(group.group().id(), Last.wet(step.id(), medium));
+      }
+    }
+    if (isLastOverTape(group, reading)) {
+      unmask(group, medium);
+    }
+  }
+
+  /** Whether tape was stuck on before it, and nothing is painted over the edges of it after. */
+  private static boolean isLastOverTape(GroupReading group, BandReading coat) {
+    int at = group.bands().indexOf(coat);
+    boolean masked =
+        group.bands().subList(0, at).stream()
+            .anyMatch(
+                b ->
+                    b.band() instanceof Band.Step s
+                        && s.kind() == StepKind.MASK
+                        && b.handsOn().isPositive());
+    return masked
+        && group.bands().subList(at + 1, group.bands().size()).stream()
+            .noneMatch(b -> b.band() instanceof Band.Coat c && c.where().tintsAll());
+  }
+
+  /** Tape comes off while the last coat is soft: later it tears the film. */
+  private void unmask(GroupReading group, Medium medium) {
+    Duration time =
+        Times.ofMinutes(Math.max(1, group.surface().extent().maskMm() / Pace.UNTAPE_MM_PER_MIN));
+    WorkStep step =
+        new WorkStep(
+            id(group, "unmask"),
+            pieceId,
+            group.group().id(),
+            Doing.UNMASK,
+            StepKind.MASK.key(),
+            1,
+            1,
+            time,
+            on(group),
+            Set.of(),
+            Optional.empty(),
+            WorkStep.ANY_COLD);
+    Last before = last.get(group.group().id());
+    steps.add(step);
+    links.add(
+        Link.after(before.stepId(), step.id())
+            .within(new Dry(Dry.For.FRESH, medium.drying().touchDry(), Waits.law(medium))));
+    // the coat goes on drying; what follows waits for it, and for the tape
+    bare.put(group.group().id(), step.id());
+  }
+
+  /** Groups whose tape came off since their last coat. */
+  private final Map<String, String> bare = new HashMap<>();
+
+  // ---- lays
+
+  private void lay(GroupReading group, BandReading reading, Band.OfLay band) {
+    LayHere here = band.lay();
+    Last once = laid.get(here.layId());
+    if (once != null) {
+      // laid along with another group: what lies under it here was seen to there
+      last.put(group.group().id(), once);
+      return;
+    }
+    Optional<LayReading.Laid> lead = lead(here.layId());
+    Optional<Need.HandsOn> hands = lead.flatMap(l -> l.takes().find(Need.HandsOn.class));
+    if (hands.isEmpty() || !hands.get().there().isPositive()) {
+      return;
+    }
+    LayReading.Laid lay = lead.get();
+    Optional<Medium> wet = Waits.wetOf(here);
+    Optional<Link> made = ahead(lay, hands.get(), wet);
+    Last end = layAll(group, reading, here, lay, hands.get(), made);
+    for (GroupReading other : coats.groups()) {
+      if (other.band(band.key()).isPresent()) {
+        last.put(other.group().id(), end);
+      }
+    }
+    laid.put(here.layId(), end);
+  }
+
+  private Optional<LayReading.Laid> lead(String layId) {
+    return reading.lays().stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .map(LayReading.Laid.class::cast)
+        .filter(l -> l.lead() && l.lay().id().equals(layId))
+        .findFirst();
+  }
+
+  /** What is cut or cast before, with what has to pass until it can be laid. */
+  private Optional<Link> ahead(LayReading.Laid lay, Need.HandsOn hands, Optional<Medium> of) {
+    if (!hands.ahead().isPositive()) {
+      return Optional.empty();
+    }
+    boolean cast = lay.design() instanceof Mould;
+    String id = pieceId + ":" + (cast ? "cast:" : "cut:") + lay.lay().id();
+    steps.add(
+        new WorkStep(
+            id,
+            pieceId,
+            cast ? CASTINGS : CUTTING,
+            cast ? Doing.CAST : Doing.CUT,
+            Band.LAY + lay.lay().id(),
+            1,
+            1,
+            hands.ahead(),
+            Set.of(),
+            cast ? Set.of("design " + lay.design().id()) : Set.of(),
+            Optional.empty(),
+            cast ? coldest(of) : WorkStep.ANY_COLD));
+    Optional<Dry> hard =
+        lay.takes()
+            .find(Need.Castings.class)
+            .map(
+                c ->
+                    new Dry(
+                        Dry.For.CAST, c.readyAfter(), of.map(Waits::law).orElse(DryingLaw.WARMTH)));
+    // the second end is not known yet
+    return Optional.of(new Link(id, "", hard, Optional.empty()));
+  }
+
+  private Last layAll(
+      GroupReading group,
+      BandReading reading,
+      LayHere here,
+      LayReading.Laid lay,
+      Need.HandsOn hands,
+      Optional<Link> made) {
+    Optional<Medium> wet = Waits.wetOf(here);
+    Set<String> on = onFaces(lay.faceIds());
+    Set<String> with =
+        lay.design() instanceof StencilDesign ? Set.of("design " + lay.design().id()) : Set.of();
+    Optional<Dry> lies = isOpenAfter(lay.design()) ? wet.map(Waits::touch) : Optional.empty();
+    String base = pieceId + ":lay:" + here.layId();
+    List<Stretch> stretches = stretches(lay.design(), here, hands, wet);
+    int of = (int) stretches.stream().filter(s -> s.doing == Doing.LAY).count();
+    int n = 0;
+    String first = "";
+    String before = "";
+    for (int i = 0; i < stretches.size(); i++) {
+      Stretch s = stretches.get(i);
+      n += s.doing == Doing.LAY ? 1 : 0;
+      WorkStep step =
+          new WorkStep(
+              base + ":" + (i + 1),
+              pieceId,
+              group.group().id(),
+              s.doing,
+              here.key(),
+              Math.max(1, n),
+              of,
+              s.time,
+              on,
+              with,
+              s.doing == Doing.LAY ? lies : Optional.empty(),
+              coldest(wet));
+      steps.add(step);
+      if (i == 0) {
+        first = step.id();
+      } else {
+        links.add(new Link(before, step.id(), s.atLeast, s.atMost));
+      }
+      before = step.id();
+    }
+    follow(group, reading, first);
+    String begin = first;
+    made.ifPresent(m -> links.add(new Link(m.from(), begin, m.atLeast(), m.atMost())));
+    return isOpenAfter(lay.design()) && wet.isPresent()
+        ? Last.wet(before, wet.get())
+        : Last.dry(before);
+  }
+
+  /** What is put on from a pot is wet after it; what dried before it was laid is not. */
+  private static boolean isOpenAfter(Design design) {
+    return !(design instanceof FoilRoll)
+        && !(design instanceof Moulding m
+            && m.flexibility().glue() == Moulding.Glue.CONTACT_ADHESIVE);
+  }
+
+  /** Part of a lay that is done in one go, and what has passed since the part before it. */
+  private record Stretch(Doing doing, Duration time, Optional<Dry> atLeast, Optional<Dry> atMost) {}
+
+  private static List<Stretch> stretches(
+      Design design, LayHere here, Need.HandsOn hands, Optional<Medium> wet) {
+    List<Stretch> all = new ArrayList<>();
+    if (hands.sizing().isPositive()) {
+      int batches = batches(design, here, hands, wet);
+      for (int b = 0; b < batches; b++) {
+        all.add(
+            new Stretch(
+                Doing.SIZE, hands.sizing().dividedBy(batches), Optional.empty(), Optional.empty()));
+        all.add(
+            new Stretch(
+                Doing.LAY,
+                hands.there().dividedBy(batches),
+                wet.map(Waits::tack),
+                wet.flatMap(Waits::tacky)));
+      }
+      return all;
+    }
+    boolean inCoats = design instanceof StencilDesign && here.coats() > 1;
+    int times = inCoats ? here.coats() : 1;
+    for (int n = 0; n < times; n++) {
+      all.add(
+          new Stretch(
+              Doing.LAY,
+              hands.there().dividedBy(times),
+              n == 0 ? Optional.empty() : wet.map(Waits::touch),
+              Optional.empty()));
+    }
+    return all;
+  }
+
+  /** Contact adhesive is coated and closed in batches that its window allows. */
+  private static int batches(
+      Design design, LayHere here, Need.HandsOn hands, Optional<Medium> wet) {
+    if (!(design instanceof Moulding) || wet.isEmpty() || Waits.tacky(wet.get()).isEmpty()) {
+      return 1;
+    }
+    int pieces = Math.max(1, (int) Math.round(Times.minutes(hands.sizing()) / 2));
+    return ContactBatches.of(
+            pieces,
+            hands.sizing().dividedBy(pieces),
+            hands.there().dividedBy(pieces),
+            Waits.tack(wet.get()).label(),
+            Waits.tacky(wet.get()).get().label())
+        .map(b -> b.sizes().size())
+        .orElse(pieces);
+  }
+
+  // ---- what is unscrewed
+
+  private Optional<String> hardwareOff() {
+    int holes =
+        reading.parts().stream()
+            .flatMap(p -> p.fittings().stream())
+            .mapToInt(Part.Fitting::holes)
+            .sum();
+    boolean worked = coats.groups().stream().anyMatch(g -> g.handsOn().isPositive());
+    if (holes == 0 || !worked) {
+      return Optional.empty();
+    }
+    steps.add(hardware(Doing.HARDWARE_OFF, Pace.SET_UP_MINUTES + holes * Pace.UNSCREW_MINUTES));
+    return Optional.of(pieceId + ":" + Doing.HARDWARE_OFF);
+  }
+
+  private WorkStep hardware(Doing doing, double minutes) {
+    Set<String> all = new HashSet<>();
+    coats.groups().forEach(g -> all.addAll(on(g)));
+    return new WorkStep(
+        pieceId + ":" + doing,
+        pieceId,
+        HARDWARE,
+        doing,
+        HARDWARE,
+        1,
+        1,
+        Times.ofMinutes(minutes),
+        all,
+        Set.of(),
+        Optional.empty(),
+        WorkStep.ANY_COLD);
+  }
+
+  private void hardwareOn(String off) {
+    int holes =
+        reading.parts().stream()
+            .flatMap(p -> p.fittings().stream())
+            .mapToInt(Part.Fitting::holes)
+            .sum();
+    WorkStep on = hardware(Doing.HARDWARE_ON, Pace.SET_UP_MINUTES + holes * Pace.SCREW_ON_MINUTES);
+    steps.add(on);
+    Set<String> linked = new LinkedHashSet<>();
+    last.forEach(
+        (group, l) -> {
+          for (Last each : l.under().map(u -> List.of(l, u)).orElse(List.of(l))) {
+            if (linked.add(each.stepId())) {
+              links.add(
+                  new Link(
+                      each.stepId(), on.id(), each.wet().map(Waits::handle), Optional.empty()));
+            }
+          }
+          Optional.ofNullable(bare.get(group))
+              .filter(linked::add)
+              .ifPresent(tape -> links.add(Link.after(tape, on.id())));
+        });
+    if (linked.isEmpty()) {
+      links.add(Link.after(off, on.id()));
+    }
+  }
+
+  // ---- all of them
+
+  private void put(GroupReading group, BandReading reading, WorkStep step, Optional<Medium> wet) {
+    steps.add(step);
+    follow(group, reading, step.id());
+    Last before = last.get(group.group().id());
+    last.put(
+        group.group().id(),
+        before == null ? new Last(step.id(), wet, Optional.empty()) : before.then(step.id(), wet));
+  }
+
+  /** Puts a step after what stands last in every group that it is in. */
+  private void follow(GroupReading group, BandReading band, String stepId) {
+    Set<String> linked = new HashSet<>();
+    for (GroupReading other : coats.groups()) {
+      boolean in =
+          other.group().id().equals(group.group().id())
+              || band.band() instanceof Band.OfLay && other.band(band.band().key()).isPresent();
+      if (!in) {
+        continue;
+      }
+      String id = other.group().id();
+      Last before = last.get(id);
+      if (before != null && linked.add(before.stepId())) {
+        boolean blended = isBlendedWith(other, before, band);
+        links.add(
+            new Link(
+                before.stepId(),
+                stepId,
+                before.wet().filter(m -> !blended).flatMap(m -> Waits.before(band.band(), m)),
+                Optional.empty()));
+        before
+            .under()
+            .filter(u -> linked.add(u.stepId()))
+            .ifPresent(
+                u ->
+                    links.add(
+                        new Link(
+                            u.stepId(),
+                            stepId,
+                            u.wet().flatMap(m -> Waits.before(band.band(), m)),
+                            Optional.empty())));
+      }
+      Optional.ofNullable(bare.remove(id))
+          .filter(linked::add)
+          .ifPresent(tape -> links.add(Link.after(tape, stepId)));
+    }
+  }
+
+  /** Colours that are worked into each other go on one beside the other, without waiting. */
+  private boolean isBlendedWith(GroupReading group, Last before, BandReading band) {
+    int at = group.bands().indexOf(band);
+    return band.band() instanceof Band.Coat c
+        && c.where() instanceof Where.Blended
+        && at > 0
+        && group.bands().get(at - 1).band() instanceof Band.Coat b
+        && b.where() instanceof Where.Blended
+        && before.stepId().startsWith(id(group, b.key()));
+  }
+
+  private String id(GroupReading group, String key) {
+    return pieceId + ":" + group.group().id() + ":" + key;
+  }
+
+  private Set<String> on(GroupReading group) {
+    Set<String> on = new HashSet<>();
+    for (Place place : group.group().places()) {
+      on.add(
+          pieceId
+              + " "
+              + switch (place) {
+                case Place.OfFace(String face) -> face;
+                // two do not work on one face at once, be it on two zones of it
+                case Place.OfZone(String face, String _) -> face;
+                case Place.OfParts parts -> parts.parts() + " of " + group.group().id();
+              });
+    }
+    return on;
+  }
+
+  private Set<String> onFaces(List<String> faceIds) {
+    Set<String> on = new HashSet<>();
+    faceIds.forEach(f -> on.add(pieceId + " " + f));
+    return on;
+  }
+}
