@@ -25,6 +25,7 @@ import java.util.stream.Stream;
  *     is kept while there are three, and is there again when there are four
  * @param forSale it will go to a buyer: what the makers of its designs allow counts
  * @param coats what goes under, between and over its lays, where that was decided
+ * @param order when things are done, where that was decided
  */
 public record Plan(
     String name,
@@ -32,7 +33,8 @@ public record Plan(
     Map<String, Found> found,
     List<Lay> lays,
     boolean forSale,
-    Coats coats) {
+    Coats coats,
+    Ordering order) {
   public static final int LONGEST_NAME = 80;
   public static final int MOST_LAYS = 200;
   public static final int MOST_FACES = 400;
@@ -96,7 +98,7 @@ public record Plan(
 
   /** One that nobody will buy. */
   public Plan(String name, FormNote form, Map<String, Found> found, List<Lay> lays) {
-    this(name, form, found, lays, false, Coats.NONE);
+    this(name, form, found, lays, false, Coats.NONE, Ordering.NONE);
   }
 
   /** A piece as it begins: nothing laid, and made of what its form usually is. */
@@ -107,29 +109,33 @@ public record Plan(
   // ---- the same plan with something else
 
   public Plan forSale(boolean other) {
-    return new Plan(name, form, found, lays, other, coats);
+    return new Plan(name, form, found, lays, other, coats, order);
   }
 
   public Plan with(Coats other) {
-    return new Plan(name, form, found, lays, forSale, other);
+    return new Plan(name, form, found, lays, forSale, other, order);
+  }
+
+  public Plan with(Ordering other) {
+    return new Plan(name, form, found, lays, forSale, coats, other);
   }
 
   public Plan named(String other) {
-    return new Plan(other, form, found, lays, forSale, coats);
+    return new Plan(other, form, found, lays, forSale, coats, order);
   }
 
   public Plan with(FormNote other) {
-    return new Plan(name, other, found, lays, forSale, coats);
+    return new Plan(name, other, found, lays, forSale, coats, order);
   }
 
   public Plan with(String faceId, Found other) {
     Map<String, Found> all = new LinkedHashMap<>(found);
     all.put(faceId, other);
-    return new Plan(name, form, all, lays, forSale, coats);
+    return new Plan(name, form, all, lays, forSale, coats, order);
   }
 
   public Plan with(List<Lay> others) {
-    return new Plan(name, form, found, others, forSale, coats);
+    return new Plan(name, form, found, others, forSale, coats, order);
   }
 
   /** With one lay changed; the others stay where they are. */
@@ -151,14 +157,15 @@ public record Plan(
         left,
         lays.stream().flatMap(l -> l.without(faceId).stream()).toList(),
         forSale,
-        coats);
+        coats,
+        order);
   }
 
   /** With its photos under other ids; a photo that is not among them is forgotten. */
   public Plan relinked(Map<String, String> newIds) {
     Map<String, Found> all = new LinkedHashMap<>();
     found.forEach((face, f) -> all.put(face, f.with(f.marks().relinked(newIds))));
-    return new Plan(name, form, all, lays, forSale, coats);
+    return new Plan(name, form, all, lays, forSale, coats, order);
   }
 
   /** With the designs and paints of another shelf, under the ids that they have there. */

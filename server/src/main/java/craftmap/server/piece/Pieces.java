@@ -13,6 +13,7 @@ import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Lay;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.Shelf;
@@ -164,7 +165,7 @@ public class Pieces {
   @Solves
   public PlanReading read(Studio studio, Plan plan) {
     // lays know nothing of coats: a plan whose coats alone are others comes to the same
-    Plan laid = plan.with(Coats.NONE);
+    Plan laid = plan.with(Coats.NONE).with(Ordering.NONE);
     return readings.of(
         new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), laid),
         () -> reader(studio).read(laid));
@@ -173,9 +174,10 @@ public class Pieces {
   /** What the coats of a plan come to. */
   @Solves
   public CoatsReading coats(Studio studio, Plan plan) {
+    Plan coated = plan.with(Ordering.NONE);
     return readings.coats(
-        new Readings.Question(studio.id(), studio.tape(), shelf.coatStamp(studio.id()), plan),
-        () -> CoatsReader.read(plan, read(studio, plan), shelf.coatShelf(studio.id())));
+        new Readings.Question(studio.id(), studio.tape(), shelf.coatStamp(studio.id()), coated),
+        () -> CoatsReader.read(coated, read(studio, coated), shelf.coatShelf(studio.id())));
   }
 
   /** What the core makes of one lay on one of its faces, without looking at the rest. */

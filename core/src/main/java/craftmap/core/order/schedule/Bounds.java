@@ -21,6 +21,9 @@ final class Bounds {
   }
 
   int earliest(int step) {
+    if (problem.isDone(step)) {
+      return problem.earliest(step, 0, 0);
+    }
     if (earliest[step] < 0) {
       int ready = 0;
       for (Problem.Follow f : problem.before(step)) {

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import java.util.stream.IntStream;
 
 /**
  * Asks a constraint solver, which begins from the best schedule that was put together by list. It
@@ -111,8 +112,8 @@ public final class CpScheduler implements Scheduler {
      */
     private int fewerVisits(int least) {
       int now = best.visits(problem);
-      if (now == 1) {
-        return 1;
+      if (now <= 1) {
+        return now;
       }
       Model model = new Model(problem, bounds, best.finish());
       Map<Integer, BoolVar> days = model.days();
@@ -190,7 +191,10 @@ public final class CpScheduler implements Scheduler {
               .allMatch(p -> p.isFreeWhen(problem.bench().people().getFirst()));
       this.who = new BoolVar[n][];
       for (int i = 0; i < n; i++) {
-        Domain whole = anyone ? begins(i, 0) : begins(i, 0, problem.people());
+        Domain whole =
+            problem.isDone(i)
+                ? Domain.fromValues(new long[] {problem.earliest(i, 0, 0)})
+                : anyone ? begins(i, 0) : begins(i, 0, problem.people());
         from[i] = cp.newIntVarFromDomain(whole, "s" + i);
         during[i] = cp.newFixedSizeIntervalVar(from[i], problem.duration(i), "i" + i);
       }
@@ -249,18 +253,27 @@ public final class CpScheduler implements Scheduler {
     private void hands() {
       int n = problem.size();
       int people = problem.people();
-      if (people == 1) {
-        cp.addNoOverlap(during);
+      if (anyone && people == 1) {
+        cp.addNoOverlap(
+            IntStream.range(0, n)
+                .filter(i -> !problem.isDone(i))
+                .mapToObj(i -> during[i])
+                .toArray(IntervalVar[]::new));
         return;
       }
       if (anyone) {
         var all = cp.addCumulative(people);
-        for (IntervalVar each : during) {
-          all.addDemand(each, 1);
+        for (int i = 0; i < n; i++) {
+          if (!problem.isDone(i)) {
+            all.addDemand(during[i], 1);
+          }
         }
         return;
       }
       for (int i = 0; i < n; i++) {
+        if (problem.isDone(i)) {
+          continue;
+        }
         who[i] = new BoolVar[people];
         for (int p = 0; p < people; p++) {
           who[i][p] = cp.newBoolVar("w" + i + "/" + p);
@@ -274,13 +287,15 @@ public final class CpScheduler implements Scheduler {
         cp.addExactlyOne(who[i]);
       }
       for (int p = 0; p < people; p++) {
-        IntervalVar[] theirs = new IntervalVar[n];
+        List<IntervalVar> theirs = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-          theirs[i] =
-              cp.newOptionalFixedSizeIntervalVar(
-                  from[i], problem.duration(i), who[i][p], "i" + i + "/" + p);
+          if (who[i] != null) {
+            theirs.add(
+                cp.newOptionalFixedSizeIntervalVar(
+                    from[i], problem.duration(i), who[i][p], "i" + i + "/" + p));
+          }
         }
-        cp.addNoOverlap(theirs);
+        cp.addNoOverlap(theirs.toArray(IntervalVar[]::new));
       }
     }
 
@@ -452,6 +467,9 @@ public final class CpScheduler implements Scheduler {
                 within.put(d, Domain.fromIntervals(minutes.get(d).toArray(long[][]::new)));
               });
       for (int i = 0; i < problem.size(); i++) {
+        if (problem.isDone(i)) {
+          continue;
+        }
         List<Literal> on = new ArrayList<>();
         for (int d : within.keySet().stream().sorted().toList()) {
           Domain both = from[i].getDomain().intersectionWith(within.get(d));
@@ -514,6 +532,10 @@ public final class CpScheduler implements Scheduler {
           all.stream()
               .sorted(Comparator.comparingInt(Placed::from).thenComparing(Placed::stepId))
               .toList()) {
+        if (step.from() < problem.notBefore()) {
+          handed.add(step);
+          continue;
+        }
         int[] person = free.remove();
         handed.add(new Placed(step.stepId(), person[1], step.from(), step.to()));
         free.add(new int[] {step.to(), person[1]});

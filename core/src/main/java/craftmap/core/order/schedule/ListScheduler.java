@@ -92,6 +92,7 @@ public final class ListScheduler implements Scheduler {
 
   private static Optional<Schedule> run(Problem problem, double[] keys, int least) {
     Table table = new Table(problem);
+    table.putWhatIsDone();
     List<Integer> order = new ArrayList<>();
     for (int i = 0; i < problem.size(); i++) {
       order.add(i);
@@ -126,6 +127,16 @@ public final class ListScheduler implements Scheduler {
       }
     }
 
+    /** It stands where it stood, and is in nobody's way any more. */
+    void putWhatIsDone() {
+      for (int i = 0; i < problem.size(); i++) {
+        if (problem.isDone(i)) {
+          from[i] = problem.earliest(i, 0, 0);
+          placed.set(i);
+        }
+      }
+    }
+
     int left() {
       return problem.size() - placed.cardinality();
     }
@@ -148,7 +159,7 @@ public final class ListScheduler implements Scheduler {
     private void gather(int step, BitSet together) {
       together.set(step);
       for (Problem.Follow f : problem.after(step)) {
-        if (f.atMost().isPresent() && !together.get(f.to())) {
+        if (f.atMost().isPresent() && !together.get(f.to()) && !placed.get(f.to())) {
           gather(f.to(), together);
         }
       }

@@ -9,6 +9,7 @@ import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
@@ -41,17 +42,40 @@ public final class Problem {
   private final List<List<Follow>> after = new ArrayList<>();
   private final List<List<Follow>> before = new ArrayList<>();
   private final List<List<Integer>> apart;
+  private final int notBefore;
+
+  /** When steps that are done were begun, by number. */
+  private final Map<Integer, Integer> done = new HashMap<>();
 
   /** One step after another, by number. */
   record Follow(int from, int to, Optional<Dry> atLeast, Optional<Dry> atMost) {}
 
-  /**
-   * @param days how many days are looked at
-   */
+  /** Something that was done: when it was begun and when it was finished. */
+  public record Past(Instant from, Instant to) {}
+
+  /** With nothing done yet. */
   public Problem(Work asked, Bench bench, Instant begin, int days) {
+    this(asked, bench, begin, days, Map.of());
+  }
+
+  /**
+   * What is left to do from a time on.
+   *
+   * @param days how many days are looked at
+   * @param past steps that are done, by id; what waits for them waits from when they were finished
+   */
+  public Problem(Work asked, Bench bench, Instant begin, int days, Map<String, Past> past) {
     this.bench = bench;
-    this.from = begin.truncatedTo(ChronoUnit.MINUTES);
-    this.minutes = Math.multiplyExact(days, 24 * 60);
+    Instant first =
+        past.values().stream()
+            .map(Past::from)
+            .filter(begin::isAfter)
+            .sorted()
+            .findFirst()
+            .orElse(begin);
+    this.from = first.truncatedTo(ChronoUnit.MINUTES);
+    this.notBefore = minute(begin);
+    this.minutes = Math.addExact(notBefore, Math.multiplyExact(days, 24 * 60));
     this.drying = new Drying(from, minutes, bench.zone(), bench.climate());
     this.hourOf = new byte[minutes + 1];
     this.minuteOf = new byte[minutes + 1];
@@ -60,10 +84,12 @@ public final class Problem {
       openings.add(Openings.of(person, bench.zone(), from, minutes));
     }
     int longest = openings.stream().mapToInt(Openings::longest).max().orElse(0);
-    this.work = longest == 0 ? asked : asked.inStretchesOf(longest);
-    this.durations = work.steps().stream().map(WorkStep::minutes).toList();
+    this.work = longest == 0 ? asked : asked.inStretchesOf(longest, past.keySet());
+    this.durations = work.steps().stream().map(s -> duration(s, past)).toList();
     Map<String, Integer> numbers = new HashMap<>();
     for (WorkStep step : work.steps()) {
+      Optional.ofNullable(past.get(step.id()))
+          .ifPresent(p -> done.put(numbers.size(), minute(p.to()) - duration(step, past)));
       numbers.put(step.id(), numbers.size());
       after.add(new ArrayList<>());
       before.add(new ArrayList<>());
@@ -75,10 +101,13 @@ public final class Problem {
               numbers.get(link.to()),
               link.atLeast().map(this::here),
               link.atMost());
+      if (isMissed(follow)) {
+        follow = new Follow(follow.from(), follow.to(), follow.atLeast(), Optional.empty());
+      }
       after.get(follow.from()).add(follow);
       before.get(follow.to()).add(follow);
     }
-    this.apart = apart(work.steps());
+    this.apart = excluding();
   }
 
   private void readClock() {
@@ -93,6 +122,37 @@ public final class Problem {
     }
   }
 
+  private int minute(Instant at) {
+    return Math.toIntExact(Duration.between(from, at).toMinutes());
+  }
+
+  /** As long as it took; whole minutes, one at least. */
+  private static int duration(WorkStep step, Map<String, Past> past) {
+    Past did = past.get(step.id());
+    return did == null
+        ? step.minutes()
+        : Math.max(1, Math.toIntExact(Duration.between(did.from(), did.to()).toMinutes()));
+  }
+
+  /** What should have followed in time, and was not: it is late, and done all the same. */
+  private boolean isMissed(Follow follow) {
+    if (follow.atMost().isEmpty() || !isDone(follow.from()) || isDone(follow.to())) {
+      return follow.atMost().isPresent() && isDone(follow.to());
+    }
+    int end = done.get(follow.from()) + duration(follow.from());
+    return earliest(follow.to(), ready(follow, end)) > fresh(follow, end);
+  }
+
+  /** Whether it is done already. */
+  boolean isDone(int step) {
+    return done.containsKey(step);
+  }
+
+  /** The first minute at which anything that is left may begin. */
+  public int notBefore() {
+    return notBefore;
+  }
+
   private Dry here(Dry dry) {
     return bench.fan() ? dry.blown() : dry;
   }
@@ -100,9 +160,14 @@ public final class Problem {
   /**
    * Steps of which never two may be done at once; sets that say no more than another are left out.
    */
-  private static List<List<Integer>> apart(List<WorkStep> steps) {
+  private List<List<Integer>> excluding() {
+    List<WorkStep> steps = work.steps();
     Map<String, List<Integer>> all = new LinkedHashMap<>();
     for (int i = 0; i < steps.size(); i++) {
+      // what is done is over
+      if (isDone(i)) {
+        continue;
+      }
       for (String place : steps.get(i).on()) {
         all.computeIfAbsent("on " + place, k -> new ArrayList<>()).add(i);
       }
@@ -223,7 +288,10 @@ public final class Problem {
 
   /** The earliest that somebody may begin a step from a minute on. */
   int earliest(int step, int person, int from) {
-    int at = from;
+    if (isDone(step)) {
+      return done.get(step);
+    }
+    int at = Math.max(from, notBefore);
     while (true) {
       int begin = openings.get(person).earliest(at, duration(step));
       if (begin >= Openings.NEVER || allows(step, begin)) {

@@ -35,10 +35,12 @@ public record Schedule(List<Placed> steps, int least, int leastVisits) {
     return steps.stream().filter(s -> s.stepId().equals(stepId)).findFirst();
   }
 
-  /** On how many days somebody has to come for it. */
+  /** On how many days somebody has to come for what is left. */
   public int visits(Problem problem) {
     Set<Integer> days = new HashSet<>();
-    steps.forEach(s -> days.add(problem.openings(s.person()).day(s.from())));
+    steps.stream()
+        .filter(s -> s.from() >= problem.notBefore())
+        .forEach(s -> days.add(problem.openings(s.person()).day(s.from())));
     return days.size();
   }
 

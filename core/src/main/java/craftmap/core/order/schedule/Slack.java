@@ -36,6 +36,10 @@ public final class Slack {
     backwards.sort(Comparator.comparingInt(Placed::from).reversed().thenComparing(Placed::stepId));
     for (Placed placed : backwards) {
       int step = numbers.get(placed.stepId());
+      if (problem.isDone(step)) {
+        latest.put(placed.stepId(), placed.from());
+        continue;
+      }
       // where places run out, what lies about longer takes one from another
       int end = fixed ? placed.to() : finish;
       for (Problem.Follow f : problem.after(step)) {

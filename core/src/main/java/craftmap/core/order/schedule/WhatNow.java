@@ -24,7 +24,7 @@ public record WhatNow(List<String> steps, int next) {
     int next = Openings.NEVER;
     for (int i = 0; i < problem.size(); i++) {
       Placed placed = schedule.of(problem.work().steps().get(i).id()).orElseThrow();
-      if (placed.from() < now) {
+      if (placed.from() < now || problem.isDone(i)) {
         continue;
       }
       int ready = ready(problem, schedule, i);

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Steps, and which has to wait for which. No step waits for itself, be it by way of others. */
@@ -69,9 +70,11 @@ public record Work(List<WorkStep> steps, List<Link> links) {
   /**
    * With what takes longer than anybody works in one go torn into as few even parts as it takes,
    * which follow each other. What takes less is not torn.
+   *
+   * @param whole what is left as it is
    */
-  public Work inStretchesOf(int mostMinutes) {
-    if (steps.stream().noneMatch(s -> s.minutes() > mostMinutes)) {
+  public Work inStretchesOf(int mostMinutes, Set<String> whole) {
+    if (steps.stream().noneMatch(s -> s.minutes() > mostMinutes && !whole.contains(s.id()))) {
       return this;
     }
     List<WorkStep> torn = new ArrayList<>();
@@ -79,7 +82,7 @@ public record Work(List<WorkStep> steps, List<Link> links) {
     Map<String, String> first = new LinkedHashMap<>();
     Map<String, String> last = new LinkedHashMap<>();
     for (WorkStep step : steps) {
-      int parts = Math.ceilDiv(step.minutes(), mostMinutes);
+      int parts = whole.contains(step.id()) ? 1 : Math.ceilDiv(step.minutes(), mostMinutes);
       Duration each = step.handsOn().dividedBy(parts);
       for (int p = 1; p <= parts; p++) {
         String id = parts == 1 ? step.id() : part(step.id(), p);

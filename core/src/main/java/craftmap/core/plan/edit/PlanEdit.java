@@ -5,7 +5,7 @@ import java.util.List;
 
 /** Something a person does to a plan. */
 public sealed interface PlanEdit
-    permits PieceEdit, FaceEdit, MarkEdit, LayEdit, LaysEdit, CoatEdit {
+    permits PieceEdit, FaceEdit, MarkEdit, LayEdit, LaysEdit, CoatEdit, OrderEdit {
   /** The plan with this done; refused where it cannot be done to the plan as it is. */
   Edited to(Plan plan, Editing editing);
 

@@ -36,6 +36,13 @@ public record Told(Code code, List<String> names) {
   /** What can have been done. */
   public enum Code {
     NOTHING,
+    BEGINS_ON,
+    BEGINS_NEXT,
+    WORKED_WITH,
+    WORKED_ALONE,
+    STEP_TAKES,
+    STEP_DONE,
+    STEP_NOT_DONE,
     STARTED,
     NAMED_PIECE,
     FOR_SALE,

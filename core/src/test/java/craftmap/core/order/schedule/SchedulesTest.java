@@ -18,7 +18,9 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -215,6 +217,58 @@ class SchedulesTest {
               assertThat(found.get().least()).isLessThanOrEqualTo(s.finish());
             });
       }
+    }
+  }
+
+  /**
+   * After half of it went otherwise, what is done stays, and what is left waits for when it was
+   * done.
+   */
+  @Test
+  void whatIsDoneStaysAndWhatIsLeftFollowsFromIt() {
+    Random dice = new Random(57721);
+    for (int i = 0; i < 40; i++) {
+      Work work = Works.any(dice, 2 + dice.nextInt(3), 2 + dice.nextInt(3), dice.nextBoolean());
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2)).withPlaces(50);
+      Instant from = from(dice);
+      Optional<Schedule> first =
+          new ListScheduler(3, 1).schedule(new Problem(work, bench, from, 21));
+      if (first.isEmpty()) {
+        continue;
+      }
+      Map<String, Problem.Past> past = new HashMap<>();
+      int half = first.get().steps().size() / 2;
+      Instant now = from;
+      for (Placed p : first.get().steps().subList(0, half)) {
+        // as planned, but late by a while
+        Instant end = from.plusSeconds(60L * (p.to() + dice.nextInt(20)));
+        past.put(p.stepId(), new Problem.Past(end.minusSeconds(60L * (1 + dice.nextInt(90))), end));
+        now = end.isAfter(now) ? end : now;
+      }
+      Problem left = new Problem(work, bench, now, 21, past);
+      Schedule then = SCHEDULER.schedule(left).orElseThrow();
+      for (Placed p : then.steps()) {
+        Problem.Past did = past.get(p.stepId());
+        if (did != null) {
+          assertThat(left.instant(p.to())).isEqualTo(did.to());
+        } else {
+          assertThat(left.instant(p.from())).isAfterOrEqualTo(now);
+        }
+      }
+      for (Link l : work.links()) {
+        if (past.containsKey(l.from()) && !past.containsKey(l.to())) {
+          Instant end = past.get(l.from()).to();
+          Instant begin = left.instant(then.of(l.to()).orElseThrow().from());
+          assertThat(begin).isAfterOrEqualTo(end);
+          l.atLeast()
+              .filter(d -> !bench.fan())
+              .ifPresent(
+                  d ->
+                      assertThat(java.time.Duration.between(end, begin).toSeconds() * 2L)
+                          .isGreaterThanOrEqualTo(d.label().toSeconds()));
+        }
+      }
+      assertThat(then.finish()).isGreaterThanOrEqualTo(then.least());
     }
   }
 

@@ -8,6 +8,7 @@ import craftmap.core.colour.Colour;
 import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.Way;
+import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Exposure;
@@ -15,6 +16,9 @@ import craftmap.core.surface.Finish;
 import craftmap.core.surface.Hole;
 import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Relief;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -78,6 +82,26 @@ class EditsApartTest {
             "habits",
             new CoatEdit.ChooseHabits(Habits.USUAL.with(pick(Habits.Seal.values(), dice)))));
     all.add(new Done("sale", new PieceEdit.ForSale(dice.next() < 0.5)));
+    all.add(
+        new Done(
+            "begin",
+            new OrderEdit.BeginOn(
+                Optional.of(LocalDateTime.of(2027, 1, 4, (int) (20 * dice.next()), 10)))));
+    for (String other : List.of("screen", "planter")) {
+      all.add(new Done("with " + other, new OrderEdit.WorkWith(other, dice.next() < 0.7)));
+    }
+    for (String step : List.of("wash", "prime")) {
+      Duration took = Duration.ofSeconds(60 + (int) (5000 * dice.next()));
+      all.add(new Done("time of " + step, new OrderEdit.StepTakes(step, Optional.of(took))));
+      all.add(
+          new Done(
+              "done " + step,
+              new OrderEdit.StepDone(
+                  step,
+                  Optional.of(
+                      new Ordering.Done(
+                          Instant.ofEpochSecond((long) (2e9 * dice.next())), took)))));
+    }
     for (String mark : List.of("pull", "key")) {
       Point at = new Point(800 * dice.next(), 400 * dice.next());
       all.add(

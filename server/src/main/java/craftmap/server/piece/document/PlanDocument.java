@@ -10,6 +10,7 @@ import java.util.List;
  * @param schema the version of this shape
  * @param forSale absent where it is not
  * @param coats absent where nothing was decided about them
+ * @param order absent where nothing was decided about it
  * @param faces what was found on each face, by id; a face without an entry is as the form gives it
  */
 public record PlanDocument(
@@ -19,8 +20,9 @@ public record PlanDocument(
     List<FaceDoc> faces,
     List<LayDoc> lays,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Boolean forSale,
-    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatsDoc coats) {
-  public static final int SCHEMA = 5;
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatsDoc coats,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OrderingDoc order) {
+  public static final int SCHEMA = 6;
 
   public PlanDocument {
     faces = faces == null ? List.of() : List.copyOf(faces);

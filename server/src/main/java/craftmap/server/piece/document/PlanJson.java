@@ -50,6 +50,9 @@ public final class PlanJson {
       if (plan.path("schema").asInt() == 4) {
         fromFourToFive(plan);
       }
+      if (plan.path("schema").asInt() == 5) {
+        fromFiveToSix(plan);
+      }
     } catch (ClassCastException | NullPointerException | IllegalArgumentException other) {
       throw new RefusedInput(
           "plan",
@@ -138,6 +141,11 @@ public final class PlanJson {
   /** Version 4 knew nothing of coats: all of them are proposed. */
   private static void fromFourToFive(ObjectNode plan) {
     plan.put("schema", 5);
+  }
+
+  /** Version 5 knew nothing of when things are done: all of it is worked out. */
+  private static void fromFiveToSix(ObjectNode plan) {
+    plan.put("schema", 6);
   }
 
   private static void boxToArea(ObjectNode keepOut) {

@@ -19,6 +19,7 @@ import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Found;
 import craftmap.core.plan.Lay;
+import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Marks;
@@ -55,6 +56,7 @@ public final class PlanMapper {
     }
     List<Lay> lays = faults.parts(document.lays(), PlanMapper::toLay);
     Optional<Coats> coats = faults.part(() -> CoatsMapper.toCoats(document.coats()));
+    Optional<Ordering> order = faults.part(() -> OrderingDoc.read(document.order()));
     return faults.whole(
         () ->
             new Plan(
@@ -63,7 +65,8 @@ public final class PlanMapper {
                 found,
                 lays,
                 Boolean.TRUE.equals(document.forSale()),
-                coats.orElseThrow()));
+                coats.orElseThrow(),
+                order.orElseThrow()));
   }
 
   private static String once(Map<String, Found> all, String faceId, Found found) {
@@ -81,7 +84,8 @@ public final class PlanMapper {
         plan.found().entrySet().stream().map(e -> doc(e.getKey(), e.getValue())).toList(),
         plan.lays().stream().map(PlanMapper::doc).toList(),
         plan.forSale() ? true : null,
-        CoatsMapper.doc(plan.coats()));
+        CoatsMapper.doc(plan.coats()),
+        OrderingDoc.of(plan.order()));
   }
 
   // ---- form and faces

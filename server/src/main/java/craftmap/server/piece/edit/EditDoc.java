@@ -71,6 +71,10 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = LayEditDoc.LayWords.class, name = "LAY_WORDS"),
   @JsonSubTypes.Type(value = LayEditDoc.CopyLay.class, name = "COPY_LAY"),
   @JsonSubTypes.Type(value = LayEditDoc.CopyToAlike.class, name = "COPY_TO_ALIKE"),
+  @JsonSubTypes.Type(value = OrderEditDoc.BeginOn.class, name = "BEGIN_ON"),
+  @JsonSubTypes.Type(value = OrderEditDoc.WorkWith.class, name = "WORK_WITH"),
+  @JsonSubTypes.Type(value = OrderEditDoc.StepTakes.class, name = "STEP_TAKES"),
+  @JsonSubTypes.Type(value = OrderEditDoc.StepDone.class, name = "STEP_DONE"),
   @JsonSubTypes.Type(value = CoatEditDoc.ChangeCoat.class, name = "CHANGE_COAT"),
   @JsonSubTypes.Type(value = CoatEditDoc.PaintGround.class, name = "PAINT_GROUND"),
   @JsonSubTypes.Type(value = CoatEditDoc.BlendGround.class, name = "BLEND_GROUND"),
@@ -92,7 +96,7 @@ import java.util.UUID;
 })
 @Schema(name = "PlanEdit")
 public sealed interface EditDoc
-    permits PieceEditDoc, FaceEditDoc, MarkEditDoc, LayEditDoc, CoatEditDoc {
+    permits PieceEditDoc, FaceEditDoc, MarkEditDoc, LayEditDoc, CoatEditDoc, OrderEditDoc {
   /** The same for the core; refused where something that it needs is missing. */
   PlanEdit edit();
 
