@@ -1,6 +1,7 @@
 package craftmap.server.piece;
 
 import craftmap.core.plan.Plan;
+import craftmap.server.changes.WorkedOut;
 import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 

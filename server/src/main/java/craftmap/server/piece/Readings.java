@@ -6,6 +6,7 @@ import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.changes.Changes;
+import craftmap.server.changes.WorkedOut;
 import java.util.function.Supplier;
 
 /**

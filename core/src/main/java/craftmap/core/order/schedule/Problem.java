@@ -20,6 +20,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -228,6 +229,21 @@ public final class Problem {
   /** The earliest that the next may begin, if this one ends then. */
   int ready(Follow follow, int end) {
     return follow.atLeast().map(d -> drying.after(end, d.label(), d.law())).orElse(end);
+  }
+
+  /** When something is dry enough for what is linked to it, if it ends then. */
+  public int ripe(Link link, int end) {
+    return link.atLeast()
+        .map(this::here)
+        .map(d -> drying.after(end, d.label(), d.law()))
+        .orElse(end);
+  }
+
+  /** Until when what is linked to something has to follow, if it ends then; any time where none. */
+  public OptionalInt until(Link link, int end) {
+    return link.atMost()
+        .map(d -> OptionalInt.of(Math.max(ripe(link, end), drying.before(end, d.label(), d.law()))))
+        .orElse(OptionalInt.empty());
   }
 
   /** The latest that the next may begin, if this one ends then. */

@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.changes;
 
 import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -13,14 +13,14 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * may be waiting for a connection, and whoever has one would then wait for it in vain. Nothing is
  * worked out under a lock of the cache, which a transaction could wait for just as well.
  */
-final class WorkedOut<Q, T> {
+public final class WorkedOut<Q, T> {
   private final AsyncCache<Q, T> lately;
 
-  WorkedOut(int most) {
+  public WorkedOut(int most) {
     lately = Caffeine.newBuilder().maximumSize(most).buildAsync();
   }
 
-  T of(Q question, Supplier<T> work) {
+  public T of(Q question, Supplier<T> work) {
     CompletableFuture<T> mine = new CompletableFuture<>();
     CompletableFuture<T> known = lately.asMap().putIfAbsent(question, mine);
     if (known == null) {
@@ -49,7 +49,7 @@ final class WorkedOut<Q, T> {
     }
   }
 
-  void forget(Q question) {
+  public void forget(Q question) {
     lately.synchronous().invalidate(question);
   }
 }

@@ -1,4 +1,4 @@
-package craftmap.server.piece;
+package craftmap.server.changes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

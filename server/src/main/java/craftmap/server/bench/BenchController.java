@@ -1,0 +1,76 @@
+package craftmap.server.bench;
+
+import craftmap.core.measure.Decimals;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.DryingLaw;
+import craftmap.server.studio.Asker;
+import craftmap.server.words.Words;
+import craftmap.server.writing.Version;
+import java.time.ZoneId;
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The studio's bench: looked at and changed. */
+@RestController
+@RequestMapping("/api/bench")
+class BenchController {
+  private final Benches benches;
+
+  BenchController(Benches benches) {
+    this.benches = benches;
+  }
+
+  /**
+   * The bench.
+   *
+   * @param factors what the climate of each hour does to the times on labels
+   * @param zones time zones that may be chosen
+   */
+  record BenchView(long version, BenchDoc bench, List<FactorView> factors, List<String> zones) {}
+
+  /**
+   * What an hour's climate does.
+   *
+   * @param waterText how many times as long water takes to dry
+   * @param warmthText the same of solvents and cures
+   * @param tooDamp whether nothing that dries is put on in it
+   */
+  record FactorView(String waterText, String warmthText, boolean tooDamp) {}
+
+  @GetMapping
+  ResponseEntity<BenchView> bench(Asker asker) {
+    Benches.Kept kept = benches.kept(asker.studio());
+    return ResponseEntity.ok()
+        .header(HttpHeaders.ETAG, new Version(kept.version()).etag())
+        .body(
+            new BenchView(
+                kept.version(),
+                BenchDoc.of(kept.bench()),
+                kept.bench().climate().hours().stream().map(BenchController::factor).toList(),
+                ZoneId.getAvailableZoneIds().stream()
+                    .filter(z -> z.contains("/") && !z.startsWith("Etc") && !z.startsWith("System"))
+                    .sorted()
+                    .toList()));
+  }
+
+  @PutMapping
+  ResponseEntity<BenchView> change(
+      Asker asker, @RequestHeader("If-Match") String ifMatch, @RequestBody BenchDoc bench) {
+    benches.change(asker.studio(), Version.of(ifMatch).number(), bench.read());
+    return bench(asker);
+  }
+
+  private static FactorView factor(Climate climate) {
+    return new FactorView(
+        Words.say("bench.factor", Decimals.show(DryingLaw.WATER.factor(climate), 2)),
+        Words.say("bench.factor", Decimals.show(DryingLaw.WARMTH.factor(climate), 2)),
+        climate.dampPercent() > Climate.DAMPEST_PERCENT);
+  }
+}

@@ -1,0 +1,140 @@
+package craftmap.server.bench;
+
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.Hours;
+import craftmap.core.order.bench.Person;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.DayClimate;
+import java.time.DateTimeException;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A studio's bench as it is stored and sent.
+ *
+ * @param zone by whose clock it works, as {@code Europe/Lisbon}
+ * @param climate of each hour of the day, from midnight
+ * @param places how many things may lie about and dry at once
+ * @param fan whether what was put on is blown dry
+ */
+public record BenchDoc(
+    String zone, List<PersonDoc> people, List<ClimateDoc> climate, Integer places, Boolean fan) {
+
+  /**
+   * Somebody who works.
+   *
+   * @param week stretches by day of the week, such as {@code MONDAY}; a day that is not there is
+   *     free
+   * @param off days off, as {@code 2027-02-01}
+   */
+  public record PersonDoc(String name, Map<DayOfWeek, List<StretchDoc>> week, List<String> off) {}
+
+  /** From one time of the day to another, as {@code 09:00}. */
+  public record StretchDoc(String from, String to) {}
+
+  /** How warm and damp it is, in degrees Celsius and percent. */
+  public record ClimateDoc(double celsius, double damp) {}
+
+  public static BenchDoc of(Bench bench) {
+    return new BenchDoc(
+        bench.zone().getId(),
+        bench.people().stream().map(BenchDoc::person).toList(),
+        bench.climate().hours().stream()
+            .map(c -> new ClimateDoc(c.celsius(), c.dampPercent()))
+            .toList(),
+        bench.places(),
+        bench.fan());
+  }
+
+  private static PersonDoc person(Person person) {
+    Map<DayOfWeek, List<StretchDoc>> week = new EnumMap<>(DayOfWeek.class);
+    person
+        .hours()
+        .week()
+        .forEach(
+            (day, stretches) ->
+                week.put(
+                    day,
+                    stretches.stream()
+                        .map(s -> new StretchDoc(s.from().toString(), s.to().toString()))
+                        .toList()));
+    return new PersonDoc(
+        person.name(), week, person.off().stream().sorted().map(LocalDate::toString).toList());
+  }
+
+  Bench read() {
+    return new Bench(
+        readZone(),
+        some("people", people).stream().map(BenchDoc::person).toList(),
+        new DayClimate(
+            some("climate", climate).stream()
+                .map(c -> some("climate", c))
+                .map(c -> new Climate(c.celsius(), c.damp()))
+                .toList()),
+        some("places-to-dry", places),
+        Boolean.TRUE.equals(fan));
+  }
+
+  private ZoneId readZone() {
+    try {
+      return ZoneId.of(some("time-zone", zone));
+    } catch (DateTimeException e) {
+      throw new RefusedInput(
+          "time-zone", given(zone), said("is-not-known"), said("one-such-as-europe-lisbon"));
+    }
+  }
+
+  private static Person person(PersonDoc doc) {
+    PersonDoc person = some("people", doc);
+    Map<DayOfWeek, List<Hours.Stretch>> week = new EnumMap<>(DayOfWeek.class);
+    some("hours", person.week())
+        .forEach(
+            (day, stretches) ->
+                week.put(
+                    day,
+                    some("hours", stretches).stream()
+                        .map(s -> new Hours.Stretch(time(some("hours", s).from()), time(s.to())))
+                        .toList()));
+    Set<LocalDate> off = new HashSet<>();
+    if (person.off() != null) {
+      person.off().forEach(d -> off.add(day(d)));
+    }
+    return new Person(person.name(), new Hours(week), off);
+  }
+
+  private static LocalTime time(String text) {
+    try {
+      return LocalTime.parse(some("hours", text));
+    } catch (DateTimeException e) {
+      throw new RefusedInput(
+          "hours", given(text), said("is-no-time"), said("a-time-such-as-09-00"));
+    }
+  }
+
+  private static LocalDate day(String text) {
+    try {
+      return LocalDate.parse(some("days-off", text));
+    } catch (DateTimeException e) {
+      throw new RefusedInput(
+          "days-off", given(text), said("is-no-day"), said("a-day-such-as-2027-02-01"));
+    }
+  }
+
+  private static <T> T some(String field, T value) {
+    if (value == null) {
+      throw new RefusedInput(field, said("empty"), said("is-missing"), said("a-value"));
+    }
+    return value;
+  }
+}

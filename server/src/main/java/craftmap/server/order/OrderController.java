@@ -1,0 +1,180 @@
+package craftmap.server.order;
+
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.RefusedInput;
+import craftmap.core.order.bench.Openings;
+import craftmap.core.order.schedule.WhatNow;
+import craftmap.server.paper.Paper;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Asker;
+import craftmap.server.studio.Studio;
+import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** When what is done, and why not sooner. */
+@RestController
+@RequestMapping("/api/pieces/{id}/order")
+class OrderController {
+  private static final int MOST_MINUTES = 24 * 60;
+
+  private final Pieces pieces;
+  private final Orders orders;
+  private final WhatIfs whatIfs;
+
+  OrderController(Pieces pieces, Orders orders, WhatIfs whatIfs) {
+    this.pieces = pieces;
+    this.orders = orders;
+    this.whatIfs = whatIfs;
+  }
+
+  /**
+   * What can be done with some minutes.
+   *
+   * @param nextText when anything can be begun, where nothing can now
+   */
+  record WhatNowView(
+      List<NowView> steps,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String nextText) {}
+
+  /** Something that may be begun now. */
+  record NowView(String stepId, String title, String takesText) {}
+
+  @GetMapping
+  OrderView order(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
+    Orders.Task task = orders.task(studio, id);
+    List<OrderView.TogetherView> together = together(studio, task);
+    return orders
+        .schedule(task)
+        .map(s -> new OrderViews(task, s).view(together))
+        .orElseGet(() -> OrderViews.impossible(task, together));
+  }
+
+  private List<OrderView.TogetherView> together(Studio studio, Orders.Task task) {
+    SavedPlan own = task.piece().piece();
+    return pieces.all(studio, false).stream()
+        .filter(p -> !p.id().equals(own.id()))
+        .map(
+            p ->
+                new OrderView.TogetherView(
+                    p.id(), p.plan().name(), own.plan().order().together().contains(p.id())))
+        .toList();
+  }
+
+  /** The same job otherwise. */
+  @GetMapping("/otherwise")
+  List<WhatIfs.WhatIfView> otherwise(Asker asker, @PathVariable String id) {
+    return whatIfs.of(orders.task(asker.studio(), id));
+  }
+
+  /** What can be done now with some minutes. */
+  @GetMapping("/now")
+  WhatNowView now(Asker asker, @PathVariable String id, @RequestParam int minutes) {
+    if (minutes < 1 || minutes > MOST_MINUTES) {
+      throw new RefusedInput(
+          "minutes", given(minutes), said("is-not-possible"), said("1-to", given(MOST_MINUTES)));
+    }
+    Orders.Task task = orders.task(asker.studio(), id);
+    Optional<Orders.Solved> solved = orders.schedule(task);
+    if (solved.isEmpty()) {
+      return new WhatNowView(List.of(), null);
+    }
+    Orders.Solved s = solved.get();
+    int now =
+        (int)
+            Math.clamp(
+                ChronoUnit.MINUTES.between(s.problem().begins(), task.now()),
+                0,
+                s.problem().minutes());
+    WhatNow may = WhatNow.of(s.problem(), s.schedule(), now, minutes);
+    StepWords words = new StepWords(task.worked());
+    Clockwork clock = new Clockwork(task.bench().zone());
+    return new WhatNowView(
+        may.steps().stream()
+            .map(step -> s.problem().work().step(step))
+            .map(step -> new NowView(step.id(), words.full(step), Clockwork.span(step.handsOn())))
+            .toList(),
+        may.steps().isEmpty() && may.next() < Openings.NEVER
+            ? clock.dayAndTime(
+                s.problem().instant(Math.min(may.next(), s.problem().minutes())), task.now())
+            : null);
+  }
+
+  /** The visits as a calendar, with an alarm for what has to follow in time. */
+  @GetMapping(value = "/calendar", produces = "text/calendar;charset=UTF-8")
+  ResponseEntity<byte[]> calendar(Asker asker, @PathVariable String id) {
+    Orders.Task task = orders.task(asker.studio(), id);
+    return file(
+        task,
+        "ics",
+        MediaType.parseMediaType("text/calendar;charset=UTF-8"),
+        OrderCalendar.of(task, solved(task)).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Every step in a row of a table. */
+  @GetMapping(value = "/csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<byte[]> csv(Asker asker, @PathVariable String id) {
+    Orders.Task task = orders.task(asker.studio(), id);
+    return file(
+        task,
+        "csv",
+        MediaType.parseMediaType("text/csv;charset=UTF-8"),
+        OrderCsv.of(task, solved(task)).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The order of work on paper, to be ticked off. */
+  @GetMapping(value = "/print", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> print(
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper)
+      throws IOException {
+    Orders.Task task = orders.task(asker.studio(), id);
+    return file(
+        task,
+        "pdf",
+        MediaType.APPLICATION_PDF,
+        OrderSheet.pdf(
+            asker.studio().name(),
+            task.piece().piece().name(),
+            new OrderViews(task, solved(task)).view(List.of()),
+            paper));
+  }
+
+  private Orders.Solved solved(Orders.Task task) {
+    return orders
+        .schedule(task)
+        .orElseThrow(
+            () ->
+                new RefusedInput(
+                    "order", said("none"), said("does-not-go"), said("more-hours-or-warmth")));
+  }
+
+  private static ResponseEntity<byte[]> file(
+      Orders.Task task, String ending, MediaType type, byte[] body) {
+    String name = task.piece().piece().name() + ", " + Words.say("order.file") + "." + ending;
+    ContentDisposition how =
+        type.equals(MediaType.APPLICATION_PDF)
+            ? ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build()
+            : ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, how.toString())
+        .contentType(type)
+        .body(body);
+  }
+}

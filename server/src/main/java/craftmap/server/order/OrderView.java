@@ -1,0 +1,115 @@
+package craftmap.server.order;
+
+import craftmap.core.order.work.Doing;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * The order of the work on a piece. Minutes are from {@code begins}, times by the studio's clock.
+ *
+ * @param begins as {@code 2027-02-01T09:00}
+ * @param chosen whether it was said when it begins
+ * @param possible false where it does not go; then there are steps and no times
+ * @param title when it is ready
+ * @param proofText how good it is: nothing can be sooner, or by how much it might
+ * @param now the minute it is now
+ * @param end the last minute that is shown
+ */
+record OrderView(
+    String begins,
+    boolean chosen,
+    boolean possible,
+    String title,
+    String summary,
+    String proofText,
+    boolean proven,
+    int now,
+    int end,
+    List<DayView> days,
+    List<OpeningView> openings,
+    List<RowView> rows,
+    List<VisitView> visits,
+    List<ReasonView> reasons,
+    List<OrderFindingView> findings,
+    List<TogetherView> together,
+    List<String> people) {
+
+  /** A day, from midnight to midnight by the clock. */
+  record DayView(int from, int to, String text, String date) {}
+
+  /** Hours in which somebody is there. */
+  record OpeningView(int from, int to) {}
+
+  /**
+   * What is worked on in a row.
+   *
+   * @param own whether it is of this piece, and not of one worked on in between
+   */
+  record RowView(
+      String id,
+      String pieceId,
+      String name,
+      String pieceName,
+      boolean own,
+      List<StepView> steps) {}
+
+  /**
+   * One step.
+   *
+   * @param brief a word or two, for the chart
+   * @param person who does it, by number
+   * @param done whether it is done
+   * @param chain whether everything would end later if it did
+   * @param slackText how much later it may begin
+   * @param takesText how long it takes
+   * @param minutes how long it takes
+   * @param usual whether that is what is usual
+   */
+  record StepView(
+      String id,
+      Doing doing,
+      String brief,
+      String title,
+      int from,
+      int to,
+      String whenText,
+      int person,
+      boolean done,
+      boolean chain,
+      String slackText,
+      String takesText,
+      double minutes,
+      boolean usual,
+      List<WaitView> waits) {}
+
+  /**
+   * What comes after a step until the next may be done.
+   *
+   * @param ripe the minute from which it may
+   * @param until the minute until which it has to; absent where it may wait
+   * @param text what it has to be dry enough for
+   */
+  record WaitView(
+      String toStep,
+      int ripe,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer until,
+      String text,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String windowText) {}
+
+  /** A day on which somebody comes. */
+  record VisitView(int from, int to, String title, String text) {}
+
+  /** Why it does not end sooner, step by step. */
+  record ReasonView(String stepId, String text) {}
+
+  /** What to mind. */
+  record OrderFindingView(
+      String rule,
+      craftmap.core.measure.Level level,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String stepId,
+      String text,
+      String why) {}
+
+  /** Another piece that may be worked on in between. */
+  record TogetherView(String pieceId, String name, boolean together) {}
+}

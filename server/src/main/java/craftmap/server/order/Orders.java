@@ -1,0 +1,232 @@
+package craftmap.server.order;
+
+import craftmap.core.coats.Habits;
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.Openings;
+import craftmap.core.order.bench.Person;
+import craftmap.core.order.schedule.CpScheduler;
+import craftmap.core.order.schedule.ListScheduler;
+import craftmap.core.order.schedule.Problem;
+import craftmap.core.order.schedule.Schedule;
+import craftmap.core.order.work.Work;
+import craftmap.core.order.work.WorkStep;
+import craftmap.core.plan.Ordering;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.order.StepsReader;
+import craftmap.core.plan.reading.PlanReading;
+import craftmap.server.bench.Benches;
+import craftmap.server.changes.WorkedOut;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Studio;
+import craftmap.server.writing.Solves;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** Puts the steps of pieces into days. */
+@Service
+class Orders {
+  /** Looked at first, and where it does not go in that. */
+  private static final int[] DAYS = {30, 120};
+
+  private static final int MOST_KEPT = 200;
+
+  /** What the solver may do about a schedule that is asked for, and about one beside it. */
+  private static final double WORK = 2.5;
+
+  private static final double WORK_BESIDE = 0.4;
+
+  private static final int ROUNDS = 40;
+  private static final long SEED = 1;
+
+  private final Pieces pieces;
+  private final Benches benches;
+  private final Clock clock;
+  private final WorkedOut<Question, Optional<Solved>> schedules = new WorkedOut<>(MOST_KEPT);
+
+  Orders(Pieces pieces, Benches benches, Clock clock) {
+    this.pieces = pieces;
+    this.benches = benches;
+    this.clock = clock;
+  }
+
+  private record Question(
+      Work work, Bench bench, Instant begin, Map<String, Problem.Past> past, double solver) {}
+
+  /** A schedule, and what it was made for. */
+  record Solved(Problem problem, Schedule schedule) {}
+
+  /** A piece that is worked on. */
+  record Worked(SavedPlan piece, PlanReading reading, CoatsReading coats) {}
+
+  /**
+   * What is to be put into days.
+   *
+   * @param worked the piece itself, and those worked on in between
+   * @param now the time it is
+   */
+  record Task(
+      Studio studio,
+      List<Worked> worked,
+      Work work,
+      Bench bench,
+      Instant begin,
+      Map<String, Problem.Past> past,
+      Instant now) {
+    Task at(Bench other) {
+      return new Task(studio, worked, work, other, begin, past, now);
+    }
+
+    Task from(Instant other) {
+      return new Task(studio, worked, work, bench, other, past, now);
+    }
+
+    Task of(Work other) {
+      return new Task(studio, worked, other, bench, begin, past, now);
+    }
+
+    Worked piece() {
+      return worked.getFirst();
+    }
+  }
+
+  /** A piece as it is saved, with what it is worked on together with. */
+  Task task(Studio studio, String pieceId) {
+    return task(studio, pieces.get(studio, pieceId));
+  }
+
+  @Solves
+  Task task(Studio studio, SavedPlan piece) {
+    List<SavedPlan> all = new ArrayList<>(List.of(piece));
+    for (String other : piece.plan().order().together()) {
+      find(studio, other).filter(o -> !o.id().equals(piece.id())).ifPresent(all::add);
+    }
+    List<Worked> worked = new ArrayList<>();
+    Work work = Work.NONE;
+    Map<String, Problem.Past> past = new HashMap<>();
+    for (SavedPlan each : all) {
+      Worked one =
+          new Worked(each, pieces.read(studio, each.plan()), pieces.coats(studio, each.plan()));
+      worked.add(one);
+      work = work.and(steps(one));
+      each.plan().order().done().forEach((id, d) -> past.put(id, past(d)));
+    }
+    Bench bench = benches.of(studio);
+    Instant now = clock.instant();
+    return new Task(studio, worked, work, bench, begin(piece.plan(), bench, now), past, now);
+  }
+
+  private Optional<SavedPlan> find(Studio studio, String id) {
+    try {
+      return Optional.of(pieces.get(studio, id)).filter(p -> !p.archived());
+    } catch (NoSuchElementException gone) {
+      return Optional.empty();
+    }
+  }
+
+  /** Each as long as it usually takes, or as the artist says. */
+  private static Work steps(Worked of) {
+    Work work = StepsReader.of(of.piece().id(), of.reading(), of.coats());
+    Map<String, Duration> takes = of.piece().plan().order().takes();
+    List<WorkStep> steps =
+        work.steps().stream()
+            .map(s -> takes.containsKey(s.id()) ? s.lasting(takes.get(s.id())) : s)
+            .toList();
+    return new Work(steps, work.links());
+  }
+
+  /** The steps of a piece whose coats follow another school. */
+  @Solves
+  Task with(Task task, Habits habits) {
+    Worked now = task.piece();
+    Plan plan = now.piece().plan();
+    Plan other = plan.with(plan.coats().with(habits));
+    Worked then =
+        new Worked(
+            now.piece(), pieces.read(task.studio(), other), pieces.coats(task.studio(), other));
+    Work work = steps(then);
+    List<Worked> worked = new ArrayList<>(List.of(then));
+    for (Worked each : task.worked().subList(1, task.worked().size())) {
+      worked.add(each);
+      work = work.and(steps(each));
+    }
+    return new Task(
+        task.studio(), worked, work, task.bench(), task.begin(), task.past(), task.now());
+  }
+
+  private static Problem.Past past(Ordering.Done done) {
+    return new Problem.Past(done.at().minus(done.took()), done.at());
+  }
+
+  /** When it was said to begin; else the next time that somebody comes. */
+  private static Instant begin(Plan plan, Bench bench, Instant now) {
+    return plan.order()
+        .begins()
+        .map(b -> b.atZone(bench.zone()).toInstant())
+        .orElseGet(() -> nextComing(bench, now));
+  }
+
+  private static Instant nextComing(Bench bench, Instant now) {
+    int next = Openings.NEVER;
+    for (Person person : bench.people()) {
+      next =
+          Math.min(
+              next,
+              Openings.of(person, bench.zone(), now, 60 * 24 * 30).all().stream()
+                  .mapToInt(Openings.Opening::from)
+                  // what has begun already is cut off at nothing
+                  .filter(from -> from > 0)
+                  .findFirst()
+                  .orElse(Openings.NEVER));
+    }
+    return next == Openings.NEVER ? now : now.plusSeconds(60L * next);
+  }
+
+  /** None where it does not go in the time that is looked at. */
+  @Solves
+  Optional<Solved> schedule(Task task) {
+    return schedule(task, WORK);
+  }
+
+  /** The same, found quickly: to be set beside another. */
+  @Solves
+  Optional<Solved> beside(Task task) {
+    return schedule(task, WORK_BESIDE);
+  }
+
+  private Optional<Solved> schedule(Task task, double work) {
+    return schedules.of(
+        new Question(task.work(), task.bench(), task.begin(), task.past(), work),
+        () -> solve(task, work));
+  }
+
+  private static Optional<Solved> solve(Task task, double work) {
+    for (int days : DAYS) {
+      Problem problem = new Problem(task.work(), task.bench(), task.begin(), days, known(task));
+      Optional<Schedule> schedule =
+          new CpScheduler(new ListScheduler(ROUNDS, SEED), work).schedule(problem);
+      if (schedule.isPresent()) {
+        return schedule.map(s -> new Solved(problem, s));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** What was done and is still asked for. */
+  private static Map<String, Problem.Past> known(Task task) {
+    Map<String, Problem.Past> known = new HashMap<>();
+    task.work().steps().stream()
+        .filter(s -> task.past().containsKey(s.id()))
+        .forEach(s -> known.put(s.id(), task.past().get(s.id())));
+    return known;
+  }
+}

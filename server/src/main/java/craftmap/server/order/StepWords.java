@@ -1,0 +1,111 @@
+package craftmap.server.order;
+
+import craftmap.core.coats.Band;
+import craftmap.core.coats.GroupReading;
+import craftmap.core.order.work.WorkStep;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.order.StepsReader;
+import craftmap.server.coats.GroupNames;
+import craftmap.server.words.Words;
+import java.util.List;
+import java.util.Optional;
+
+/** What the steps and rows of pieces are called. */
+final class StepWords {
+  private final List<Orders.Worked> worked;
+
+  StepWords(List<Orders.Worked> worked) {
+    this.worked = worked;
+  }
+
+  Orders.Worked piece(String pieceId) {
+    return worked.stream().filter(w -> w.piece().id().equals(pieceId)).findFirst().orElseThrow();
+  }
+
+  /** A group, or what is made by itself. */
+  String row(String pieceId, String row) {
+    return switch (row) {
+      case StepsReader.CUTTING, StepsReader.CASTINGS, StepsReader.HARDWARE ->
+          Words.say("order.row." + row);
+      default -> {
+        Orders.Worked of = piece(pieceId);
+        yield of.coats()
+            .group(row)
+            .map(g -> new GroupNames(of.reading()).name(g.group()))
+            .orElse(row);
+      }
+    };
+  }
+
+  /** In a word or two. */
+  String brief(WorkStep step) {
+    return switch (step.doing()) {
+      case COAT ->
+          band(step)
+              .map(
+                  c ->
+                      step.of() > 1
+                          ? Words.say("order.brief.coats", coatName(step, c), step.n())
+                          : coatName(step, c))
+              .orElse(Words.say("order.brief.COAT"));
+      case LAY, CUT, CAST, SIZE ->
+          Words.say("order.brief." + step.doing(), design(step), step.n(), step.of());
+      default -> Words.say("order.brief." + step.doing());
+    };
+  }
+
+  private String coatName(WorkStep step, Band.Coat coat) {
+    return Words.say("order.coat", coat.role());
+  }
+
+  /** In full, without what it is done on. */
+  String title(WorkStep step) {
+    return switch (step.doing()) {
+      case COAT ->
+          band(step)
+              .map(
+                  c ->
+                      Words.say(
+                          step.of() > 1 ? "order.title.coats" : "order.title.coat",
+                          c.of().medium().name(),
+                          step.n(),
+                          step.of()))
+              .orElse(Words.say("order.brief.COAT"));
+      case LAY ->
+          Words.say(
+              step.of() > 1 ? "order.title.LAYS" : "order.title.LAY",
+              design(step),
+              step.n(),
+              step.of());
+      case CUT, CAST, SIZE -> Words.say("order.title." + step.doing(), design(step));
+      default -> Words.say("order.title." + step.doing());
+    };
+  }
+
+  private Optional<Band.Coat> band(WorkStep step) {
+    return piece(step.pieceId())
+        .coats()
+        .group(step.row())
+        .map(GroupReading::buildUp)
+        .flatMap(b -> b.coat(step.what()));
+  }
+
+  private String design(WorkStep step) {
+    String layId = step.what().substring(Band.LAY.length());
+    return piece(step.pieceId()).reading().lays().stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .map(LayReading.Laid.class::cast)
+        .filter(l -> l.lay().id().equals(layId))
+        .map(l -> l.design().name())
+        .findFirst()
+        .orElse("");
+  }
+
+  /** A step with what it is done on: {@code Prime front and lid}. */
+  String full(WorkStep step) {
+    boolean away = step.doing().isAwayFromThePiece() || step.row().equals(StepsReader.HARDWARE);
+    return away
+        ? title(step)
+        : Words.say("order.on", title(step), Words.lower(row(step.pieceId(), step.row())));
+  }
+}
