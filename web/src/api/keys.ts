@@ -40,6 +40,12 @@ export const keys = {
     key('mends', ['PLAN', 'SHELF'], id, version, faceId, layId, rule),
   edits: (base: unknown, changes: unknown) => key('edits', ['PLAN'], base, changes),
   coats: (id: string, version: number) => key('coats', ['PLAN', 'SHELF'], id, version),
+  order: (id: string, version: number) => key('order', ['PLAN', 'SHELF', 'STUDIO'], id, version),
+  otherwise: (id: string, version: number) =>
+    key('otherwise', ['PLAN', 'SHELF', 'STUDIO'], id, version),
+  whatNow: (id: string, version: number, minutes: number) =>
+    key('what-now', ['PLAN', 'SHELF', 'STUDIO'], id, version, minutes),
+  bench: () => key('bench', ['STUDIO']),
   schemes: () => key('schemes', ['SHELF']),
   compared: (id: string, version: number, groupId: string) =>
     key('compared', ['PLAN', 'SHELF'], id, version, groupId),

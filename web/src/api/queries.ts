@@ -137,6 +137,41 @@ export function useCoats(pieceId: string, version: number) {
   });
 }
 
+export function useOrder(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: keys.order(pieceId, version),
+    queryFn: () => ask(api.GET('/api/pieces/{id}/order', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useOtherwise(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: keys.otherwise(pieceId, version),
+    queryFn: () =>
+      ask(api.GET('/api/pieces/{id}/order/otherwise', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useWhatNow(pieceId: string, version: number, minutes: number) {
+  return useQuery({
+    queryKey: keys.whatNow(pieceId, version, minutes),
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/order/now', {
+          params: { path: { id: pieceId }, query: { minutes } },
+        }),
+      ),
+    placeholderData: (before) => before,
+  });
+}
+
+/** Who works when, and how warm and damp it is. */
+export function useBench() {
+  return useQuery({ queryKey: keys.bench(), queryFn: () => ask(api.GET('/api/bench')) });
+}
+
 export function useGather(pieceId: string, version: number) {
   return useQuery({
     queryKey: keys.gather(pieceId, version),

@@ -89,6 +89,7 @@ export function Frame() {
           </Place>
           <Place to="/shelf">Shelf</Place>
           <Place to="/sums">Quick sums</Place>
+          <Place to="/studio">Studio</Place>
         </HStack>
       }
     >

@@ -10,6 +10,7 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['L', 'lay a design on this face'],
   ['Alt + ↑ ↓', 'coats: carry the chosen band up or down'],
   ['Alt + drag', 'leave the lines that a hand is drawn to'],
+  ['← →', 'order: the step before, the step after'],
   ['F', 'next face'],
   ['W', 'the whole piece'],
   ['M', 'measure between two places of a face'],

@@ -10,6 +10,7 @@ export const STOPS = [
   { stop: 'LAY_OUT', path: 'lay-out', name: 'Lay out' },
   { stop: 'COATS', path: 'coats', name: 'Coats' },
   { stop: 'CUT', path: 'cut', name: 'Cut' },
+  { stop: 'ORDER', path: 'order', name: 'Order' },
   { stop: 'GATHER', path: 'gather', name: 'Gather' },
 ] as const;
 

@@ -1,4 +1,5 @@
 import { Navigate, type RouteObject } from 'react-router';
+import { BenchPage } from '../bench/BenchPage';
 import { ChoosePage } from '../choose/ChoosePage';
 import { CoatsPage } from '../coats/CoatsPage';
 import { CutPage } from '../cut/CutPage';
@@ -7,6 +8,7 @@ import { PrintTab } from '../cut/PrintTab';
 import { SheetsTab } from '../cut/SheetsTab';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
+import { OrderPage } from '../order/OrderPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PiecesPage } from '../pieces/PiecesPage';
 import { DesignPage } from '../shelf/DesignPage';
@@ -32,6 +34,7 @@ export const routes: RouteObject[] = [
     children: [
       { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
       { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
+      { path: '/studio', element: <BenchPage />, handle: titled('Studio') },
       { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
       { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },
       { path: '/shelf/designs/:designId', element: <DesignPage />, handle: titled('Design') },
@@ -69,6 +72,7 @@ export const routes: RouteObject[] = [
           { path: 'cutter/:layId?', element: <CutterTab /> },
         ],
       },
+      { path: 'order/:stepId?', element: <OrderPage />, handle: titled('Order') },
       { path: 'gather', element: <GatherPage />, handle: titled('Gather') },
       { path: '*', element: <NotHere /> },
     ],

@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -50,6 +51,10 @@ public abstract class ServerTest {
 
     public String detail() {
       return body.path("detail").asString();
+    }
+
+    public String text() {
+      return new String(raw.body(), StandardCharsets.UTF_8);
     }
 
     public String header(String name) {

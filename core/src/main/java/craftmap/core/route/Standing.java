@@ -22,7 +22,12 @@ public record Standing(List<Stop> settled, Next next) {
     settled = List.copyOf(settled);
   }
 
-  public static Standing of(FormNote form, Needed needed) {
+  /**
+   * How far it has come.
+   *
+   * @param dated whether it was said when it is begun
+   */
+  public static Standing of(FormNote form, Needed needed, boolean dated) {
     if (!needed.notLaid().isEmpty()) {
       return new Standing(
           List.of(Stop.SURVEY, Stop.CHOOSE), new Next.MakeFit(needed.notLaid().getFirst()));
@@ -45,6 +50,9 @@ public record Standing(List<Stop> settled, Next next) {
     settled.add(Stop.COATS);
     if (uncut.isEmpty()) {
       settled.add(Stop.CUT);
+    }
+    if (dated) {
+      settled.add(Stop.ORDER);
     }
     // what is short is told before what can be done: a trip to the shop takes longest
     Optional<Next> next =

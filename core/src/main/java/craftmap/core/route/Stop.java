@@ -7,5 +7,6 @@ public enum Stop {
   LAY_OUT,
   COATS,
   CUT,
+  ORDER,
   GATHER
 }

@@ -22,10 +22,10 @@ class StandingTest {
 
   @Test
   void measuresComeFirstAndTwoOfThemAreEnoughForAForm() {
-    assertThat(Standing.of(TYPICAL, NOTHING))
+    assertThat(Standing.of(TYPICAL, NOTHING, false))
         .isEqualTo(new Standing(List.of(), new Next.TakeMeasures()));
-    assertThat(Standing.of(measured(1), NOTHING).next()).isEqualTo(new Next.TakeMeasures());
-    assertThat(Standing.of(MEASURED, NOTHING))
+    assertThat(Standing.of(measured(1), NOTHING, false).next()).isEqualTo(new Next.TakeMeasures());
+    assertThat(Standing.of(MEASURED, NOTHING, false))
         .isEqualTo(new Standing(List.of(Stop.SURVEY), new Next.ChooseDesign()));
   }
 
@@ -33,14 +33,14 @@ class StandingTest {
   void whatDoesNotFitIsMadeToFitBeforeAnythingIsBought() {
     Needed needed =
         new Needed(List.of("reeds", "moons"), List.of(), List.of(pot(shortBy(12.4))), List.of(), 0);
-    assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.MakeFit("reeds"));
+    assertThat(Standing.of(MEASURED, needed, false).next()).isEqualTo(new Next.MakeFit("reeds"));
   }
 
   @Test
   void aPotIsNamedBeforeAnythingIsCountedOn() {
     Needed needed =
         new Needed(List.of(), List.of("herons"), List.of(pot(shortBy(12.4))), List.of(), 0);
-    assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.NamePot("herons"));
+    assertThat(Standing.of(MEASURED, needed, false).next()).isEqualTo(new Next.NamePot("herons"));
   }
 
   @Test
@@ -49,7 +49,7 @@ class StandingTest {
     Needed needed =
         new Needed(
             List.of(), List.of(), List.of(pot(left(1), "shells on top")), List.of(sheets), 0);
-    assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.CutDesign("shells"));
+    assertThat(Standing.of(MEASURED, needed, false).next()).isEqualTo(new Next.CutDesign("shells"));
   }
 
   @Test
@@ -61,7 +61,8 @@ class StandingTest {
             List.of(pot(left(3), "a"), pot(shortBy(12.4), "b")),
             List.of(),
             0);
-    assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.FillPot("pot", 12.4));
+    assertThat(Standing.of(MEASURED, needed, false).next())
+        .isEqualTo(new Next.FillPot("pot", 12.4));
   }
 
   @Test
@@ -69,14 +70,15 @@ class StandingTest {
     OfDesign taken = new OfDesign("shells", true, true, shortBy(1));
     OfDesign missing = new OfDesign("ferns", false, false, shortBy(2));
     Needed needed = new Needed(List.of(), List.of(), List.of(), List.of(taken, missing), 0);
-    assertThat(Standing.of(MEASURED, needed).next()).isEqualTo(new Next.GetDesign("ferns", 2));
+    assertThat(Standing.of(MEASURED, needed, false).next())
+        .isEqualTo(new Next.GetDesign("ferns", 2));
   }
 
   @Test
   void whatIsToBeCutKeepsTheCutOpen() {
     OfDesign sheets = new OfDesign("shells", true, false, left(0));
     Needed needed = new Needed(List.of(), List.of(), List.of(pot(left(1))), List.of(sheets), 0);
-    Standing standing = Standing.of(MEASURED, needed);
+    Standing standing = Standing.of(MEASURED, needed, false);
     assertThat(standing.next()).isEqualTo(new Next.CutDesign("shells"));
     assertThat(standing.settled())
         .containsExactly(Stop.SURVEY, Stop.CHOOSE, Stop.LAY_OUT, Stop.COATS);
@@ -88,7 +90,7 @@ class StandingTest {
     Random random = new Random(20_261_127);
     for (int k = 0; k < 2_000; k++) {
       Needed needed = some(random);
-      Standing standing = Standing.of(random.nextBoolean() ? MEASURED : TYPICAL, needed);
+      Standing standing = Standing.of(random.nextBoolean() ? MEASURED : TYPICAL, needed, false);
       boolean done =
           needed.notLaid().isEmpty()
               && needed.unnamed().isEmpty()
@@ -169,5 +171,20 @@ class StandingTest {
 
   private static Provision left(double left) {
     return new Provision.Enough(left);
+  }
+
+  /** It may be said at any time when a piece is begun; it settles a stop once something is laid. */
+  @Test
+  void theOrderIsSettledOnceItIsSaidWhenItBegins() {
+    Needed needed =
+        new Needed(
+            List.of(),
+            List.of(),
+            List.of(new OfPot("pot", List.of("ferns"), new Provision.Enough(3))),
+            List.of(),
+            0);
+    assertThat(Standing.of(MEASURED, needed, false).settled()).doesNotContain(Stop.ORDER);
+    assertThat(Standing.of(MEASURED, needed, true).settled()).contains(Stop.ORDER, Stop.COATS);
+    assertThat(Standing.of(MEASURED, NOTHING, true).settled()).doesNotContain(Stop.ORDER);
   }
 }

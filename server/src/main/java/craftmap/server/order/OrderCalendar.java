@@ -8,6 +8,7 @@ import craftmap.server.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
 import net.fortuna.ical4j.model.Calendar;
@@ -30,7 +31,7 @@ final class OrderCalendar {
   private OrderCalendar() {}
 
   static String of(Orders.Task task, Orders.Solved solved) {
-    OrderView view = new OrderViews(task, solved).view(java.util.List.of());
+    OrderView view = new OrderViews(task, solved).view(List.of());
     Problem problem = solved.problem();
     StepWords words = new StepWords(task.worked());
     Calendar calendar = new Calendar();

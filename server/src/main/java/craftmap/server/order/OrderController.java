@@ -98,11 +98,8 @@ class OrderController {
     }
     Orders.Solved s = solved.get();
     int now =
-        (int)
-            Math.clamp(
-                ChronoUnit.MINUTES.between(s.problem().begins(), task.now()),
-                0,
-                s.problem().minutes());
+        Math.clamp(
+            ChronoUnit.MINUTES.between(s.problem().begins(), task.now()), 0, s.problem().minutes());
     WhatNow may = WhatNow.of(s.problem(), s.schedule(), now, minutes);
     StepWords words = new StepWords(task.worked());
     Clockwork clock = new Clockwork(task.bench().zone());

@@ -95,7 +95,7 @@ final class OrderViews {
 
   private int now() {
     long now = ChronoUnit.MINUTES.between(problem.begins(), task.now());
-    return (int) Math.clamp(now, -1, problem.minutes());
+    return Math.clamp(now, -1, problem.minutes());
   }
 
   String title() {

@@ -137,7 +137,9 @@ class RouteController {
 
   private RouteView route(Studio studio, SavedPlan piece, ReadingView reading) {
     Gathering gathered = gathering.gather(studio, piece);
-    Standing standing = Standing.of(piece.plan().form(), gathered.needed());
+    Standing standing =
+        Standing.of(
+            piece.plan().form(), gathered.needed(), piece.plan().order().begins().isPresent());
     return new RouteView(
         standing.settled(),
         standing.next().stop(),

@@ -51,6 +51,9 @@ public final class Drying {
    * the end where it has not by then.
    */
   public int after(int since, Duration label, DryingLaw law) {
+    if (since >= minutes) {
+      return minutes + 1;
+    }
     double[] of = passed[law.ordinal()];
     double wanted = of[since] + label.toSeconds() / 60.0 - HAIR;
     if (of[minutes] < wanted) {
@@ -71,6 +74,9 @@ public final class Drying {
 
   /** The last whole minute at which no more of a label's time has passed since another. */
   public int before(int since, Duration label, DryingLaw law) {
+    if (since >= minutes) {
+      return minutes;
+    }
     double[] of = passed[law.ordinal()];
     double most = of[since] + label.toSeconds() / 60.0 + HAIR;
     int low = since;

@@ -1,0 +1,365 @@
+package craftmap.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The stop Order, and the bench, through the door people use. */
+class OrderApiTest extends CoatsServerTest {
+  private static final ZoneId ZONE = ZoneId.of("Europe/Lisbon");
+
+  /** Every test begins at a bench of its own making. */
+  @BeforeEach
+  void theBench() {
+    bench(21, 50, 18, 60, 1);
+  }
+
+  private ObjectNode bench(double day, double damp, double night, double nightDamp, int people) {
+    ObjectNode bench = json.createObjectNode();
+    bench.put("zone", ZONE.getId()).put("places", 6).put("fan", false);
+    ArrayNode all = bench.putArray("people");
+    for (int p = 0; p < people; p++) {
+      ObjectNode person = all.addObject().put("name", "Person " + p);
+      person.putArray("off");
+      ObjectNode week = person.putObject("week");
+      for (String name : List.of("MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY")) {
+        ArrayNode stretches = week.putArray(name);
+        stretches.addObject().put("from", "09:00").put("to", "12:00");
+        stretches.addObject().put("from", "13:00").put("to", "17:00");
+      }
+    }
+    ArrayNode hours = bench.putArray("climate");
+    for (int h = 0; h < 24; h++) {
+      boolean light = h >= 8 && h < 18;
+      hours.addObject().put("celsius", light ? day : night).put("damp", light ? damp : nightDamp);
+    }
+    Answer put = putBench(bench);
+    assertThat(put.status()).as(put.detail()).isEqualTo(200);
+    return bench;
+  }
+
+  private Answer putBench(ObjectNode bench) {
+    long version = get("/api/bench").body().path("version").asLong();
+    return change("PUT", "/api/bench", bench, version);
+  }
+
+  private JsonNode order(JsonNode piece) {
+    return order(piece.path("id").asString());
+  }
+
+  private JsonNode order(String pieceId) {
+    Answer answer = get("/api/pieces/" + pieceId + "/order");
+    assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+    return answer.body();
+  }
+
+  private JsonNode begun(JsonNode piece, String at) {
+    return edited(piece, of("BEGIN_ON").put("at", at));
+  }
+
+  private static List<JsonNode> steps(JsonNode order) {
+    List<JsonNode> all = new ArrayList<>();
+    order.path("rows").forEach(r -> r.path("steps").forEach(all::add));
+    return all;
+  }
+
+  private static LocalDateTime time(JsonNode order, int minute) {
+    JsonNode first = order.at("/days/0");
+    return LocalDateTime.parse(first.path("date").asString() + "T00:00")
+        .plusMinutes(minute - first.path("from").asInt());
+  }
+
+  /** Looks at an order as somebody would who has to work by it. */
+  private void canBeWorked(String what, JsonNode order) {
+    Map<String, JsonNode> byId = new HashMap<>();
+    List<JsonNode> steps = steps(order);
+    steps.forEach(s -> assertThat(byId.put(s.path("id").asString(), s)).as(what).isNull());
+    for (JsonNode step : steps) {
+      int from = step.path("from").asInt();
+      int to = step.path("to").asInt();
+      assertThat(to - from)
+          .as("%s: %s", what, step)
+          .isEqualTo((int) Math.ceil(step.path("minutes").asDouble() - 1e-6));
+      if (!step.path("done").asBoolean()) {
+        LocalTime begin = time(order, from).toLocalTime();
+        LocalTime end = time(order, to).toLocalTime();
+        boolean morning = !begin.isBefore(LocalTime.of(9, 0)) && !end.isAfter(LocalTime.NOON);
+        boolean afternoon =
+            !begin.isBefore(LocalTime.of(13, 0)) && !end.isAfter(LocalTime.of(17, 0));
+        assertThat(morning || afternoon).as("%s: %s to %s", what, begin, end).isTrue();
+        assertThat(time(order, from).getDayOfWeek().getValue()).as(what).isLessThan(6);
+      }
+      for (JsonNode wait : step.path("waits")) {
+        JsonNode next = byId.get(wait.path("toStep").asString());
+        assertThat(next.path("from").asInt())
+            .as("%s: %s before %s", what, step.path("title"), next.path("title"))
+            .isGreaterThanOrEqualTo(wait.path("ripe").asInt());
+        if (wait.has("until") && !step.path("done").asBoolean()) {
+          assertThat(next.path("from").asInt())
+              .as("%s: %s within its window", what, next.path("title"))
+              .isLessThanOrEqualTo(wait.path("until").asInt());
+        }
+      }
+      for (JsonNode other : steps) {
+        boolean apart =
+            other == step || other.path("from").asInt() >= to || other.path("to").asInt() <= from;
+        if (!apart) {
+          assertThat(other.path("person").asInt())
+              .as("%s: %s while %s", what, step.path("title"), other.path("title"))
+              .isNotEqualTo(step.path("person").asInt());
+        }
+      }
+    }
+  }
+
+  /** All pieces of the demo: every coat of every group has its steps, and they can be worked. */
+  @Test
+  void everyPieceOfTheDemoIsPutIntoDays() {
+    for (JsonNode card : get("/api/pieces").body()) {
+      JsonNode piece = post("/api/pieces/" + card.path("id").asString() + "/copy", null).body();
+      String name = card.path("name").asString();
+      piece = begun(piece, "2027-02-01T09:00");
+      JsonNode order = order(piece);
+      assertThat(order.path("possible").asBoolean()).as(name).isTrue();
+      canBeWorked(name, order);
+      Set<String> ids = new HashSet<>();
+      steps(order).forEach(s -> ids.add(s.path("id").asString().replaceFirst("/\\d+$", "")));
+      String pieceId = piece.path("id").asString();
+      for (JsonNode group : coats(piece).path("groups")) {
+        for (JsonNode band : group.path("bands")) {
+          for (int n = 1; n <= band.at("/coat/times").asInt(0); n++) {
+            assertThat(ids)
+                .as(name)
+                .contains(
+                    pieceId
+                        + ":"
+                        + group.path("id").asString()
+                        + ":"
+                        + band.path("key").asString()
+                        + ":"
+                        + n);
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void aPieceThatNothingIsPutOnHasNothingToDo() {
+    JsonNode order = order(board("Bare", 377.3));
+    assertThat(order.path("title").asString()).isEqualTo("Nothing to do");
+    assertThat(steps(order)).isEmpty();
+  }
+
+  /** A colder night puts the next coat off; what the night does is told. */
+  @Test
+  void aColderNightPutsTheNextCoatOff() {
+    JsonNode piece = painted("Night");
+    bench(21, 50, 20, 50, 1);
+    int warm = finish(order(piece));
+    bench(15, 70, 7, 84, 1);
+    JsonNode cold = order(piece);
+    canBeWorked("cold", cold);
+    assertThat(finish(cold)).isGreaterThan(warm);
+    assertThat(cold.path("findings").valueStream().map(f -> f.path("rule").asString()))
+        .contains("SLOW_TO_DRY");
+    bench(3, 50, 3, 50, 1);
+    // below what the labels allow nothing is put on at all
+    assertThat(order(piece).path("possible").asBoolean()).isFalse();
+  }
+
+  private JsonNode painted(String name) {
+    JsonNode piece = board(name, 1203.7);
+    String red = paint("chalky-paint", "#B3202A", 0.6, "4000");
+    piece = edited(piece, from(inGroup("PAINT_GROUND", piece), red));
+    return begun(piece, "2027-02-01T09:00");
+  }
+
+  private static int finish(JsonNode order) {
+    return steps(order).stream().mapToInt(s -> s.path("to").asInt()).max().orElse(0);
+  }
+
+  /** What is told of each other way to do it is what comes of it when it is taken. */
+  @Test
+  void whatIsToldOfAnotherWayIsWhatComesOfIt() {
+    JsonNode piece = painted("Otherwise");
+    int before = finish(order(piece));
+    int tried = 0;
+    for (JsonNode other :
+        get("/api/pieces/" + piece.path("id").asString() + "/order/otherwise").body()) {
+      tried++;
+      int told = other.path("minutes").asInt();
+      if (other.has("bench")) {
+        ObjectNode was = (ObjectNode) get("/api/bench").body().path("bench");
+        assertThat(putBench((ObjectNode) other.path("bench")).status()).isEqualTo(200);
+        assertThat(finish(order(piece)) - before).as(other.path("key").asString()).isEqualTo(told);
+        assertThat(putBench(was).status()).isEqualTo(200);
+      } else {
+        JsonNode then = edited(piece, (ObjectNode) other.path("edit"));
+        JsonNode order = order(then);
+        long later = Duration.between(time(order(then), 0), time(order, finish(order))).toMinutes();
+        int begins = other.path("key").asString().equals("TOMORROW") ? 24 * 60 : 0;
+        assertThat(later + begins - before).as(other.path("key").asString()).isEqualTo(told);
+        piece =
+            change(
+                    "POST",
+                    "/api/pieces/" + piece.path("id").asString() + "/undo",
+                    null,
+                    then.path("version").asLong())
+                .body();
+      }
+    }
+    assertThat(tried).isGreaterThan(4);
+  }
+
+  /** What is done stays where it was, and what is left is planned from when it is said. */
+  @Test
+  void whatIsDoneStaysAndTheRestIsPlannedFromThen() {
+    JsonNode piece = painted("Half done");
+    JsonNode order = order(piece);
+    JsonNode first =
+        steps(order).stream()
+            .min((a, b) -> a.path("from").asInt() - b.path("from").asInt())
+            .orElseThrow();
+    ObjectNode done = of("STEP_DONE").put("stepId", first.path("id").asString());
+    done.putObject("done").put("at", "2027-02-01T10:17:00Z").put("minutes", 23.5);
+    piece = edited(piece, done, of("BEGIN_ON").put("at", "2027-02-02T13:00"));
+    JsonNode then = order(piece);
+    canBeWorked("half done", then);
+    JsonNode was =
+        steps(then).stream()
+            .filter(s -> s.path("id").equals(first.path("id")))
+            .findFirst()
+            .orElseThrow();
+    assertThat(was.path("done").asBoolean()).isTrue();
+    assertThat(time(then, was.path("to").asInt())).isEqualTo("2027-02-01T10:17");
+    steps(then).stream()
+        .filter(s -> !s.path("done").asBoolean())
+        .forEach(
+            s ->
+                assertThat(time(then, s.path("from").asInt()))
+                    .isAfterOrEqualTo(LocalDateTime.parse("2027-02-02T13:00")));
+    ObjectNode takes = of("STEP_TAKES").put("stepId", first.path("id").asString());
+    assertThat(edit(piece, takes.put("minutes", -3)).status()).isEqualTo(422);
+    assertThat(edit(piece, of("BEGIN_ON").put("at", "tomorrow")).detail())
+        .contains("tomorrow")
+        .contains("2027-02-01T09:00");
+  }
+
+  /** Two pieces are woven: each is worked on while the other dries. */
+  @Test
+  void twoPiecesWovenEndSoonerThanOneAfterTheOther() {
+    JsonNode one = painted("Woven one");
+    JsonNode two = painted("Woven two");
+    int alone = finish(order(one));
+    one =
+        edited(
+            one, of("WORK_WITH").put("pieceId", two.path("id").asString()).put("together", true));
+    JsonNode woven = order(one);
+    canBeWorked("woven", woven);
+    assertThat(steps(woven)).hasSize(steps(order(two)).size() * 2);
+    assertThat(woven.path("rows").valueStream().filter(r -> !r.path("own").asBoolean()))
+        .isNotEmpty();
+    assertThat(finish(woven)).isLessThan(2 * alone);
+    // who is gone is worked on no more, and nothing breaks
+    one = edited(one, of("WORK_WITH").put("pieceId", "nobody").put("together", true));
+    assertThat(steps(order(one))).hasSize(steps(woven).size());
+  }
+
+  /** The calendar is read by other hands than wrote it. */
+  @Test
+  void theCalendarHasTheVisits() {
+    JsonNode piece = painted("Calendar");
+    JsonNode order = order(piece);
+    String base = "/api/pieces/" + piece.path("id").asString() + "/order";
+    ICalendar calendar = Biweekly.parse(get(base + "/calendar").text()).first();
+    List<VEvent> visits =
+        calendar.getEvents().stream()
+            .filter(e -> e.getSummary().getValue().contains("at the bench"))
+            .toList();
+    assertThat(visits).hasSize(order.path("visits").size());
+    for (int i = 0; i < visits.size(); i++) {
+      Instant from = visits.get(i).getDateStart().getValue().toInstant();
+      assertThat(LocalDateTime.ofInstant(from, ZONE))
+          .isEqualTo(time(order, order.path("visits").get(i).path("from").asInt()));
+    }
+    assertThat(calendar.getEvents().stream().map(e -> e.getUid().getValue()).distinct())
+        .hasSameSizeAs(calendar.getEvents());
+    List<String> lines = get(base + "/csv").text().lines().toList();
+    assertThat(lines).hasSize(steps(order).size() + 1);
+    assertThat(lines.getFirst()).isEqualTo("begins,ends,piece,on,step,minutes,who,state");
+    assertThat(get(base + "/print?paper=LETTER").status()).isEqualTo(200);
+  }
+
+  @Test
+  void whatCanBeDoneInSomeMinutesFitsIntoThem() {
+    JsonNode piece = painted("Minutes");
+    String base = "/api/pieces/" + piece.path("id").asString() + "/order/now?minutes=";
+    assertThat(get(base + 0).status()).isEqualTo(422);
+    Random dice = new Random(5);
+    for (int i = 0; i < 5; i++) {
+      int minutes = 3 + dice.nextInt(90);
+      JsonNode now = get(base + minutes).body();
+      for (JsonNode step : now.path("steps")) {
+        JsonNode of =
+            steps(order(piece)).stream()
+                .filter(s -> s.path("id").equals(step.path("stepId")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(of.path("minutes").asDouble()).isLessThanOrEqualTo(minutes);
+      }
+      assertThat(now.path("steps").isEmpty() ? now.has("nextText") : true).isTrue();
+    }
+  }
+
+  @Test
+  void whatABenchCannotBeIsRefusedByName() {
+    ObjectNode bench = bench(21, 50, 18, 60, 2);
+    ObjectNode cold = bench.deepCopy();
+    ((ObjectNode) cold.path("climate").get(7)).put("damp", 140);
+    assertThat(putBench(cold).detail()).contains("damp").contains("140").contains("100");
+    ObjectNode late = bench.deepCopy();
+    ((ObjectNode) late.at("/people/0/week/MONDAY/0")).put("to", "08:00");
+    assertThat(putBench(late).detail()).contains("09:00 to 08:00");
+    ObjectNode zone = bench.deepCopy();
+    assertThat(putBench(zone.put("zone", "Marsh/Nowhere")).detail()).contains("Marsh/Nowhere");
+    ObjectNode nobody = bench.deepCopy();
+    nobody.putArray("people");
+    assertThat(putBench(nobody).status()).isEqualTo(422);
+    assertThat(get("/api/bench").body().path("bench").path("people")).hasSize(2);
+  }
+
+  /** Of many who change the bench at once, on what they all looked at, one is first. */
+  @Test
+  void ofManyWhoChangeTheBenchAtOnceOneIsFirst() throws Exception {
+    ObjectNode bench = bench(21, 50, 18, 60, 1);
+    long version = get("/api/bench").body().path("version").asLong();
+    List<Answer> told =
+        atOnce(
+            8, i -> change("PUT", "/api/bench", bench.deepCopy().put("places", 10 + i), version));
+    assertThat(told.stream().filter(a -> a.status() == 200)).hasSize(1);
+    assertThat(told.stream().filter(a -> a.status() == 409)).hasSize(7);
+    Answer first = told.stream().filter(a -> a.status() == 200).findFirst().orElseThrow();
+    assertThat(get("/api/bench").body().at("/bench/places"))
+        .isEqualTo(first.body().at("/bench/places"));
+  }
+}
