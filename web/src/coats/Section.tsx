@@ -132,7 +132,7 @@ export function Section({ group, band, onChoose }: Props) {
               <Marks numbers={found.filter((f) => f.band === b.key)} />
             </Box>
             <Box w="186px" flexShrink={0} fontSize="12.5px" color="soft" lineHeight="1.35">
-              {b.dryText}
+              {b.hereText}
               {b.takesText && (
                 <Text color="sea">
                   {b.takesText}

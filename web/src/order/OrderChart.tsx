@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { KeyboardEvent } from 'react';
 import type { OrderRow, OrderStep, OrderView } from '../api/client';
 import { useElementSize } from '../common/useElementSize';
-import { cutTo, fitting, hourStep, type TimeScale, timeScale } from './timeScale';
+import { cutTo, fits, fitting, hourStep, type TimeScale, timeScale } from './timeScale';
 
 const NAMES = 158;
 const ROW = 62;
@@ -113,7 +113,7 @@ function Days({ order, scale, height }: { order: OrderView; scale: TimeScale; he
             <text
               transform={`translate(${NAMES + c.x + c.width / 2 + 4} ${(height + HEAD) / 2}) rotate(-90)`}
               textAnchor="middle"
-              fontSize="11"
+              style={{ fontSize: 11 }}
               fill="var(--chakra-colors-soft)"
               opacity="0.75"
             >
@@ -129,9 +129,7 @@ function Days({ order, scale, height }: { order: OrderView; scale: TimeScale; he
             key={day.date}
             x={NAMES + scale.x(open.from) + 4}
             y={16}
-            fontSize="13"
-            fontWeight="600"
-            fontFamily="var(--chakra-fonts-heading)"
+            style={{ fontSize: 13, fontWeight: 600, fontFamily: 'var(--chakra-fonts-heading)' }}
             fill="var(--chakra-colors-ink)"
           >
             {day.text}
@@ -183,7 +181,7 @@ function Hours({
             <text
               x={NAMES + scale.x(l.minute)}
               y={bottom + 15}
-              fontSize="11"
+              style={{ fontSize: 11 }}
               textAnchor="middle"
               fill="var(--chakra-colors-soft)"
             >
@@ -229,17 +227,22 @@ function Row({
       <text
         x={4}
         y={middle}
-        fontSize="13.5"
-        fontWeight="600"
+        style={{ fontSize: 13.5, fontWeight: 600 }}
         fill="var(--chakra-colors-ink)"
         aria-hidden
       >
-        {cutTo(row.name, NAMES * 0.88)}
+        {cutTo(row.name, NAMES * 0.8)}
         <title>{row.name}</title>
       </text>
       {first && (
-        <text x={4} y={middle + 15} fontSize="11.5" fill="var(--chakra-colors-soft)" aria-hidden>
-          {cutTo(row.pieceName.toLowerCase(), NAMES)}
+        <text
+          x={4}
+          y={middle + 15}
+          style={{ fontSize: 11.5 }}
+          fill="var(--chakra-colors-soft)"
+          aria-hidden
+        >
+          {cutTo(row.pieceName.toLowerCase(), NAMES - 16)}
         </text>
       )}
       {row.steps.map((step, i) => (
@@ -297,11 +300,11 @@ function Ripening({
           <text
             x={(from + to) / 2}
             y={y + 5}
-            fontSize="11"
+            style={{ fontSize: 11 }}
             textAnchor="middle"
             fill="var(--chakra-colors-ink)"
           >
-            {cutTo(wait.text, to - from - 8)}
+            {fits(wait.text, wait.briefText, to - from - 6)}
           </text>
         </>
       )}
@@ -318,9 +321,10 @@ function Ripening({
             strokeDasharray="4 3"
           />
           <text
-            x={NAMES + scale.x(window.until) + 6}
+            textAnchor={scale.x(window.until) > scale.width - 90 ? 'end' : 'start'}
+            x={NAMES + scale.x(window.until) + (scale.x(window.until) > scale.width - 90 ? 0 : 6)}
             y={y + BAR + 6}
-            fontSize="11"
+            style={{ fontSize: 11 }}
             fill="var(--chakra-colors-ochre)"
           >
             {window.windowText}
@@ -378,7 +382,12 @@ function Step({
     >
       <title>{`${step.title}\n${step.whenText}\n${step.takesText}, ${step.slackText}`}</title>
       {text !== '' && (
-        <text x={x} y={y - 16} fontSize="11.5" fontWeight="600" fill="var(--chakra-colors-ink)">
+        <text
+          x={x}
+          y={y - 16}
+          style={{ fontSize: 11.5, fontWeight: 600 }}
+          fill="var(--chakra-colors-ink)"
+        >
           {text}
         </text>
       )}
@@ -425,8 +434,7 @@ function Now({ order, scale, bottom }: { order: OrderView; scale: TimeScale; bot
       <text
         x={x}
         y={HEAD - 8}
-        fontSize="11.5"
-        fontWeight="600"
+        style={{ fontSize: 11.5, fontWeight: 600 }}
         textAnchor="middle"
         fill="var(--chakra-colors-rust)"
       >

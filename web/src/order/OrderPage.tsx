@@ -79,7 +79,7 @@ export function OrderPage() {
                 </Button>
               </Flex>
               <OrderChart order={data} perHour={zoom} chosen={stepId} onChoose={choose} />
-              <Flex gap="3.5" mt="4" align="stretch" wrap="wrap">
+              <Flex gap="3.5" mt="4" align="flex-start" wrap="wrap">
                 <WhatNow pieceId={plan.piece.id} version={plan.piece.version} onChoose={choose} />
                 <WhySo order={data} onChoose={choose} />
                 <Along pieceId={plan.piece.id} />

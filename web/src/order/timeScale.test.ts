@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cutTo, fitting, hourStep, timeScale, ZOOMS } from './timeScale';
+import { cutTo, fits, fitting, hourStep, timeScale, ZOOMS } from './timeScale';
 
 /** Two days of nine to twelve and one to five, and a third that nothing is begun on. */
 const DAYS = [0, 1440, 2880].flatMap((day) => [
@@ -36,11 +36,11 @@ describe('the time scale', () => {
   });
 
   it('is as near as the window allows', () => {
-    const near = fitting(DAYS, 3360, 100_000);
-    expect(near).toBe(ZOOMS.at(-1));
+    expect(fitting(DAYS, 3360, 100_000)).toBe(ZOOMS.at(-1));
     const some = fitting(DAYS, 3360, 900);
-    expect(timeScale(DAYS, 3360, some).width).toBeLessThanOrEqual(900);
+    expect(timeScale(DAYS, 3360, some).width).toBeCloseTo(900, 6);
     expect(fitting(DAYS, 3360, 10)).toBe(ZOOMS[0]);
+    expect(fitting([], 0, 900)).toBe(ZOOMS[0]);
   });
 
   it('has nothing where nobody comes', () => {
@@ -58,5 +58,11 @@ describe('the time scale', () => {
     expect(cutTo('paint 1', 80)).toBe('paint 1');
     expect(cutTo('Reed border in two', 60)).toMatch(/^Reed.*…$/);
     expect(cutTo('Reed border', 12)).toBe('');
+  });
+
+  it('says as much of a wait as there is room for', () => {
+    expect(fits('next coat after 2 h', '2 h', 200)).toBe('next coat after 2 h');
+    expect(fits('next coat after 2 h', '2 h', 30)).toBe('2 h');
+    expect(fits('next coat after 2 h', '2 h', 8)).toBe('');
   });
 });

@@ -75,10 +75,11 @@ export function timeScale(openings: ReadonlyArray<Open>, end: number, perHour: n
   };
 }
 
-/** The widest look at which it all fits; the farthest where nothing does. */
+/** The look at which it just fills the window; never farther than the farthest. */
 export function fitting(openings: ReadonlyArray<Open>, end: number, width: number): number {
-  const fits = ZOOMS.filter((z) => timeScale(openings, end, z).width <= width);
-  return fits.at(-1) ?? ZOOMS[0];
+  const nights = timeScale(openings, end, 0).width;
+  const hour = timeScale(openings, end, 1).width - nights;
+  return hour > 0 ? Math.min(220, Math.max(ZOOMS[0], (width - nights) / hour)) : ZOOMS[0];
 }
 
 /** Every so many hours a line, so that their figures do not run into each other. */
@@ -93,4 +94,9 @@ export function cutTo(text: string, px: number): string {
     return text;
   }
   return letters < 4 ? '' : `${text.slice(0, letters - 1).trimEnd()}…`;
+}
+
+/** The longer of two texts where it fits into so many pixels, else the shorter, else none. */
+export function fits(text: string, brief: string, px: number): string {
+  return [text, brief].find((t) => t.length * 5.6 <= px) ?? '';
 }

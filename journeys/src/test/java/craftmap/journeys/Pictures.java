@@ -46,15 +46,17 @@ class Pictures extends Journey {
     page.getByText("Pause").waitFor();
     page.getByLabel("Time").fill("31");
     save("cutter");
+    go("/pieces/sea-chest/order");
+    page.getByText("no sooner").first().waitFor();
+    save("order");
+    take("/studio", "studio");
     take("/pieces/sea-chest/gather", "gather");
     take("/shelf?kinds=TRANSFER,NAPKIN,PAPER,COLLAGE,ENLARGED_IMAGE&on=gull-grasses", "shelf");
     take("/shelf?things=POT&on=deep-estuary", "shelf-pots");
     take("/shelf/designs/moonrise-reeds", "design");
-    take("/shelf/supplier", "supplier");
     go("/pieces/wardrobe/lay-out/door-1/marsh");
     page.getByTestId("sheets").waitFor();
     save("lay-out-sheets");
-    take("/pieces/sea-chest/lay-out/back/fans-back", "lay-out-zone");
     takePrint("/api/pieces/sea-chest/faces/front/print?paper=A4", "print");
   }
 

@@ -74,7 +74,7 @@ final class CoatSheet {
 
   private void band(CoatsView.BandView band) {
     String takes =
-        Stream.of(band.takesText(), band.dryText(), band.handsOnText())
+        Stream.of(band.takesText(), band.hereText(), band.handsOnText())
             .filter(t -> t != null && !t.isEmpty())
             .reduce((a, b) -> a + " · " + b)
             .orElse("");

@@ -14,11 +14,14 @@ import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
 import craftmap.core.measure.Decimals;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.measure.Times;
 import craftmap.core.medium.Drying;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.SoldBy;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.DryingLaw;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
@@ -56,6 +59,7 @@ public final class CoatViews {
   private final GroupNames names;
   private final TapeDivision tape;
   private final FigureWords words;
+  private final Climate climate;
 
   CoatViews(
       Plan plan,
@@ -63,7 +67,9 @@ public final class CoatViews {
       CoatsReading coats,
       CoatShelf shelf,
       Map<String, List<ReadingView.NoteView>> laid,
-      TapeDivision tape) {
+      TapeDivision tape,
+      Climate climate) {
+    this.climate = climate;
     this.laid = laid;
     this.shelf = shelf;
     this.plan = plan;
@@ -213,6 +219,7 @@ public final class CoatViews {
         Words.say("step", step.kind()),
         stepNote(group, step, b),
         "",
+        "",
         b.ml() > 0 ? Words.millilitres(b.ml()) : "",
         null,
         Words.time(b.handsOn()),
@@ -271,6 +278,7 @@ public final class CoatViews {
             Words.lower(Words.say("toolKind", coat.tool().kind())),
             where(coat.where())),
         dry(coat),
+        isRubbed(coat) ? dry(coat) : here(medium),
         quantity(medium, b.ml()),
         coat.of().isOwned() ? quantity(medium, coat.of().freeMl()) : null,
         Words.time(b.handsOn()),
@@ -334,10 +342,26 @@ public final class CoatViews {
 
   private static String dry(Band.Coat coat) {
     Drying d = coat.of().medium().drying();
-    boolean wax = coat.role() == Role.WAX || coat.role() == Role.METALLIC_WAX;
-    return wax
+    return isRubbed(coat)
         ? Words.say("coat.buff", Words.time(d.touchDry()), Words.time(d.cure()))
-        : Words.say("coat.dry", Words.time(d.touchDry()), Words.time(d.recoatFrom()));
+        : dries(coat.of().medium(), 1);
+  }
+
+  private static boolean isRubbed(Band.Coat coat) {
+    return coat.role() == Role.WAX || coat.role() == Role.METALLIC_WAX;
+  }
+
+  /** At noon where the studio lets things dry; what goes on at night is the business of Order. */
+  private String here(Medium medium) {
+    return dries(medium, DryingLaw.of(medium.kind().base()).factor(climate));
+  }
+
+  private static String dries(Medium medium, double factor) {
+    Drying d = medium.drying();
+    return Words.say(
+        "coat.dry",
+        Words.minutes(Times.minutes(d.touchDry()) * factor),
+        Words.minutes(Times.minutes(d.recoatFrom()) * factor));
   }
 
   private static String quantity(Medium medium, double ml) {
@@ -439,14 +463,8 @@ public final class CoatViews {
         of.pot()
             .map(p -> Words.say("lay.note", of.coats(), p.name()))
             .orElse(Words.say("lay.noteNoPot")),
-        of.pot()
-            .map(
-                p ->
-                    Words.say(
-                        "coat.dry",
-                        Words.time(p.drying().touchDry()),
-                        Words.time(p.drying().recoatFrom())))
-            .orElse(""),
+        of.pot().map(p -> dries(p, 1)).orElse(""),
+        of.pot().map(this::here).orElse(""),
         of.ml() > 0 ? Words.millilitres(of.ml()) : "",
         null,
         Words.time(b.handsOn()),

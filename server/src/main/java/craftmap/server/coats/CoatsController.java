@@ -1,5 +1,6 @@
 package craftmap.server.coats;
 
+import craftmap.server.bench.Benches;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
@@ -33,12 +34,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/pieces/{id}/coats")
 class CoatsController {
+  private static final int NOON = 12;
+
   private final Pieces pieces;
   private final PlanViews views;
   private final ShelfService shelf;
   private final Hiding hiding;
+  private final Benches benches;
 
-  CoatsController(Pieces pieces, PlanViews views, ShelfService shelf, Hiding hiding) {
+  CoatsController(
+      Pieces pieces, PlanViews views, ShelfService shelf, Hiding hiding, Benches benches) {
+    this.benches = benches;
     this.hiding = hiding;
     this.views = views;
     this.pieces = pieces;
@@ -130,7 +136,8 @@ class CoatsController {
             pieces.coats(studio, piece.plan()),
             shelf.coatShelf(studio.id()),
             views.notes(studio, piece),
-            studio.tape())
+            studio.tape(),
+            benches.of(studio).climate().at(NOON))
         .view();
   }
 }

@@ -99,7 +99,8 @@ record CoatsView(
    *
    * @param key by which edits name it
    * @param note how many, with what
-   * @param dryText when it is dry and when the next may follow
+   * @param dryText when it is dry and when the next may follow, by its label
+   * @param hereText the same at noon where the studio lets things dry
    * @param takesText out of its pot
    * @param shades what shows after each coat
    * @param under what shows under it
@@ -112,6 +113,7 @@ record CoatsView(
       String title,
       String note,
       String dryText,
+      String hereText,
       String takesText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String leftText,
       String handsOnText,

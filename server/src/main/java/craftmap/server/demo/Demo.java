@@ -1,7 +1,13 @@
 package craftmap.server.demo;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.Hours;
+import craftmap.core.order.bench.Person;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.DayClimate;
 import craftmap.core.plan.Plan;
+import craftmap.server.bench.Benches;
 import craftmap.server.photo.Photos;
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
@@ -10,8 +16,12 @@ import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.DayOfWeek;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -37,6 +47,7 @@ class Demo implements ApplicationRunner {
   private final Designs designs;
   private final Pieces pieces;
   private final Photos photos;
+  private final Benches benches;
   private final JsonMapper json;
   private final boolean wanted;
 
@@ -46,6 +57,7 @@ class Demo implements ApplicationRunner {
       Designs designs,
       Pieces pieces,
       Photos photos,
+      Benches benches,
       JsonMapper json,
       @Value("${craftmap.demo}") boolean wanted) {
     this.studios = studios;
@@ -53,6 +65,7 @@ class Demo implements ApplicationRunner {
     this.designs = designs;
     this.pieces = pieces;
     this.photos = photos;
+    this.benches = benches;
     this.json = json;
     this.wanted = wanted;
   }
@@ -77,6 +90,7 @@ class Demo implements ApplicationRunner {
   public void fill(Studio studio) throws IOException {
     DemoIds ids = new DemoIds(studio);
     shelf.fill(studio, ids);
+    bench(studio);
     pieces(studio, ids);
     photos(studio, ids.apply("sea-chest"));
   }
@@ -89,6 +103,28 @@ class Demo implements ApplicationRunner {
         pieces.start(studio, ids.apply(id), plan);
       }
     }
+  }
+
+  /** Two who work there, one of them not every day; by night the stove is out. */
+  private void bench(Studio studio) {
+    Bench usual = benches.of(studio);
+    Hours.Stretch morning = Hours.Stretch.of(9, 12);
+    Hours.Stretch afternoon = Hours.Stretch.of(13, 17);
+    Map<DayOfWeek, List<Hours.Stretch>> some = new EnumMap<>(DayOfWeek.class);
+    some.put(DayOfWeek.TUESDAY, List.of(Hours.Stretch.of(10, 15)));
+    some.put(DayOfWeek.THURSDAY, List.of(Hours.Stretch.of(10, 15)));
+    some.put(DayOfWeek.SATURDAY, List.of(Hours.Stretch.of(9, 13)));
+    benches.change(
+        studio,
+        0,
+        new Bench(
+            usual.zone(),
+            List.of(
+                new Person("Wren", Hours.weekdays(morning, afternoon), Set.of()),
+                new Person("Odo", new Hours(some), Set.of())),
+            DayClimate.of(new Climate(20, 54), 8, 19, new Climate(15, 64)),
+            5,
+            false));
   }
 
   private void photos(Studio studio, String pieceId) throws IOException {

@@ -88,12 +88,14 @@ record OrderView(
    * @param ripe the minute from which it may
    * @param until the minute until which it has to; absent where it may wait
    * @param text what it has to be dry enough for
+   * @param briefText how long that takes
    */
   record WaitView(
       String toStep,
       int ripe,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer until,
       String text,
+      String briefText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String windowText) {}
 
   /** A day on which somebody comes. */

@@ -282,6 +282,7 @@ final class OrderViews {
                           Words.say(
                               "order.wait." + d.forWhat(), Clockwork.span(ripe - placed.to())))
                   .orElse(""),
+              Clockwork.span(ripe - placed.to()),
               until == null
                   ? null
                   : Words.say("order.window", Clockwork.span(until - placed.to()))));

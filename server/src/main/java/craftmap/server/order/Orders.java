@@ -24,6 +24,7 @@ import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -41,11 +42,12 @@ class Orders {
   private static final int MOST_KEPT = 200;
 
   /** What the solver may do about a schedule that is asked for, and about one beside it. */
-  private static final double WORK = 2.5;
+  private static final double WORK = 0.3;
 
-  private static final double WORK_BESIDE = 0.4;
+  private static final double WORK_BESIDE = 0.06;
 
-  private static final int ROUNDS = 40;
+  private static final int ROUNDS = 2000;
+  private static final int ROUNDS_BESIDE = 250;
   private static final long SEED = 1;
 
   private final Pieces pieces;
@@ -175,7 +177,8 @@ class Orders {
         .orElseGet(() -> nextComing(bench, now));
   }
 
-  private static Instant nextComing(Bench bench, Instant now) {
+  private static Instant nextComing(Bench bench, Instant at) {
+    Instant now = at.truncatedTo(ChronoUnit.MINUTES);
     int next = Openings.NEVER;
     for (Person person : bench.people()) {
       next =
@@ -213,7 +216,8 @@ class Orders {
     for (int days : DAYS) {
       Problem problem = new Problem(task.work(), task.bench(), task.begin(), days, known(task));
       Optional<Schedule> schedule =
-          new CpScheduler(new ListScheduler(ROUNDS, SEED), work).schedule(problem);
+          new CpScheduler(new ListScheduler(work == WORK ? ROUNDS : ROUNDS_BESIDE, SEED), work)
+              .schedule(problem);
       if (schedule.isPresent()) {
         return schedule.map(s -> new Solved(problem, s));
       }

@@ -133,6 +133,7 @@ class WhatIfs {
   private WhatIfView view(Orders.Task task, Optional<Orders.Solved> now, Otherwise other) {
     Optional<Orders.Solved> then = orders.beside(other.task());
     String title = Words.say("whatif." + other.key());
+
     EditDoc edit = other.edit().orElse(null);
     BenchDoc bench = other.bench().map(BenchDoc::of).orElse(null);
     if (now.isEmpty() || then.isEmpty()) {
@@ -186,7 +187,10 @@ class WhatIfs {
     if (found != 0) {
       parts.add(Words.say(found < 0 ? "whatif.safer" : "whatif.riskier"));
     }
-    return String.join(", ", parts);
+    // what is only as good as was found in a moment is told as such
+    boolean sure = now.schedule().isProven() && then.schedule().isProven();
+    String text = String.join(", ", parts);
+    return sure || minutes == 0 ? text : Words.say("whatif.about", text);
   }
 
   private static int visits(Orders.Solved solved) {

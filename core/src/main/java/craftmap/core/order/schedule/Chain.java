@@ -83,9 +83,7 @@ public record Chain(List<ChainLink> links) {
     for (Placed other : schedule.steps()) {
       boolean before = other.to() <= placed.from() && !other.stepId().equals(placed.stepId());
       boolean sameHands = other.person() == placed.person();
-      boolean samePlace =
-          problem.apart().stream()
-              .anyMatch(s -> s.contains(step) && s.contains(numbers.get(other.stepId())));
+      boolean samePlace = problem.excludes(step, numbers.get(other.stepId()));
       if (before && (sameHands || samePlace) && (busy == null || other.to() > busy.to())) {
         busy = other;
         hands = !samePlace;

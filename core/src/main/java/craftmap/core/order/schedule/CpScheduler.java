@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Asks a constraint solver, which begins from the best schedule that was put together by list. It
@@ -82,10 +83,41 @@ public final class CpScheduler implements Scheduler {
       int least = best.least();
       if (best.finish() > least) {
         least = Math.max(least, sooner(least));
+        ListScheduler.earlier(problem, best).ifPresent(this::take);
       }
-      int visits = fewerVisits(least);
-      earlier();
+      int visits = fewestVisits();
+      if (best.visits(problem) > visits) {
+        visits = Math.max(visits, fewerVisits(visits));
+        ListScheduler.earlier(problem, best).ifPresent(this::take);
+      }
       return new Schedule(best.steps(), least, visits);
+    }
+
+    /** On fewer days than this there are not enough hours by then, however they are spent. */
+    private int fewestVisits() {
+      Map<Integer, Integer> hours = new HashMap<>();
+      for (int p = 0; p < problem.people(); p++) {
+        for (Openings.Opening o : problem.openings(p).all()) {
+          int from = Math.max(o.from(), problem.notBefore());
+          int to = Math.min(o.to(), best.finish());
+          if (from < to) {
+            hours.merge(o.day(), to - from, Integer::sum);
+          }
+        }
+      }
+      int work = 0;
+      for (int i = 0; i < problem.size(); i++) {
+        work += problem.isDone(i) ? 0 : problem.duration(i);
+      }
+      int days = 0;
+      for (int most : hours.values().stream().sorted(Comparator.reverseOrder()).toList()) {
+        if (work <= 0) {
+          break;
+        }
+        work -= most;
+        days++;
+      }
+      return days;
     }
 
     /** Looks for one that ends sooner; answers with what is proven about the finish. */
@@ -98,7 +130,7 @@ public final class CpScheduler implements Scheduler {
       model.hint(best);
       model.cp.addHint(finish, best.finish());
       model.cp.minimize(finish);
-      CpSolver solver = solver(work * 0.6);
+      CpSolver solver = solver(work * 0.7);
       CpSolverStatus status = solver.solve(model.cp);
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
@@ -107,48 +139,22 @@ public final class CpScheduler implements Scheduler {
       return least;
     }
 
-    /**
-     * Among those that end as soon, one that takes fewer days; answers with what is proven of them.
-     */
+    /** Among those that end as soon, one of fewer days; answers with what is proven of them. */
     private int fewerVisits(int least) {
-      int now = best.visits(problem);
-      if (now <= 1) {
-        return now;
-      }
       Model model = new Model(problem, bounds, best.finish());
       Map<Integer, BoolVar> days = model.days();
       LinearExprBuilder count = LinearExpr.newBuilder();
       days.values().forEach(count::add);
-      model.cp.addLessOrEqual(count.build(), now);
+      model.cp.addLinearConstraint(count.build(), least, best.visits(problem));
       model.hint(best);
       model.cp.minimize(count.build());
-      CpSolver solver = solver(work * 0.2);
+      CpSolver solver = solver(work * 0.3);
       CpSolverStatus status = solver.solve(model.cp);
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
         return (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
       }
       return 0;
-    }
-
-    /** Among those, one in which everything begins early. */
-    private void earlier() {
-      Model model = new Model(problem, bounds, best.finish());
-      Map<Integer, BoolVar> days = model.days();
-      LinearExprBuilder count = LinearExpr.newBuilder();
-      days.values().forEach(count::add);
-      model.cp.addLessOrEqual(count.build(), best.visits(problem));
-      LinearExprBuilder sum = LinearExpr.newBuilder();
-      for (IntVar from : model.from) {
-        sum.add(from);
-      }
-      model.hint(best);
-      model.cp.minimize(sum.build());
-      CpSolver solver = solver(work * 0.2);
-      CpSolverStatus status = solver.solve(model.cp);
-      if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
-        take(model.schedule(solver));
-      }
     }
 
     private void take(Schedule other) {
@@ -254,10 +260,11 @@ public final class CpScheduler implements Scheduler {
       int n = problem.size();
       int people = problem.people();
       if (anyone && people == 1) {
+        // nights and breaks are told as work that cannot be moved: what is left is all there is
         cp.addNoOverlap(
-            IntStream.range(0, n)
-                .filter(i -> !problem.isDone(i))
-                .mapToObj(i -> during[i])
+            Stream.concat(
+                    IntStream.range(0, n).filter(i -> !problem.isDone(i)).mapToObj(i -> during[i]),
+                    closed().stream())
                 .toArray(IntervalVar[]::new));
         return;
       }
@@ -268,6 +275,7 @@ public final class CpScheduler implements Scheduler {
             all.addDemand(during[i], 1);
           }
         }
+        closed().forEach(c -> all.addDemand(c, people));
         return;
       }
       for (int i = 0; i < n; i++) {
@@ -297,6 +305,22 @@ public final class CpScheduler implements Scheduler {
         }
         cp.addNoOverlap(theirs.toArray(IntervalVar[]::new));
       }
+    }
+
+    /** When nobody is there, of people who come and go together. */
+    private List<IntervalVar> closed() {
+      List<IntervalVar> closed = new ArrayList<>();
+      int at = problem.notBefore();
+      for (Openings.Opening o : problem.openings(0).all()) {
+        if (o.from() >= by) {
+          break;
+        }
+        if (o.from() > at) {
+          closed.add(cp.newFixedInterval(at, (long) o.from() - at, "closed" + at));
+        }
+        at = Math.max(at, o.to());
+      }
+      return closed;
     }
 
     /**

@@ -11,8 +11,9 @@ import java.util.Random;
 
 /**
  * Puts one step after the other where it goes first, by priority; what has to follow within a
- * window is put down along with what it follows, and both are moved on until it does. Of many
- * priorities the best schedule is kept. It proves nothing but what the longest chain does.
+ * window is put down along with what it follows, and both are moved on until it does. From the
+ * longest chain first it goes on by shifting priorities, and keeps what is no worse. It proves what
+ * the longest chain, and the hours of all hands together, do.
  */
 public final class ListScheduler implements Scheduler {
   private static final int TRIES_FOR_A_WINDOW = 400;
@@ -37,18 +38,27 @@ public final class ListScheduler implements Scheduler {
     double[] tails = tails(problem);
     Schedule best = run(problem, tails, least).orElse(null);
     Random random = new Random(seed);
+    double[] kept = tails;
     for (int r = 0; r < rounds && !(best != null && best.finish() <= least); r++) {
-      double[] keys = new double[n];
-      double noise = 0.02 + 0.5 * r / rounds;
-      for (int i = 0; i < n; i++) {
-        keys[i] = tails[i] * (1 + noise * random.nextGaussian());
+      // far from where it stands at first, and now and then; else a few steps are shifted
+      boolean anew = r < rounds / 4 || r % 10 == 0;
+      double[] keys = anew ? tails.clone() : kept.clone();
+      int shifted = anew ? n : 1 + random.nextInt(Math.max(1, n / 8));
+      for (int k = 0; k < shifted; k++) {
+        int i = anew ? k : random.nextInt(n);
+        keys[i] *= 1 + (anew ? 0.02 + 0.5 * random.nextDouble() : 0.4) * random.nextGaussian();
       }
       Optional<Schedule> other = run(problem, keys, least);
-      if (other.isPresent() && (best == null || isBetter(problem, other.get(), best))) {
+      if (other.isPresent() && (best == null || !isBetter(problem, best, other.get()))) {
         best = other.get();
+        kept = keys;
       }
     }
-    return Optional.ofNullable(best);
+    if (best == null) {
+      return Optional.empty();
+    }
+    int hands = new HandsBound(problem, new Bounds(problem)).finish(best.finish());
+    return Optional.of(new Schedule(best.steps(), hands, 0));
   }
 
   /** By hand, as it would be: whatever may begin first is begun, in the order of the plan. */
@@ -58,6 +68,15 @@ public final class ListScheduler implements Scheduler {
       keys[i] = -i;
     }
     return run(problem, keys, new Bounds(problem).finish());
+  }
+
+  /** Everything in the order in which it stands, each as early as it goes then. */
+  static Optional<Schedule> earlier(Problem problem, Schedule schedule) {
+    double[] keys = new double[problem.size()];
+    for (int i = 0; i < keys.length; i++) {
+      keys[i] = -schedule.of(problem.work().steps().get(i).id()).orElseThrow().from();
+    }
+    return run(problem, keys, schedule.least());
   }
 
   static boolean isBetter(Problem problem, Schedule a, Schedule b) {
@@ -278,12 +297,10 @@ public final class ListScheduler implements Scheduler {
       for (int other : byPerson.get(who)) {
         until = Math.max(until, over(other, begin, end));
       }
-      for (List<Integer> set : problem.apart()) {
-        if (set.contains(step)) {
-          for (int other : set) {
-            if (placed.get(other)) {
-              until = Math.max(until, over(other, begin, end));
-            }
+      for (List<Integer> set : problem.apart(step)) {
+        for (int other : set) {
+          if (placed.get(other)) {
+            until = Math.max(until, over(other, begin, end));
           }
         }
       }

@@ -43,6 +43,10 @@ public final class Problem {
   private final List<List<Follow>> after = new ArrayList<>();
   private final List<List<Follow>> before = new ArrayList<>();
   private final List<List<Integer>> apart;
+
+  /** Of each step: those sets that it is in. */
+  private final List<List<List<Integer>>> apartOf;
+
   private final int notBefore;
 
   /** When steps that are done were begun, by number. */
@@ -109,6 +113,11 @@ public final class Problem {
       before.get(follow.to()).add(follow);
     }
     this.apart = excluding();
+    this.apartOf = new ArrayList<>();
+    for (int i = 0; i < durations.size(); i++) {
+      int step = i;
+      apartOf.add(apart.stream().filter(s -> s.contains(step)).toList());
+    }
   }
 
   private void readClock() {
@@ -226,6 +235,15 @@ public final class Problem {
     return apart;
   }
 
+  /** Whether two steps may never be done at once, whoever does them. */
+  boolean excludes(int step, int other) {
+    return apartOf.get(step).stream().anyMatch(s -> s.contains(other));
+  }
+
+  List<List<Integer>> apart(int step) {
+    return apartOf.get(step);
+  }
+
   /** The earliest that the next may begin, if this one ends then. */
   int ready(Follow follow, int end) {
     return follow.atLeast().map(d -> drying.after(end, d.label(), d.law())).orElse(end);
@@ -316,6 +334,15 @@ public final class Problem {
       // no other hour of the clock is tried twice
       at = begin + 60 - minuteOfHour(begin);
     }
+  }
+
+  /** The latest that anybody may begin a step that is to end by a minute. */
+  int latest(int step, int by) {
+    int last = -Openings.NEVER;
+    for (Openings each : openings) {
+      last = Math.max(last, each.latest(by, duration(step)));
+    }
+    return last;
   }
 
   /** The same for whoever may first. */

@@ -71,8 +71,7 @@ public final class Slack {
   }
 
   private boolean excludes(int step, Placed placed, int other, Placed otherPlaced) {
-    return placed.person() == otherPlaced.person()
-        || problem.apart().stream().anyMatch(s -> s.contains(step) && s.contains(other));
+    return placed.person() == otherPlaced.person() || problem.excludes(step, other);
   }
 
   /** The latest end after which the next may still begin then. */

@@ -63,9 +63,7 @@ public record WhatNow(List<String> steps, int next) {
     String id = problem.work().steps().get(step).id();
     for (Placed other : schedule.steps()) {
       boolean then = other.from() < end && other.to() > now && !other.stepId().equals(id);
-      boolean excluded =
-          problem.apart().stream()
-              .anyMatch(s -> s.contains(step) && s.contains(numbers.get(other.stepId())));
+      boolean excluded = problem.excludes(step, numbers.get(other.stepId()));
       if (then && excluded) {
         return false;
       }
