@@ -18,11 +18,17 @@ import java.util.Random;
 public final class ListScheduler implements Scheduler {
   private static final int TRIES_FOR_A_WINDOW = 400;
 
-  private final int rounds;
+  /** So many steps are what the rounds are told for; of more, a round takes longer. */
+  private static final int USUAL_STEPS = 60;
+
+  private final int most;
   private final long seed;
 
+  /**
+   * @param rounds how often priorities are shifted, for sixty steps; fewer times for more
+   */
   public ListScheduler(int rounds, long seed) {
-    this.rounds = rounds;
+    this.most = rounds;
     this.seed = seed;
   }
 
@@ -37,6 +43,7 @@ public final class ListScheduler implements Scheduler {
     int least = new Bounds(problem).finish();
     double[] tails = tails(problem);
     Schedule best = run(problem, tails, least).orElse(null);
+    int rounds = most * USUAL_STEPS / Math.max(USUAL_STEPS, n);
     Random random = new Random(seed);
     double[] kept = tails;
     for (int r = 0; r < rounds && !(best != null && best.finish() <= least); r++) {
