@@ -44,7 +44,9 @@ export function Begin({ order }: { order: OrderView }) {
               <chakra.label key={t.pieceId} display="flex" gap="2" alignItems="center" py="0.5">
                 <input
                   type="checkbox"
-                  checked={t.together}
+                  // shown at once, and again as it was if it is not to be
+                  key={String(t.together)}
+                  defaultChecked={t.together}
                   onChange={(e) =>
                     edit({ kind: 'WORK_WITH', pieceId: t.pieceId, together: e.target.checked })
                   }

@@ -381,6 +381,14 @@ function Step({
       }}
     >
       <title>{`${step.title}\n${step.whenText}\n${step.takesText}, ${step.slackText}`}</title>
+      {/* what is written over it belongs to it, and so does what lies between */}
+      <rect
+        x={x}
+        y={y - 28}
+        width={Math.max(width, Math.min(room, text.length * 6.1))}
+        height={28 + BAR / 2}
+        fill="transparent"
+      />
       {text !== '' && (
         <text
           x={x}

@@ -48,7 +48,7 @@ class OrderTest extends LayingJourney {
 
   private void begin(String at) {
     page.getByLabel("When it is begun").fill(at);
-    page.keyboard().press("Tab");
+    page.getByLabel("When it is begun").press("Enter");
     assertThat(page.getByText("What is left is planned from then.")).isVisible();
   }
 
