@@ -28,7 +28,17 @@ export function Begin({ order }: { order: OrderView }) {
         <Text fontSize="12.5px" color="soft">
           {order.chosen ? 'What is left is planned from then.' : 'The next time somebody comes.'}
         </Text>
-        {order.chosen && (
+        {order.now > 0 && (
+          <Button
+            size="xs"
+            look="plain"
+            title="What is not done is planned from now on"
+            onClick={() => edit({ kind: 'BEGIN_ON', at: order.nowAt })}
+          >
+            From now on
+          </Button>
+        )}
+        {order.chosen && order.now <= 0 && (
           <Button size="xs" look="plain" onClick={() => edit({ kind: 'BEGIN_ON' })}>
             The next time
           </Button>

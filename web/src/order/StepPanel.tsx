@@ -4,7 +4,6 @@ import type { OrderRow, OrderStep, OrderView } from '../api/client';
 import { Button } from '../common/Button';
 import { Section } from '../common/Section';
 import { usePlan } from '../plan/PlanProvider';
-import { wholeStep } from './steps';
 
 /** One step: when, how long, what it waits for, and that it is done. */
 export function StepPanel({
@@ -19,12 +18,11 @@ export function StepPanel({
   close: () => void;
 }) {
   const { edit } = usePlan();
-  const id = wholeStep(step.id);
   const [minutes, setMinutes] = useState(String(Math.round(step.minutes * 10) / 10));
   const takes = () => {
     const wanted = Number(minutes);
     if (wanted > 0 && Math.abs(wanted - step.minutes) > 0.05) {
-      edit({ kind: 'STEP_TAKES', stepId: id, minutes: wanted });
+      edit({ kind: 'STEP_TAKES', step: step.key, minutes: wanted });
     }
   };
   const titleOf = (stepId: string) =>
@@ -67,7 +65,7 @@ export function StepPanel({
                 <Button
                   size="xs"
                   look="plain"
-                  onClick={() => edit({ kind: 'STEP_TAKES', stepId: id })}
+                  onClick={() => edit({ kind: 'STEP_TAKES', step: step.key })}
                 >
                   As is usual
                 </Button>
@@ -76,14 +74,14 @@ export function StepPanel({
           </Section>
           <Flex my="3" gap="2">
             {step.done ? (
-              <Button onClick={() => edit({ kind: 'STEP_DONE', stepId: id })}>Not done</Button>
+              <Button onClick={() => edit({ kind: 'STEP_DONE', step: step.key })}>Not done</Button>
             ) : (
               <Button
                 look="sea"
                 onClick={() =>
                   edit({
                     kind: 'STEP_DONE',
-                    stepId: id,
+                    step: step.key,
                     done: { at: new Date().toISOString(), minutes: step.minutes },
                   })
                 }

@@ -12,11 +12,9 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -141,24 +139,35 @@ class OrderApiTest extends CoatsServerTest {
       JsonNode order = order(piece);
       assertThat(order.path("possible").asBoolean()).as(name).isTrue();
       canBeWorked(name, order);
-      Set<String> ids = new HashSet<>();
-      steps(order).forEach(s -> ids.add(s.path("id").asString().replaceFirst("/\\d+$", "")));
-      String pieceId = piece.path("id").asString();
       for (JsonNode group : coats(piece).path("groups")) {
-        for (JsonNode band : group.path("bands")) {
-          for (int n = 1; n <= band.at("/coat/times").asInt(0); n++) {
-            assertThat(ids)
-                .as(name)
-                .contains(
-                    pieceId
-                        + ":"
-                        + group.path("id").asString()
-                        + ":"
-                        + band.path("key").asString()
-                        + ":"
-                        + n);
-          }
-        }
+        fromTheBottomUp(name, group, steps(order));
+      }
+    }
+  }
+
+  /** Every coat of every band has its step, and what lies over something comes after it. */
+  private void fromTheBottomUp(String what, JsonNode group, List<JsonNode> steps) {
+    int before = 0;
+    for (JsonNode band : group.path("bands")) {
+      String key = band.path("key").asString();
+      String prefix =
+          (key.startsWith("lay:") ? key : group.path("id").asString() + ":" + key) + ":";
+      List<JsonNode> of =
+          steps.stream()
+              .filter(s -> (s.path("key").asString() + ":").startsWith(prefix))
+              .sorted((a, b) -> a.path("from").asInt() - b.path("from").asInt())
+              .toList();
+      int times = band.at("/coat/times").asInt(0);
+      if (times > 0) {
+        assertThat(of.stream().map(s -> s.path("key").asString()).distinct())
+            .as("%s: %s", what, prefix)
+            .hasSize(times);
+      }
+      if (!of.isEmpty()) {
+        assertThat(of.getFirst().path("from").asInt())
+            .as("%s: %s comes after what is under it", what, prefix)
+            .isGreaterThanOrEqualTo(before);
+        before = of.getLast().path("to").asInt();
       }
     }
   }
@@ -240,7 +249,7 @@ class OrderApiTest extends CoatsServerTest {
         steps(order).stream()
             .min((a, b) -> a.path("from").asInt() - b.path("from").asInt())
             .orElseThrow();
-    ObjectNode done = of("STEP_DONE").put("stepId", first.path("id").asString());
+    ObjectNode done = of("STEP_DONE").put("step", first.path("key").asString());
     done.putObject("done").put("at", "2027-02-01T10:17:00Z").put("minutes", 23.5);
     piece = edited(piece, done, of("BEGIN_ON").put("at", "2027-02-02T13:00"));
     JsonNode then = order(piece);
@@ -258,7 +267,19 @@ class OrderApiTest extends CoatsServerTest {
             s ->
                 assertThat(time(then, s.path("from").asInt()))
                     .isAfterOrEqualTo(LocalDateTime.parse("2027-02-02T13:00")));
-    ObjectNode takes = of("STEP_TAKES").put("stepId", first.path("id").asString());
+    // a copy is another piece: what takes how long is known of it, and nothing of it is done
+    piece =
+        edited(
+            piece, of("STEP_TAKES").put("step", first.path("key").asString()).put("minutes", 47));
+    JsonNode copy = post("/api/pieces/" + piece.path("id").asString() + "/copy", null).body();
+    JsonNode again = order(copy);
+    assertThat(steps(again)).noneMatch(s -> s.path("done").asBoolean());
+    assertThat(
+            steps(again).stream()
+                .filter(s -> s.path("key").equals(first.path("key")))
+                .map(s -> s.path("minutes").asDouble()))
+        .containsExactly(47.0);
+    ObjectNode takes = of("STEP_TAKES").put("step", first.path("key").asString());
     assertThat(edit(piece, takes.put("minutes", -3)).status()).isEqualTo(422);
     assertThat(edit(piece, of("BEGIN_ON").put("at", "tomorrow")).detail())
         .contains("tomorrow")

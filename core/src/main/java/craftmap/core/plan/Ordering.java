@@ -21,8 +21,8 @@ import java.util.TreeSet;
  * @param begins from when on what is left to do is planned, by the studio's clock; none while it is
  *     the next time somebody works
  * @param together other pieces that are worked on in between
- * @param takes how long steps take that take other than is usual
- * @param done steps that are done
+ * @param takes how long steps take that take other than is usual, by the steps' keys
+ * @param done steps that are done, by their keys
  */
 public record Ordering(
     Optional<LocalDateTime> begins,
@@ -74,6 +74,11 @@ public record Ordering(
     }
   }
 
+  /** The same with nothing done yet: for another piece like this one. */
+  public Ordering notBegun() {
+    return new Ordering(Optional.empty(), together, takes, Map.of());
+  }
+
   public boolean isNone() {
     return equals(NONE);
   }
@@ -93,15 +98,15 @@ public record Ordering(
   }
 
   /** As long as is usual where nothing is told. */
-  public Ordering taking(String stepId, Optional<Duration> time) {
+  public Ordering taking(String step, Optional<Duration> time) {
     Map<String, Duration> all = new TreeMap<>(takes);
-    time.ifPresentOrElse(t -> all.put(stepId, t), () -> all.remove(stepId));
+    time.ifPresentOrElse(t -> all.put(step, t), () -> all.remove(step));
     return new Ordering(begins, together, all, done);
   }
 
-  public Ordering done(String stepId, Optional<Done> how) {
+  public Ordering done(String step, Optional<Done> how) {
     Map<String, Done> all = new TreeMap<>(done);
-    how.ifPresentOrElse(d -> all.put(stepId, d), () -> all.remove(stepId));
+    how.ifPresentOrElse(d -> all.put(step, d), () -> all.remove(step));
     return new Ordering(begins, together, takes, all);
   }
 }

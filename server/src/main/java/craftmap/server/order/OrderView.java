@@ -13,6 +13,7 @@ import java.util.List;
  * @param title when it is ready
  * @param proofText how good it is: nothing can be sooner, or by how much it might
  * @param now the minute it is now
+ * @param nowAt the same by the clock
  * @param end the last minute that is shown
  */
 record OrderView(
@@ -24,6 +25,7 @@ record OrderView(
     String proofText,
     boolean proven,
     int now,
+    String nowAt,
     int end,
     List<DayView> days,
     List<OpeningView> openings,
@@ -56,6 +58,7 @@ record OrderView(
   /**
    * One step.
    *
+   * @param key what edits of its own piece call it
    * @param brief a word or two, for the chart
    * @param person who does it, by number
    * @param done whether it is done
@@ -67,6 +70,7 @@ record OrderView(
    */
   record StepView(
       String id,
+      String key,
       Doing doing,
       String brief,
       String title,

@@ -59,6 +59,7 @@ final class OrderViews {
         "",
         false,
         0,
+        nowAt(task),
         0,
         List.of(),
         List.of(),
@@ -82,6 +83,7 @@ final class OrderViews {
         nothing ? "" : proof(),
         schedule.isProven(),
         now,
+        nowAt(task),
         end(),
         days(),
         openings(),
@@ -91,6 +93,14 @@ final class OrderViews {
         Minding.of(problem, schedule, now).stream().map(this::finding).toList(),
         together,
         task.bench().people().stream().map(Person::name).toList());
+  }
+
+  private static String nowAt(Orders.Task task) {
+    return new Clockwork(task.bench().zone())
+        .at(task.now())
+        .toLocalDateTime()
+        .truncatedTo(ChronoUnit.MINUTES)
+        .toString();
   }
 
   private int now() {
@@ -229,11 +239,11 @@ final class OrderViews {
 
   private OrderView.StepView view(Placed placed, WorkStep step, Set<String> onChain) {
     int slack = latest.get(placed.stepId()) - placed.from();
-    String id = whole(step.id());
     Instant from = problem.instant(placed.from());
     boolean done = task.past().containsKey(step.id());
     return new OrderView.StepView(
         step.id(),
+        step.key(),
         step.doing(),
         words.brief(step),
         words.full(step),
@@ -254,13 +264,8 @@ final class OrderViews {
                 : Words.say("order.noSlack"),
         Clockwork.span(step.handsOn()),
         Times.minutes(step.handsOn()),
-        !words.piece(step.pieceId()).piece().plan().order().takes().containsKey(id),
+        !words.piece(step.pieceId()).piece().plan().order().takes().containsKey(step.key()),
         waits(placed, step));
-  }
-
-  /** The step that a part of it was torn from. */
-  private static String whole(String id) {
-    return id.replaceFirst("/\\d+$", "");
   }
 
   private List<OrderView.WaitView> waits(Placed placed, WorkStep step) {

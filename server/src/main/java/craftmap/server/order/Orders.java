@@ -120,7 +120,7 @@ class Orders {
           new Worked(each, pieces.read(studio, each.plan()), pieces.coats(studio, each.plan()));
       worked.add(one);
       work = work.and(steps(one));
-      each.plan().order().done().forEach((id, d) -> past.put(id, past(d)));
+      each.plan().order().done().forEach((step, d) -> past.put(each.id() + ":" + step, past(d)));
     }
     Bench bench = benches.of(studio);
     Instant now = clock.instant();
@@ -141,7 +141,7 @@ class Orders {
     Map<String, Duration> takes = of.piece().plan().order().takes();
     List<WorkStep> steps =
         work.steps().stream()
-            .map(s -> takes.containsKey(s.id()) ? s.lasting(takes.get(s.id())) : s)
+            .map(s -> takes.containsKey(s.key()) ? s.lasting(takes.get(s.key())) : s)
             .toList();
     return new Work(steps, work.links());
   }

@@ -143,7 +143,8 @@ public class Pieces {
     return start(
         studio,
         UUID.randomUUID().toString(),
-        plan.named(name.length() > most ? name.substring(0, most) : name));
+        plan.named(name.length() > most ? name.substring(0, most) : name)
+            .with(plan.order().notBegun()));
   }
 
   /** A plan read from a file of any age. */

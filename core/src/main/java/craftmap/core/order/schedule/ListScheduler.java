@@ -68,7 +68,7 @@ public final class ListScheduler implements Scheduler {
     return Optional.of(new Schedule(best.steps(), hands, 0));
   }
 
-  /** By hand, as it would be: whatever may begin first is begun, in the order of the plan. */
+  /** As it would be by hand, for ours to be set against: in the order of the plan. */
   static Optional<Schedule> inTheOrderOfThePlan(Problem problem) {
     double[] keys = new double[problem.size()];
     for (int i = 0; i < keys.length; i++) {

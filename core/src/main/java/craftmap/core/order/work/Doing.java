@@ -23,9 +23,7 @@ public enum Doing {
   LAY,
   /** Brushed with what holds it, before it is laid. */
   SIZE,
-  HARDWARE_ON,
-  /** What the artist put in. */
-  OWN;
+  HARDWARE_ON;
 
   /** Whether it is done at a table, with the piece out of the way. */
   public boolean isAwayFromThePiece() {

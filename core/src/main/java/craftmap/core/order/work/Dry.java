@@ -18,7 +18,6 @@ public record Dry(For forWhat, Duration label, DryingLaw law) {
     HANDLE,
     SAND,
     POUR,
-    USE,
     /** Hard enough to come out of its mould. */
     CAST,
     /** Tacky, neither wet nor dry. */

@@ -13,6 +13,9 @@ import java.util.stream.Stream;
 
 /** Steps, and which has to wait for which. No step waits for itself, be it by way of others. */
 public record Work(List<WorkStep> steps, List<Link> links) {
+  /** Stands before the number of a part that a step was torn into. */
+  static final String PART = "/";
+
   public static final Work NONE = new Work(List.of(), List.of());
 
   public Work {
@@ -101,6 +104,6 @@ public record Work(List<WorkStep> steps, List<Link> links) {
   }
 
   private static String part(String id, int n) {
-    return id + "/" + n;
+    return id + PART + n;
   }
 }

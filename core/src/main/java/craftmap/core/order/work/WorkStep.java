@@ -42,6 +42,14 @@ public record WorkStep(
     }
   }
 
+  /**
+   * What its own piece calls it, be it a part of it only: the same in a copy of the piece, and in
+   * another studio.
+   */
+  public String key() {
+    return id.substring(pieceId.length() + 1).replaceFirst(Work.PART + "\\d+$", "");
+  }
+
   /** Whole minutes: nobody looks at the clock for less. */
   public int minutes() {
     return Math.toIntExact(Math.ceilDiv(handsOn.toSeconds(), 60));

@@ -32,20 +32,20 @@ public sealed interface OrderEdit extends PlanEdit {
   }
 
   /** How long a step takes; as long as is usual where nothing is told. */
-  record StepTakes(String stepId, Optional<Duration> time) implements OrderEdit {
+  record StepTakes(String step, Optional<Duration> time) implements OrderEdit {
     @Override
     public Edited to(Plan plan, Editing editing) {
-      return edited(plan, plan.order().taking(stepId, time), Told.of(Told.Code.STEP_TAKES));
+      return edited(plan, plan.order().taking(step, time), Told.of(Told.Code.STEP_TAKES));
     }
   }
 
   /** A step was done, or was not after all. */
-  record StepDone(String stepId, Optional<Ordering.Done> done) implements OrderEdit {
+  record StepDone(String step, Optional<Ordering.Done> done) implements OrderEdit {
     @Override
     public Edited to(Plan plan, Editing editing) {
       return edited(
           plan,
-          plan.order().done(stepId, done),
+          plan.order().done(step, done),
           Told.of(done.isPresent() ? Told.Code.STEP_DONE : Told.Code.STEP_NOT_DONE));
     }
   }

@@ -60,7 +60,7 @@ public final class StepsReader {
   private final Map<String, Last> last = new LinkedHashMap<>();
 
   /** Lays that are in it already: one over two groups is laid once. */
-  private final Map<String, Last> laid = new HashMap<>();
+  private final Set<String> laid = new HashSet<>();
 
   /**
    * The last step of something.
@@ -302,10 +302,8 @@ public final class StepsReader {
 
   private void lay(GroupReading group, BandReading reading, Band.OfLay band) {
     LayHere here = band.lay();
-    Last once = laid.get(here.layId());
-    if (once != null) {
+    if (laid.contains(here.layId())) {
       // laid along with another group: what lies under it here was seen to there
-      last.put(group.group().id(), once);
       return;
     }
     Optional<LayReading.Laid> lead = lead(here.layId());
@@ -322,7 +320,7 @@ public final class StepsReader {
         last.put(other.group().id(), end);
       }
     }
-    laid.put(here.layId(), end);
+    laid.add(here.layId());
   }
 
   private Optional<LayReading.Laid> lead(String layId) {

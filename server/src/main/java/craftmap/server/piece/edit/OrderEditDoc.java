@@ -37,12 +37,12 @@ public sealed interface OrderEditDoc extends EditDoc {
    * @param minutes as long as is usual where absent
    */
   record StepTakes(
-      String stepId, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double minutes)
+      String step, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double minutes)
       implements OrderEditDoc {
     @Override
     public PlanEdit edit() {
       return new OrderEdit.StepTakes(
-          given(said("step"), stepId), Optional.ofNullable(minutes).map(OrderingDoc::minutes));
+          given(said("step"), step), Optional.ofNullable(minutes).map(OrderingDoc::minutes));
     }
   }
 
@@ -52,13 +52,13 @@ public sealed interface OrderEditDoc extends EditDoc {
    * @param done not done after all where absent
    */
   record StepDone(
-      String stepId,
+      String step,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OrderingDoc.DoneDoc done)
       implements OrderEditDoc {
     @Override
     public PlanEdit edit() {
       return new OrderEdit.StepDone(
-          given(said("step"), stepId), Optional.ofNullable(done).map(OrderingDoc.DoneDoc::read));
+          given(said("step"), step), Optional.ofNullable(done).map(OrderingDoc.DoneDoc::read));
     }
   }
 }
