@@ -46,6 +46,8 @@ import java.util.Set;
  * much there is of it, what lies on it, and its build-up.
  */
 public final class CoatsReader {
+  private static final Colour WHITE = new Colour("#FFFFFF");
+
   private static final double USUAL_PARTS_MM2 = 100_000;
 
   private final Plan plan;
@@ -87,7 +89,8 @@ public final class CoatsReader {
   // ---- the surface
 
   private GroupSurface surface(Group group) {
-    Found.Surface found = found(group.places().getFirst());
+    Found.Surface first = found(group.places().getFirst());
+    Found.Surface found = mostDemanding(group);
     double area = 0;
     double edge = 0;
     double runsOver = 0;
@@ -127,11 +130,45 @@ public final class CoatsReader {
         found.makeUp(),
         found.finish(),
         Surfaces.now(found),
-        Surfaces.wanted(found),
+        Surfaces.wanted(first),
         bears,
         new GroupSurface.Extent(area, edge, runsOver, widest, mask, holes, tallestMm()),
         damage,
         level);
+  }
+
+  /**
+   * What all of a group is judged by, where faces were put together that are not alike: what holds
+   * on the slick one holds on the other too, and what hides on the darker one hides on the lighter.
+   * The first of several that ask the same.
+   */
+  private Found.Surface mostDemanding(Group group) {
+    Comparator<Found.Surface> byDemand =
+        Comparator.<Found.Surface>comparingInt(CoatsReader::demands)
+            .thenComparingDouble(
+                s -> Surfaces.now(s).lab().ciede2000From(Surfaces.wanted(s).lab()));
+    return group.places().stream()
+        .map(this::found)
+        .reduce((a, b) -> byDemand.compare(b, a) > 0 ? b : a)
+        .orElseThrow();
+  }
+
+  /** Wax comes off first of all; then paint has to hold, then nothing to bleed, then to drink. */
+  private static int demands(Found.Surface surface) {
+    GroupSurface alone =
+        new GroupSurface(
+            surface.makeUp(),
+            surface.finish(),
+            Surfaces.now(surface),
+            Surfaces.wanted(surface),
+            surface.exposure(),
+            new GroupSurface.Extent(1, 0, 0, 0, 0, 0, 0),
+            List.of(),
+            false);
+    return (surface.finish() == Finish.WAXED ? 8 : 0)
+        + (alone.isSlick() ? 4 : 0)
+        + (alone.bleedsThrough(WHITE) ? 2 : 0)
+        + (alone.drinks() ? 1 : 0);
   }
 
   private Found.Surface found(Place place) {

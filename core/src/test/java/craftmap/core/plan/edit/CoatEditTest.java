@@ -69,6 +69,35 @@ class CoatEditTest {
     assertThat(ids(other)).containsExactly("of:front", "of:lid");
   }
 
+  /**
+   * Faces that are not alike are judged by the one that asks the most, in whatever order they are.
+   */
+  @Test
+  void aGroupOfUnlikeFacesIsJudgedByTheMostDemanding() {
+    Plan chest =
+        done(
+            chest(),
+            new FaceEdit.ChangeMakeUp("lid", MakeUp.LAMINATE),
+            new FaceEdit.ChangeFinish("left", Finish.WAXED));
+    for (List<String> faces :
+        List.of(List.of("front", "lid"), List.of("lid", "front"), List.of("back", "lid"))) {
+      Plan together =
+          done(
+              chest,
+              new CoatEdit.MakeGroup(
+                  "own", "Together", faces.stream().<Place>map(Place.OfFace::new).toList()));
+      GroupReading group = read(together).ofFace("lid").orElseThrow();
+      assertThat(group.surface().makeUp()).as("%s", faces).isEqualTo(MakeUp.LAMINATE);
+      assertThat(group.surface().isSlick()).isTrue();
+    }
+    Plan waxed =
+        done(
+            chest,
+            new CoatEdit.MakeGroup(
+                "own", "Together", List.of(new Place.OfFace("lid"), new Place.OfFace("left"))));
+    assertThat(read(waxed).ofFace("lid").orElseThrow().surface().finish()).isEqualTo(Finish.WAXED);
+  }
+
   @Test
   void aPaintThatIsChosenIsTheGroundOfAllFacesOfTheGroup() {
     Plan painted = done(chest(), new CoatEdit.PaintGround("of:front", Optional.of(PAINT)));
