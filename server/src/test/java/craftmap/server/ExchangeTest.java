@@ -72,7 +72,7 @@ class ExchangeTest extends ServerTest {
           "lays": []}}""";
     Answer in = upload("/api/pieces/import", old.getBytes(StandardCharsets.UTF_8));
     JsonNode piece = get("/api/pieces/" + in.body().path("id").asString()).body();
-    assertThat(piece.at("/document/schema").asInt()).isEqualTo(5);
+    assertThat(piece.at("/document/schema").asInt()).isEqualTo(6);
     JsonNode front = piece.at("/reading/faces/0");
     assertThat(front.path("makeUpText").asString()).isEqualTo("wood, painted");
     assertThat(front.at("/width/mm").asDouble()).isEqualTo(870);

@@ -41,7 +41,7 @@ class OldPlansTest extends ServerTest {
             + " (select max(id) from plan_entry where piece_id = 'attic') where id = 'attic'");
 
     JsonNode piece = get("/api/pieces/attic").body();
-    assertThat(piece.at("/document/schema").asInt()).isEqualTo(5);
+    assertThat(piece.at("/document/schema").asInt()).isEqualTo(6);
     assertThat(piece.at("/reading/faces/0/makeUpText").asString()).isEqualTo("wood, waxed");
     assertThat(piece.at("/reading/faces/0/lays/0/laid/setOuts/0/marks")).hasSize(7);
     for (JsonNode face : piece.at("/reading/faces")) {

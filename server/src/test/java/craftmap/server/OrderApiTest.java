@@ -132,10 +132,18 @@ class OrderApiTest extends CoatsServerTest {
   /** All pieces of the demo: every coat of every group has its steps, and they can be worked. */
   @Test
   void everyPieceOfTheDemoIsPutIntoDays() {
-    for (JsonNode card : get("/api/pieces").body()) {
-      JsonNode piece = post("/api/pieces/" + card.path("id").asString() + "/copy", null).body();
-      String name = card.path("name").asString();
-      piece = begun(piece, "2027-02-01T09:00");
+    // as they stand: a copy would ask for what other tests count on
+    for (String id :
+        List.of(
+            "sea-chest",
+            "folding-screen",
+            "wardrobe",
+            "wall-clock",
+            "tapered-planter",
+            "step-stool",
+            "biscuit-tin")) {
+      JsonNode piece = get("/api/pieces/" + id).body();
+      String name = piece.at("/document/name").asString();
       JsonNode order = order(piece);
       assertThat(order.path("possible").asBoolean()).as(name).isTrue();
       canBeWorked(name, order);

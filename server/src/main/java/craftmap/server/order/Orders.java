@@ -39,7 +39,8 @@ class Orders {
   /** Looked at first, and where it does not go in that. */
   private static final int[] DAYS = {30, 120};
 
-  private static final int MOST_KEPT = 200;
+  /** Each knows of every minute of a month how far things have dried: about a megabyte. */
+  private static final int MOST_KEPT = 48;
 
   /** What the solver may do about a schedule that is asked for, and about one beside it. */
   private static final double WORK = 0.3;
