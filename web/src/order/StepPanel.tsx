@@ -44,7 +44,7 @@ export function StepPanel({
         {step.slackText}
       </Text>
       {row.own && (
-        <>
+        <Box mt="3">
           <Section title="Hands on">
             <Flex align="center" gap="2">
               <Input
@@ -90,7 +90,7 @@ export function StepPanel({
               </Button>
             )}
           </Flex>
-        </>
+        </Box>
       )}
       {step.waits.length > 0 && (
         <Section title="After it">

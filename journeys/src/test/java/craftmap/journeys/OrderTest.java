@@ -75,7 +75,8 @@ class OrderTest extends LayingJourney {
     String first = page.url();
     page.keyboard().press("ArrowRight");
     page.waitForURL(u -> !u.equals(first));
-    assertThat(page.getByText("After it").first()).isVisible();
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)).first())
+        .hasText("Sand, face");
     page.keyboard().press("Escape");
     assertThat(page.getByText("Visits").first()).isVisible();
     // one is done, and taken back

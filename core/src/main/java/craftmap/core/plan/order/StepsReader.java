@@ -313,7 +313,7 @@ public final class StepsReader {
     }
     LayReading.Laid lay = lead.get();
     Optional<Medium> wet = Waits.wetOf(here);
-    Optional<Link> made = ahead(lay, hands.get(), wet);
+    Optional<Made> made = ahead(lay, hands.get(), wet);
     Last end = layAll(group, reading, here, lay, hands.get(), made);
     for (GroupReading other : coats.groups()) {
       if (other.band(band.key()).isPresent()) {
@@ -331,8 +331,10 @@ public final class StepsReader {
         .findFirst();
   }
 
-  /** What is cut or cast before, with what has to pass until it can be laid. */
-  private Optional<Link> ahead(LayReading.Laid lay, Need.HandsOn hands, Optional<Medium> of) {
+  /** What is cut or cast before, and what has to pass until it can be laid. */
+  private record Made(String stepId, Optional<Dry> hard) {}
+
+  private Optional<Made> ahead(LayReading.Laid lay, Need.HandsOn hands, Optional<Medium> of) {
     if (!hands.ahead().isPositive()) {
       return Optional.empty();
     }
@@ -359,8 +361,7 @@ public final class StepsReader {
                 c ->
                     new Dry(
                         Dry.For.CAST, c.readyAfter(), of.map(Waits::law).orElse(DryingLaw.WARMTH)));
-    // the second end is not known yet
-    return Optional.of(new Link(id, "", hard, Optional.empty()));
+    return Optional.of(new Made(id, hard));
   }
 
   private Last layAll(
@@ -369,7 +370,7 @@ public final class StepsReader {
       LayHere here,
       LayReading.Laid lay,
       Need.HandsOn hands,
-      Optional<Link> made) {
+      Optional<Made> made) {
     Optional<Medium> wet = Waits.wetOf(here);
     Set<String> on = onFaces(lay.faceIds());
     Set<String> with =
@@ -408,7 +409,7 @@ public final class StepsReader {
     }
     follow(group, reading, first);
     String begin = first;
-    made.ifPresent(m -> links.add(new Link(m.from(), begin, m.atLeast(), m.atMost())));
+    made.ifPresent(m -> links.add(new Link(m.stepId(), begin, m.hard(), Optional.empty())));
     return isOpenAfter(lay.design()) && wet.isPresent()
         ? Last.wet(before, wet.get())
         : Last.dry(before);
