@@ -37,7 +37,11 @@ export function Section({ group, band, onChoose }: Props) {
   };
   const byKey = (e: React.KeyboardEvent, b: CoatBand) => {
     const by = e.key === 'ArrowUp' ? 1 : e.key === 'ArrowDown' ? -1 : 0;
-    if (by !== 0 && e.altKey) {
+    if (e.key === 'Delete' && !b.lay) {
+      // the band that has the focus, which the page may not know of yet
+      e.preventDefault();
+      plan.edit({ kind: 'LEAVE_COAT_OUT', groupId: group.id, band: b.key });
+    } else if (by !== 0 && e.altKey) {
       e.preventDefault();
       move(beforeWhat(keys, b.key, keys.indexOf(b.key) + by));
     } else if (by !== 0) {
