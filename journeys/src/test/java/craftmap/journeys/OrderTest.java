@@ -75,8 +75,7 @@ class OrderTest extends LayingJourney {
     String first = page.url();
     page.keyboard().press("ArrowRight");
     page.waitForURL(u -> !u.equals(first));
-    assertThat(
-            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sand, face")))
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sand, face")))
         .isVisible();
     page.keyboard().press("Escape");
     assertThat(page.getByText("Visits").first()).isVisible();
