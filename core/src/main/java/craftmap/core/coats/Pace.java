@@ -19,6 +19,9 @@ public final class Pace {
   public static final double RESIST_MM_PER_MIN = 1000;
   public static final double RUB_MM_PER_MIN = 500;
 
+  /** Brushing the back of a moulding with what holds it, and closing it. */
+  public static final double COAT_A_PIECE_MINUTES = 2;
+
   public static final double UNTAPE_MM_PER_MIN = 2500;
 
   /** Unscrewed, numbered and bagged, by hole; and back again. */

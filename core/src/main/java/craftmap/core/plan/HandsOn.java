@@ -1,5 +1,6 @@
 package craftmap.core.plan;
 
+import craftmap.core.coats.Pace;
 import craftmap.core.design.CustomCut;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
@@ -100,7 +101,7 @@ final class HandsOn {
     return switch (design) {
       case FoilRoll f -> SIZE_PER_DM2 * dm2(items);
       case Moulding m when m.flexibility().glue() == Moulding.Glue.CONTACT_ADHESIVE ->
-          items.size() * FIX_A_PIECE / 2;
+          items.size() * Pace.COAT_A_PIECE_MINUTES;
       case Moulding m -> 0;
       case CustomCut c -> 0;
       case StencilDesign s -> 0;

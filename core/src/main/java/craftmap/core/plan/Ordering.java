@@ -8,6 +8,7 @@ import craftmap.core.measure.RefusedInput;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
@@ -34,6 +35,8 @@ public record Ordering(
   public static final int MOST_TOGETHER = 20;
   private static final int MOST_STEPS = 2000;
   private static final int LONGEST_ID = 160;
+  private static final int FIRST_YEAR = 2000;
+  private static final int LAST_YEAR = 2199;
   private static final FigureRange MINUTES = new FigureRange("min", 0.1, 24 * 60, 1);
 
   /** When a step was finished, and how long it took. */
@@ -57,6 +60,8 @@ public record Ordering(
           said("are-too-many"),
           said("at-most", given(MOST_STEPS)));
     }
+    begins.ifPresent(b -> checkYear(b.getYear(), b));
+    done.values().forEach(d -> checkYear(d.at().atOffset(ZoneOffset.UTC).getYear(), d.at()));
     takes.values().forEach(Ordering::checkTime);
     done.values().forEach(d -> checkTime(d.took()));
     takes.keySet().forEach(Ordering::checkId);
@@ -65,6 +70,16 @@ public record Ordering(
 
   private static void checkTime(Duration time) {
     MINUTES.check("minutes-of-the-step", time.toSeconds() / 60.0);
+  }
+
+  private static void checkYear(int year, Object time) {
+    if (year < FIRST_YEAR || year > LAST_YEAR) {
+      throw new RefusedInput(
+          "time",
+          given(time),
+          said("is-not-possible"),
+          said("a-year-from-to", given(FIRST_YEAR), given(LAST_YEAR)));
+    }
   }
 
   private static void checkId(String id) {

@@ -87,10 +87,10 @@ public final class CpScheduler implements Scheduler {
       }
       int visits = fewestVisits();
       if (best.visits(problem) > visits) {
-        visits = Math.max(visits, fewerVisits(visits));
+        fewerVisits(visits);
         ListScheduler.earlier(problem, best).ifPresent(this::take);
       }
-      return new Schedule(best.steps(), least, visits);
+      return new Schedule(best.steps(), least);
     }
 
     /** On fewer days than this there are not enough hours by then, however they are spent. */
@@ -139,8 +139,8 @@ public final class CpScheduler implements Scheduler {
       return least;
     }
 
-    /** Among those that end as soon, one of fewer days; answers with what is proven of them. */
-    private int fewerVisits(int least) {
+    /** Among those that end as soon, one of fewer days. */
+    private void fewerVisits(int least) {
       Model model = new Model(problem, bounds, best.finish());
       Map<Integer, BoolVar> days = model.days();
       LinearExprBuilder count = LinearExpr.newBuilder();
@@ -152,9 +152,7 @@ public final class CpScheduler implements Scheduler {
       CpSolverStatus status = solver.solve(model.cp);
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
-        return (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
       }
-      return 0;
     }
 
     private void take(Schedule other) {
@@ -538,7 +536,7 @@ public final class CpScheduler implements Scheduler {
             new Placed(
                 problem.work().steps().get(i).id(), person, begin, begin + problem.duration(i)));
       }
-      return new Schedule(anyone && problem.people() > 1 ? handedOut(all) : all, 0, 0);
+      return new Schedule(anyone && problem.people() > 1 ? handedOut(all) : all, 0);
     }
 
     /**

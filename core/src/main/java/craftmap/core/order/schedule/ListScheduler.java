@@ -40,9 +40,13 @@ public final class ListScheduler implements Scheduler {
   @Override
   public Optional<Schedule> schedule(Problem problem) {
     int n = problem.size();
-    int least = new Bounds(problem).finish();
+    Bounds bounds = new Bounds(problem);
+    int least = bounds.finish();
     double[] tails = tails(problem);
     Schedule best = run(problem, tails, least).orElse(null);
+    if (best != null) {
+      least = new HandsBound(problem, bounds).finish(best.finish());
+    }
     int rounds = most * USUAL_STEPS / Math.max(USUAL_STEPS, n);
     Random random = new Random(seed);
     double[] kept = tails;
@@ -64,8 +68,9 @@ public final class ListScheduler implements Scheduler {
     if (best == null) {
       return Optional.empty();
     }
-    int hands = new HandsBound(problem, new Bounds(problem)).finish(best.finish());
-    return Optional.of(new Schedule(best.steps(), hands, 0));
+    // of a first that was found late, the hands have not been asked yet
+    int hands = Math.max(least, new HandsBound(problem, bounds).finish(best.finish()));
+    return Optional.of(new Schedule(best.steps(), hands));
   }
 
   /** As it would be by hand, for ours to be set against: in the order of the plan. */
@@ -350,7 +355,7 @@ public final class ListScheduler implements Scheduler {
                 from[i],
                 from[i] + problem.duration(i)));
       }
-      return new Schedule(all, least, 0);
+      return new Schedule(all, least);
     }
   }
 }

@@ -57,9 +57,9 @@ public final class Minding {
       List<OrderFinding> found) {
     Placed next = schedule.of(id(problem, f.to())).orElseThrow();
     int from = step.to();
-    if (f.atMost().isPresent()) {
-      int fresh = problem.fresh(f, from);
-      boolean missed = problem.isDone(f.to()) ? next.from() > fresh : now > fresh;
+    if (f.link().atMost().isPresent()) {
+      int fresh = problem.until(f.link(), from).orElseThrow();
+      boolean missed = problem.isDone(f.to()) ? next.from() > fresh : f.missed() || now > fresh;
       if (missed && problem.isDone(f.from())) {
         found.add(
             new OrderFinding(

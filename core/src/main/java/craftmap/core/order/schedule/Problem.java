@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -52,11 +53,27 @@ public final class Problem {
   /** When steps that are done were begun, by number. */
   private final Map<Integer, Integer> done = new HashMap<>();
 
-  /** One step after another, by number. */
-  record Follow(int from, int to, Optional<Dry> atLeast, Optional<Dry> atMost) {}
+  /**
+   * One step after another, by number.
+   *
+   * @param missed whether its window has passed: it is late, and asked for all the same
+   */
+  record Follow(int from, int to, Link link, boolean missed) {
+    Optional<Dry> atLeast() {
+      return link.atLeast();
+    }
+
+    /** The window that can still be kept. */
+    Optional<Dry> atMost() {
+      return link.atMost().filter(w -> !missed);
+    }
+  }
 
   /** Something that was done: when it was begun and when it was finished. */
   public record Past(Instant from, Instant to) {}
+
+  /** What was done longer ago is taken to have been done then: no label speaks of longer. */
+  private static final Duration LONGEST_LOOK_BACK = Duration.ofDays(90);
 
   /** With nothing done yet. */
   public Problem(Work asked, Bench bench, Instant begin, int days) {
@@ -71,14 +88,15 @@ public final class Problem {
    */
   public Problem(Work asked, Bench bench, Instant begin, int days, Map<String, Past> past) {
     this.bench = bench;
-    Instant first =
+    Instant oldest = begin.minus(LONGEST_LOOK_BACK);
+    Instant since =
         past.values().stream()
             .map(Past::from)
             .filter(begin::isAfter)
-            .sorted()
-            .findFirst()
+            .map(f -> f.isBefore(oldest) ? oldest : f)
+            .min(Comparator.naturalOrder())
             .orElse(begin);
-    this.from = first.truncatedTo(ChronoUnit.MINUTES);
+    this.from = since.truncatedTo(ChronoUnit.MINUTES);
     this.notBefore = minute(begin);
     this.minutes = Math.addExact(notBefore, Math.multiplyExact(days, 24 * 60));
     this.drying = new Drying(from, minutes, bench.zone(), bench.climate());
@@ -94,21 +112,16 @@ public final class Problem {
     Map<String, Integer> numbers = new HashMap<>();
     for (WorkStep step : work.steps()) {
       Optional.ofNullable(past.get(step.id()))
-          .ifPresent(p -> done.put(numbers.size(), minute(p.to()) - duration(step, past)));
+          .ifPresent(
+              p -> done.put(numbers.size(), Math.max(0, minute(p.to()) - duration(step, past))));
       numbers.put(step.id(), numbers.size());
       after.add(new ArrayList<>());
       before.add(new ArrayList<>());
     }
     for (Link link : work.links()) {
-      Follow follow =
-          new Follow(
-              numbers.get(link.from()),
-              numbers.get(link.to()),
-              link.atLeast().map(this::here),
-              link.atMost());
-      if (isMissed(follow)) {
-        follow = new Follow(follow.from(), follow.to(), follow.atLeast(), Optional.empty());
-      }
+      int first = numbers.get(link.from());
+      int next = numbers.get(link.to());
+      Follow follow = new Follow(first, next, link, isMissed(new Follow(first, next, link, false)));
       after.get(follow.from()).add(follow);
       before.get(follow.to()).add(follow);
     }
@@ -144,10 +157,13 @@ public final class Problem {
         : Math.max(1, Math.toIntExact(Duration.between(did.from(), did.to()).toMinutes()));
   }
 
-  /** What should have followed in time, and was not: it is late, and done all the same. */
+  /** What can follow in time no more, or is done whether it did or not. */
   private boolean isMissed(Follow follow) {
-    if (follow.atMost().isEmpty() || !isDone(follow.from()) || isDone(follow.to())) {
-      return follow.atMost().isPresent() && isDone(follow.to());
+    if (follow.atMost().isEmpty() || isDone(follow.to())) {
+      return follow.atMost().isPresent();
+    }
+    if (!isDone(follow.from())) {
+      return false;
     }
     int end = done.get(follow.from()) + duration(follow.from());
     return earliest(follow.to(), ready(follow, end)) > fresh(follow, end);
@@ -246,7 +262,7 @@ public final class Problem {
 
   /** The earliest that the next may begin, if this one ends then. */
   int ready(Follow follow, int end) {
-    return follow.atLeast().map(d -> drying.after(end, d.label(), d.law())).orElse(end);
+    return ripe(follow.link(), end);
   }
 
   /** When something is dry enough for what is linked to it, if it ends then. */
@@ -266,10 +282,7 @@ public final class Problem {
 
   /** The latest that the next may begin, if this one ends then. */
   int fresh(Follow follow, int end) {
-    return follow
-        .atMost()
-        .map(d -> Math.max(ready(follow, end), drying.before(end, d.label(), d.law())))
-        .orElse(Openings.NEVER);
+    return follow.missed() ? Openings.NEVER : until(follow.link(), end).orElse(Openings.NEVER);
   }
 
   /** When what a step leaves wet can be moved, if it ends then. */
@@ -336,11 +349,23 @@ public final class Problem {
     }
   }
 
-  /** The latest that anybody may begin a step that is to end by a minute. */
+  /** The latest that somebody may begin a step that is to end by a minute. */
+  int latest(int step, int person, int by) {
+    int end = by;
+    while (true) {
+      int begin = openings.get(person).latest(end, duration(step));
+      if (begin < 0 || allows(step, begin)) {
+        return begin;
+      }
+      end = begin + duration(step) - 1;
+    }
+  }
+
+  /** The same for whoever may last. */
   int latest(int step, int by) {
     int last = -Openings.NEVER;
-    for (Openings each : openings) {
-      last = Math.max(last, each.latest(by, duration(step)));
+    for (int p = 0; p < people(); p++) {
+      last = Math.max(last, latest(step, p, by));
     }
     return last;
   }

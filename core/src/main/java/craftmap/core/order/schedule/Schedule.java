@@ -11,9 +11,8 @@ import java.util.Set;
  *
  * @param steps in the order in which they begin
  * @param least no schedule ends sooner than this minute
- * @param leastVisits no schedule that ends as soon takes fewer days; 0 where that is not known
  */
-public record Schedule(List<Placed> steps, int least, int leastVisits) {
+public record Schedule(List<Placed> steps, int least) {
   private static final Comparator<Placed> BY_TIME =
       Comparator.comparingInt(Placed::from).thenComparing(Placed::stepId);
 

@@ -52,20 +52,14 @@ public final class Slack {
           end = Math.min(end, latest.get(other.stepId()));
         }
       }
-      int begin = problem.openings(placed.person()).latest(end, problem.duration(step));
+      int begin = end - problem.duration(step);
       for (Problem.Follow f : problem.before(step)) {
         if (f.atMost().isPresent()) {
           String before = problem.work().steps().get(f.from()).id();
           begin = Math.min(begin, problem.fresh(f, schedule.of(before).orElseThrow().to()));
         }
       }
-      begin =
-          problem
-              .openings(placed.person())
-              .latest(begin + problem.duration(step), problem.duration(step));
-      while (begin > placed.from() && !problem.allows(step, begin)) {
-        begin--;
-      }
+      begin = problem.latest(step, placed.person(), begin + problem.duration(step));
       latest.put(placed.stepId(), Math.max(begin, placed.from()));
     }
   }

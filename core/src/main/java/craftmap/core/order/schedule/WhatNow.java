@@ -30,7 +30,8 @@ public record WhatNow(List<String> steps, int next) {
       int ready = ready(problem, schedule, i);
       if (ready > now) {
         next = Math.min(next, ready);
-      } else if (problem.duration(i) <= minutes && harmsNothing(problem, schedule, i, now)) {
+      } else if (problem.duration(i) <= minutes
+          && harmsNothing(problem, latest, schedule, i, now)) {
         may.add(placed);
       }
     }
@@ -51,7 +52,48 @@ public record WhatNow(List<String> steps, int next) {
     return ready;
   }
 
-  private static boolean harmsNothing(Problem problem, Schedule schedule, int step, int now) {
+  /** Whether somebody has nothing else to do meanwhile, or nothing that could not wait so long. */
+  private static boolean handsAreFree(
+      Problem problem,
+      Map<String, Integer> latest,
+      Schedule schedule,
+      String id,
+      int now,
+      int end) {
+    for (int p = 0; p < problem.people(); p++) {
+      int person = p;
+      if (schedule.steps().stream()
+          .filter(s -> s.person() == person && !s.stepId().equals(id))
+          .filter(s -> s.from() >= problem.notBefore())
+          .allMatch(s -> canWait(s, latest, now, end))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** What is over, or may begin after a minute; what is under way cannot wait. */
+  private static boolean canWait(Placed other, Map<String, Integer> latest, int now, int end) {
+    return other.to() <= now || other.from() >= now && latest.get(other.stepId()) >= end;
+  }
+
+  /** Whether there is a place for what it leaves wet, beside all that is wet then. */
+  private static boolean roomIsFree(Problem problem, Schedule schedule, int step, int end) {
+    int dry = problem.movable(step, end);
+    if (!problem.placesMayRunOut() || dry == end) {
+      return true;
+    }
+    int wet = 0;
+    for (int i = 0; i < problem.size(); i++) {
+      int ended = schedule.of(problem.work().steps().get(i).id()).orElseThrow().to();
+      int until = problem.movable(i, ended);
+      wet += i != step && until > ended && ended < dry && until > end ? 1 : 0;
+    }
+    return wet < problem.bench().places();
+  }
+
+  private static boolean harmsNothing(
+      Problem problem, Map<String, Integer> latest, Schedule schedule, int step, int now) {
     int end = now + problem.duration(step);
     if (!problem.allows(step, Math.min(now, problem.minutes() - problem.duration(step)))) {
       return false;
@@ -62,16 +104,19 @@ public record WhatNow(List<String> steps, int next) {
     }
     String id = problem.work().steps().get(step).id();
     for (Placed other : schedule.steps()) {
-      boolean then = other.from() < end && other.to() > now && !other.stepId().equals(id);
-      boolean excluded = problem.excludes(step, numbers.get(other.stepId()));
-      if (then && excluded) {
+      if (!other.stepId().equals(id)
+          && problem.excludes(step, numbers.get(other.stepId()))
+          && !canWait(other, latest, now, end)) {
         return false;
       }
     }
+    if (!handsAreFree(problem, latest, schedule, id, now, end)
+        || !roomIsFree(problem, schedule, step, end)) {
+      return false;
+    }
     // what has to follow in time would have to follow sooner
     for (Problem.Follow f : problem.after(step)) {
-      int begins = schedule.of(problem.work().steps().get(f.to()).id()).orElseThrow().from();
-      if (begins > problem.fresh(f, end)) {
+      if (latest.get(problem.work().steps().get(f.to()).id()) > problem.fresh(f, end)) {
         return false;
       }
     }

@@ -11,9 +11,10 @@ import java.util.Optional;
  * closing.
  *
  * @param sizes of the batches, as even as they go
- * @param pause from the last coat of the largest batch until the first piece is closed
+ * @param pause from the last coat of the largest batch until the first piece may be closed
+ * @param atMost from the last coat until the first piece has to be closed, so that none is late
  */
-public record ContactBatches(List<Integer> sizes, Duration pause) {
+public record ContactBatches(List<Integer> sizes, Duration pause, Duration atMost) {
   public ContactBatches {
     sizes = List.copyOf(sizes);
   }
@@ -41,7 +42,13 @@ public record ContactBatches(List<Integer> sizes, Duration pause) {
     int largest = sizes.getFirst();
     return Optional.of(
         new ContactBatches(
-            sizes, begins(largest, coat, close, open).minus(coat.multipliedBy(largest))));
+            sizes,
+            begins(largest, coat, close, open).minus(coat.multipliedBy(largest)),
+            shut.minus(longer(coat, close).multipliedBy(largest - 1L))));
+  }
+
+  private static Duration longer(Duration a, Duration b) {
+    return a.compareTo(b) >= 0 ? a : b;
   }
 
   /** When the first may be closed, from the beginning of the first coat. */

@@ -29,6 +29,11 @@ public record Dry(For forWhat, Duration label, DryingLaw law) {
   /** A fan, or a dryer, halves the time until it is touch-dry, and no other. */
   private static final int BLOWN = 2;
 
+  /** The same for another time. */
+  public Dry lasting(Duration other) {
+    return new Dry(forWhat, other, law);
+  }
+
   public Dry blown() {
     return forWhat == For.TOUCH ? new Dry(forWhat, label.dividedBy(BLOWN), law) : this;
   }

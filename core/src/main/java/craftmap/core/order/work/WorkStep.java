@@ -59,6 +59,10 @@ public record WorkStep(
     return new WorkStep(id, pieceId, row, doing, what, n, of, other, on, with, wet, minimumCelsius);
   }
 
+  public WorkStep leavingNothingWet() {
+    return part(id, handsOn, false);
+  }
+
   WorkStep part(String partId, Duration share, boolean last) {
     return new WorkStep(
         partId,

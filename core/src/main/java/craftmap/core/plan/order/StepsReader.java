@@ -427,22 +427,10 @@ public final class StepsReader {
 
   private static List<Stretch> stretches(
       Design design, LayHere here, Need.HandsOn hands, Optional<Medium> wet) {
-    List<Stretch> all = new ArrayList<>();
     if (hands.sizing().isPositive()) {
-      int batches = batches(design, here, hands, wet);
-      for (int b = 0; b < batches; b++) {
-        all.add(
-            new Stretch(
-                Doing.SIZE, hands.sizing().dividedBy(batches), Optional.empty(), Optional.empty()));
-        all.add(
-            new Stretch(
-                Doing.LAY,
-                hands.there().dividedBy(batches),
-                wet.map(Waits::tack),
-                wet.flatMap(Waits::tacky)));
-      }
-      return all;
+      return sized(design, hands, wet);
     }
+    List<Stretch> all = new ArrayList<>();
     boolean inCoats = design instanceof StencilDesign && here.coats() > 1;
     int times = inCoats ? here.coats() : 1;
     for (int n = 0; n < times; n++) {
@@ -456,21 +444,47 @@ public final class StepsReader {
     return all;
   }
 
-  /** Contact adhesive is coated and closed in batches that its window allows. */
-  private static int batches(
-      Design design, LayHere here, Need.HandsOn hands, Optional<Medium> wet) {
-    if (!(design instanceof Moulding) || wet.isEmpty() || Waits.tacky(wet.get()).isEmpty()) {
-      return 1;
+  /**
+   * Brushed on, and laid into it while it is tacky: all pieces of a batch are brushed first and
+   * laid in the same order, so that the first of them waits the longest. Foil is laid in one go.
+   */
+  private static List<Stretch> sized(Design design, Need.HandsOn hands, Optional<Medium> wet) {
+    Optional<Dry> window = wet.flatMap(Waits::tacky);
+    if (window.isEmpty()) {
+      return List.of(
+          new Stretch(Doing.SIZE, hands.sizing(), Optional.empty(), Optional.empty()),
+          new Stretch(Doing.LAY, hands.there(), wet.map(Waits::tack), Optional.empty()));
     }
-    int pieces = Math.max(1, (int) Math.round(Times.minutes(hands.sizing()) / 2));
-    return ContactBatches.of(
+    int pieces =
+        design instanceof Moulding
+            ? Math.max(
+                1, (int) Math.round(Times.minutes(hands.sizing()) / Pace.COAT_A_PIECE_MINUTES))
+            : 1;
+    Dry tack = Waits.tack(wet.get());
+    Optional<ContactBatches> fits =
+        ContactBatches.of(
             pieces,
             hands.sizing().dividedBy(pieces),
             hands.there().dividedBy(pieces),
-            Waits.tack(wet.get()).label(),
-            Waits.tacky(wet.get()).get().label())
-        .map(b -> b.sizes().size())
-        .orElse(pieces);
+            tack.label(),
+            window.get().label());
+    // where not even one is in time, the schedule says that it does not go
+    int batches = fits.map(b -> b.sizes().size()).orElse(pieces);
+    Dry atLeast = fits.map(b -> tack.lasting(b.pause())).orElse(tack);
+    Dry atMost = fits.map(b -> window.get().lasting(b.atMost())).orElse(window.get());
+    List<Stretch> all = new ArrayList<>();
+    for (int b = 0; b < batches; b++) {
+      all.add(
+          new Stretch(
+              Doing.SIZE, hands.sizing().dividedBy(batches), Optional.empty(), Optional.empty()));
+      all.add(
+          new Stretch(
+              Doing.LAY,
+              hands.there().dividedBy(batches),
+              Optional.of(atLeast),
+              Optional.of(atMost)));
+    }
+    return all;
   }
 
   // ---- what is unscrewed
@@ -559,6 +573,10 @@ public final class StepsReader {
       Last before = last.get(id);
       if (before != null && linked.add(before.stepId())) {
         boolean blended = isBlendedWith(other, before, band);
+        if (blended) {
+          // the colour beside it goes on at once: both lie in one place, which the last one tells
+          steps.replaceAll(s -> s.id().equals(before.stepId()) ? s.leavingNothingWet() : s);
+        }
         links.add(
             new Link(
                 before.stepId(),

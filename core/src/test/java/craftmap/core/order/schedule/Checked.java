@@ -24,15 +24,26 @@ final class Checked {
   private final Problem problem;
   private final Schedule schedule;
   private final Work work;
+  private final String anyHour;
 
-  private Checked(Problem problem, Schedule schedule) {
+  private Checked(Problem problem, Schedule schedule, String anyHour) {
+    this.anyHour = anyHour;
     this.problem = problem;
     this.schedule = schedule;
     this.work = problem.work();
   }
 
   static void check(Problem problem, Schedule schedule) {
-    Checked checked = new Checked(problem, schedule);
+    check(problem, schedule, "");
+  }
+
+  /**
+   * The same but for the hours of one step.
+   *
+   * @param anyHour a step for which somebody is there at whatever hour
+   */
+  static void check(Problem problem, Schedule schedule, String anyHour) {
+    Checked checked = new Checked(problem, schedule, anyHour);
     checked.everyStepIsDoneOnce();
     checked.everybodyIsThereAndDoesOneThing();
     checked.nothingIsDoneTwiceAtOnce();
@@ -60,8 +71,11 @@ final class Checked {
         there |=
             !begins.isAfter(problem.instant(p.from())) && !ends.isBefore(problem.instant(p.to()));
       }
+      there |= p.stepId().equals(anyHour);
       assertThat(there).as("%s is there for %s at %s", person.name(), p, from).isTrue();
-      assertThat(person.off()).doesNotContain(from.toLocalDate());
+      if (!p.stepId().equals(anyHour)) {
+        assertThat(person.off()).doesNotContain(from.toLocalDate());
+      }
       double least = work.step(p.stepId()).minimumCelsius();
       for (int m = p.from(); m < p.to() && least > WorkStep.ANY_COLD; m++) {
         var climate = problem.bench().climate().at(clock(m).getHour());

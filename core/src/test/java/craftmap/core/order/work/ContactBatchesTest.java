@@ -56,7 +56,12 @@ class ContactBatchesTest {
       }
       assertThat(batches.sizes().stream().mapToInt(s -> s).sum()).isEqualTo(pieces);
       int largest = batches.sizes().getFirst();
-      assertThat(misses(largest, coat, close, from, to, batches.pause().toSeconds())).isFalse();
+      long pause = batches.pause().toSeconds();
+      long atMost = batches.atMost().toSeconds();
+      assertThat(misses(largest, coat, close, from, to, pause)).isFalse();
+      assertThat(misses(largest, coat, close, from, to, atMost)).isFalse();
+      assertThat(misses(largest, coat, close, from, to, atMost + 1)).isTrue();
+      assertThat(pause == 0 || misses(largest, coat, close, from, to, pause - 1)).isTrue();
       int fewer = batches.sizes().size() - 1;
       if (fewer > 0) {
         // in one batch fewer the largest is late however long one waits before closing
