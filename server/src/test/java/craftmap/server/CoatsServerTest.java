@@ -2,7 +2,6 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,15 +10,11 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.IntFunction;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A board with its coats, and the words to talk about them. */
 abstract class CoatsServerTest extends ServerTest {
-  @Autowired private JdbcTemplate jdbc;
-
   final JsonNode board(String name, double mm) {
     JsonNode piece =
         newPiece(name, "SINGLE_FACE", Map.of("width", mm, "height", mm * 0.617 + 13.3));
@@ -120,19 +115,6 @@ abstract class CoatsServerTest extends ServerTest {
 
   final JsonNode get(JsonNode piece) {
     return get("/api/pieces/" + piece.path("id").asString()).body();
-  }
-
-  final BigDecimal level(String holdingId) {
-    BigDecimal level =
-        jdbc.queryForObject("select level from holding where id = ?", BigDecimal.class, holdingId);
-    BigDecimal sum =
-        jdbc.queryForObject(
-            "select coalesce(sum(quantity), 0) from ledger_entry where holding_id = ?",
-            BigDecimal.class,
-            holdingId);
-    assertThat(level).isEqualByComparingTo(sum);
-    assertThat(level.signum()).isNotNegative();
-    return level;
   }
 
   final ObjectNode withProduct(ObjectNode edit, String generic) {

@@ -60,10 +60,6 @@ class LedgerTest extends ServerTest {
         .id();
   }
 
-  private BigDecimal level(String pot) {
-    return holdings.get(studios.current().id(), pot).level();
-  }
-
   @Test
   void doneBooksTheUseOnceAndTakingBackCorrectsIt() {
     JsonNode chest = newChest("Booked");

@@ -53,20 +53,6 @@ class ManyWritersTest extends ServerTest {
     return answers.stream().filter(a -> a.status() == status).count();
   }
 
-  /** What the row says and what the entries add up to; the same, always. */
-  private BigDecimal level(String holdingId) {
-    BigDecimal level =
-        jdbc.queryForObject("select level from holding where id = ?", BigDecimal.class, holdingId);
-    BigDecimal sum =
-        jdbc.queryForObject(
-            "select coalesce(sum(quantity), 0) from ledger_entry where holding_id = ?",
-            BigDecimal.class,
-            holdingId);
-    assertThat(level).isEqualByComparingTo(sum);
-    assertThat(level.signum()).isNotNegative();
-    return level;
-  }
-
   /** A chest whose front carries bands of ferns out of one pot. */
   private JsonNode chest(String name, String potId, int bands) {
     JsonNode chest = newChest(name);

@@ -205,7 +205,11 @@ class OrderApiTest extends CoatsServerTest {
   }
 
   private JsonNode painted(String name) {
-    JsonNode piece = board(name, 1203.7);
+    return painted(name, 1203.7);
+  }
+
+  private JsonNode painted(String name, double mm) {
+    JsonNode piece = board(name, mm);
     String red = paint("chalky-paint", "#B3202A", 0.6, "4000");
     piece = edited(piece, from(inGroup("PAINT_GROUND", piece), red));
     return begun(piece, "2027-02-01T09:00");
@@ -213,6 +217,97 @@ class OrderApiTest extends CoatsServerTest {
 
   private static int finish(JsonNode order) {
     return steps(order).stream().mapToInt(s -> s.path("to").asInt()).max().orElse(0);
+  }
+
+  /**
+   * Where the page says that nothing can be sooner, no order of the steps of two woven pieces ends
+   * sooner: every way to put the one between the other is tried, each step as early as it goes.
+   */
+  @Test
+  void whatCannotBeSoonerIsTheLeastOverAllOrders() {
+    Random dice = new Random(48271);
+    int proven = 0;
+    for (int i = 0; i < 4; i++) {
+      double celsius = 17.3 + dice.nextDouble() * 5;
+      double damp = 41 + dice.nextInt(20);
+      bench(celsius, damp, celsius, damp, 1);
+      JsonNode one = painted("Least one " + i, 500.3 + dice.nextInt(900));
+      JsonNode two = painted("Least two " + i, 400.9 + dice.nextInt(900));
+      one =
+          edited(
+              one, of("WORK_WITH").put("pieceId", two.path("id").asString()).put("together", true));
+      JsonNode order = order(one);
+      canBeWorked("least", order);
+      if (!order.path("proofText").asString().equals("Nothing can be sooner.")) {
+        continue;
+      }
+      proven++;
+      List<List<JsonNode>> rows = new ArrayList<>();
+      order.path("rows").forEach(r -> rows.add(r.path("steps").valueStream().toList()));
+      assertThat(rows).as("each board is one chain").hasSize(2);
+      int[] best = {Integer.MAX_VALUE};
+      merge(order, rows, new int[2], new int[2], 0, best);
+      assertThat(finish(order)).isEqualTo(best[0]);
+    }
+    assertThat(proven).isPositive();
+  }
+
+  /**
+   * Goes on with either chain.
+   *
+   * @param at how far each of them is
+   * @param ripe when the next step of each may be begun
+   */
+  private void merge(
+      JsonNode order, List<List<JsonNode>> rows, int[] at, int[] ripe, int hands, int[] best) {
+    if (hands >= best[0]) {
+      return;
+    }
+    if (at[0] == rows.get(0).size() && at[1] == rows.get(1).size()) {
+      best[0] = hands;
+      return;
+    }
+    for (int r = 0; r < 2; r++) {
+      if (at[r] == rows.get(r).size()) {
+        continue;
+      }
+      JsonNode step = rows.get(r).get(at[r]);
+      int length = step.path("to").asInt() - step.path("from").asInt();
+      int begin = open(order, Math.max(hands, ripe[r]), length);
+      int[] next = at.clone();
+      int[] then = ripe.clone();
+      next[r]++;
+      then[r] = begin + length;
+      for (JsonNode wait : step.path("waits")) {
+        // the climate never changes: a wait is as long whenever it begins
+        int takes = wait.path("ripe").asInt() - step.path("to").asInt();
+        boolean isNext =
+            next[r] < rows.get(r).size()
+                && rows.get(r).get(next[r]).path("id").equals(wait.path("toStep"));
+        then[r] = isNext ? Math.max(then[r], begin + length + takes) : then[r];
+      }
+      merge(order, rows, next, then, begin + length, best);
+    }
+  }
+
+  /** The first minute of the hours from one on at which so much goes in one stretch. */
+  private static int open(JsonNode order, int from, int length) {
+    for (int day = 0; day < 60; day++) {
+      LocalDateTime midnight = time(order, 0).toLocalDate().plusDays(day).atStartOfDay();
+      if (midnight.getDayOfWeek().getValue() > 5) {
+        continue;
+      }
+      for (int[] hours : new int[][] {{9, 12}, {13, 17}}) {
+        int opens =
+            (int) Duration.between(time(order, 0), midnight.plusHours(hours[0])).toMinutes();
+        int closes = opens + (hours[1] - hours[0]) * 60;
+        int begin = Math.max(from, opens);
+        if (begin + length <= closes) {
+          return begin;
+        }
+      }
+    }
+    throw new AssertionError("no hours for " + length + " min");
   }
 
   /** What is told of each other way to do it is what comes of it when it is taken. */
@@ -289,6 +384,9 @@ class OrderApiTest extends CoatsServerTest {
         .containsExactly(47.0);
     ObjectNode takes = of("STEP_TAKES").put("step", first.path("key").asString());
     assertThat(edit(piece, takes.put("minutes", -3)).status()).isEqualTo(422);
+    assertThat(edit(piece, of("BEGIN_ON").put("at", "0001-01-01T09:00")).detail())
+        .contains("2000")
+        .contains("2199");
     assertThat(edit(piece, of("BEGIN_ON").put("at", "tomorrow")).detail())
         .contains("tomorrow")
         .contains("2027-02-01T09:00");

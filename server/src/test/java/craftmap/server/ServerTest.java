@@ -3,6 +3,7 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.Tag;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import tools.jackson.databind.JsonNode;
@@ -34,6 +36,7 @@ public abstract class ServerTest {
 
   @LocalServerPort private int port;
   @Autowired protected JsonMapper json;
+  @Autowired private JdbcTemplate jdbc;
   private final HttpClient http = HttpClient.newHttpClient();
 
   @DynamicPropertySource
@@ -269,5 +272,19 @@ public abstract class ServerTest {
   /** What stands under a key in each of a list's things. */
   static List<String> texts(JsonNode list, String key) {
     return list.valueStream().map(n -> n.path(key).asString()).toList();
+  }
+
+  /** What the row says and what the entries add up to; the same, always. */
+  protected final BigDecimal level(String holdingId) {
+    BigDecimal level =
+        jdbc.queryForObject("select level from holding where id = ?", BigDecimal.class, holdingId);
+    BigDecimal sum =
+        jdbc.queryForObject(
+            "select coalesce(sum(quantity), 0) from ledger_entry where holding_id = ?",
+            BigDecimal.class,
+            holdingId);
+    assertThat(level).isEqualByComparingTo(sum);
+    assertThat(level.signum()).isNotNegative();
+    return level;
   }
 }

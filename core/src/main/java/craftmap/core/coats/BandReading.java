@@ -33,9 +33,14 @@ public record BandReading(
 
   /** The pot that it takes out of itself; a lay has its own. */
   public Optional<String> potId() {
+    return product().flatMap(InHand::potId);
+  }
+
+  /** What it takes, owned or not; a lay has its own. */
+  public Optional<InHand> product() {
     return switch (band) {
-      case Band.Coat coat -> coat.of().potId();
-      case Band.Step step -> step.of().flatMap(InHand::potId);
+      case Band.Coat coat -> Optional.of(coat.of());
+      case Band.Step step -> step.of();
       case Band.OfLay _ -> Optional.empty();
     };
   }

@@ -5,7 +5,6 @@ import craftmap.core.colour.Covering;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * What a group comes to.
@@ -129,13 +128,7 @@ public record GroupReading(
   /** What it takes that is not owned. */
   public List<InHand> toBuy() {
     return bands.stream()
-        .flatMap(
-            b ->
-                switch (b.band()) {
-                  case Band.Coat c -> Stream.of(c.of());
-                  case Band.Step s -> s.of().stream();
-                  case Band.OfLay _ -> Stream.<InHand>empty();
-                })
+        .flatMap(b -> b.product().stream())
         .filter(p -> !p.isOwned())
         .distinct()
         .toList();

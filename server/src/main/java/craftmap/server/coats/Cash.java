@@ -1,6 +1,5 @@
 package craftmap.server.coats;
 
-import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.InHand;
 import craftmap.core.medium.Medium;
@@ -122,19 +121,15 @@ class Cash {
                     .filter(b -> !done.contains(CoatsReading.useId(g, b)))
                     .flatMap(
                         b ->
-                            product(b).filter(p -> !p.isOwned()).map(p -> shortOf(p, b)).stream()));
+                            b
+                                .product()
+                                .filter(p -> !p.isOwned())
+                                .map(p -> shortOf(p, b))
+                                .stream()));
   }
 
   private static Short shortOf(InHand product, BandReading band) {
     return new Short(product.medium(), false, band.ml());
-  }
-
-  private static Optional<InHand> product(BandReading band) {
-    return switch (band.band()) {
-      case Band.Coat coat -> Optional.of(coat.of());
-      case Band.Step step -> step.of();
-      case Band.OfLay _ -> Optional.empty();
-    };
   }
 
   private Optional<Money> price(Studio studio, Short s) {

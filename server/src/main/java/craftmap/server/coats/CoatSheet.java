@@ -87,15 +87,7 @@ final class CoatSheet {
     page.down(LINE_MM);
     double left = page.leftMm();
     double base = page.atMm();
-    page.outline(
-        new double[][] {
-          {left, base - BOX_MM},
-          {left + BOX_MM, base - BOX_MM},
-          {left + BOX_MM, base},
-          {left, base}
-        },
-        0.6,
-        0.2);
+    page.box(left, base, BOX_MM);
     if (band.colour() != null) {
       page.swatch(left + BOX_MM + 3, base - BOX_MM, SWATCH_MM, BOX_MM + 0.4, band.colour());
     }

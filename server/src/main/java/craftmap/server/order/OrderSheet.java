@@ -93,27 +93,14 @@ final class OrderSheet {
     page.down(LINE_MM);
     double left = page.leftMm();
     double base = page.atMm();
-    page.outline(
-        new double[][] {
-          {left, base - BOX_MM},
-          {left + BOX_MM, base - BOX_MM},
-          {left + BOX_MM, base},
-          {left, base}
-        },
-        0.6,
-        0.2);
-    page.write(fonts.strong(), 9, left + TIME_MM, base, clockOf(step));
+    page.box(left, base, BOX_MM);
+    page.write(fonts.strong(), 9, left + TIME_MM, base, step.timesText());
     page.write(fonts.strong(), 10, left + TEXT_MM, base, step.title());
     for (String text : lines) {
       page.down(LINE_MM);
       page.write(fonts.text(), 8.5, left + TEXT_MM, page.atMm(), text);
     }
     page.down(2);
-  }
-
-  /** The times alone; the day is said above. */
-  private static String clockOf(OrderView.StepView step) {
-    return step.whenText().replaceFirst("^\\D*(?:\\d+ \\p{L}+ )?(?=\\d+:)", "");
   }
 
   private void mind() {

@@ -60,6 +60,8 @@ record OrderView(
    *
    * @param key what edits of its own piece call it
    * @param brief a word or two, for the chart
+   * @param whenText the day and from when to when
+   * @param timesText the same without the day
    * @param person who does it, by number
    * @param done whether it is done
    * @param chain whether everything would end later if it did
@@ -77,6 +79,7 @@ record OrderView(
       int from,
       int to,
       String whenText,
+      String timesText,
       int person,
       boolean done,
       boolean chain,

@@ -31,6 +31,7 @@ import java.util.stream.Collectors;
 /** Says what a schedule comes to, by the studio's clock. */
 final class OrderViews {
   private final Orders.Task task;
+  private final Orders.Solved solved;
   private final Problem problem;
   private final Schedule schedule;
   private final StepWords words;
@@ -40,6 +41,7 @@ final class OrderViews {
 
   OrderViews(Orders.Task task, Orders.Solved solved) {
     this.task = task;
+    this.solved = solved;
     this.problem = solved.problem();
     this.schedule = solved.schedule();
     this.words = new StepWords(task.worked());
@@ -113,18 +115,8 @@ final class OrderViews {
       return Words.say("order.nothing");
     }
     boolean all = schedule.steps().stream().allMatch(s -> task.past().containsKey(s.stepId()));
-    return Words.say(all ? "order.done" : "order.ready", clock.dayAndTime(ready(), task.now()));
-  }
-
-  /** When the piece itself is ready; those worked on in between may take longer. */
-  Instant ready() {
-    String own = task.piece().piece().id();
-    return problem.instant(
-        schedule.steps().stream()
-            .filter(s -> step(s).pieceId().equals(own))
-            .mapToInt(Placed::to)
-            .max()
-            .orElse(schedule.finish()));
+    return Words.say(
+        all ? "order.done" : "order.ready", clock.dayAndTime(solved.ready(task), task.now()));
   }
 
   private String summary() {
@@ -254,6 +246,7 @@ final class OrderViews {
             clock.day(from, task.begin()),
             clock.time(from),
             clock.time(problem.instant(placed.to()))),
+        Words.say("order.times", clock.time(from), clock.time(problem.instant(placed.to()))),
         placed.person(),
         done,
         onChain.contains(step.id()),

@@ -6,6 +6,7 @@ import craftmap.core.order.bench.Openings;
 import craftmap.core.order.bench.Person;
 import craftmap.core.order.schedule.CpScheduler;
 import craftmap.core.order.schedule.ListScheduler;
+import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.schedule.Schedule;
 import craftmap.core.order.work.Work;
@@ -66,7 +67,18 @@ class Orders {
       Work work, Bench bench, Instant begin, Map<String, Problem.Past> past, double solver) {}
 
   /** A schedule, and what it was made for. */
-  record Solved(Problem problem, Schedule schedule) {}
+  record Solved(Problem problem, Schedule schedule) {
+    /** When the piece itself is ready; those worked on in between may take longer. */
+    Instant ready(Task task) {
+      String own = task.piece().piece().id();
+      return problem.instant(
+          schedule.steps().stream()
+              .filter(s -> problem.work().step(s.stepId()).pieceId().equals(own))
+              .mapToInt(Placed::to)
+              .max()
+              .orElse(schedule.finish()));
+    }
+  }
 
   /** A piece that is worked on. */
   record Worked(SavedPlan piece, PlanReading reading, CoatsReading coats) {}

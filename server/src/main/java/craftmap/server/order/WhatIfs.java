@@ -133,7 +133,6 @@ class WhatIfs {
   private WhatIfView view(Orders.Task task, Optional<Orders.Solved> now, Otherwise other) {
     Optional<Orders.Solved> then = orders.beside(other.task());
     String title = Words.say("whatif." + other.key());
-
     EditDoc edit = other.edit().orElse(null);
     BenchDoc bench = other.bench().map(BenchDoc::of).orElse(null);
     if (now.isEmpty() || then.isEmpty()) {
@@ -146,8 +145,8 @@ class WhatIfs {
           edit,
           bench);
     }
-    Instant before = new OrderViews(task, now.get()).ready();
-    Instant after = new OrderViews(other.task(), then.get()).ready();
+    Instant before = now.get().ready(task);
+    Instant after = then.get().ready(other.task());
     int minutes = (int) Duration.between(before, after).toMinutes();
     return new WhatIfView(
         other.key(),

@@ -146,6 +146,14 @@ public final class Page implements AutoCloseable {
     outline(ring, 0.4, 0.45);
   }
 
+  /** A box to be ticked, standing on the line that is written beside it. */
+  public void box(double leftMm, double baseMm, double sideMm) {
+    double top = baseMm - sideMm;
+    double right = leftMm + sideMm;
+    outline(
+        new double[][] {{leftMm, top}, {right, top}, {right, baseMm}, {leftMm, baseMm}}, 0.6, 0.2);
+  }
+
   public void outline(double[][] ring, double widthPt, double grey) {
     io(
         () -> {

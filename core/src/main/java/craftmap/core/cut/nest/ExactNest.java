@@ -1,6 +1,5 @@
 package craftmap.core.cut.nest;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
@@ -8,8 +7,8 @@ import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.NoOverlap2dConstraint;
-import com.google.ortools.sat.SatParameters;
 import craftmap.core.plane.Box;
+import craftmap.core.solver.Solvers;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -54,26 +53,12 @@ final class ExactNest {
 
   /** Whether so few new sheets do. Sheets of several sizes are not asked about. */
   static Answer asks(NestTask task, NestSearch search, int newSheets) {
-    if (task.sheets().size() > 1 || !Native.READY) {
+    if (task.sheets().size() > 1 || !Solvers.areThere()) {
       return Answer.UNKNOWN;
     }
     ExactNest nest = new ExactNest(task, search, newSheets);
     Answer loose = nest.solve(true);
     return loose.plan().isEmpty() ? loose : nest.solve(false);
-  }
-
-  /** The solver is not there for every machine; where it is not, plans are as good as found. */
-  private static final class Native {
-    private static final boolean READY = load();
-
-    private static boolean load() {
-      try {
-        Loader.loadNativeLibraries();
-        return true;
-      } catch (UnsatisfiedLinkError | RuntimeException e) {
-        return false;
-      }
-    }
   }
 
   /** Where a part may go: on a bin, either way round. */
@@ -236,11 +221,7 @@ final class ExactNest {
   }
 
   private Answer answer(CpModel model, List<Choice> choices, boolean loose) {
-    CpSolver solver = new CpSolver();
-    SatParameters.Builder how = solver.getParameters();
-    how.setNumWorkers(1);
-    how.setRandomSeed((int) search.seed());
-    how.setMaxDeterministicTime(search.exactWork());
+    CpSolver solver = Solvers.solver(search.seed(), search.exactWork());
     CpSolverStatus status = solver.solve(model);
     if (status == CpSolverStatus.INFEASIBLE) {
       return new Answer(loose, Optional.empty());

@@ -1,6 +1,5 @@
 package craftmap.core.order.schedule;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
@@ -10,9 +9,9 @@ import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
-import com.google.ortools.sat.SatParameters;
 import com.google.ortools.util.Domain;
 import craftmap.core.order.bench.Openings;
+import craftmap.core.solver.Solvers;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -33,6 +32,8 @@ import java.util.stream.Stream;
  * and are exact.
  */
 public final class CpScheduler implements Scheduler {
+  private static final long SEED = 1;
+
   private final ListScheduler start;
   private final double work;
 
@@ -47,24 +48,10 @@ public final class CpScheduler implements Scheduler {
   @Override
   public Optional<Schedule> schedule(Problem problem) {
     Optional<Schedule> found = start.schedule(problem);
-    if (found.isEmpty() || problem.size() == 0 || !Native.READY) {
+    if (found.isEmpty() || problem.size() == 0 || !Solvers.areThere()) {
       return found;
     }
     return Optional.of(new Asking(problem, found.get()).best());
-  }
-
-  /** The solver is not there for every machine; where it is not, schedules are as good as found. */
-  private static final class Native {
-    private static final boolean READY = load();
-
-    private static boolean load() {
-      try {
-        Loader.loadNativeLibraries();
-        return true;
-      } catch (UnsatisfiedLinkError | RuntimeException e) {
-        return false;
-      }
-    }
   }
 
   /** One problem that is asked about. */
@@ -130,7 +117,7 @@ public final class CpScheduler implements Scheduler {
       model.hint(best);
       model.cp.addHint(finish, best.finish());
       model.cp.minimize(finish);
-      CpSolver solver = solver(work * 0.7);
+      CpSolver solver = Solvers.solver(SEED, work * 0.7);
       CpSolverStatus status = solver.solve(model.cp);
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
@@ -148,7 +135,7 @@ public final class CpScheduler implements Scheduler {
       model.cp.addLinearConstraint(count.build(), least, best.visits(problem));
       model.hint(best);
       model.cp.minimize(count.build());
-      CpSolver solver = solver(work * 0.3);
+      CpSolver solver = Solvers.solver(SEED, work * 0.3);
       CpSolverStatus status = solver.solve(model.cp);
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
@@ -160,15 +147,6 @@ public final class CpScheduler implements Scheduler {
         best = other;
       }
     }
-  }
-
-  private static CpSolver solver(double work) {
-    CpSolver solver = new CpSolver();
-    SatParameters.Builder how = solver.getParameters();
-    how.setNumWorkers(1);
-    how.setRandomSeed(1);
-    how.setMaxDeterministicTime(work);
-    return solver;
   }
 
   /** Every schedule that ends by a minute, as constraints. */

@@ -8,15 +8,11 @@ import craftmap.core.coats.Pace;
 import craftmap.core.coats.Place;
 import craftmap.core.coats.StepKind;
 import craftmap.core.coats.Where;
-import craftmap.core.design.Design;
-import craftmap.core.design.FoilRoll;
 import craftmap.core.design.Mould;
-import craftmap.core.design.Moulding;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Medium;
 import craftmap.core.order.climate.DryingLaw;
-import craftmap.core.order.work.ContactBatches;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
@@ -102,62 +98,14 @@ public final class StepsReader {
 
   private void read() {
     Optional<String> off = hardwareOff();
-    for (Turn turn : turns()) {
-      Last before = last.get(turn.group.group().id());
+    for (Turn turn : Turn.all(coats)) {
+      Last before = last.get(turn.group().group().id());
       if (before == null) {
-        off.ifPresent(id -> last.put(turn.group.group().id(), Last.dry(id)));
+        off.ifPresent(id -> last.put(turn.group().group().id(), Last.dry(id)));
       }
-      band(turn.group, turn.band);
+      band(turn.group(), turn.band());
     }
     off.ifPresent(this::hardwareOn);
-  }
-
-  private record Turn(GroupReading group, BandReading band) {}
-
-  /**
-   * The bands of all groups, so that a lay over several groups comes after what lies under it in
-   * each of them. Two lays that stand the other way round in two groups are laid as they stand in
-   * the first.
-   */
-  private List<Turn> turns() {
-    Map<String, List<BandReading>> left = new LinkedHashMap<>();
-    Map<String, GroupReading> groups = new LinkedHashMap<>();
-    for (GroupReading group : coats.groups()) {
-      if (!group.bands().isEmpty()) {
-        groups.put(group.group().id(), group);
-        left.put(group.group().id(), new ArrayList<>(group.bands()));
-      }
-    }
-    List<Turn> turns = new ArrayList<>();
-    while (!left.values().stream().allMatch(List::isEmpty)) {
-      boolean moved = false;
-      for (String id : left.keySet()) {
-        List<BandReading> bands = left.get(id);
-        while (!bands.isEmpty() && isUnderNothing(bands.getFirst(), left, turns)) {
-          turns.add(new Turn(groups.get(id), bands.removeFirst()));
-          moved = true;
-        }
-      }
-      if (!moved) {
-        String id =
-            left.keySet().stream().filter(g -> !left.get(g).isEmpty()).findFirst().orElseThrow();
-        turns.add(new Turn(groups.get(id), left.get(id).removeFirst()));
-      }
-    }
-    return turns;
-  }
-
-  /** Whether a band is the next in every group it is in, or was reached in one of them. */
-  private static boolean isUnderNothing(
-      BandReading band, Map<String, List<BandReading>> left, List<Turn> turns) {
-    if (!(band.band() instanceof Band.OfLay lay)) {
-      return true;
-    }
-    boolean reached = turns.stream().anyMatch(t -> t.band.band().key().equals(lay.key()));
-    return reached
-        || left.values().stream()
-            .filter(bands -> bands.stream().anyMatch(b -> b.band().key().equals(lay.key())))
-            .allMatch(bands -> bands.getFirst().band().key().equals(lay.key()));
   }
 
   private void band(GroupReading group, BandReading reading) {
@@ -375,116 +323,44 @@ public final class StepsReader {
     Set<String> on = onFaces(lay.faceIds());
     Set<String> with =
         lay.design() instanceof StencilDesign ? Set.of("design " + lay.design().id()) : Set.of();
-    Optional<Dry> lies = isOpenAfter(lay.design()) ? wet.map(Waits::touch) : Optional.empty();
+    Optional<Dry> lies = Stretch.leavesWet(lay.design()) ? wet.map(Waits::touch) : Optional.empty();
     String base = pieceId + ":lay:" + here.layId();
-    List<Stretch> stretches = stretches(lay.design(), here, hands, wet);
-    int of = (int) stretches.stream().filter(s -> s.doing == Doing.LAY).count();
+    List<Stretch> stretches = Stretch.of(lay.design(), here.coats(), hands, wet);
+    int of = (int) stretches.stream().filter(s -> s.doing() == Doing.LAY).count();
     int n = 0;
     String first = "";
     String before = "";
     for (int i = 0; i < stretches.size(); i++) {
       Stretch s = stretches.get(i);
-      n += s.doing == Doing.LAY ? 1 : 0;
+      n += s.doing() == Doing.LAY ? 1 : 0;
       WorkStep step =
           new WorkStep(
               base + ":" + (i + 1),
               pieceId,
               group.group().id(),
-              s.doing,
+              s.doing(),
               here.key(),
               Math.max(1, n),
               of,
-              s.time,
+              s.time(),
               on,
               with,
-              s.doing == Doing.LAY ? lies : Optional.empty(),
+              s.doing() == Doing.LAY ? lies : Optional.empty(),
               coldest(wet));
       steps.add(step);
       if (i == 0) {
         first = step.id();
       } else {
-        links.add(new Link(before, step.id(), s.atLeast, s.atMost));
+        links.add(new Link(before, step.id(), s.atLeast(), s.atMost()));
       }
       before = step.id();
     }
     follow(group, reading, first);
     String begin = first;
     made.ifPresent(m -> links.add(new Link(m.stepId(), begin, m.hard(), Optional.empty())));
-    return isOpenAfter(lay.design()) && wet.isPresent()
+    return Stretch.leavesWet(lay.design()) && wet.isPresent()
         ? Last.wet(before, wet.get())
         : Last.dry(before);
-  }
-
-  /** What is put on from a pot is wet after it; what dried before it was laid is not. */
-  private static boolean isOpenAfter(Design design) {
-    return !(design instanceof FoilRoll)
-        && !(design instanceof Moulding m
-            && m.flexibility().glue() == Moulding.Glue.CONTACT_ADHESIVE);
-  }
-
-  /** Part of a lay that is done in one go, and what has passed since the part before it. */
-  private record Stretch(Doing doing, Duration time, Optional<Dry> atLeast, Optional<Dry> atMost) {}
-
-  private static List<Stretch> stretches(
-      Design design, LayHere here, Need.HandsOn hands, Optional<Medium> wet) {
-    if (hands.sizing().isPositive()) {
-      return sized(design, hands, wet);
-    }
-    List<Stretch> all = new ArrayList<>();
-    boolean inCoats = design instanceof StencilDesign && here.coats() > 1;
-    int times = inCoats ? here.coats() : 1;
-    for (int n = 0; n < times; n++) {
-      all.add(
-          new Stretch(
-              Doing.LAY,
-              hands.there().dividedBy(times),
-              n == 0 ? Optional.empty() : wet.map(Waits::touch),
-              Optional.empty()));
-    }
-    return all;
-  }
-
-  /**
-   * Brushed on, and laid into it while it is tacky: all pieces of a batch are brushed first and
-   * laid in the same order, so that the first of them waits the longest. Foil is laid in one go.
-   */
-  private static List<Stretch> sized(Design design, Need.HandsOn hands, Optional<Medium> wet) {
-    Optional<Dry> window = wet.flatMap(Waits::tacky);
-    if (window.isEmpty()) {
-      return List.of(
-          new Stretch(Doing.SIZE, hands.sizing(), Optional.empty(), Optional.empty()),
-          new Stretch(Doing.LAY, hands.there(), wet.map(Waits::tack), Optional.empty()));
-    }
-    int pieces =
-        design instanceof Moulding
-            ? Math.max(
-                1, (int) Math.round(Times.minutes(hands.sizing()) / Pace.COAT_A_PIECE_MINUTES))
-            : 1;
-    Dry tack = Waits.tack(wet.get());
-    Optional<ContactBatches> fits =
-        ContactBatches.of(
-            pieces,
-            hands.sizing().dividedBy(pieces),
-            hands.there().dividedBy(pieces),
-            tack.label(),
-            window.get().label());
-    // where not even one is in time, the schedule says that it does not go
-    int batches = fits.map(b -> b.sizes().size()).orElse(pieces);
-    Dry atLeast = fits.map(b -> tack.lasting(b.pause())).orElse(tack);
-    Dry atMost = fits.map(b -> window.get().lasting(b.atMost())).orElse(window.get());
-    List<Stretch> all = new ArrayList<>();
-    for (int b = 0; b < batches; b++) {
-      all.add(
-          new Stretch(
-              Doing.SIZE, hands.sizing().dividedBy(batches), Optional.empty(), Optional.empty()));
-      all.add(
-          new Stretch(
-              Doing.LAY,
-              hands.there().dividedBy(batches),
-              Optional.of(atLeast),
-              Optional.of(atMost)));
-    }
-    return all;
   }
 
   // ---- what is unscrewed

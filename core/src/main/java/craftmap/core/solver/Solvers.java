@@ -1,0 +1,40 @@
+package craftmap.core.solver;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.SatParameters;
+
+/** Solvers whose answer is the same on any machine. */
+public final class Solvers {
+  private static final boolean READY = load();
+
+  private Solvers() {}
+
+  private static boolean load() {
+    try {
+      Loader.loadNativeLibraries();
+      return true;
+    } catch (UnsatisfiedLinkError | RuntimeException e) {
+      return false;
+    }
+  }
+
+  /** There is none for every machine; where there is none, plans are as good as they were found. */
+  public static boolean areThere() {
+    return READY;
+  }
+
+  /**
+   * One that works alone.
+   *
+   * @param work how much it may do, in its own measure
+   */
+  public static CpSolver solver(long seed, double work) {
+    CpSolver solver = new CpSolver();
+    SatParameters.Builder how = solver.getParameters();
+    how.setNumWorkers(1);
+    how.setRandomSeed((int) seed);
+    how.setMaxDeterministicTime(work);
+    return solver;
+  }
+}
