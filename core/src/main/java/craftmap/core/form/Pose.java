@@ -24,6 +24,11 @@ public sealed interface Pose {
       return origin.plus(right.times(p.xMm())).plus(down.times(p.yMm()));
     }
 
+    /** The way the face looks, of length 1 where its axes are. */
+    public Vec outwards() {
+      return down.cross(right);
+    }
+
     /** The same plane for a face that begins elsewhere on it. */
     public Flat from(double xMm, double yMm) {
       return new Flat(origin.plus(right.times(xMm)).plus(down.times(yMm)), right, down);

@@ -17,6 +17,15 @@ public record Vec(double x, double y, double z) {
     return new Vec(x * factor, y * factor, z * factor);
   }
 
+  /** What is at right angles to both, by the right hand. */
+  public Vec cross(Vec other) {
+    return new Vec(y * other.z - z * other.y, z * other.x - x * other.z, x * other.y - y * other.x);
+  }
+
+  public double dot(Vec other) {
+    return x * other.x + y * other.y + z * other.z;
+  }
+
   public double distance(Vec other) {
     double dx = other.x - x;
     double dy = other.y - y;

@@ -7,6 +7,7 @@ import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.RefusedInput;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Collections;
@@ -15,64 +16,91 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 
 /**
  * What the artist decided about when things are done.
  *
  * @param begins from when on what is left to do is planned, by the studio's clock; none while it is
  *     the next time somebody works
+ * @param promised the day on which it is wanted: all of it is to be ready before that day
  * @param together other pieces that are worked on in between
- * @param takes how long steps take that take other than is usual, by the steps' keys
- * @param done steps that are done, by their keys
+ * @param steps what was decided about single steps, by the steps' keys
+ * @param own steps that nothing in the plan asks for, by their keys
+ * @param bars which of two steps comes first where the plan leaves it open
  */
 public record Ordering(
     Optional<LocalDateTime> begins,
+    Optional<LocalDate> promised,
     Set<String> together,
-    Map<String, Duration> takes,
-    Map<String, Done> done) {
-  public static final Ordering NONE = new Ordering(Optional.empty(), Set.of(), Map.of(), Map.of());
+    Map<String, StepChoice> steps,
+    Map<String, OwnStep> own,
+    Set<Bar> bars) {
+  public static final Ordering NONE =
+      new Ordering(Optional.empty(), Optional.empty(), Set.of(), Map.of(), Map.of(), Set.of());
 
   public static final int MOST_TOGETHER = 20;
   private static final int MOST_STEPS = 2000;
-  private static final int LONGEST_ID = 160;
+  private static final int MOST_OWN = 200;
+  private static final int MOST_BARS = 500;
+  static final int LONGEST_ID = 160;
   private static final int FIRST_YEAR = 2000;
   private static final int LAST_YEAR = 2199;
-  private static final FigureRange MINUTES = new FigureRange("min", 0.1, 24 * 60, 1);
+  static final FigureRange MINUTES = new FigureRange("min", 0.1, 24 * 60, 1);
 
   /** When a step was finished, and how long it took. */
-  public record Done(Instant at, Duration took) {}
+  public record Done(Instant at, Duration took) {
+    public Done {
+      checkYear(at.atOffset(ZoneOffset.UTC).getYear(), at);
+      checkTime(took);
+    }
+  }
+
+  /** One step is finished before another begins, by their keys. */
+  public record Bar(String first, String next) implements Comparable<Bar> {
+    public Bar {
+      checkId(first);
+      checkId(next);
+      if (first.equals(next)) {
+        throw new RefusedInput(
+            "step", given(first), said("is-not-accepted"), said("two-different-steps"));
+      }
+    }
+
+    @Override
+    public int compareTo(Bar other) {
+      int byFirst = first.compareTo(other.first);
+      return byFirst != 0 ? byFirst : next.compareTo(other.next);
+    }
+  }
 
   public Ordering {
     together = Collections.unmodifiableSet(new TreeSet<>(together));
-    takes = Collections.unmodifiableMap(new TreeMap<>(takes));
-    done = Collections.unmodifiableMap(new TreeMap<>(done));
-    if (together.size() > MOST_TOGETHER) {
-      throw new RefusedInput(
-          "pieces-together",
-          given(together.size()),
-          said("are-too-many"),
-          said("at-most", given(MOST_TOGETHER)));
-    }
-    if (takes.size() > MOST_STEPS || done.size() > MOST_STEPS) {
-      throw new RefusedInput(
-          "steps",
-          given(Math.max(takes.size(), done.size())),
-          said("are-too-many"),
-          said("at-most", given(MOST_STEPS)));
-    }
+    steps = Collections.unmodifiableMap(new TreeMap<>(steps));
+    own = Collections.unmodifiableMap(new TreeMap<>(own));
+    bars = Collections.unmodifiableSet(new TreeSet<>(bars));
+    checkCount("pieces-together", together.size(), MOST_TOGETHER);
+    checkCount("steps", steps.size(), MOST_STEPS);
+    checkCount("own-steps", own.size(), MOST_OWN);
+    checkCount("orders-of-steps", bars.size(), MOST_BARS);
     begins.ifPresent(b -> checkYear(b.getYear(), b));
-    done.values().forEach(d -> checkYear(d.at().atOffset(ZoneOffset.UTC).getYear(), d.at()));
-    takes.values().forEach(Ordering::checkTime);
-    done.values().forEach(d -> checkTime(d.took()));
-    takes.keySet().forEach(Ordering::checkId);
-    done.keySet().forEach(Ordering::checkId);
+    promised.ifPresent(p -> checkYear(p.getYear(), p));
+    steps.keySet().forEach(Ordering::checkId);
+    own.keySet().forEach(Ordering::checkId);
   }
 
-  private static void checkTime(Duration time) {
+  private static void checkCount(String what, int count, int most) {
+    if (count > most) {
+      throw new RefusedInput(
+          what, given(count), said("are-too-many"), said("at-most", given(most)));
+    }
+  }
+
+  static void checkTime(Duration time) {
     MINUTES.check("minutes-of-the-step", time.toSeconds() / 60.0);
   }
 
-  private static void checkYear(int year, Object time) {
+  static void checkYear(int year, Object time) {
     if (year < FIRST_YEAR || year > LAST_YEAR) {
       throw new RefusedInput(
           "time",
@@ -89,17 +117,34 @@ public record Ordering(
     }
   }
 
-  /** The same with nothing done yet: for another piece like this one. */
+  /** The same with nothing done yet and nothing fixed to a day: for another piece like this one. */
   public Ordering notBegun() {
-    return new Ordering(Optional.empty(), together, takes, Map.of());
+    Map<String, StepChoice> again = new TreeMap<>();
+    steps.forEach(
+        (key, s) -> {
+          StepChoice left = s.notBegun();
+          if (!left.isNone()) {
+            again.put(key, left);
+          }
+        });
+    return new Ordering(Optional.empty(), Optional.empty(), together, again, own, bars);
   }
 
   public boolean isNone() {
     return equals(NONE);
   }
 
+  /** What was decided about a step. */
+  public StepChoice step(String key) {
+    return steps.getOrDefault(key, StepChoice.NONE);
+  }
+
   public Ordering beginning(Optional<LocalDateTime> at) {
-    return new Ordering(at, together, takes, done);
+    return new Ordering(at, promised, together, steps, own, bars);
+  }
+
+  public Ordering promised(Optional<LocalDate> day) {
+    return new Ordering(begins, day, together, steps, own, bars);
   }
 
   public Ordering with(String pieceId, boolean worked) {
@@ -109,19 +154,45 @@ public record Ordering(
     } else {
       all.remove(pieceId);
     }
-    return new Ordering(begins, all, takes, done);
+    return new Ordering(begins, promised, all, steps, own, bars);
   }
 
-  /** As long as is usual where nothing is told. */
-  public Ordering taking(String step, Optional<Duration> time) {
-    Map<String, Duration> all = new TreeMap<>(takes);
-    time.ifPresentOrElse(t -> all.put(step, t), () -> all.remove(step));
-    return new Ordering(begins, together, all, done);
+  /** With something else decided about a step. */
+  public Ordering with(String key, UnaryOperator<StepChoice> change) {
+    Map<String, StepChoice> all = new TreeMap<>(steps);
+    StepChoice then = change.apply(step(key));
+    if (then.isNone()) {
+      all.remove(key);
+    } else {
+      all.put(key, then);
+    }
+    return new Ordering(begins, promised, together, all, own, bars);
   }
 
-  public Ordering done(String step, Optional<Done> how) {
-    Map<String, Done> all = new TreeMap<>(done);
-    how.ifPresentOrElse(d -> all.put(step, d), () -> all.remove(step));
-    return new Ordering(begins, together, takes, all);
+  public Ordering with(String key, OwnStep step) {
+    Map<String, OwnStep> all = new TreeMap<>(own);
+    all.put(key, step);
+    return new Ordering(begins, promised, together, steps, all, bars);
+  }
+
+  /** Without a step of one's own, and all that was decided about it. */
+  public Ordering without(String ownKey) {
+    Map<String, OwnStep> left = new TreeMap<>(own);
+    left.remove(ownKey);
+    Map<String, StepChoice> choices = new TreeMap<>(steps);
+    choices.remove(ownKey);
+    Set<Bar> other = new TreeSet<>(bars);
+    other.removeIf(b -> b.first().equals(ownKey) || b.next().equals(ownKey));
+    return new Ordering(begins, promised, together, choices, left, other);
+  }
+
+  public Ordering with(Bar bar, boolean barred) {
+    Set<Bar> all = new TreeSet<>(bars);
+    if (barred) {
+      all.add(bar);
+    } else {
+      all.remove(bar);
+    }
+    return new Ordering(begins, promised, together, steps, own, all);
   }
 }

@@ -54,7 +54,7 @@ final class OrderCalendar {
       Placed before = solved.schedule().of(link.from()).orElseThrow();
       Placed next = solved.schedule().of(link.to()).orElseThrow();
       OptionalInt until = problem.until(link, before.to());
-      if (until.isEmpty() || task.past().containsKey(link.to())) {
+      if (until.isEmpty() || task.isDone(link.to())) {
         continue;
       }
       WorkStep step = problem.work().step(link.to());

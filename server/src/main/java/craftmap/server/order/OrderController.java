@@ -9,6 +9,7 @@ import craftmap.core.order.schedule.WhatNow;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.piece.document.OrderingDoc;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -56,6 +57,25 @@ class OrderController {
   /** Something that may be begun now. */
   record NowView(String stepId, String title, String takesText) {}
 
+  /**
+   * What is next on a piece.
+   *
+   * @param text the step and when, or that there is none
+   * @param readyText when the piece is ready
+   * @param late whether that is later than it is wanted, or cannot be
+   */
+  record NextView(String text, String readyText, boolean late) {}
+
+  /**
+   * Where a step begins.
+   *
+   * @param at by the studio's clock
+   * @param kept whether that is when it was asked for
+   * @param text when it begins, and why not then where it does not
+   * @param readyText when the piece is ready if it does
+   */
+  record BeginsView(String at, boolean kept, String text, String readyText) {}
+
   @GetMapping
   OrderView order(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -82,6 +102,28 @@ class OrderController {
   @GetMapping("/otherwise")
   List<WhatIfs.WhatIfView> otherwise(Asker asker, @PathVariable String id) {
     return whatIfs.of(orders.task(asker.studio(), id));
+  }
+
+  /** What is next, and when. */
+  @GetMapping("/next")
+  NextView next(Asker asker, @PathVariable String id) {
+    Orders.Task task = orders.task(asker.studio(), id);
+    return orders
+        .schedule(task)
+        .map(s -> new Nexts(task, s).view())
+        .orElseGet(() -> new NextView(Words.say("order.impossible"), "", true));
+  }
+
+  /**
+   * Where a step would begin that is to begin at a time: then, or as soon after it as it goes.
+   *
+   * @param at by the studio's clock, as {@code 2027-02-01T09:00}
+   */
+  @GetMapping("/begin")
+  BeginsView begin(
+      Asker asker, @PathVariable String id, @RequestParam String step, @RequestParam String at) {
+    Orders.Task task = orders.task(asker.studio(), id);
+    return new Dragged(orders, task).to(step, OrderingDoc.time(at));
   }
 
   /** What can be done now with some minutes. */

@@ -32,7 +32,7 @@ final class OrderCsv {
               words.title(step),
               Decimals.show(step.handsOn().toSeconds() / 60.0, 1),
               task.bench().people().get(placed.person()).name(),
-              Words.say(task.past().containsKey(step.id()) ? "order.csv.done" : "order.csv.open")));
+              Words.say(task.isDone(step.id()) ? "order.csv.done" : "order.csv.open")));
     }
     return Csv.of(
         List.of("begins", "ends", "piece", "on", "step", "minutes", "who", "state"), rows);

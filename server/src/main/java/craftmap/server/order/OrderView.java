@@ -1,6 +1,8 @@
 package craftmap.server.order;
 
 import craftmap.core.order.work.Doing;
+import craftmap.server.piece.document.OrderingDoc;
+import craftmap.server.piece.edit.EditDoc;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -15,6 +17,9 @@ import java.util.List;
  * @param now the minute it is now
  * @param nowAt the same by the clock
  * @param end the last minute that is shown
+ * @param promised the day on which it is wanted
+ * @param curedText when it bears being used, where that is later than it is ready
+ * @param groups what a step of one's own may be done to
  */
 record OrderView(
     String begins,
@@ -34,7 +39,10 @@ record OrderView(
     List<ReasonView> reasons,
     List<OrderFindingView> findings,
     List<TogetherView> together,
-    List<String> people) {
+    List<String> people,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String promised,
+    String curedText,
+    List<GroupChoiceView> groups) {
 
   /** A day, from midnight to midnight by the clock. */
   record DayView(int from, int to, String text, String date) {}
@@ -69,6 +77,12 @@ record OrderView(
    * @param takesText how long it takes
    * @param minutes how long it takes
    * @param usual whether that is what is usual
+   * @param at when it begins, by the studio's clock
+   * @param fixed whether the artist fixed that
+   * @param parts in how many parts the whole is done that it is, or is a part of
+   * @param wholeKey what edits call that whole
+   * @param own as the artist put it in, where it is a step of the artist's own
+   * @param firsts what was put before it
    */
   record StepView(
       String id,
@@ -87,7 +101,19 @@ record OrderView(
       String takesText,
       double minutes,
       boolean usual,
+      String at,
+      boolean fixed,
+      int parts,
+      String wholeKey,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OrderingDoc.OwnStepDoc own,
+      List<FirstView> firsts,
       List<WaitView> waits) {}
+
+  /** A step that was put before another. */
+  record FirstView(String key, String title) {}
+
+  /** A group of faces that a step may be done to. */
+  record GroupChoiceView(String id, String name) {}
 
   /**
    * What comes after a step until the next may be done.
@@ -117,7 +143,15 @@ record OrderView(
       craftmap.core.measure.Level level,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String stepId,
       String text,
-      String why) {}
+      String why,
+      List<OrderMendView> mends) {}
+
+  /**
+   * What ends a finding.
+   *
+   * @param edit what does it
+   */
+  record OrderMendView(String text, EditDoc edit) {}
 
   /** Another piece that may be worked on in between. */
   record TogetherView(String pieceId, String name, boolean together) {}

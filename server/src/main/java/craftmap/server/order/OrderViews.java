@@ -1,26 +1,20 @@
 package craftmap.server.order;
 
-import craftmap.core.measure.Times;
-import craftmap.core.order.bench.Openings;
 import craftmap.core.order.bench.Person;
-import craftmap.core.order.finding.OrderFinding;
 import craftmap.core.order.schedule.Chain;
-import craftmap.core.order.schedule.Minding;
 import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
+import craftmap.core.order.schedule.Promised;
 import craftmap.core.order.schedule.Schedule;
-import craftmap.core.order.schedule.Slack;
-import craftmap.core.order.work.Link;
 import craftmap.core.order.work.WorkStep;
+import craftmap.server.coats.GroupNames;
 import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -36,8 +30,8 @@ final class OrderViews {
   private final Schedule schedule;
   private final StepWords words;
   private final Clockwork clock;
-  private final Map<String, Integer> latest;
   private final Chain chain;
+  private final ChartViews chart;
 
   OrderViews(Orders.Task task, Orders.Solved solved) {
     this.task = task;
@@ -46,15 +40,15 @@ final class OrderViews {
     this.schedule = solved.schedule();
     this.words = new StepWords(task.worked());
     this.clock = new Clockwork(task.bench().zone());
-    this.latest = Slack.latestBeginnings(problem, schedule);
     this.chain = Chain.of(problem, schedule);
+    this.chart = new ChartViews(task, solved, words, chain);
   }
 
   /** Where it goes nowhere: what there is to do, and that it does not go. */
   static OrderView impossible(Orders.Task task, List<OrderView.TogetherView> together) {
     return new OrderView(
         new Clockwork(task.bench().zone()).at(task.begin()).toLocalDateTime().toString(),
-        task.piece().piece().plan().order().begins().isPresent(),
+        task.piece().plan().order().begins().isPresent(),
         false,
         Words.say("order.impossible"),
         Words.say("order.impossible.why", Clockwork.span(task.work().handsOn())),
@@ -70,7 +64,15 @@ final class OrderViews {
         List.of(),
         List.of(),
         together,
-        task.bench().people().stream().map(Person::name).toList());
+        task.bench().people().stream().map(Person::name).toList(),
+        promised(task),
+        "",
+        List.of());
+  }
+
+  /** The day on which it is wanted; absent where it is on none. */
+  private static String promised(Orders.Task task) {
+    return task.piece().plan().order().promised().map(LocalDate::toString).orElse(null);
   }
 
   OrderView view(List<OrderView.TogetherView> together) {
@@ -78,7 +80,7 @@ final class OrderViews {
     int now = now();
     return new OrderView(
         clock.at(task.begin()).toLocalDateTime().toString(),
-        task.piece().piece().plan().order().begins().isPresent(),
+        task.piece().plan().order().begins().isPresent(),
         true,
         title(),
         nothing ? Words.say("order.nothing.why") : summary(),
@@ -86,15 +88,35 @@ final class OrderViews {
         schedule.isProven(),
         now,
         nowAt(task),
-        end(),
-        days(),
-        openings(),
-        rows(),
+        chart.end(),
+        chart.days(),
+        chart.openings(),
+        chart.rows(),
         visits(),
         nothing ? List.of() : reasons(),
-        Minding.of(problem, schedule, now).stream().map(this::finding).toList(),
+        new OrderFindings(task, solved, words).views(now),
         together,
-        task.bench().people().stream().map(Person::name).toList());
+        task.bench().people().stream().map(Person::name).toList(),
+        promised(task),
+        cured(),
+        groups());
+  }
+
+  /** When all of it bears what its labels promise, where that is later than it is ready. */
+  private String cured() {
+    return Promised.of(problem, schedule, task.piece().piece().id())
+        .filter(p -> p.curedStep().isPresent())
+        .map(p -> Words.say("order.cured", clock.date(p.cured())))
+        .orElse("");
+  }
+
+  /** Groups that a step of one's own may be done to. */
+  private List<OrderView.GroupChoiceView> groups() {
+    Orders.Worked own = task.piece();
+    GroupNames names = new GroupNames(own.reading());
+    return own.coats().groups().stream()
+        .map(g -> new OrderView.GroupChoiceView(g.group().id(), names.name(g.group())))
+        .toList();
   }
 
   private static String nowAt(Orders.Task task) {
@@ -114,7 +136,7 @@ final class OrderViews {
     if (schedule.steps().isEmpty()) {
       return Words.say("order.nothing");
     }
-    boolean all = schedule.steps().stream().allMatch(s -> task.past().containsKey(s.stepId()));
+    boolean all = schedule.steps().stream().allMatch(s -> task.isDone(s.stepId()));
     return Words.say(
         all ? "order.done" : "order.ready", clock.dayAndTime(solved.ready(task), task.now()));
   }
@@ -122,7 +144,7 @@ final class OrderViews {
   private String summary() {
     Duration hands =
         problem.work().steps().stream()
-            .filter(s -> !task.past().containsKey(s.id()))
+            .filter(s -> !task.isDone(s.id()))
             .map(WorkStep::handsOn)
             .reduce(Duration.ZERO, Duration::plus);
     String others =
@@ -144,157 +166,12 @@ final class OrderViews {
     return Words.say("order.bound", Clockwork.span(schedule.finish() - schedule.least()));
   }
 
-  // ---- the chart
-
-  private int end() {
-    int last = schedule.finish();
-    for (OrderView.OpeningView o : openings(last)) {
-      last = Math.max(last, o.to());
-    }
-    return last;
-  }
-
-  private List<OrderView.OpeningView> openings() {
-    return openings(schedule.finish());
-  }
-
-  /** Of everybody together, until the day on which it ends. */
-  private List<OrderView.OpeningView> openings(int finish) {
-    List<int[]> all = new ArrayList<>();
-    LocalDate lastDay = clock.at(problem.instant(finish)).toLocalDate();
-    for (int p = 0; p < task.bench().people().size(); p++) {
-      for (Openings.Opening o : problem.openings(p).all()) {
-        if (!clock.at(problem.instant(o.from())).toLocalDate().isAfter(lastDay)) {
-          all.add(new int[] {o.from(), o.to()});
-        }
-      }
-    }
-    all.sort(Comparator.comparingInt(o -> o[0]));
-    List<OrderView.OpeningView> merged = new ArrayList<>();
-    for (int[] o : all) {
-      if (!merged.isEmpty() && merged.getLast().to() >= o[0]) {
-        OrderView.OpeningView last = merged.removeLast();
-        merged.add(new OrderView.OpeningView(last.from(), Math.max(last.to(), o[1])));
-      } else {
-        merged.add(new OrderView.OpeningView(o[0], o[1]));
-      }
-    }
-    return merged;
-  }
-
-  private List<OrderView.DayView> days() {
-    List<OrderView.DayView> days = new ArrayList<>();
-    LocalDate day = clock.at(problem.begins()).toLocalDate();
-    LocalDate last = clock.at(problem.instant(end())).toLocalDate();
-    while (!day.isAfter(last)) {
-      Instant from = day.atStartOfDay(clock.zone()).toInstant();
-      Instant to = day.plusDays(1).atStartOfDay(clock.zone()).toInstant();
-      days.add(new OrderView.DayView(minute(from), minute(to), clock.date(from), day.toString()));
-      day = day.plusDays(1);
-    }
-    return days;
-  }
-
-  private int minute(Instant at) {
-    return (int) ChronoUnit.MINUTES.between(problem.begins(), at);
-  }
-
-  private WorkStep step(Placed placed) {
-    return problem.work().step(placed.stepId());
-  }
-
-  private List<OrderView.RowView> rows() {
-    Set<String> onChain =
-        chain.links().stream().map(Chain.ChainLink::stepId).collect(Collectors.toSet());
-    String own = task.piece().piece().id();
-    Map<List<String>, List<OrderView.StepView>> rows = new LinkedHashMap<>();
-    // own rows first, as one walks round the piece
-    for (WorkStep step : problem.work().steps()) {
-      rows.computeIfAbsent(List.of(step.pieceId(), step.row()), k -> new ArrayList<>());
-    }
-    for (Placed placed : schedule.steps()) {
-      WorkStep step = step(placed);
-      rows.get(List.of(step.pieceId(), step.row())).add(view(placed, step, onChain));
-    }
-    return rows.entrySet().stream()
-        .map(
-            e ->
-                new OrderView.RowView(
-                    String.join(" ", e.getKey()),
-                    e.getKey().get(0),
-                    words.row(e.getKey().get(0), e.getKey().get(1)),
-                    words.piece(e.getKey().get(0)).piece().plan().name(),
-                    e.getKey().get(0).equals(own),
-                    e.getValue()))
-        .toList();
-  }
-
-  private OrderView.StepView view(Placed placed, WorkStep step, Set<String> onChain) {
-    int slack = latest.get(placed.stepId()) - placed.from();
-    Instant from = problem.instant(placed.from());
-    boolean done = task.past().containsKey(step.id());
-    return new OrderView.StepView(
-        step.id(),
-        step.key(),
-        step.doing(),
-        words.brief(step),
-        words.full(step),
-        placed.from(),
-        placed.to(),
-        Words.say(
-            "order.fromTo",
-            clock.day(from, task.begin()),
-            clock.time(from),
-            clock.time(problem.instant(placed.to()))),
-        Words.say("order.times", clock.time(from), clock.time(problem.instant(placed.to()))),
-        placed.person(),
-        done,
-        onChain.contains(step.id()),
-        done
-            ? Words.say("order.isDone")
-            : slack > 0
-                ? Words.say("order.slack", Clockwork.span(slack))
-                : Words.say("order.noSlack"),
-        Clockwork.span(step.handsOn()),
-        Times.minutes(step.handsOn()),
-        !words.piece(step.pieceId()).piece().plan().order().takes().containsKey(step.key()),
-        waits(placed, step));
-  }
-
-  private List<OrderView.WaitView> waits(Placed placed, WorkStep step) {
-    List<OrderView.WaitView> waits = new ArrayList<>();
-    for (Link link : problem.work().links()) {
-      if (!link.from().equals(step.id()) || link.atLeast().isEmpty() && link.atMost().isEmpty()) {
-        continue;
-      }
-      int ripe = problem.ripe(link, placed.to());
-      Integer until = problem.until(link, placed.to()).stream().boxed().findFirst().orElse(null);
-      waits.add(
-          new OrderView.WaitView(
-              link.to(),
-              Math.min(ripe, problem.minutes()),
-              until,
-              link.atLeast()
-                  .map(
-                      d ->
-                          Words.say(
-                              "order.wait." + d.forWhat(), Clockwork.span(ripe - placed.to())))
-                  .orElse(""),
-              Clockwork.span(ripe - placed.to()),
-              until == null
-                  ? null
-                  : Words.say("order.window", Clockwork.span(until - placed.to()))));
-    }
-    waits.sort(Comparator.comparingInt(OrderView.WaitView::ripe));
-    return waits;
-  }
-
   // ---- beside the chart
 
   private List<OrderView.VisitView> visits() {
     Map<LocalDate, List<Placed>> days = new TreeMap<>();
     for (Placed p : schedule.steps()) {
-      if (!task.past().containsKey(p.stepId())) {
+      if (!task.isDone(p.stepId())) {
         days.computeIfAbsent(
                 clock.at(problem.instant(p.from())).toLocalDate(), d -> new ArrayList<>())
             .add(p);
@@ -322,50 +199,20 @@ final class OrderViews {
     return visits;
   }
 
+  private WorkStep step(Placed placed) {
+    return problem.work().step(placed.stepId());
+  }
+
   /** The chain in words; of what follows at once, only the first and the last. */
   private List<OrderView.ReasonView> reasons() {
     List<OrderView.ReasonView> reasons = new ArrayList<>();
     Set<String> said = new HashSet<>();
     for (Chain.ChainLink link : chain.links()) {
-      Placed placed = schedule.of(link.stepId()).orElseThrow();
-      Instant from = problem.instant(placed.from());
-      String text =
-          Words.say(
-              "order.why." + link.why(),
-              words.full(step(placed)),
-              clock.dayAndTime(from, task.begin()),
-              link.after()
-                  .flatMap(schedule::of)
-                  .map(a -> words.full(step(a)))
-                  .map(Words::lower)
-                  .orElse(""),
-              link.after()
-                  .flatMap(schedule::of)
-                  .map(a -> Clockwork.span(Math.max(0, link.ready() - a.to())))
-                  .orElse(""),
-              clock.dayAndTime(problem.instant(Math.max(0, link.ready())), task.begin()));
+      String text = words.why(problem, schedule, link, clock, task.begin());
       if (said.add(text)) {
         reasons.add(new OrderView.ReasonView(link.stepId(), text));
       }
     }
     return reasons;
-  }
-
-  private OrderView.OrderFindingView finding(OrderFinding f) {
-    List<Object> all = new ArrayList<>();
-    all.add(words.full(problem.work().step(f.stepId())));
-    all.add(f.other().isEmpty() ? "" : Words.lower(words.full(problem.work().step(f.other()))));
-    f.times().forEach(t -> all.add(Clockwork.span(t)));
-    Placed placed = schedule.of(f.stepId()).orElseThrow();
-    while (all.size() < 4) {
-      all.add("");
-    }
-    all.add(clock.dayAndTime(problem.instant(placed.from()), task.begin()));
-    return new OrderView.OrderFindingView(
-        f.rule().name(),
-        f.rule().level(),
-        f.stepId(),
-        Words.say("order.found." + f.rule(), all.toArray()),
-        Words.say("order.found." + f.rule() + ".why"));
   }
 }

@@ -11,9 +11,9 @@ import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.schedule.Schedule;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
-import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.order.AskedOrder;
 import craftmap.core.plan.order.StepsReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.bench.Benches;
@@ -23,7 +23,6 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.writing.Solves;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -32,6 +31,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Puts the steps of pieces into days. */
@@ -64,7 +65,7 @@ class Orders {
   }
 
   private record Question(
-      Work work, Bench bench, Instant begin, Map<String, Problem.Past> past, double solver) {}
+      Work work, Bench bench, Instant begin, Problem.Settled settled, double solver) {}
 
   /** A schedule, and what it was made for. */
   record Solved(Problem problem, Schedule schedule) {
@@ -81,12 +82,17 @@ class Orders {
   }
 
   /** A piece that is worked on. */
-  record Worked(SavedPlan piece, PlanReading reading, CoatsReading coats) {}
+  record Worked(SavedPlan piece, PlanReading reading, CoatsReading coats, AskedOrder asked) {
+    Plan plan() {
+      return piece.plan();
+    }
+  }
 
   /**
    * What is to be put into days.
    *
    * @param worked the piece itself, and those worked on in between
+   * @param settled what is done, and what is fixed
    * @param now the time it is
    */
   record Task(
@@ -95,22 +101,34 @@ class Orders {
       Work work,
       Bench bench,
       Instant begin,
-      Map<String, Problem.Past> past,
+      Problem.Settled settled,
       Instant now) {
     Task at(Bench other) {
-      return new Task(studio, worked, work, other, begin, past, now);
+      return new Task(studio, worked, work, other, begin, settled, now);
     }
 
     Task from(Instant other) {
-      return new Task(studio, worked, work, bench, other, past, now);
+      return new Task(studio, worked, work, bench, other, settled, now);
     }
 
     Task of(Work other) {
-      return new Task(studio, worked, other, bench, begin, past, now);
+      return new Task(studio, worked, other, bench, begin, settled, now);
     }
 
     Worked piece() {
       return worked.getFirst();
+    }
+
+    boolean isDone(String stepId) {
+      return settled.past().containsKey(stepId);
+    }
+
+    /** With a step that is to begin at a time, be it fixed to another already. */
+    Task fixing(String stepId, Instant at) {
+      Map<String, Instant> fixed = new HashMap<>(settled.fixed());
+      fixed.put(stepId, at);
+      return new Task(
+          studio, worked, work, bench, begin, new Problem.Settled(settled.past(), fixed), now);
     }
   }
 
@@ -126,18 +144,40 @@ class Orders {
       find(studio, other).filter(o -> !o.id().equals(piece.id())).ifPresent(all::add);
     }
     List<Worked> worked = new ArrayList<>();
+    for (SavedPlan each : all) {
+      worked.add(worked(studio, each, each.plan()));
+    }
+    Instant now = clock.instant();
+    Bench bench = benches.of(studio);
+    return task(studio, worked, bench, begin(piece.plan(), bench, now), now);
+  }
+
+  private Worked worked(Studio studio, SavedPlan piece, Plan plan) {
+    PlanReading reading = pieces.read(studio, plan);
+    CoatsReading coats = pieces.coats(studio, plan);
+    return new Worked(
+        piece,
+        reading,
+        coats,
+        AskedOrder.of(piece.id(), StepsReader.of(piece.id(), reading, coats), plan.order(), coats));
+  }
+
+  private static Task task(
+      Studio studio, List<Worked> worked, Bench bench, Instant begin, Instant now) {
     Work work = Work.NONE;
     Map<String, Problem.Past> past = new HashMap<>();
-    for (SavedPlan each : all) {
-      Worked one =
-          new Worked(each, pieces.read(studio, each.plan()), pieces.coats(studio, each.plan()));
-      worked.add(one);
-      work = work.and(steps(one));
-      each.plan().order().done().forEach((step, d) -> past.put(each.id() + ":" + step, past(d)));
+    Map<String, Instant> fixed = new HashMap<>();
+    for (Worked each : worked) {
+      work = work.and(each.asked().work());
+      AskedOrder.done(each.piece().id(), each.piece().plan().order())
+          .forEach((step, d) -> past.put(step, new Problem.Past(d.at().minus(d.took()), d.at())));
+      each.asked()
+          .begins()
+          .forEach((step, at) -> fixed.put(step, at.atZone(bench.zone()).toInstant()));
     }
-    Bench bench = benches.of(studio);
-    Instant now = clock.instant();
-    return new Task(studio, worked, work, bench, begin(piece.plan(), bench, now), past, now);
+    Set<String> known = work.steps().stream().map(WorkStep::id).collect(Collectors.toSet());
+    past.keySet().retainAll(known);
+    return new Task(studio, worked, work, bench, begin, new Problem.Settled(past, fixed), now);
   }
 
   private Optional<SavedPlan> find(Studio studio, String id) {
@@ -148,38 +188,14 @@ class Orders {
     }
   }
 
-  /** Each as long as it usually takes, or as the artist says. */
-  private static Work steps(Worked of) {
-    Work work = StepsReader.of(of.piece().id(), of.reading(), of.coats());
-    Map<String, Duration> takes = of.piece().plan().order().takes();
-    List<WorkStep> steps =
-        work.steps().stream()
-            .map(s -> takes.containsKey(s.key()) ? s.lasting(takes.get(s.key())) : s)
-            .toList();
-    return new Work(steps, work.links());
-  }
-
   /** The steps of a piece whose coats follow another school. */
   @Solves
   Task with(Task task, Habits habits) {
-    Worked now = task.piece();
-    Plan plan = now.piece().plan();
-    Plan other = plan.with(plan.coats().with(habits));
-    Worked then =
-        new Worked(
-            now.piece(), pieces.read(task.studio(), other), pieces.coats(task.studio(), other));
-    Work work = steps(then);
-    List<Worked> worked = new ArrayList<>(List.of(then));
-    for (Worked each : task.worked().subList(1, task.worked().size())) {
-      worked.add(each);
-      work = work.and(steps(each));
-    }
-    return new Task(
-        task.studio(), worked, work, task.bench(), task.begin(), task.past(), task.now());
-  }
-
-  private static Problem.Past past(Ordering.Done done) {
-    return new Problem.Past(done.at().minus(done.took()), done.at());
+    SavedPlan piece = task.piece().piece();
+    Plan plan = piece.plan();
+    List<Worked> worked = new ArrayList<>(task.worked());
+    worked.set(0, worked(task.studio(), piece, plan.with(plan.coats().with(habits))));
+    return task(task.studio(), worked, task.bench(), task.begin(), task.now());
   }
 
   /** When it was said to begin; else the next time that somebody comes. */
@@ -221,13 +237,13 @@ class Orders {
 
   private Optional<Solved> schedule(Task task, double work) {
     return schedules.of(
-        new Question(task.work(), task.bench(), task.begin(), task.past(), work),
+        new Question(task.work(), task.bench(), task.begin(), task.settled(), work),
         () -> solve(task, work));
   }
 
   private static Optional<Solved> solve(Task task, double work) {
     for (int days : DAYS) {
-      Problem problem = new Problem(task.work(), task.bench(), task.begin(), days, known(task));
+      Problem problem = new Problem(task.work(), task.bench(), task.begin(), days, task.settled());
       Optional<Schedule> schedule =
           new CpScheduler(new ListScheduler(work == WORK ? ROUNDS : ROUNDS_BESIDE, SEED), work)
               .schedule(problem);
@@ -236,14 +252,5 @@ class Orders {
       }
     }
     return Optional.empty();
-  }
-
-  /** What was done and is still asked for. */
-  private static Map<String, Problem.Past> known(Task task) {
-    Map<String, Problem.Past> known = new HashMap<>();
-    task.work().steps().stream()
-        .filter(s -> task.past().containsKey(s.id()))
-        .forEach(s -> known.put(s.id(), task.past().get(s.id())));
-    return known;
   }
 }

@@ -2,11 +2,18 @@ package craftmap.server.order;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.GroupReading;
+import craftmap.core.order.schedule.Chain;
+import craftmap.core.order.schedule.Placed;
+import craftmap.core.order.schedule.Problem;
+import craftmap.core.order.schedule.Schedule;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.OwnStep;
+import craftmap.core.plan.order.AskedOrder;
 import craftmap.core.plan.order.StepsReader;
 import craftmap.server.coats.GroupNames;
 import craftmap.server.words.Words;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,7 +32,7 @@ final class StepWords {
   /** A group, or what is made by itself. */
   String row(String pieceId, String row) {
     return switch (row) {
-      case StepsReader.CUTTING, StepsReader.CASTINGS, StepsReader.HARDWARE ->
+      case StepsReader.CUTTING, StepsReader.CASTINGS, StepsReader.HARDWARE, AskedOrder.BESIDES ->
           Words.say("order.row." + row);
       default -> {
         Orders.Worked of = piece(pieceId);
@@ -50,6 +57,7 @@ final class StepWords {
               .orElse(Words.say("order.brief.COAT"));
       case LAY, CUT, CAST, SIZE ->
           Words.say("order.brief." + step.doing(), design(step), step.n(), step.of());
+      case OWN -> own(step);
       default -> Words.say("order.brief." + step.doing());
     };
   }
@@ -78,8 +86,15 @@ final class StepWords {
               step.n(),
               step.of());
       case CUT, CAST, SIZE -> Words.say("order.title." + step.doing(), design(step));
+      case OWN -> own(step);
       default -> Words.say("order.title." + step.doing());
     };
+  }
+
+  private String own(WorkStep step) {
+    return Optional.ofNullable(piece(step.pieceId()).plan().order().own().get(step.wholeKey()))
+        .map(OwnStep::name)
+        .orElse("");
   }
 
   private Optional<Band.Coat> band(WorkStep step) {
@@ -101,11 +116,30 @@ final class StepWords {
         .orElse("");
   }
 
-  /** A step with what it is done on: {@code Prime front and lid}. */
+  /** A step with what it is done on: {@code Prime, front and lid}. */
   String full(WorkStep step) {
-    boolean away = step.doing().isAwayFromThePiece() || step.row().equals(StepsReader.HARDWARE);
-    return away
-        ? title(step)
-        : Words.say("order.on", title(step), Words.lower(row(step.pieceId(), step.row())));
+    boolean away =
+        step.doing().isAwayFromThePiece()
+            || step.row().equals(StepsReader.HARDWARE)
+            || step.row().equals(AskedOrder.BESIDES);
+    String whole =
+        away
+            ? title(step)
+            : Words.say("order.on", title(step), Words.lower(row(step.pieceId(), step.row())));
+    return step.partOfWhole() == 0 ? whole : Words.say("order.part", whole, step.partOfWhole());
+  }
+
+  /** What a step waited for, in a sentence. */
+  String why(
+      Problem problem, Schedule schedule, Chain.ChainLink link, Clockwork clock, Instant seenFrom) {
+    Placed placed = schedule.of(link.stepId()).orElseThrow();
+    Optional<Placed> after = link.after().flatMap(schedule::of);
+    return Words.say(
+        "order.why." + link.why(),
+        full(problem.work().step(link.stepId())),
+        clock.dayAndTime(problem.instant(placed.from()), seenFrom),
+        after.map(a -> Words.lower(full(problem.work().step(a.stepId())))).orElse(""),
+        after.map(a -> Clockwork.span(Math.max(0, link.ready() - a.to()))).orElse(""),
+        clock.dayAndTime(problem.instant(Math.max(0, link.ready())), seenFrom));
   }
 }

@@ -17,6 +17,13 @@ public enum DryingLaw {
     double free(Climate climate) {
       return Math.pow(2, (Climate.OF_LABELS.celsius() - climate.celsius()) / TWICE_AS_FAST);
     }
+  },
+  /** What rests by the clock takes as long in any air. */
+  CLOCK {
+    @Override
+    double free(Climate climate) {
+      return 1;
+    }
   };
 
   /** Outside of this nobody knows: neither law holds for long. */

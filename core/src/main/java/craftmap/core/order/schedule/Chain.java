@@ -33,7 +33,11 @@ public record Chain(List<ChainLink> links) {
     /** Something else was done there, or with the same tool. */
     PLACE,
     /** Nobody was there, or it was too cold. */
-    HOURS
+    HOURS,
+    /** The piece lay otherwise for something else, that had to dry first. */
+    TURNED,
+    /** The artist fixed when it begins. */
+    FIXED
   }
 
   /**
@@ -46,11 +50,21 @@ public record Chain(List<ChainLink> links) {
   public record ChainLink(
       String stepId, Why why, Optional<String> after, Optional<Dry> dry, int ready) {}
 
-  public static Chain of(Problem problem, Schedule schedule) {
+  /** What one step waited for. */
+  public static ChainLink why(Problem problem, Schedule schedule, String stepId) {
+    return why(problem, schedule, numbers(problem), schedule.of(stepId).orElseThrow());
+  }
+
+  private static Map<String, Integer> numbers(Problem problem) {
     Map<String, Integer> numbers = new HashMap<>();
     for (int i = 0; i < problem.size(); i++) {
       numbers.put(problem.work().steps().get(i).id(), i);
     }
+    return numbers;
+  }
+
+  public static Chain of(Problem problem, Schedule schedule) {
+    Map<String, Integer> numbers = numbers(problem);
     List<ChainLink> links = new ArrayList<>();
     Optional<Placed> at =
         schedule.steps().stream()
@@ -88,6 +102,25 @@ public record Chain(List<ChainLink> links) {
         busy = other;
         hands = !samePlace;
       }
+    }
+    Placed soft = null;
+    int turnedAt = -1;
+    for (Problem.Lying l : problem.lying(step)) {
+      Placed other = schedule.of(id(problem, l.other())).orElseThrow();
+      int firm = problem.firm(l.otherFirm(), other.to());
+      if (other.from() < placed.from() && firm > turnedAt) {
+        soft = other;
+        turnedAt = firm;
+      }
+    }
+    if (soft != null && turnedAt > Math.max(ready, busy == null ? -1 : busy.to())) {
+      return new ChainLink(
+          placed.stepId(), Why.TURNED, Optional.of(soft.stepId()), Optional.empty(), turnedAt);
+    }
+    boolean waited = Math.max(ready, busy == null ? -1 : busy.to()) >= placed.from();
+    if (!waited && problem.fixed(step).orElse(-1) == placed.from()) {
+      return new ChainLink(
+          placed.stepId(), Why.FIXED, Optional.empty(), Optional.empty(), placed.from());
     }
     if (busy != null && busy.to() > ready && ready < placed.from()) {
       // held up by the hours after that, and not by the hands

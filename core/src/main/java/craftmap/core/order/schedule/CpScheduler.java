@@ -11,6 +11,7 @@ import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import com.google.ortools.util.Domain;
 import craftmap.core.order.bench.Openings;
+import craftmap.core.order.work.Dry;
 import craftmap.core.solver.Solvers;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -33,6 +35,9 @@ import java.util.stream.Stream;
  */
 public final class CpScheduler implements Scheduler {
   private static final long SEED = 1;
+
+  /** So much later it may be ready for everything to begin when it was fixed. */
+  private static final int LATER_AS_FIXED = 3 * 24 * 60;
 
   private final ListScheduler start;
   private final double work;
@@ -58,16 +63,21 @@ public final class CpScheduler implements Scheduler {
   private final class Asking {
     private final Problem problem;
     private final Bounds bounds;
+    private final int start;
     private Schedule best;
 
     Asking(Problem problem, Schedule start) {
       this.problem = problem;
+      this.start = start.least();
       this.bounds = new Bounds(problem);
       this.best = start;
     }
 
     Schedule best() {
-      int least = best.least();
+      if (!best.moved(problem).isEmpty()) {
+        asFixed();
+      }
+      int least = Math.max(start, best.least());
       if (best.finish() > least) {
         least = Math.max(least, sooner(least));
         ListScheduler.earlier(problem, best).ifPresent(this::take);
@@ -78,6 +88,24 @@ public final class CpScheduler implements Scheduler {
         ListScheduler.earlier(problem, best).ifPresent(this::take);
       }
       return new Schedule(best.steps(), least);
+    }
+
+    /** Looks for one in which everything begins when the artist fixed it, be it ready later. */
+    private void asFixed() {
+      int by = best.finish();
+      for (int step : problem.fixed()) {
+        by = Math.max(by, problem.fixed(step).orElseThrow() + problem.duration(step));
+      }
+      by = Math.min(problem.minutes(), by + LATER_AS_FIXED);
+      Model model = new Model(problem, bounds, by, Set.of());
+      if (model.isPossible()) {
+        CpSolver solver = Solvers.solver(SEED, work * 0.5);
+        CpSolverStatus status = solver.solve(model.cp);
+        if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
+          take(model.schedule(solver));
+          ListScheduler.earlier(problem, best).ifPresent(this::take);
+        }
+      }
     }
 
     /** On fewer days than this there are not enough hours by then, however they are spent. */
@@ -109,7 +137,7 @@ public final class CpScheduler implements Scheduler {
 
     /** Looks for one that ends sooner; answers with what is proven about the finish. */
     private int sooner(int least) {
-      Model model = new Model(problem, bounds, best.finish());
+      Model model = new Model(problem, bounds, best);
       IntVar finish = model.cp.newIntVar(least, best.finish(), "finish");
       for (int i = 0; i < problem.size(); i++) {
         model.cp.addGreaterOrEqual(finish, model.end(i));
@@ -128,7 +156,7 @@ public final class CpScheduler implements Scheduler {
 
     /** Among those that end as soon, one of fewer days. */
     private void fewerVisits(int least) {
-      Model model = new Model(problem, bounds, best.finish());
+      Model model = new Model(problem, bounds, best);
       Map<Integer, BoolVar> days = model.days();
       LinearExprBuilder count = LinearExpr.newBuilder();
       days.values().forEach(count::add);
@@ -161,7 +189,15 @@ public final class CpScheduler implements Scheduler {
     private final BoolVar[][] who;
     private final Map<List<Integer>, BoolVar> runs = new HashMap<>();
 
-    Model(Problem problem, Bounds bounds, int by) {
+    /** Every schedule that ends as soon as a known one, with all as fixed as it is there. */
+    Model(Problem problem, Bounds bounds, Schedule known) {
+      this(problem, bounds, known.finish(), Set.copyOf(known.moved(problem)));
+    }
+
+    /**
+     * @param moved steps that the artist fixed and that may begin later all the same
+     */
+    Model(Problem problem, Bounds bounds, int by, Set<String> moved) {
       this.problem = problem;
       this.bounds = bounds;
       this.by = by;
@@ -173,10 +209,17 @@ public final class CpScheduler implements Scheduler {
               .allMatch(p -> p.isFreeWhen(problem.bench().people().getFirst()));
       this.who = new BoolVar[n][];
       for (int i = 0; i < n; i++) {
+        int step = i;
+        boolean stays =
+            problem.fixed(i).isPresent() && !moved.contains(problem.work().steps().get(i).id());
+        Domain hours = anyone ? begins(i, 0) : begins(i, 0, problem.people());
         Domain whole =
             problem.isDone(i)
-                ? Domain.fromValues(new long[] {problem.earliest(i, 0, 0)})
-                : anyone ? begins(i, 0) : begins(i, 0, problem.people());
+                ? Domain.fromValues(new long[] {problem.earliest(step, 0, 0)})
+                : stays
+                    ? hours.intersectionWith(
+                        Domain.fromValues(new long[] {problem.fixed(i).orElseThrow()}))
+                    : hours;
         from[i] = cp.newIntVarFromDomain(whole, "s" + i);
         during[i] = cp.newFixedSizeIntervalVar(from[i], problem.duration(i), "i" + i);
       }
@@ -192,6 +235,18 @@ public final class CpScheduler implements Scheduler {
       if (problem.placesMayRunOut()) {
         places();
       }
+      for (int i = 0; i < n; i++) {
+        for (Problem.Lying l : problem.lying(i)) {
+          if (l.step() < l.other()) {
+            turned(l);
+          }
+        }
+      }
+    }
+
+    /** Whether each step has a minute at which it may begin at all. */
+    boolean isPossible() {
+      return IntStream.range(0, from.length).noneMatch(i -> from[i].getDomain().isEmpty());
     }
 
     LinearExpr end(int step) {
@@ -413,6 +468,31 @@ public final class CpScheduler implements Scheduler {
       if (here != null) {
         constraint.onlyEnforceIf(here);
       }
+    }
+
+    /** The one is firm before the other begins, or the other way round. */
+    private void turned(Problem.Lying l) {
+      BoolVar first = cp.newBoolVar("t" + l.step() + "/" + l.other());
+      firmBefore(l.step(), l.firm(), l.other(), first);
+      firmBefore(l.other(), l.otherFirm(), l.step(), first.not());
+    }
+
+    private void firmBefore(int step, Optional<Dry> firm, int other, Literal where) {
+      List<Run> runs = runs(step, end -> Math.min(by + 1, problem.firm(firm, end)));
+      List<Literal> in = new ArrayList<>();
+      for (Run run : runs) {
+        BoolVar here = endsIn(step, run.first(), run.last());
+        in.add(here);
+        LinearExpr limit =
+            run.fixed()
+                ? LinearExpr.constant(run.minutes())
+                : LinearExpr.newBuilder()
+                    .add(from[step])
+                    .add((long) problem.duration(step) + run.minutes())
+                    .build();
+        cp.addGreaterOrEqual(from[other], limit).onlyEnforceIf(new Literal[] {here, where});
+      }
+      cp.addExactlyOne(in.toArray(Literal[]::new));
     }
 
     /** No more lies about wet than there are places for. */

@@ -91,7 +91,12 @@ public final class ListScheduler implements Scheduler {
     return run(problem, keys, schedule.least());
   }
 
+  /** What the artist fixed counts first, then the finish, then how often one has to come. */
   static boolean isBetter(Problem problem, Schedule a, Schedule b) {
+    int moved = Integer.compare(a.moved(problem).size(), b.moved(problem).size());
+    if (moved != 0) {
+      return moved < 0;
+    }
     if (a.finish() != b.finish()) {
       return a.finish() < b.finish();
     }
@@ -124,6 +129,7 @@ public final class ListScheduler implements Scheduler {
   private static Optional<Schedule> run(Problem problem, double[] keys, int least) {
     Table table = new Table(problem);
     table.putWhatIsDone();
+    table.holdWhatIsFixed();
     List<Integer> order = new ArrayList<>();
     for (int i = 0; i < problem.size(); i++) {
       order.add(i);
@@ -145,6 +151,10 @@ public final class ListScheduler implements Scheduler {
     private final int[] from;
     private final int[] person;
     private final BitSet placed = new BitSet();
+
+    /** What the artist fixed, and whose time nothing else may take before it is put there. */
+    private final BitSet held = new BitSet();
+
     private final List<List<Integer>> byPerson = new ArrayList<>();
     private final boolean places;
 
@@ -165,6 +175,28 @@ public final class ListScheduler implements Scheduler {
           from[i] = problem.earliest(i, 0, 0);
           placed.set(i);
         }
+      }
+    }
+
+    /** Keeps the time of what is fixed free, of as much of it as goes side by side. */
+    void holdWhatIsFixed() {
+      for (int step : problem.fixed()) {
+        int at = problem.fixed(step).orElseThrow();
+        for (int p = 0; p < problem.people() && !held.get(step); p++) {
+          if (problem.earliest(step, p, at) == at && blocked(step, p, at) == at) {
+            from[step] = at;
+            person[step] = p;
+            byPerson.get(p).add(step);
+            held.set(step);
+          }
+        }
+      }
+    }
+
+    private void letGo(int step) {
+      if (held.get(step)) {
+        held.clear(step);
+        byPerson.get(person[step]).remove((Integer) step);
       }
     }
 
@@ -259,6 +291,7 @@ public final class ListScheduler implements Scheduler {
     }
 
     private int put(int step, int earliest) {
+      letGo(step);
       int ready = earliest;
       for (Problem.Follow f : problem.before(step)) {
         ready = Math.max(ready, problem.ready(f, from[f.from()] + problem.duration(f.from())));
@@ -311,9 +344,17 @@ public final class ListScheduler implements Scheduler {
       }
       for (List<Integer> set : problem.apart(step)) {
         for (int other : set) {
-          if (placed.get(other)) {
+          if (placed.get(other) || held.get(other)) {
             until = Math.max(until, over(other, begin, end));
           }
+        }
+      }
+      for (Problem.Lying l : problem.lying(step)) {
+        if (placed.get(l.other()) || held.get(l.other())) {
+          int other = l.other();
+          int firm = problem.firm(l.otherFirm(), from[other] + problem.duration(other));
+          boolean both = from[other] < problem.firm(l.firm(), end) && firm > begin;
+          until = both ? Math.max(until, firm) : until;
         }
       }
       if (until == begin && places && problem.movable(step, end) > end) {

@@ -5,8 +5,11 @@ import craftmap.core.order.bench.Openings;
 import craftmap.core.order.bench.Person;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.Drying;
+import craftmap.core.order.climate.DryingLaw;
+import craftmap.core.order.work.Apart;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Material;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import java.time.Duration;
@@ -48,6 +51,9 @@ public final class Problem {
   /** Of each step: those sets that it is in. */
   private final List<List<List<Integer>>> apartOf;
 
+  /** Of each step: those that the piece lies otherwise for. */
+  private final List<List<Lying>> lying = new ArrayList<>();
+
   private final int notBefore;
 
   /** When steps that are done were begun, by number. */
@@ -69,25 +75,55 @@ public final class Problem {
     }
   }
 
+  /** When steps are to begin that the artist fixed, by number; they begin no sooner. */
+  private final Map<Integer, Integer> fixed = new HashMap<>();
+
+  /**
+   * Another step that the piece lies otherwise for, by number.
+   *
+   * @param firm what has to pass after the step itself until the piece may be turned for the other
+   * @param otherFirm the same the other way round
+   */
+  record Lying(int step, int other, Optional<Dry> firm, Optional<Dry> otherFirm) {}
+
   /** Something that was done: when it was begun and when it was finished. */
   public record Past(Instant from, Instant to) {}
+
+  /**
+   * What is settled already.
+   *
+   * @param past steps that are done, by id; what waits for them waits from when they were finished
+   * @param fixed when steps are to begin, by id: at that time where it goes, no sooner in any case
+   */
+  public record Settled(Map<String, Past> past, Map<String, Instant> fixed) {
+    public static final Settled NOTHING = new Settled(Map.of(), Map.of());
+
+    public Settled {
+      past = Map.copyOf(past);
+      fixed = Map.copyOf(fixed);
+    }
+
+    public static Settled past(Map<String, Past> past) {
+      return new Settled(past, Map.of());
+    }
+  }
 
   /** What was done longer ago is taken to have been done then: no label speaks of longer. */
   private static final Duration LONGEST_LOOK_BACK = Duration.ofDays(90);
 
   /** With nothing done yet. */
   public Problem(Work asked, Bench bench, Instant begin, int days) {
-    this(asked, bench, begin, days, Map.of());
+    this(asked, bench, begin, days, Settled.NOTHING);
   }
 
   /**
    * What is left to do from a time on.
    *
    * @param days how many days are looked at
-   * @param past steps that are done, by id; what waits for them waits from when they were finished
    */
-  public Problem(Work asked, Bench bench, Instant begin, int days, Map<String, Past> past) {
+  public Problem(Work asked, Bench bench, Instant begin, int days, Settled settled) {
     this.bench = bench;
+    Map<String, Past> past = settled.past();
     Instant oldest = begin.minus(LONGEST_LOOK_BACK);
     Instant since =
         past.values().stream()
@@ -114,9 +150,27 @@ public final class Problem {
       Optional.ofNullable(past.get(step.id()))
           .ifPresent(
               p -> done.put(numbers.size(), Math.max(0, minute(p.to()) - duration(step, past))));
+      if (!past.containsKey(step.id())) {
+        settled.fixed().entrySet().stream()
+            .filter(f -> begins(step, f.getKey()))
+            .findFirst()
+            .ifPresent(
+                f ->
+                    fixed.put(
+                        numbers.size(), Math.clamp(minute(f.getValue()), notBefore, minutes)));
+      }
       numbers.put(step.id(), numbers.size());
       after.add(new ArrayList<>());
       before.add(new ArrayList<>());
+      lying.add(new ArrayList<>());
+    }
+    for (Apart two : work.apart()) {
+      int one = numbers.get(two.step());
+      int other = numbers.get(two.other());
+      if (!isDone(one) || !isDone(other)) {
+        lying.get(one).add(new Lying(one, other, two.firm(), two.otherFirm()));
+        lying.get(other).add(new Lying(other, one, two.otherFirm(), two.firm()));
+      }
     }
     for (Link link : work.links()) {
       int first = numbers.get(link.from());
@@ -149,6 +203,11 @@ public final class Problem {
     return Math.toIntExact(Duration.between(from, at).toMinutes());
   }
 
+  /** Whether a step is, or is torn from the beginning of, the one that is called so. */
+  private static boolean begins(WorkStep step, String asked) {
+    return step.id().equals(asked) || step.id().equals(Work.firstPart(asked));
+  }
+
   /** As long as it took; whole minutes, one at least. */
   private static int duration(WorkStep step, Map<String, Past> past) {
     Past did = past.get(step.id());
@@ -172,6 +231,19 @@ public final class Problem {
   /** Whether it is done already. */
   boolean isDone(int step) {
     return done.containsKey(step);
+  }
+
+  /** When a step is to begin, where the artist fixed that. */
+  OptionalInt fixed(int step) {
+    Integer at = fixed.get(step);
+    return at == null ? OptionalInt.empty() : OptionalInt.of(at);
+  }
+
+  /** Steps that the artist fixed, those that are to begin first before others. */
+  List<Integer> fixed() {
+    return fixed.keySet().stream()
+        .sorted(Comparator.<Integer>comparingInt(fixed::get).thenComparing(i -> i))
+        .toList();
   }
 
   /** The first minute at which anything that is left may begin. */
@@ -267,10 +339,7 @@ public final class Problem {
 
   /** When something is dry enough for what is linked to it, if it ends then. */
   public int ripe(Link link, int end) {
-    return link.atLeast()
-        .map(this::here)
-        .map(d -> drying.after(end, d.label(), d.law()))
-        .orElse(end);
+    return firm(link.atLeast(), end);
   }
 
   /** Until when what is linked to something has to follow, if it ends then; any time where none. */
@@ -287,12 +356,32 @@ public final class Problem {
 
   /** When what a step leaves wet can be moved, if it ends then. */
   int movable(int step, int end) {
-    return work.steps()
-        .get(step)
-        .wet()
-        .map(this::here)
-        .map(d -> drying.after(end, d.label(), d.law()))
-        .orElse(end);
+    return firm(work.steps().get(step).wet(), end);
+  }
+
+  /** When something has dried, or rested, that ended then. */
+  int firm(Optional<Dry> dry, int end) {
+    return dry.map(this::here).map(d -> drying.after(end, d.label(), d.law())).orElse(end);
+  }
+
+  /** For how many minutes something stays fit for it that is begun then. */
+  int lasts(Dry dry, int begin) {
+    return drying.before(begin, dry.label(), dry.law()) - begin;
+  }
+
+  /** What of a label's minutes passes between two minutes. */
+  double passed(int from, int to, DryingLaw law) {
+    return from >= to ? 0 : drying.passed(from, to, law);
+  }
+
+  /** Steps that the piece lies otherwise for than for this one. */
+  List<Lying> lying(int step) {
+    return lying.get(step);
+  }
+
+  /** Whether anything has to lie otherwise for something else. */
+  boolean isTurned() {
+    return lying.stream().anyMatch(l -> !l.isEmpty());
   }
 
   /** Whether more may be wet at once than there are places for it: no more than rows are. */
@@ -308,8 +397,8 @@ public final class Problem {
 
   /** Whether it is neither too cold nor too damp for a step while it is done. */
   boolean allows(int step, int begin) {
-    double least = work.steps().get(step).minimumCelsius();
-    if (least == WorkStep.ANY_COLD) {
+    double least = work.steps().get(step).material().minimumCelsius();
+    if (least == Material.ANY_COLD) {
       return true;
     }
     int end = begin + duration(step);
@@ -338,7 +427,7 @@ public final class Problem {
     if (isDone(step)) {
       return done.get(step);
     }
-    int at = Math.max(from, notBefore);
+    int at = Math.max(from, fixed.getOrDefault(step, notBefore));
     while (true) {
       int begin = openings.get(person).earliest(at, duration(step));
       if (begin >= Openings.NEVER || allows(step, begin)) {

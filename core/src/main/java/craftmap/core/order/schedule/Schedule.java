@@ -1,5 +1,6 @@
 package craftmap.core.order.schedule;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -41,6 +42,18 @@ public record Schedule(List<Placed> steps, int least) {
         .filter(s -> s.from() >= problem.notBefore())
         .forEach(s -> days.add(problem.openings(s.person()).day(s.from())));
     return days.size();
+  }
+
+  /** Steps that the artist fixed and that could not be begun then. */
+  public List<String> moved(Problem problem) {
+    List<String> moved = new ArrayList<>();
+    for (int step : problem.fixed()) {
+      String id = problem.work().steps().get(step).id();
+      if (of(id).orElseThrow().from() != problem.fixed(step).orElseThrow()) {
+        moved.add(id);
+      }
+    }
+    return moved;
   }
 
   long sumOfStarts() {

@@ -31,16 +31,16 @@ public final class Slack {
     for (int i = 0; i < problem.size(); i++) {
       numbers.put(problem.work().steps().get(i).id(), i);
     }
-    boolean fixed = problem.placesMayRunOut();
+    boolean fixed = problem.placesMayRunOut() || problem.isTurned();
     List<Placed> backwards = new ArrayList<>(schedule.steps());
     backwards.sort(Comparator.comparingInt(Placed::from).reversed().thenComparing(Placed::stepId));
     for (Placed placed : backwards) {
       int step = numbers.get(placed.stepId());
-      if (problem.isDone(step)) {
+      if (problem.isDone(step) || problem.fixed(step).orElse(-1) == placed.from()) {
         latest.put(placed.stepId(), placed.from());
         continue;
       }
-      // where places run out, what lies about longer takes one from another
+      // where places run out, or a piece is turned, what lies about longer is in another's way
       int end = fixed ? placed.to() : finish;
       for (Problem.Follow f : problem.after(step)) {
         String next = problem.work().steps().get(f.to()).id();

@@ -24,7 +24,7 @@ public record WhatNow(List<String> steps, int next) {
     int next = Openings.NEVER;
     for (int i = 0; i < problem.size(); i++) {
       Placed placed = schedule.of(problem.work().steps().get(i).id()).orElseThrow();
-      if (placed.from() < now || problem.isDone(i)) {
+      if (placed.from() < now || problem.isDone(i) || problem.fixed(i).orElse(now) > now) {
         continue;
       }
       int ready = ready(problem, schedule, i);
@@ -92,6 +92,19 @@ public record WhatNow(List<String> steps, int next) {
     return wet < problem.bench().places();
   }
 
+  /** Whether nothing is in its way, or put in the way by it, that the piece lies otherwise for. */
+  private static boolean liesAsItNeeds(
+      Problem problem, Schedule schedule, int step, int now, int end) {
+    for (Problem.Lying l : problem.lying(step)) {
+      Placed other = schedule.of(problem.work().steps().get(l.other()).id()).orElseThrow();
+      if (other.from() < problem.firm(l.firm(), end)
+          && problem.firm(l.otherFirm(), other.to()) > now) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   private static boolean harmsNothing(
       Problem problem, Map<String, Integer> latest, Schedule schedule, int step, int now) {
     int end = now + problem.duration(step);
@@ -111,7 +124,8 @@ public record WhatNow(List<String> steps, int next) {
       }
     }
     if (!handsAreFree(problem, latest, schedule, id, now, end)
-        || !roomIsFree(problem, schedule, step, end)) {
+        || !roomIsFree(problem, schedule, step, end)
+        || !liesAsItNeeds(problem, schedule, step, now, end)) {
       return false;
     }
     // what has to follow in time would have to follow sooner

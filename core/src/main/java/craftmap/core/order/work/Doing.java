@@ -23,7 +23,9 @@ public enum Doing {
   LAY,
   /** Brushed with what holds it, before it is laid. */
   SIZE,
-  HARDWARE_ON;
+  HARDWARE_ON,
+  /** A step of the artist's own. */
+  OWN;
 
   /** Whether it is done at a table, with the piece out of the way. */
   public boolean isAwayFromThePiece() {

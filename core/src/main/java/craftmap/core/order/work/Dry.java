@@ -22,6 +22,10 @@ public record Dry(For forWhat, Duration label, DryingLaw law) {
     CAST,
     /** Tacky, neither wet nor dry. */
     TACK,
+    /** Left alone for as long as the artist says. */
+    REST,
+    /** Cured: bears what its label promises. */
+    USE,
     /** Worked on while it is wet or fresh. */
     FRESH
   }

@@ -5,22 +5,35 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToIntFunction;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
-/** Steps, and which has to wait for which. No step waits for itself, be it by way of others. */
-public record Work(List<WorkStep> steps, List<Link> links) {
+/**
+ * Steps, and which has to wait for which. No step waits for itself, be it by way of others.
+ *
+ * @param apart steps that the piece may not lie for both at once
+ */
+public record Work(List<WorkStep> steps, List<Link> links, List<Apart> apart) {
   /** Stands before the number of a part that a step was torn into. */
   static final String PART = "/";
 
   public static final Work NONE = new Work(List.of(), List.of());
 
+  /** With nothing that the piece has to be turned for. */
+  public Work(List<WorkStep> steps, List<Link> links) {
+    this(steps, links, List.of());
+  }
+
   public Work {
     steps = List.copyOf(steps);
     links = List.copyOf(links);
+    apart = List.copyOf(apart);
     Map<String, Integer> waitsFor = new HashMap<>();
     Map<String, List<String>> next = new HashMap<>();
     for (WorkStep step : steps) {
@@ -59,7 +72,8 @@ public record Work(List<WorkStep> steps, List<Link> links) {
   public Work and(Work other) {
     return new Work(
         Stream.concat(steps.stream(), other.steps.stream()).toList(),
-        Stream.concat(links.stream(), other.links.stream()).toList());
+        Stream.concat(links.stream(), other.links.stream()).toList(),
+        Stream.concat(apart.stream(), other.apart.stream()).toList());
   }
 
   public WorkStep step(String id) {
@@ -77,33 +91,81 @@ public record Work(List<WorkStep> steps, List<Link> links) {
    * @param whole what is left as it is
    */
   public Work inStretchesOf(int mostMinutes, Set<String> whole) {
-    if (steps.stream().noneMatch(s -> s.minutes() > mostMinutes && !whole.contains(s.id()))) {
+    return torn(s -> whole.contains(s.id()) ? 1 : Math.ceilDiv(s.minutes(), mostMinutes), PART);
+  }
+
+  /** What the first part of a step is called that was torn because nobody works as long. */
+  public static String firstPart(String stepId) {
+    return stepId + PART + 1;
+  }
+
+  /**
+   * With steps done in even parts that follow each other, each a step of its own.
+   *
+   * @param parts by step
+   */
+  public Work inParts(Map<String, Integer> parts) {
+    return torn(s -> parts.getOrDefault(s.id(), 1), WorkStep.SPLIT);
+  }
+
+  private Work torn(ToIntFunction<WorkStep> parts, String mark) {
+    if (steps.stream().allMatch(s -> parts.applyAsInt(s) == 1)) {
       return this;
     }
     List<WorkStep> torn = new ArrayList<>();
-    List<Link> all = new ArrayList<>();
+    List<Link> follow = new ArrayList<>();
     Map<String, String> first = new LinkedHashMap<>();
     Map<String, String> last = new LinkedHashMap<>();
+    Map<String, List<String>> all = new LinkedHashMap<>();
     for (WorkStep step : steps) {
-      int parts = whole.contains(step.id()) ? 1 : Math.ceilDiv(step.minutes(), mostMinutes);
-      Duration each = step.handsOn().dividedBy(parts);
-      for (int p = 1; p <= parts; p++) {
-        String id = parts == 1 ? step.id() : part(step.id(), p);
-        torn.add(parts == 1 ? step : step.part(id, each, p == parts));
+      int of = parts.applyAsInt(step);
+      for (int p = 1; p <= of; p++) {
+        String id = of == 1 ? step.id() : step.id() + mark + p;
+        torn.add(of == 1 ? step : step.part(id, step.handsOn().dividedBy(of), p == of));
         if (p > 1) {
-          all.add(Link.after(part(step.id(), p - 1), id));
+          follow.add(Link.after(step.id() + mark + (p - 1), id));
         }
+        all.computeIfAbsent(step.id(), k -> new ArrayList<>()).add(id);
       }
-      first.put(step.id(), parts == 1 ? step.id() : part(step.id(), 1));
-      last.put(step.id(), parts == 1 ? step.id() : part(step.id(), parts));
+      first.put(step.id(), of == 1 ? step.id() : step.id() + mark + 1);
+      last.put(step.id(), of == 1 ? step.id() : step.id() + mark + of);
     }
     for (Link link : links) {
-      all.add(new Link(last.get(link.from()), first.get(link.to()), link.atLeast(), link.atMost()));
+      follow.add(
+          new Link(last.get(link.from()), first.get(link.to()), link.atLeast(), link.atMost()));
     }
-    return new Work(torn, all);
+    List<Apart> lying = new ArrayList<>();
+    for (Apart two : apart) {
+      for (String one : all.get(two.step())) {
+        for (String other : all.get(two.other())) {
+          lying.add(new Apart(one, other, two.firm(), two.otherFirm()));
+        }
+      }
+    }
+    return new Work(torn, follow, lying);
   }
 
-  private static String part(String id, int n) {
-    return id + PART + n;
+  /** The same with some steps another way. */
+  public Work with(UnaryOperator<WorkStep> change) {
+    return new Work(steps.stream().map(change).toList(), links, apart);
+  }
+
+  /** Whether a step waits for another, be it by way of others. */
+  public boolean waitsFor(String stepId, String other) {
+    Map<String, List<String>> before = new HashMap<>();
+    links.forEach(l -> before.computeIfAbsent(l.to(), t -> new ArrayList<>()).add(l.from()));
+    Set<String> seen = new HashSet<>();
+    Deque<String> open = new ArrayDeque<>(List.of(stepId));
+    while (!open.isEmpty()) {
+      for (String each : before.getOrDefault(open.remove(), List.of())) {
+        if (each.equals(other)) {
+          return true;
+        }
+        if (seen.add(each)) {
+          open.add(each);
+        }
+      }
+    }
+    return false;
   }
 }

@@ -3,6 +3,8 @@ package craftmap.core.order.work;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Something one person does in one go.
@@ -16,7 +18,7 @@ import java.util.Set;
  * @param with of what there is one only: a stencil, a mould
  * @param wet what lies about after it and has to dry before it can be moved; none where nothing
  *     does
- * @param minimumCelsius the coldest it may be done at
+ * @param material what is used in it
  */
 public record WorkStep(
     String id,
@@ -30,9 +32,12 @@ public record WorkStep(
     Set<String> on,
     Set<String> with,
     Optional<Dry> wet,
-    double minimumCelsius) {
-  /** What may be done in any cold that one can work in. */
-  public static final double ANY_COLD = -100;
+    Material material) {
+  /** Stands before the number of a part that the artist does by itself. */
+  static final String SPLIT = "~";
+
+  private static final Pattern TORN_OFF = Pattern.compile(Work.PART + "\\d+$");
+  private static final Pattern SPLIT_OFF = Pattern.compile(SPLIT + "(\\d+)$");
 
   public WorkStep {
     on = Set.copyOf(on);
@@ -47,7 +52,27 @@ public record WorkStep(
    * another studio.
    */
   public String key() {
-    return id.substring(pieceId.length() + 1).replaceFirst(Work.PART + "\\d+$", "");
+    return unbroken().substring(pieceId.length() + 1);
+  }
+
+  /** What all of it is called that it may be a part of. */
+  public String wholeId() {
+    return SPLIT_OFF.matcher(unbroken()).replaceFirst("");
+  }
+
+  /** The same, as its own piece calls it. */
+  public String wholeKey() {
+    return wholeId().substring(pieceId.length() + 1);
+  }
+
+  private String unbroken() {
+    return TORN_OFF.matcher(id).replaceFirst("");
+  }
+
+  /** Which part of a whole it is, from 1; 0 where it is all of it. */
+  public int partOfWhole() {
+    Matcher split = SPLIT_OFF.matcher(unbroken());
+    return split.find() ? Integer.parseInt(split.group(1)) : 0;
   }
 
   /** Whole minutes: nobody looks at the clock for less. */
@@ -56,7 +81,7 @@ public record WorkStep(
   }
 
   public WorkStep lasting(Duration other) {
-    return new WorkStep(id, pieceId, row, doing, what, n, of, other, on, with, wet, minimumCelsius);
+    return new WorkStep(id, pieceId, row, doing, what, n, of, other, on, with, wet, material);
   }
 
   public WorkStep leavingNothingWet() {
@@ -76,6 +101,6 @@ public record WorkStep(
         on,
         with,
         last ? wet : Optional.empty(),
-        minimumCelsius);
+        material);
   }
 }

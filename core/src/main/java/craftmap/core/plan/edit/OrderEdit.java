@@ -1,8 +1,14 @@
 package craftmap.core.plan.edit;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Ordering;
+import craftmap.core.plan.OwnStep;
 import craftmap.core.plan.Plan;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
 
@@ -17,6 +23,18 @@ public sealed interface OrderEdit extends PlanEdit {
           plan.order().beginning(at),
           at.map(a -> Told.of(Told.Code.BEGINS_ON, a.toString()))
               .orElse(Told.of(Told.Code.BEGINS_NEXT)));
+    }
+  }
+
+  /** It is wanted on a day, or on none. */
+  record Promise(Optional<LocalDate> day) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      return edited(
+          plan,
+          plan.order().promised(day),
+          day.map(d -> Told.of(Told.Code.PROMISED, d.toString()))
+              .orElse(Told.of(Told.Code.NOT_PROMISED)));
     }
   }
 
@@ -35,7 +53,31 @@ public sealed interface OrderEdit extends PlanEdit {
   record StepTakes(String step, Optional<Duration> time) implements OrderEdit {
     @Override
     public Edited to(Plan plan, Editing editing) {
-      return edited(plan, plan.order().taking(step, time), Told.of(Told.Code.STEP_TAKES));
+      return edited(
+          plan, plan.order().with(step, s -> s.taking(time)), Told.of(Told.Code.STEP_TAKES));
+    }
+  }
+
+  /** When a step is to begin, by the studio's clock; as soon as it goes where nothing is told. */
+  record StepBegins(String step, Optional<LocalDateTime> at) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      return edited(
+          plan,
+          plan.order().with(step, s -> s.beginning(at)),
+          at.map(a -> Told.of(Told.Code.STEP_BEGINS, a.toString()))
+              .orElse(Told.of(Told.Code.STEP_BEGINS_WHEN_IT_CAN)));
+    }
+  }
+
+  /** In how many parts a step is done. */
+  record StepInParts(String step, int parts) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      return edited(
+          plan,
+          plan.order().with(step, s -> s.inParts(parts)),
+          Told.of(Told.Code.STEP_IN_PARTS, String.valueOf(parts)));
     }
   }
 
@@ -45,8 +87,48 @@ public sealed interface OrderEdit extends PlanEdit {
     public Edited to(Plan plan, Editing editing) {
       return edited(
           plan,
-          plan.order().done(step, done),
+          plan.order().with(step, s -> s.done(done)),
           Told.of(done.isPresent() ? Told.Code.STEP_DONE : Told.Code.STEP_NOT_DONE));
+    }
+  }
+
+  /** A step of one's own is put in, or is another one now. */
+  record PutOwnStep(String key, OwnStep step) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      if (!key.startsWith(OwnStep.KEY)) {
+        throw new RefusedInput(
+            "step", given(key), said("is-not-accepted"), said("begins-with", given(OwnStep.KEY)));
+      }
+      boolean there = plan.order().own().containsKey(key);
+      return edited(
+          plan,
+          plan.order().with(key, step),
+          Told.of(there ? Told.Code.OWN_STEP_CHANGED : Told.Code.OWN_STEP_PUT, step.name()));
+    }
+  }
+
+  /** A step of one's own is taken out, with the order that was asked for it. */
+  record TakeOwnStep(String key) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      OwnStep step = plan.order().own().get(key);
+      if (step == null) {
+        return edited(plan, plan.order(), Told.of(Told.Code.NOTHING));
+      }
+      return edited(
+          plan, plan.order().without(key), Told.of(Told.Code.OWN_STEP_TAKEN, step.name()));
+    }
+  }
+
+  /** One step is to be finished before another begins, or need not be any more. */
+  record PutFirst(Ordering.Bar bar, boolean barred) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      return edited(
+          plan,
+          plan.order().with(bar, barred),
+          Told.of(barred ? Told.Code.PUT_FIRST : Told.Code.LEFT_OPEN));
     }
   }
 

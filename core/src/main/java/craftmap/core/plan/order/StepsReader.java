@@ -9,18 +9,23 @@ import craftmap.core.coats.Place;
 import craftmap.core.coats.StepKind;
 import craftmap.core.coats.Where;
 import craftmap.core.design.Mould;
+import craftmap.core.design.Moulding;
 import craftmap.core.design.StencilDesign;
+import craftmap.core.design.Texture;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Medium;
+import craftmap.core.medium.Role;
 import craftmap.core.order.climate.DryingLaw;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Material;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Need;
 import craftmap.core.plan.Part;
+import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import java.time.Duration;
@@ -51,6 +56,9 @@ public final class StepsReader {
 
   private final List<WorkStep> steps = new ArrayList<>();
   private final List<Link> links = new ArrayList<>();
+
+  /** How the piece has to lie for the steps. */
+  private final List<Turning.Lies> lies = new ArrayList<>();
 
   /** What stands last in each group, and what of it is wet. */
   private final Map<String, Last> last = new LinkedHashMap<>();
@@ -93,7 +101,8 @@ public final class StepsReader {
   public static Work of(String pieceId, PlanReading reading, CoatsReading coats) {
     StepsReader reader = new StepsReader(pieceId, reading, coats);
     reader.read();
-    return new Work(reader.steps, reader.links);
+    List<PlanFace> faces = reading.faces().stream().map(PlanReading.FaceReading::place).toList();
+    return new Work(reader.steps, reader.links, Turning.of(faces, reader.lies));
   }
 
   private void read() {
@@ -138,7 +147,7 @@ public final class StepsReader {
             on(group),
             Set.of(),
             wet.map(Waits::touch),
-            coldest(wet)),
+            material(wet, false)),
         wet);
   }
 
@@ -157,8 +166,8 @@ public final class StepsReader {
     };
   }
 
-  private static double coldest(Optional<Medium> medium) {
-    return medium.map(m -> m.wear().minimumCelsius()).orElse(WorkStep.ANY_COLD);
+  private static Material material(Optional<Medium> medium, boolean workedWet) {
+    return medium.map(m -> Waits.material(m, workedWet)).orElse(Material.NONE);
   }
 
   // ---- coats
@@ -183,7 +192,14 @@ public final class StepsReader {
               on(group),
               Set.of(),
               Optional.of(Waits.touch(medium)),
-              medium.wear().minimumCelsius());
+              Waits.material(medium, coat.where() instanceof Where.Blended));
+      lies.add(
+          new Turning.Lies(
+              step.id(),
+              facesOf(group),
+              coat.where() instanceof Where.Poured || coat.role() == Role.RESIN,
+              false,
+              Optional.of(Waits.handle(medium))));
       if (n == 1) {
         put(group, reading, step, Optional.of(medium));
       } else {
@@ -233,7 +249,7 @@ public final class StepsReader {
             on(group),
             Set.of(),
             Optional.empty(),
-            WorkStep.ANY_COLD);
+            Material.NONE);
     Last before = last.get(group.group().id());
     steps.add(step);
     links.add(
@@ -301,7 +317,7 @@ public final class StepsReader {
             Set.of(),
             cast ? Set.of("design " + lay.design().id()) : Set.of(),
             Optional.empty(),
-            cast ? coldest(of) : WorkStep.ANY_COLD));
+            cast ? material(of, false) : Material.NONE));
     Optional<Dry> hard =
         lay.takes()
             .find(Need.Castings.class)
@@ -320,10 +336,10 @@ public final class StepsReader {
       Need.HandsOn hands,
       Optional<Made> made) {
     Optional<Medium> wet = Waits.wetOf(here);
-    Set<String> on = onFaces(lay.faceIds());
+    Set<String> on = Faces.of(pieceId, lay.faceIds());
     Set<String> with =
         lay.design() instanceof StencilDesign ? Set.of("design " + lay.design().id()) : Set.of();
-    Optional<Dry> lies = Stretch.leavesWet(lay.design()) ? wet.map(Waits::touch) : Optional.empty();
+    Optional<Dry> lain = Stretch.leavesWet(lay.design()) ? wet.map(Waits::touch) : Optional.empty();
     String base = pieceId + ":lay:" + here.layId();
     List<Stretch> stretches = Stretch.of(lay.design(), here.coats(), hands, wet);
     int of = (int) stretches.stream().filter(s -> s.doing() == Doing.LAY).count();
@@ -345,9 +361,16 @@ public final class StepsReader {
               s.time(),
               on,
               with,
-              s.doing() == Doing.LAY ? lies : Optional.empty(),
-              coldest(wet));
+              s.doing() == Doing.LAY ? lain : Optional.empty(),
+              material(wet, s.doing() == Doing.LAY && lay.design() instanceof Texture));
       steps.add(step);
+      lies.add(
+          new Turning.Lies(
+              step.id(),
+              Set.copyOf(lay.faceIds()),
+              false,
+              lay.design() instanceof Mould || lay.design() instanceof Moulding,
+              wet.map(Waits::handle)));
       if (i == 0) {
         first = step.id();
       } else {
@@ -394,7 +417,7 @@ public final class StepsReader {
         all,
         Set.of(),
         Optional.empty(),
-        WorkStep.ANY_COLD);
+        Material.NONE);
   }
 
   private void hardwareOn(String off) {
@@ -425,6 +448,18 @@ public final class StepsReader {
   }
 
   // ---- all of them
+
+  private static Set<String> facesOf(GroupReading group) {
+    Set<String> faces = new HashSet<>();
+    for (Place place : group.group().places()) {
+      switch (place) {
+        case Place.OfFace(String face) -> faces.add(face);
+        case Place.OfZone(String face, String _) -> faces.add(face);
+        case Place.OfParts _ -> {}
+      }
+    }
+    return faces;
+  }
 
   private void put(GroupReading group, BandReading reading, WorkStep step, Optional<Medium> wet) {
     steps.add(step);
@@ -493,24 +528,6 @@ public final class StepsReader {
   }
 
   private Set<String> on(GroupReading group) {
-    Set<String> on = new HashSet<>();
-    for (Place place : group.group().places()) {
-      on.add(
-          pieceId
-              + " "
-              + switch (place) {
-                case Place.OfFace(String face) -> face;
-                // two do not work on one face at once, be it on two zones of it
-                case Place.OfZone(String face, String _) -> face;
-                case Place.OfParts parts -> parts.parts() + " of " + group.group().id();
-              });
-    }
-    return on;
-  }
-
-  private Set<String> onFaces(List<String> faceIds) {
-    Set<String> on = new HashSet<>();
-    faceIds.forEach(f -> on.add(pieceId + " " + f));
-    return on;
+    return Faces.of(pieceId, group.group());
   }
 }

@@ -5,11 +5,13 @@ import craftmap.core.coats.LayHere;
 import craftmap.core.coats.StepKind;
 import craftmap.core.coats.Where;
 import craftmap.core.coats.Working;
+import craftmap.core.medium.Base;
 import craftmap.core.medium.Drying;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.order.climate.DryingLaw;
 import craftmap.core.order.work.Dry;
+import craftmap.core.order.work.Material;
 import java.time.Duration;
 import java.util.Optional;
 
@@ -113,6 +115,24 @@ final class Waits {
 
   static DryingLaw law(Medium medium) {
     return DryingLaw.of(medium.kind().base());
+  }
+
+  /**
+   * What a label says about the clock and the thermometer.
+   *
+   * @param workedWet whether it has to be worked while it is open
+   */
+  static Material material(Medium medium, boolean workedWet) {
+    Drying drying = medium.drying();
+    return new Material(
+        medium.id(),
+        medium.wear().minimumCelsius(),
+        medium.mixing().potLife().map(p -> new Dry(Dry.For.FRESH, p, DryingLaw.WARMTH)),
+        drying.openTime().filter(o -> workedWet).map(o -> new Dry(Dry.For.FRESH, o, law(medium))),
+        medium.kind().base() == Base.CASEIN,
+        drying.cure().isPositive()
+            ? Optional.of(new Dry(Dry.For.USE, drying.cure(), DryingLaw.WARMTH))
+            : Optional.empty());
   }
 
   /** What a lay leaves wet. */

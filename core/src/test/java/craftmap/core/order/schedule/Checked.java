@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
 import craftmap.core.order.climate.DryingLaw;
+import craftmap.core.order.work.Apart;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Material;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import java.time.Instant;
@@ -15,6 +17,7 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Looks whether a schedule can be worked, by the clock on the wall and minute by minute, without
@@ -49,6 +52,7 @@ final class Checked {
     checked.nothingIsDoneTwiceAtOnce();
     checked.everyWaitIsWaited();
     checked.placesDo();
+    checked.nothingIsTurnedOntoWhatIsSoft();
   }
 
   private void everyStepIsDoneOnce() {
@@ -76,8 +80,8 @@ final class Checked {
       if (!p.stepId().equals(anyHour)) {
         assertThat(person.off()).doesNotContain(from.toLocalDate());
       }
-      double least = work.step(p.stepId()).minimumCelsius();
-      for (int m = p.from(); m < p.to() && least > WorkStep.ANY_COLD; m++) {
+      double least = work.step(p.stepId()).material().minimumCelsius();
+      for (int m = p.from(); m < p.to() && least > Material.ANY_COLD; m++) {
         var climate = problem.bench().climate().at(clock(m).getHour());
         assertThat(climate.celsius()).isGreaterThanOrEqualTo(least);
         assertThat(climate.dampPercent()).isLessThanOrEqualTo(85);
@@ -168,6 +172,22 @@ final class Checked {
           .as("lying about at %s", clock(one[0]))
           .isLessThanOrEqualTo(problem.bench().places());
     }
+  }
+
+  private void nothingIsTurnedOntoWhatIsSoft() {
+    for (Apart two : work.apart()) {
+      Placed one = schedule.of(two.step()).orElseThrow();
+      Placed other = schedule.of(two.other()).orElseThrow();
+      boolean oneFirst = isFirm(two.firm(), one.to(), other.from());
+      boolean otherFirst = isFirm(two.otherFirm(), other.to(), one.from());
+      assertThat(oneFirst || otherFirst).as("%s and %s", one, other).isTrue();
+    }
+  }
+
+  private boolean isFirm(Optional<Dry> firm, int end, int begin) {
+    return end <= begin
+        && firm.map(d -> dried(end, begin, d.law()) >= here(d).label().toSeconds() / 60.0 - 1e-6)
+            .orElse(true);
   }
 
   private ZonedDateTime clock(int minute) {

@@ -9,6 +9,7 @@ import craftmap.core.order.climate.DryingLaw;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Material;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import java.time.Duration;
@@ -107,7 +108,7 @@ class OrderBench {
                   Set.of(p + " " + g),
                   k == 4 && dice.nextBoolean() ? Set.of("stencil" + dice.nextInt(3)) : Set.of(),
                   Optional.of(dry),
-                  WorkStep.ANY_COLD));
+                  Material.NONE));
           if (last != null) {
             WorkStep before = steps.get(steps.size() - 2);
             Link link = Link.dry(last, id, before.wet().orElseThrow());

@@ -185,7 +185,7 @@ class SchedulesTest {
                   java.time.LocalTime.of(9, 0), java.time.LocalTime.of(9, 9 + dice.nextInt(9))));
       Problem problem = new Problem(work, bench, MONDAY, 4);
       Optional<Schedule> found = SCHEDULER.schedule(problem);
-      int least = leastOverAllBeginnings(problem);
+      int least = EveryBeginning.least(problem);
       assertThat(found.isPresent()).as("case %d", i).isEqualTo(least < Integer.MAX_VALUE);
       found.ifPresent(
           s -> {
@@ -245,7 +245,7 @@ class SchedulesTest {
         past.put(p.stepId(), new Problem.Past(end.minusSeconds(60L * (1 + dice.nextInt(90))), end));
         now = end.isAfter(now) ? end : now;
       }
-      Problem left = new Problem(work, bench, now, 21, past);
+      Problem left = new Problem(work, bench, now, 21, Problem.Settled.past(past));
       Schedule then = SCHEDULER.schedule(left).orElseThrow();
       for (Placed p : then.steps()) {
         Problem.Past did = past.get(p.stepId());
@@ -341,59 +341,5 @@ class SchedulesTest {
         }
       }
     }
-  }
-
-  private static int leastOverAllBeginnings(Problem problem) {
-    int[] best = {Integer.MAX_VALUE};
-    int[] begins = new int[problem.size()];
-    beginnings(problem, begins, 0, best);
-    return best[0];
-  }
-
-  private static void beginnings(Problem problem, int[] begins, int step, int[] best) {
-    if (step == begins.length) {
-      int finish = 0;
-      for (int i = 0; i < step; i++) {
-        finish = Math.max(finish, begins[i] + problem.duration(i));
-      }
-      best[0] = Math.min(best[0], finish);
-      return;
-    }
-    for (var o : problem.openings(0).all()) {
-      int last = Math.min(o.to(), best[0] - 1) - problem.duration(step);
-      for (int at = o.from(); at <= last; at++) {
-        begins[step] = at;
-        if (fits(problem, begins, step)) {
-          beginnings(problem, begins, step + 1, best);
-          last = Math.min(last, best[0] - 1 - problem.duration(step));
-        }
-      }
-    }
-  }
-
-  private static boolean fits(Problem problem, int[] begins, int step) {
-    int at = begins[step];
-    int end = at + problem.duration(step);
-    for (int other = 0; other < step; other++) {
-      if (begins[other] < end && begins[other] + problem.duration(other) > at) {
-        return false;
-      }
-    }
-    for (Problem.Follow f : problem.before(step)) {
-      if (f.from() < step && !follows(problem, f, begins)) {
-        return false;
-      }
-    }
-    for (Problem.Follow f : problem.after(step)) {
-      if (f.to() < step && !follows(problem, f, begins)) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  private static boolean follows(Problem problem, Problem.Follow f, int[] begins) {
-    int end = begins[f.from()] + problem.duration(f.from());
-    return begins[f.to()] >= problem.ready(f, end) && begins[f.to()] <= problem.fresh(f, end);
   }
 }

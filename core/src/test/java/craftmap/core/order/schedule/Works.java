@@ -9,6 +9,7 @@ import craftmap.core.order.climate.DryingLaw;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
+import craftmap.core.order.work.Material;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import java.time.DayOfWeek;
@@ -46,7 +47,7 @@ final class Works {
         Set.of(on),
         Set.of(),
         Optional.empty(),
-        WorkStep.ANY_COLD);
+        Material.NONE);
   }
 
   static Dry dry(int minutes) {
@@ -101,7 +102,7 @@ final class Works {
                 Set.of("face" + r),
                 dice.nextInt(4) == 0 ? Set.of("stencil" + dice.nextInt(2)) : Set.of(),
                 wet ? Optional.of(dry) : Optional.empty(),
-                dice.nextInt(5) == 0 ? 14 : WorkStep.ANY_COLD));
+                dice.nextInt(5) == 0 ? Material.noColderThan(14) : Material.NONE));
         if (last != null) {
           Link link = new Link(last, id, lastWet, Optional.empty());
           if (windows && dice.nextInt(4) == 0) {

@@ -20,7 +20,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 
 /** A chest with marks and lays, and what it takes to edit it. */
-final class Bench {
+public final class Bench {
   private Bench() {}
 
   static final Editing.Names NAMES =
@@ -68,7 +68,7 @@ final class Bench {
         NAMES);
   }
 
-  static Plan chest() {
+  public static Plan chest() {
     Map<String, Found> found = new LinkedHashMap<>();
     found.put(
         "front",
@@ -90,7 +90,7 @@ final class Bench {
             Planned.lay("c", "lid", "block", RuleKind.SINGLE)));
   }
 
-  static Plan done(Plan plan, PlanEdit... edits) {
+  public static Plan done(Plan plan, PlanEdit... edits) {
     return PlanEdit.all(plan, List.of(edits), editing()).plan();
   }
 

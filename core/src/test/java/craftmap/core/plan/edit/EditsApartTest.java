@@ -9,6 +9,7 @@ import craftmap.core.lay.Eye;
 import craftmap.core.lay.rule.Pick;
 import craftmap.core.lay.rule.Way;
 import craftmap.core.plan.Ordering;
+import craftmap.core.plan.OwnStep;
 import craftmap.core.plan.Plan;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.Exposure;
@@ -18,6 +19,7 @@ import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.Relief;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -90,6 +92,28 @@ class EditsApartTest {
             "begin",
             new OrderEdit.BeginOn(
                 Optional.of(LocalDateTime.of(2027, 1, 4, (int) (20 * dice.next()), 10)))));
+    all.add(
+        new Done(
+            "promised",
+            new OrderEdit.Promise(
+                Optional.of(LocalDate.of(2027, 3, 1 + (int) (27 * dice.next()))))));
+    for (String own : List.of("own:hinges", "own:photos")) {
+      all.add(
+          new Done(
+              own,
+              dice.next() < 0.2
+                  ? new OrderEdit.TakeOwnStep(own)
+                  : new OrderEdit.PutOwnStep(
+                      own,
+                      new OwnStep(
+                          "Own " + dice.next(),
+                          Duration.ofSeconds(60 + (int) (4000 * dice.next())),
+                          Optional.empty(),
+                          Duration.ofMinutes((int) (700 * dice.next()))))));
+    }
+    all.add(
+        new Done(
+            "first", new OrderEdit.PutFirst(new Ordering.Bar("wash", "prime"), dice.next() < 0.7)));
     for (String other : List.of("screen", "planter")) {
       all.add(new Done("with " + other, new OrderEdit.WorkWith(other, dice.next() < 0.7)));
     }
@@ -104,6 +128,15 @@ class EditsApartTest {
                   Optional.of(
                       new Ordering.Done(
                           DONE_FROM.plusSeconds((long) (1e9 * dice.next())), took)))));
+      all.add(
+          new Done(
+              "start of " + step,
+              new OrderEdit.StepBegins(
+                  step,
+                  Optional.of(LocalDateTime.of(2027, 2, 1 + (int) (20 * dice.next()), 9, 7)))));
+      all.add(
+          new Done(
+              "parts of " + step, new OrderEdit.StepInParts(step, 1 + (int) (4 * dice.next()))));
     }
     for (String mark : List.of("pull", "key")) {
       Point at = new Point(800 * dice.next(), 400 * dice.next());

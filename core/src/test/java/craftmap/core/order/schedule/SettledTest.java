@@ -1,0 +1,225 @@
+package craftmap.core.order.schedule;
+
+import static craftmap.core.order.schedule.Works.MONDAY;
+import static craftmap.core.order.schedule.Works.bench;
+import static craftmap.core.order.schedule.Works.dry;
+import static craftmap.core.order.schedule.Works.link;
+import static craftmap.core.order.schedule.Works.step;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.Hours;
+import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.DayClimate;
+import craftmap.core.order.work.Apart;
+import craftmap.core.order.work.Work;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** What the artist fixed, and how the piece has to lie. */
+class SettledTest {
+  private static final CpScheduler SCHEDULER = new CpScheduler(new ListScheduler(30, 7), 2);
+  private static final Bench NINE_TO_FIVE = bench(Hours.Stretch.of(9, 17));
+
+  private static Problem fixed(Work work, Bench bench, Map<String, Instant> fixed) {
+    return new Problem(work, bench, MONDAY, 14, new Problem.Settled(Map.of(), fixed));
+  }
+
+  private static int begin(Schedule schedule, String step) {
+    return schedule.of(step).orElseThrow().from();
+  }
+
+  @Test
+  void aFixedStepBeginsWhenItWasFixedAndTheRestGoesAround() {
+    Work work =
+        new Work(List.of(step("wash", 25), step("letters", 60), step("photos", 40)), List.of());
+    int free =
+        new ListScheduler(30, 7)
+            .schedule(fixed(work, NINE_TO_FIVE, Map.of()))
+            .orElseThrow()
+            .finish();
+    Instant quarterPast = MONDAY.plusSeconds(60 * 17);
+    Problem problem = fixed(work, NINE_TO_FIVE, Map.of("letters", quarterPast));
+    Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+    Checked.check(problem, schedule);
+    assertThat(problem.instant(begin(schedule, "letters"))).isEqualTo(quarterPast);
+    assertThat(schedule.moved(problem)).isEmpty();
+    // 25 and 40 do not go into the 17 minutes before it
+    assertThat(schedule.finish()).isGreaterThan(free);
+    assertThat(schedule.isProven()).isTrue();
+  }
+
+  @Test
+  void whatCannotBeBegunThenIsBegunAsSoonAsItCanAndTold() {
+    Work work =
+        new Work(
+            List.of(step("coat", 40), step("letters", 30)), List.of(link("coat", "letters", 240)));
+    Instant noon = MONDAY.plusSeconds(3600 * 3);
+    Problem problem = fixed(work, NINE_TO_FIVE, Map.of("letters", noon));
+    Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+    assertThat(schedule.moved(problem)).containsExactly("letters");
+    assertThat(problem.instant(begin(schedule, "letters")))
+        .isEqualTo(MONDAY.plusSeconds(60 * (40 + 240)));
+  }
+
+  /** A window in front of a fixed step has the one before it begin late enough. */
+  @Test
+  void whatHasToBeFollowedInTimeWaitsForWhatIsFixed() {
+    Work work =
+        new Work(
+            List.of(step("size", 20), step("foil", 30)),
+            List.of(link("size", "foil", 15).within(dry(45))));
+    Instant three = MONDAY.plusSeconds(3600 * 6);
+    Problem problem = fixed(work, NINE_TO_FIVE, Map.of("foil", three));
+    Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+    Checked.check(problem, schedule);
+    assertThat(problem.instant(begin(schedule, "foil"))).isEqualTo(three);
+  }
+
+  /** Whatever is fixed to where it could stand stands there, and what is answered can be worked. */
+  @Test
+  void whatIsFixedToWhereItGoesStaysThere() {
+    Random dice = new Random(26535);
+    int kept = 0;
+    for (int i = 0; i < 50; i++) {
+      Work work = Works.any(dice, 2 + dice.nextInt(4), 1 + dice.nextInt(4), dice.nextInt(3) == 0);
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2)).withPlaces(50);
+      Instant from = MONDAY.plusSeconds(3600L * dice.nextInt(9000));
+      Optional<Schedule> any = new ListScheduler(0, 1).schedule(new Problem(work, bench, from, 21));
+      if (any.isEmpty()) {
+        continue;
+      }
+      // one of the last: nothing that comes before it is in its way where it stood already
+      Placed last = any.get().steps().getLast();
+      Instant at = from.plusSeconds(60L * last.from());
+      Problem problem =
+          new Problem(
+              work, bench, from, 21, new Problem.Settled(Map.of(), Map.of(last.stepId(), at)));
+      Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+      Checked.check(problem, schedule);
+      assertThat(schedule.moved(problem)).as("case %d", i).isEmpty();
+      assertThat(Slack.latestBeginnings(problem, schedule).get(last.stepId()))
+          .isEqualTo(begin(schedule, last.stepId()));
+      kept++;
+    }
+    assertThat(kept).isGreaterThan(30);
+  }
+
+  /** Pairs of steps that the piece lies otherwise for, of different faces. */
+  private static Work turned(Random dice, Work work) {
+    List<Apart> apart = new ArrayList<>();
+    for (int k = 0; k < work.steps().size(); k++) {
+      var one = work.steps().get(dice.nextInt(work.steps().size()));
+      var other = work.steps().get(dice.nextInt(work.steps().size()));
+      if (!one.on().equals(other.on())) {
+        apart.add(new Apart(one.id(), other.id(), one.wet(), other.wet()));
+      }
+    }
+    return new Work(work.steps(), work.links(), apart);
+  }
+
+  @Test
+  void nothingIsTurnedOntoWhatIsSoft() {
+    Random dice = new Random(89793);
+    int turned = 0;
+    for (int i = 0; i < 50; i++) {
+      Work work = turned(dice, Works.any(dice, 2 + dice.nextInt(3), 1 + dice.nextInt(4), true));
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
+      Problem problem =
+          new Problem(work, bench, MONDAY.plusSeconds(3600L * dice.nextInt(9000)), 21);
+      ListScheduler.longestChainFirst().schedule(problem).ifPresent(s -> Checked.check(problem, s));
+      Optional<Schedule> found = SCHEDULER.schedule(problem);
+      if (found.isPresent()) {
+        Checked.check(problem, found.get());
+        Problem flat =
+            new Problem(new Work(work.steps(), work.links()), bench, problem.begins(), 21);
+        // a bound for what need not be turned holds for what has to be
+        assertThat(new Bounds(flat).finish()).isLessThanOrEqualTo(found.get().finish());
+        turned += problem.isTurned() ? 1 : 0;
+      }
+    }
+    assertThat(turned).isGreaterThan(25);
+  }
+
+  /** On small ones no beginnings on any minute end sooner, turned and fixed as they are. */
+  @Test
+  void theFinishIsTheLeastOverAllBeginnings() {
+    Random dice = new Random(32384);
+    int fixed = 0;
+    for (int i = 0; i < 60; i++) {
+      Work plain =
+          new Work(
+              List.of(
+                  step("s0", 1 + dice.nextInt(6), "a"),
+                  step("s1", 1 + dice.nextInt(6), "b"),
+                  step("s2", 1 + dice.nextInt(6), "a"),
+                  step("s3", 1 + dice.nextInt(6), "b")),
+              List.of(link("s0", "s2", dice.nextInt(9)), link("s1", "s3", dice.nextInt(7))));
+      Work work =
+          new Work(
+              plain.steps(),
+              plain.links(),
+              List.of(
+                  new Apart(
+                      "s0",
+                      "s1",
+                      Optional.of(dry(3 + dice.nextInt(20))),
+                      Optional.of(dry(4 + dice.nextInt(7)))),
+                  new Apart("s2", "s3", Optional.empty(), Optional.of(dry(3 + dice.nextInt(11))))));
+      Bench bench =
+          bench(
+              DayClimate.always(Climate.OF_LABELS),
+              1,
+              new Hours.Stretch(LocalTime.of(9, 0), LocalTime.of(9, 12 + dice.nextInt(14))));
+      Map<String, Instant> when = new HashMap<>();
+      if (dice.nextBoolean()) {
+        when.put("s2", MONDAY.plusSeconds(60L * (3 + dice.nextInt(9))));
+      }
+      Problem problem = new Problem(work, bench, MONDAY, 4, new Problem.Settled(Map.of(), when));
+      int least = EveryBeginning.least(problem);
+      if (least == Integer.MAX_VALUE) {
+        // it cannot begin when it was fixed: then it begins later
+        assertThat(SCHEDULER.schedule(problem).map(s -> s.moved(problem)).orElse(List.of("none")))
+            .isNotEmpty();
+        continue;
+      }
+      Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+      Checked.check(problem, schedule);
+      assertThat(schedule.moved(problem)).as("case %d", i).isEmpty();
+      assertThat(schedule.finish()).as("case %d", i).isEqualTo(least);
+      assertThat(schedule.isProven()).isTrue();
+      fixed += when.size();
+    }
+    assertThat(fixed).isGreaterThan(10);
+  }
+
+  @Test
+  void whatIsFixedIsToldAsTheReason() {
+    Work work = new Work(List.of(step("photos", 30)), List.of());
+    Problem problem = fixed(work, NINE_TO_FIVE, Map.of("photos", MONDAY.plusSeconds(3600 * 5)));
+    Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+    assertThat(Chain.of(problem, schedule).links().getLast().why()).isEqualTo(Chain.Why.FIXED);
+  }
+
+  @Test
+  void whatDriesBelowIsToldAsTheReason() {
+    Work work =
+        new Work(
+            List.of(step("below", 30, "base"), step("pour", 30, "top")),
+            List.of(),
+            List.of(new Apart("below", "pour", Optional.of(dry(120)), Optional.of(dry(600)))));
+    Problem problem = new Problem(work, NINE_TO_FIVE, MONDAY, 6);
+    Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+    assertThat(begin(schedule, "pour") - schedule.of("below").orElseThrow().to()).isEqualTo(120);
+    Chain.ChainLink last = Chain.of(problem, schedule).links().getLast();
+    assertThat(last.why()).isEqualTo(Chain.Why.TURNED);
+    assertThat(last.after()).contains("below");
+  }
+}
