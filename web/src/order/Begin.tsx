@@ -44,6 +44,30 @@ export function Begin({ order }: { order: OrderView }) {
           </Button>
         )}
       </Flex>
+      <Flex mt="2" gap="2" align="center" justify="space-between">
+        <chakra.label htmlFor="promised" fontSize="13px">
+          Wanted on
+        </chakra.label>
+        <Input
+          id="promised"
+          type="date"
+          size="sm"
+          w="150px"
+          bg="card"
+          key={order.promised}
+          defaultValue={order.promised}
+          onBlur={(e) => {
+            if (e.target.value !== (order.promised ?? '')) {
+              edit(
+                e.target.value === ''
+                  ? { kind: 'PROMISE' }
+                  : { kind: 'PROMISE', day: e.target.value },
+              );
+            }
+          }}
+          onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        />
+      </Flex>
       {order.together.length > 0 && (
         <Box as="fieldset" mt="3">
           <Text as="legend" fontSize="12.5px" color="soft">

@@ -1,8 +1,9 @@
-import { Box, chakra, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex, Text } from '@chakra-ui/react';
 import type { OrderView } from '../api/client';
 import { LEVELS } from '../coats/levels';
 import { Button } from '../common/Button';
 import { Section } from '../common/Section';
+import { usePlan } from '../plan/PlanProvider';
 
 /** What to mind: what is late, what has to follow in time, what the night does. */
 export function Mind({
@@ -12,6 +13,7 @@ export function Mind({
   findings: OrderView['findings'];
   onChoose: (stepId: string) => void;
 }) {
+  const { edit } = usePlan();
   if (findings.length === 0) {
     return null;
   }
@@ -37,11 +39,18 @@ export function Mind({
                 {f.text}
               </Text>
               <Text color="soft">{f.why}</Text>
-              {f.stepId !== undefined && (
-                <Button size="xs" mt="1.5" onClick={() => onChoose(f.stepId ?? '')}>
-                  Show it
-                </Button>
-              )}
+              <Flex mt="1.5" gap="1.5" wrap="wrap">
+                {f.mends.map((m) => (
+                  <Button key={m.text} size="xs" onClick={() => edit(m.edit)}>
+                    {m.text}
+                  </Button>
+                ))}
+                {f.stepId !== undefined && (
+                  <Button size="xs" look="plain" onClick={() => onChoose(f.stepId ?? '')}>
+                    Show it
+                  </Button>
+                )}
+              </Flex>
             </Box>
           );
         })}

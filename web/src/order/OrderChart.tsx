@@ -1,15 +1,11 @@
 import { Box } from '@chakra-ui/react';
-import type { KeyboardEvent } from 'react';
-import type { OrderRow, OrderStep, OrderView } from '../api/client';
+import { type KeyboardEvent, useRef } from 'react';
+import type { OrderStep, OrderView } from '../api/client';
 import { useElementSize } from '../common/useElementSize';
-import { cutTo, fits, fitting, hourStep, type TimeScale, timeScale } from './timeScale';
-
-const NAMES = 158;
-const ROW = 62;
-const HEAD = 34;
-const FOOT = 22;
-const BAR = 22;
-const RIGHT = 14;
+import { ChartRow } from './ChartRow';
+import { FOOT, HEAD, NAMES, RIGHT, ROW } from './chartSizes';
+import { fitting, hourStep, type TimeScale, timeScale } from './timeScale';
+import { STEP_OF_A_DRAG, useStepDrag } from './useStepDrag';
 
 /** Steps solid, ripening soft, nights narrow, what cannot be late framed. */
 export function OrderChart({
@@ -17,13 +13,17 @@ export function OrderChart({
   perHour,
   chosen,
   onChoose,
+  onDrag,
 }: {
   order: OrderView;
   /** as near as it fits where none is told */
   perHour: number | null;
   chosen: string | undefined;
   onChoose: (stepId: string) => void;
+  /** a step of this piece is to begin at another minute */
+  onDrag: (step: OrderStep, minute: number) => void;
 }) {
+  const svg = useRef<SVGSVGElement>(null);
   const [ref, size] = useElementSize();
   const room = Math.max(200, (size?.width ?? 0) - NAMES - RIGHT);
   const scale = timeScale(
@@ -36,8 +36,15 @@ export function OrderChart({
   const byTime = rows
     .flatMap((r) => r.steps)
     .toSorted((a, b) => a.from - b.from || a.id.localeCompare(b.id));
+  const own = new Set(rows.filter((r) => r.own).flatMap((r) => r.steps.map((s) => s.id)));
+  const drag = useStepDrag(svg, scale, (step, minute) => onDrag(step, minute));
   const move = (event: KeyboardEvent, step: OrderStep) => {
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    if (by !== 0 && event.shiftKey && own.has(step.id) && !step.done) {
+      event.preventDefault();
+      onDrag(step, Math.max(0, step.from + by * STEP_OF_A_DRAG));
+      return;
+    }
     const next = byTime[byTime.indexOf(step) + by];
     if (by !== 0 && next) {
       event.preventDefault();
@@ -48,6 +55,7 @@ export function OrderChart({
   return (
     <Box ref={ref} overflowX="auto" borderRadius="md">
       <svg
+        ref={svg}
         width={NAMES + Math.max(scale.width, room) + RIGHT}
         height={height}
         role="group"
@@ -58,7 +66,7 @@ export function OrderChart({
         <Days order={order} scale={scale} height={height - FOOT} />
         <Hours order={order} scale={scale} bottom={height - FOOT} perHour={perHour} room={room} />
         {rows.map((row, i) => (
-          <Row
+          <ChartRow
             key={row.id}
             row={row}
             first={row.pieceId !== rows[i - 1]?.pieceId}
@@ -66,8 +74,10 @@ export function OrderChart({
             scale={scale}
             width={NAMES + Math.max(scale.width, room)}
             chosen={chosen}
-            onChoose={onChoose}
+            onChoose={(id) => drag.wasDragged() || onChoose(id)}
             onKey={move}
+            dragged={drag.dragged}
+            onGrab={drag.grab}
           />
         ))}
         <Now order={order} scale={scale} bottom={height - FOOT} />
@@ -75,8 +85,6 @@ export function OrderChart({
     </Box>
   );
 }
-
-const RIPENING = 'url(#ripening)';
 
 function Defs() {
   return (
@@ -190,236 +198,6 @@ function Hours({
           )}
         </g>
       ))}
-    </g>
-  );
-}
-
-function Row({
-  row,
-  first,
-  y,
-  scale,
-  width,
-  chosen,
-  onChoose,
-  onKey,
-}: {
-  row: OrderRow;
-  first: boolean;
-  y: number;
-  scale: TimeScale;
-  width: number;
-  chosen: string | undefined;
-  onChoose: (stepId: string) => void;
-  onKey: (event: KeyboardEvent, step: OrderStep) => void;
-}) {
-  const middle = y + ROW / 2 + 6;
-  return (
-    <g>
-      <line
-        x1={0}
-        x2={width}
-        y1={y + ROW}
-        y2={y + ROW}
-        stroke="var(--chakra-colors-hairline)"
-        aria-hidden
-      />
-      <text
-        x={4}
-        y={middle}
-        style={{ fontSize: 13.5, fontWeight: 600 }}
-        fill="var(--chakra-colors-ink)"
-        aria-hidden
-      >
-        {cutTo(row.name, NAMES * 0.8)}
-        <title>{row.name}</title>
-      </text>
-      {first && (
-        <text
-          x={4}
-          y={middle + 15}
-          style={{ fontSize: 11.5 }}
-          fill="var(--chakra-colors-soft)"
-          aria-hidden
-        >
-          {cutTo(row.pieceName.toLowerCase(), NAMES - 16)}
-        </text>
-      )}
-      {row.steps.map((step, i) => (
-        <Ripening
-          key={step.id}
-          step={step}
-          until={row.steps[i + 1]?.from}
-          y={middle - 7}
-          scale={scale}
-        />
-      ))}
-      {row.steps.map((step, i) => (
-        <Step
-          key={step.id}
-          step={step}
-          own={row.own}
-          room={
-            (row.steps[i + 1] ? scale.x(row.steps[i + 1]?.from ?? 0) : scale.width) -
-            scale.x(step.from)
-          }
-          y={middle - 7}
-          scale={scale}
-          chosen={step.id === chosen}
-          onChoose={onChoose}
-          onKey={onKey}
-        />
-      ))}
-    </g>
-  );
-}
-
-/** From the end of a step until it is dry enough for what comes next. */
-function Ripening({
-  step,
-  until,
-  y,
-  scale,
-}: {
-  step: OrderStep;
-  until: number | undefined;
-  y: number;
-  scale: TimeScale;
-}) {
-  const wait = step.waits.find((w) => w.ripe > step.to);
-  const window = step.waits.find((w) => w.until !== undefined);
-  const from = NAMES + scale.x(step.to);
-  const ripe = wait ? Math.min(wait.ripe, until ?? wait.ripe) : step.to;
-  const to = NAMES + scale.x(ripe);
-  return (
-    <g aria-hidden>
-      {wait && (
-        <>
-          <rect x={from} y={y - 6} width={Math.max(0, to - from)} height={14} fill={RIPENING} />
-          <rect x={to - 1.5} y={y - 9} width={2} height={20} fill="var(--chakra-colors-moss)" />
-          <text
-            x={(from + to) / 2}
-            y={y + 5}
-            style={{ fontSize: 11 }}
-            textAnchor="middle"
-            fill="var(--chakra-colors-ink)"
-          >
-            {fits(wait.text, wait.briefText, to - from - 6)}
-          </text>
-        </>
-      )}
-      {window?.until !== undefined && (
-        <>
-          <rect
-            x={to}
-            y={y - BAR / 2 - 3}
-            width={Math.max(8, NAMES + scale.x(window.until) - to)}
-            height={BAR + 8}
-            fill="none"
-            stroke="var(--chakra-colors-ochre)"
-            strokeWidth={2}
-            strokeDasharray="4 3"
-          />
-          <text
-            textAnchor={scale.x(window.until) > scale.width - 90 ? 'end' : 'start'}
-            x={NAMES + scale.x(window.until) + (scale.x(window.until) > scale.width - 90 ? 0 : 6)}
-            y={y + BAR + 6}
-            style={{ fontSize: 11 }}
-            fill="var(--chakra-colors-ochre)"
-          >
-            {window.windowText}
-          </text>
-        </>
-      )}
-    </g>
-  );
-}
-
-function Step({
-  step,
-  own,
-  room,
-  y,
-  scale,
-  chosen,
-  onChoose,
-  onKey,
-}: {
-  step: OrderStep;
-  own: boolean;
-  room: number;
-  y: number;
-  scale: TimeScale;
-  chosen: boolean;
-  onChoose: (stepId: string) => void;
-  onKey: (event: KeyboardEvent, step: OrderStep) => void;
-}) {
-  const x = NAMES + scale.x(step.from);
-  const width = Math.max(4, scale.x(step.to) - scale.x(step.from));
-  const away = step.doing === 'CUT' || step.doing === 'CAST';
-  const colour = own
-    ? away
-      ? 'var(--chakra-colors-tape-edge)'
-      : 'var(--chakra-colors-sea)'
-    : 'var(--chakra-colors-plum)';
-  const text = cutTo(step.brief, room - 4);
-  return (
-    <g
-      id={`step ${step.id}`}
-      role="button"
-      tabIndex={0}
-      aria-pressed={chosen}
-      aria-label={`${step.title}, ${step.whenText}, ${step.slackText}`}
-      style={{ cursor: 'pointer', outline: 'none' }}
-      onClick={() => onChoose(step.id)}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter' || event.key === ' ') {
-          event.preventDefault();
-          onChoose(step.id);
-        }
-        onKey(event, step);
-      }}
-    >
-      <title>{`${step.title}\n${step.whenText}\n${step.takesText}, ${step.slackText}`}</title>
-      {/* what is written over it belongs to it, and so does what lies between */}
-      <rect
-        x={x}
-        y={y - 28}
-        width={Math.max(width, Math.min(room, text.length * 6.1))}
-        height={28 + BAR / 2}
-        fill="transparent"
-      />
-      {text !== '' && (
-        <text
-          x={x}
-          y={y - 16}
-          style={{ fontSize: 11.5, fontWeight: 600 }}
-          fill="var(--chakra-colors-ink)"
-        >
-          {text}
-        </text>
-      )}
-      <rect
-        x={x}
-        y={y - BAR / 2}
-        width={width}
-        height={BAR}
-        rx={3}
-        fill={colour}
-        opacity={step.done ? 0.35 : 1}
-        stroke={
-          chosen ? 'var(--chakra-colors-ink)' : step.chain ? 'var(--chakra-colors-ochre)' : 'none'
-        }
-        strokeWidth={chosen ? 3 : 2.5}
-      />
-      {step.done && width > 12 && (
-        <path
-          d={`M ${x + width / 2 - 5} ${y} l 4 4 l 7 -8`}
-          fill="none"
-          stroke="var(--chakra-colors-ink)"
-          strokeWidth={2}
-        />
-      )}
     </g>
   );
 }

@@ -6,6 +6,7 @@ import type { OrderView } from '../api/client';
 import { useOrder } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
+import { Refusal } from '../common/Refusal';
 import { Empty, ErrorState, Loading } from '../common/States';
 import { usePlan } from '../plan/PlanProvider';
 import { Begin } from './Begin';
@@ -13,8 +14,10 @@ import { Along, WhatNow, WhySo } from './Cards';
 import { Mind } from './Mind';
 import { OrderChart } from './OrderChart';
 import { Otherwise } from './Otherwise';
+import { OwnStep } from './OwnStep';
 import { StepPanel } from './StepPanel';
 import { ZOOMS } from './timeScale';
+import { useMoving } from './useMoving';
 import { Visits } from './Visits';
 
 /** When what is done: days at the bench, with what ripens meanwhile. */
@@ -27,13 +30,18 @@ export function OrderPage() {
   const base = `/pieces/${plan.piece.id}/order`;
   const choose = (id: string | undefined) =>
     go(id === undefined ? base : `${base}/${encodeURIComponent(id)}`, { replace: true });
+  const moving = useMoving();
+  const [own, setOwn] = useState(false);
   const nearer = () => setZoom((z) => ZOOMS.find((l) => l > (z ?? 37)) ?? z);
   const farther = () => setZoom((z) => ZOOMS.findLast((l) => l < (z ?? 37)) ?? z);
   useKeys({
     '+': nearer,
     '-': farther,
     '0': () => setZoom(null),
-    escape: () => choose(undefined),
+    escape: () => {
+      setOwn(false);
+      choose(undefined);
+    },
   });
   if (order.isError) {
     return <ErrorState problem={order.error} again={() => void order.refetch()} />;
@@ -46,9 +54,21 @@ export function OrderPage() {
   const row = data.rows.find((r) => r.steps.some((s) => s.id === stepId));
   const isEmpty = data.possible && data.rows.length === 0;
   return (
-    <Flex h="100%" opacity={order.isPlaceholderData ? 0.75 : 1}>
-      <Box flex="1" minW="0" overflow="auto" px="6" py="4">
+    <Flex
+      h="100%"
+      direction={{ base: 'column', lg: 'row' }}
+      overflow={{ base: 'auto', lg: 'hidden' }}
+      opacity={order.isPlaceholderData ? 0.75 : 1}
+    >
+      <Box
+        flex={{ base: 'none', lg: '1' }}
+        minW="0"
+        overflow={{ base: 'visible', lg: 'auto' }}
+        px={{ base: '4', lg: '6' }}
+        py="4"
+      >
         <Head order={data} />
+        <Moved of={moving} />
         {isEmpty ? (
           <Empty title="Nothing to put into days yet">
             Lay a design at Lay out, or paint a face at Coats: every step of it is derived from
@@ -58,6 +78,9 @@ export function OrderPage() {
           data.possible && (
             <>
               <Flex justify="flex-end" gap="1" mt="-2" mb="1">
+                <Button size="xs" onClick={() => setOwn(true)} mr="3">
+                  A step of my own…
+                </Button>
                 <Button
                   size="xs"
                   aria-label="Step back (−)"
@@ -78,7 +101,16 @@ export function OrderPage() {
                   All of it
                 </Button>
               </Flex>
-              <OrderChart order={data} perHour={zoom} chosen={stepId} onChoose={choose} />
+              <OrderChart
+                order={data}
+                perHour={zoom}
+                chosen={stepId}
+                onChoose={(id) => {
+                  setOwn(false);
+                  choose(id);
+                }}
+                onDrag={(moved, minute) => moving.mutate({ step: moved, minute })}
+              />
               <Flex gap="3.5" mt="4" align="flex-start" wrap="wrap">
                 <WhatNow pieceId={plan.piece.id} version={plan.piece.version} onChoose={choose} />
                 <WhySo order={data} onChoose={choose} />
@@ -91,15 +123,18 @@ export function OrderPage() {
       <Box
         as="aside"
         aria-label={step ? 'The step' : 'The plan of the work'}
-        w="300px"
+        w={{ base: '100%', lg: '300px' }}
         flexShrink={0}
         bg="sheet"
-        borderLeftWidth="1px"
+        borderLeftWidth={{ base: '0', lg: '1px' }}
+        borderTopWidth={{ base: '1px', lg: '0' }}
         borderColor="hairline"
-        overflow="auto"
+        overflow={{ base: 'visible', lg: 'auto' }}
         p="4"
       >
-        {step && row ? (
+        {own ? (
+          <OwnStep groups={data.groups} close={() => setOwn(false)} />
+        ) : step && row ? (
           <StepPanel
             key={step.id}
             order={data}
@@ -120,6 +155,33 @@ export function OrderPage() {
   );
 }
 
+/** What came of a step that was dragged. */
+function Moved({ of }: { of: ReturnType<typeof useMoving> }) {
+  if (of.isPending) {
+    return (
+      <Text role="status" color="soft" fontSize="13px" mb="2">
+        Looking where it goes…
+      </Text>
+    );
+  }
+  if (of.isError) {
+    return <Refusal of={of.error} />;
+  }
+  return of.data ? (
+    <Text
+      role="status"
+      fontSize="13px"
+      mb="2"
+      px="2.5"
+      py="1.5"
+      borderRadius="md"
+      bg={of.data.kept ? 'card' : 'ochre.wash'}
+    >
+      {of.data.text} {of.data.readyText}.
+    </Text>
+  ) : null;
+}
+
 function Head({ order }: { order: OrderView }) {
   return (
     <Box mb="3">
@@ -132,7 +194,8 @@ function Head({ order }: { order: OrderView }) {
           <Text as="span" color={order.proven ? 'sea' : 'soft'}>
             {order.proofText}
           </Text>
-        )}
+        )}{' '}
+        {order.curedText}
       </Text>
     </Box>
   );

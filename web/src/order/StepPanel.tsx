@@ -1,9 +1,11 @@
-import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { OrderRow, OrderStep, OrderView } from '../api/client';
 import { Button } from '../common/Button';
 import { Section } from '../common/Section';
 import { usePlan } from '../plan/PlanProvider';
+import { OwnStep } from './OwnStep';
+import { StepChoices } from './StepChoices';
 
 /** One step: when, how long, what it waits for, and that it is done. */
 export function StepPanel({
@@ -18,15 +20,18 @@ export function StepPanel({
   close: () => void;
 }) {
   const { edit } = usePlan();
-  const [minutes, setMinutes] = useState(String(Math.round(step.minutes * 10) / 10));
-  const takes = () => {
-    const wanted = Number(minutes);
-    if (wanted > 0 && Math.abs(wanted - step.minutes) > 0.05) {
-      edit({ kind: 'STEP_TAKES', step: step.key, minutes: wanted });
-    }
-  };
+  const [changing, setChanging] = useState(false);
   const titleOf = (stepId: string) =>
     order.rows.flatMap((r) => r.steps).find((s) => s.id === stepId)?.title ?? '';
+  if (changing && step.own) {
+    return (
+      <OwnStep
+        groups={order.groups}
+        known={{ key: step.wholeKey, own: step.own }}
+        close={() => setChanging(false)}
+      />
+    );
+  }
   return (
     <Box>
       <Button size="xs" look="plain" ml="-2" onClick={close} title="Back to all of it (Esc)">
@@ -45,34 +50,7 @@ export function StepPanel({
       </Text>
       {row.own && (
         <Box mt="3">
-          <Section title="Hands on">
-            <Flex align="center" gap="2">
-              <Input
-                type="number"
-                aria-label="Minutes it takes"
-                size="sm"
-                w="84px"
-                bg="card"
-                min={1}
-                value={minutes}
-                disabled={step.done}
-                onChange={(e) => setMinutes(e.target.value)}
-                onBlur={takes}
-                onKeyDown={(e) => e.key === 'Enter' && takes()}
-              />
-              <Text>min</Text>
-              {!step.usual && (
-                <Button
-                  size="xs"
-                  look="plain"
-                  onClick={() => edit({ kind: 'STEP_TAKES', step: step.key })}
-                >
-                  As is usual
-                </Button>
-              )}
-            </Flex>
-          </Section>
-          <Flex my="3" gap="2">
+          <Flex mb="3" gap="2" wrap="wrap">
             {step.done ? (
               <Button onClick={() => edit({ kind: 'STEP_DONE', step: step.key })}>Not done</Button>
             ) : (
@@ -89,7 +67,22 @@ export function StepPanel({
                 Done just now
               </Button>
             )}
+            {step.own && (
+              <>
+                <Button onClick={() => setChanging(true)}>Change it…</Button>
+                <Button
+                  look="warn"
+                  onClick={() => {
+                    edit({ kind: 'TAKE_OWN_STEP', key: step.wholeKey });
+                    close();
+                  }}
+                >
+                  Take it out
+                </Button>
+              </>
+            )}
           </Flex>
+          {!step.done && <StepChoices order={order} step={step} pieceId={row.pieceId} />}
         </Box>
       )}
       {step.waits.length > 0 && (

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cutTo, fits, fitting, hourStep, timeScale, ZOOMS } from './timeScale';
+import { cutTo, fits, fitting, hourStep, snapped, timeScale, ZOOMS } from './timeScale';
 
 /** Two days of nine to twelve and one to five, and a third that nothing is begun on. */
 const DAYS = [0, 1440, 2880].flatMap((day) => [
@@ -64,5 +64,13 @@ describe('the time scale', () => {
     expect(fits('next coat after 2 h', '2 h', 200)).toBe('next coat after 2 h');
     expect(fits('next coat after 2 h', '2 h', 30)).toBe('2 h');
     expect(fits('next coat after 2 h', '2 h', 8)).toBe('');
+  });
+
+  it('takes what is dragged to five minutes, and to none before the beginning', () => {
+    expect(snapped(62.4)).toBe(60);
+    expect(snapped(62.6)).toBe(65);
+    expect(snapped(-17)).toBe(0);
+    const scale = timeScale(DAYS, 3360, 40);
+    expect(snapped(scale.minute(scale.x(245)))).toBe(245);
   });
 });

@@ -82,6 +82,14 @@ export function fitting(openings: ReadonlyArray<Open>, end: number, width: numbe
   return hour > 0 ? Math.min(220, Math.max(ZOOMS[0], (width - nights) / hour)) : ZOOMS[0];
 }
 
+/** What is dragged lies on five minutes: nobody keeps to less. */
+const SNAP_MINUTES = 5;
+
+/** The minute that is meant by one that was pointed at; never before the beginning. */
+export function snapped(minute: number): number {
+  return Math.max(0, Math.round(minute / SNAP_MINUTES) * SNAP_MINUTES);
+}
+
 /** Every so many hours a line, so that their figures do not run into each other. */
 export function hourStep(perHour: number): number {
   return perHour >= 100 ? 1 : perHour >= 30 ? 2 : 4;

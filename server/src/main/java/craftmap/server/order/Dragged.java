@@ -10,18 +10,21 @@ import craftmap.core.order.work.WorkStep;
 import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** A step that is dragged to another time. */
 final class Dragged {
-  private final Orders orders;
   private final Orders.Task task;
+  private final Orders.Solved now;
+  private final Function<Orders.Task, Optional<Orders.Solved>> solver;
   private final Clockwork clock;
 
-  Dragged(Orders orders, Orders.Task task) {
-    this.orders = orders;
+  Dragged(
+      Orders.Task task, Orders.Solved now, Function<Orders.Task, Optional<Orders.Solved>> solver) {
     this.task = task;
+    this.now = now;
+    this.solver = solver;
     this.clock = new Clockwork(task.bench().zone());
   }
 
@@ -29,8 +32,9 @@ final class Dragged {
    * Where it comes to lie, all else put around it.
    *
    * @param key what its own piece calls the step
+   * @param minute of the schedule as it is now
    */
-  OrderController.BeginsView to(String key, LocalDateTime wanted) {
+  OrderController.BeginsView to(String key, int minute) {
     String own = task.piece().piece().id();
     WorkStep step =
         task.work().steps().stream()
@@ -40,12 +44,19 @@ final class Dragged {
                 () ->
                     new RefusedInput(
                         "step", given(key), said("is-unknown"), said("a-step-of-the-piece")));
-    Instant at = wanted.atZone(task.bench().zone()).toInstant();
+    if (minute < 0 || minute >= now.problem().minutes()) {
+      throw new RefusedInput(
+          "minute",
+          given(minute),
+          said("is-not-possible"),
+          said("1-to", given(now.problem().minutes())));
+    }
+    Instant at = now.problem().instant(minute);
     Orders.Task then = task.fixing(step.id(), at);
-    Optional<Orders.Solved> solved = orders.beside(then);
+    Optional<Orders.Solved> solved = solver.apply(then);
     if (solved.isEmpty()) {
       throw new RefusedInput(
-          "time", given(wanted), said("does-not-go"), said("a-time-at-which-the-rest-goes"));
+          "minute", given(minute), said("does-not-go"), said("a-time-at-which-the-rest-goes"));
     }
     Orders.Solved s = solved.get();
     Placed placed =
@@ -73,11 +84,7 @@ final class Dragged {
   private String ready(Orders.Task then, Orders.Solved with) {
     Instant ready = with.ready(then);
     String when = clock.dayAndTime(ready, task.begin());
-    Optional<Orders.Solved> now = orders.schedule(task);
-    if (now.isEmpty()) {
-      return Words.say("order.ready", when);
-    }
-    Duration later = Duration.between(now.get().ready(task), ready);
+    Duration later = Duration.between(now.ready(task), ready);
     return later.isPositive()
         ? Words.say("order.readyLater", when, Clockwork.span(later))
         : Words.say("order.ready", when);

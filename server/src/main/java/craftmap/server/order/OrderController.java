@@ -9,7 +9,6 @@ import craftmap.core.order.schedule.WhatNow;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
-import craftmap.server.piece.document.OrderingDoc;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -117,13 +116,13 @@ class OrderController {
   /**
    * Where a step would begin that is to begin at a time: then, or as soon after it as it goes.
    *
-   * @param at by the studio's clock, as {@code 2027-02-01T09:00}
+   * @param minute of the order as it is answered
    */
   @GetMapping("/begin")
   BeginsView begin(
-      Asker asker, @PathVariable String id, @RequestParam String step, @RequestParam String at) {
+      Asker asker, @PathVariable String id, @RequestParam String step, @RequestParam int minute) {
     Orders.Task task = orders.task(asker.studio(), id);
-    return new Dragged(orders, task).to(step, OrderingDoc.time(at));
+    return new Dragged(task, solved(task), orders::beside).to(step, minute);
   }
 
   /** What can be done now with some minutes. */
