@@ -45,6 +45,8 @@ export const keys = {
     key('otherwise', ['PLAN', 'SHELF', 'STUDIO'], id, version),
   whatNow: (id: string, version: number, minutes: number) =>
     key('what-now', ['PLAN', 'SHELF', 'STUDIO'], id, version, minutes),
+  week: (from: string | null) => key('week', ['PLAN', 'SHELF', 'STUDIO'], from),
+  nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),
   bench: () => key('bench', ['STUDIO']),
   schemes: () => key('schemes', ['SHELF']),
   compared: (id: string, version: number, groupId: string) =>

@@ -167,6 +167,20 @@ export function useWhatNow(pieceId: string, version: number, minutes: number) {
   });
 }
 
+/** Seven days at the bench over all pieces; from today on where none is told. */
+export function useWeek(from: string | null) {
+  return useQuery({
+    queryKey: keys.week(from),
+    queryFn: () => ask(api.GET('/api/week', { params: { query: from === null ? {} : { from } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+/** What is next on each piece, all of them woven together. */
+export function useNexts() {
+  return useQuery({ queryKey: keys.nexts(), queryFn: () => ask(api.GET('/api/week/next')) });
+}
+
 /** Who works when, and how warm and damp it is. */
 export function useBench() {
   return useQuery({ queryKey: keys.bench(), queryFn: () => ask(api.GET('/api/bench')) });

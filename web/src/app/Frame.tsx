@@ -9,7 +9,7 @@ import { FindDialog } from '../find/FindDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
 import { RouteLine } from './RouteLine';
-import { windowTitle } from './titles';
+import { isNarrow, windowTitle } from './titles';
 import { useChangesElsewhere } from './useChangesElsewhere';
 import { useKeys } from './useKeys';
 
@@ -33,15 +33,19 @@ function Page({
   useChangesElsewhere();
   useKeys({ '?': () => setKeysOpen(true), u: switchUnits, '/': () => setFinding(true) });
   return (
-    <Flex direction="column" h="100%" minW="1024px">
+    <Flex direction="column" h="100%" minW={isNarrow(handles) ? '720px' : '1024px'}>
       <title>{windowTitle(handles, of)}</title>
       <Flex
         as="header"
-        h="60px"
+        h={{ base: 'auto', lg: '60px' }}
+        minH="60px"
+        py={{ base: '2', lg: '0' }}
         flexShrink={0}
         align="center"
+        justify="space-between"
+        wrap={{ base: 'wrap', lg: 'nowrap' }}
         px="5"
-        gap="4"
+        gap={{ base: '2', lg: '4' }}
         bg="sheet"
         borderBottomWidth="1px"
         borderColor="hairline"
@@ -56,7 +60,7 @@ function Page({
             </Text>
           </HStack>
         </Link>
-        <Flex flex="1" justify="center">
+        <Flex flex={{ base: '1 0 100%', lg: '1' }} order={{ base: 1, lg: 0 }} justify="center">
           {middle}
         </Flex>
         <HStack gap="2" minW="290px" justify="flex-end">
@@ -87,6 +91,7 @@ export function Frame() {
           <Place to="/" end>
             Pieces
           </Place>
+          <Place to="/week">This week</Place>
           <Place to="/shelf">Shelf</Place>
           <Place to="/sums">Quick sums</Place>
           <Place to="/studio">Studio</Place>

@@ -21,10 +21,11 @@ import { SupplierPage } from '../shelf/SupplierPage';
 import { StandingPage } from '../standing/StandingPage';
 import { SumsPage } from '../sums/SumsPage';
 import { SurveyPage } from '../survey/SurveyPage';
+import { WeekPage } from '../week/WeekPage';
 import { Broken } from './Broken';
 import { Frame, PieceFrame } from './Frame';
 import { NotHere } from './NotHere';
-import { titled } from './titles';
+import { titled, titledNarrow } from './titles';
 
 /** Every face, lay, design and pot has an address of its own. */
 export const routes: RouteObject[] = [
@@ -34,6 +35,7 @@ export const routes: RouteObject[] = [
     children: [
       { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
       { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
+      { path: '/week', element: <WeekPage />, handle: titledNarrow('This week') },
       { path: '/studio', element: <BenchPage />, handle: titled('Studio') },
       { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
       { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },
@@ -72,7 +74,7 @@ export const routes: RouteObject[] = [
           { path: 'cutter/:layId?', element: <CutterTab /> },
         ],
       },
-      { path: 'order/:stepId?', element: <OrderPage />, handle: titled('Order') },
+      { path: 'order/:stepId?', element: <OrderPage />, handle: titledNarrow('Order') },
       { path: 'gather', element: <GatherPage />, handle: titled('Gather') },
       { path: '*', element: <NotHere /> },
     ],

@@ -1,7 +1,13 @@
-/** What a page is called, kept with its address. */
-export type Titled = { readonly title: string };
+/** What a page is called, kept with its address, and whether it is made for narrow windows too. */
+export type Titled = { readonly title: string; readonly narrow?: true };
 
 export const titled = (title: string): Titled => ({ title });
+
+export const titledNarrow = (title: string): Titled => ({ title, narrow: true });
+
+/** Whether the page shown is made for narrow windows. */
+export const isNarrow = (handles: readonly unknown[]): boolean =>
+  handles.filter(isTitled).at(-1)?.narrow === true;
 
 const APPLICATION = 'Craft Map';
 

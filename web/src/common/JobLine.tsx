@@ -3,7 +3,16 @@ import type { Job } from '../api/client';
 import { Button } from './Button';
 
 /** How far a job is, with the way to stop it; how it ended where that was not as wished. */
-export function JobLine({ job, stop }: { job: Job | null; stop: () => void }) {
+export function JobLine({
+  job,
+  stop,
+  stopped,
+}: {
+  job: Job | null;
+  stop: () => void;
+  /** what is left of it when it was stopped; nothing where not told */
+  stopped?: string;
+}) {
   if (job === null || job.state === 'DONE') {
     return null;
   }
@@ -14,7 +23,7 @@ export function JobLine({ job, stop }: { job: Job | null; stop: () => void }) {
         color={job.state === 'STOPPED' ? 'soft' : 'rust'}
         fontSize="13px"
       >
-        {ended(job)}
+        {job.state === 'STOPPED' && stopped !== undefined ? stopped : ended(job)}
       </Text>
     );
   }

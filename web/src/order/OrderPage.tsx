@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { OrderView } from '../api/client';
+import { api, ask, type OrderView } from '../api/client';
 import { useOrder } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
@@ -11,6 +11,7 @@ import { Empty, ErrorState, Loading } from '../common/States';
 import { usePlan } from '../plan/PlanProvider';
 import { Begin } from './Begin';
 import { Along, WhatNow, WhySo } from './Cards';
+import { LookOn } from './LookOn';
 import { Mind } from './Mind';
 import { OrderChart } from './OrderChart';
 import { Otherwise } from './Otherwise';
@@ -68,6 +69,17 @@ export function OrderPage() {
         py="4"
       >
         <Head order={data} />
+        {data.many && (
+          <LookOn
+            begin={() =>
+              ask(
+                api.POST('/api/pieces/{id}/order/searches', {
+                  params: { path: { id: plan.piece.id } },
+                }),
+              )
+            }
+          />
+        )}
         <Moved of={moving} />
         {isEmpty ? (
           <Empty title="Nothing to put into days yet">

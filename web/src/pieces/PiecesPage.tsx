@@ -2,9 +2,9 @@ import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, ask, type PieceCard, type RouteView, upload } from '../api/client';
+import { api, ask, type NextOfPiece, type PieceCard, type RouteView, upload } from '../api/client';
 import { changed } from '../api/keys';
-import { usePieces, useStudio } from '../api/queries';
+import { useNexts, usePieces, useStudio } from '../api/queries';
 import { STOPS } from '../app/RouteLine';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
@@ -22,6 +22,7 @@ export function PiecesPage() {
   const wanted = useDeferredValue(find.trim());
   const pieces = usePieces(archived, wanted);
   const studio = useStudio().data;
+  const nexts = useNexts().data;
   const stencils = useStencilMap();
   const [starting, setStarting] = useState(false);
   useKeys({ n: () => setStarting(true) });
@@ -78,7 +79,13 @@ export function PiecesPage() {
       )}
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(380px, 1fr))" gap="5">
         {pieces.data.map((piece) => (
-          <Card key={piece.id} piece={piece} stencils={stencils} archived={archived} />
+          <Card
+            key={piece.id}
+            piece={piece}
+            next={nexts?.find((n) => n.pieceId === piece.id)}
+            stencils={stencils}
+            archived={archived}
+          />
         ))}
         {!archived && !wanted && <BlankSheet onStart={() => setStarting(true)} />}
       </Box>
@@ -174,10 +181,12 @@ function BlankSheet({ onStart }: { onStart: () => void }) {
 
 function Card({
   piece,
+  next,
   stencils,
   archived,
 }: {
   piece: PieceCard;
+  next: NextOfPiece | undefined;
   stencils: Stencils;
   archived: boolean;
 }) {
@@ -212,6 +221,14 @@ function Card({
           </Heading>
           {piece.route && <Way route={piece.route} />}
           <Text mt="2">{piece.route?.nextText}</Text>
+          {next && next.nextText !== '' && (
+            <Text mt="1" fontSize="13px" color="soft">
+              At the bench: {next.nextText}.{' '}
+              <Text as="span" color={next.late ? 'rust' : 'moss'}>
+                {next.readyText}.
+              </Text>
+            </Text>
+          )}
           {piece.route && <FoundLine found={piece.route.found} />}
         </Box>
       </Link>

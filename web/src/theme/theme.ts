@@ -19,6 +19,11 @@ const colors = {
   moss: { value: '#4D6A2C' },
   mossWash: { value: '#E4EBD8' },
   plum: { value: '#7B3A5E' },
+  // further pieces of a week
+  slate: { value: '#3D5A85' },
+  umber: { value: '#6E4A26' },
+  rose: { value: '#A03F5B' },
+  olive: { value: '#6F6A16' },
   tape: { value: '#F2CB61' },
   tapeEdge: { value: '#C89E2F' },
   tapeInk: { value: '#3A2D0C' },

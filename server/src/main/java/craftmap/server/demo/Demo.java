@@ -6,6 +6,7 @@ import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DayClimate;
+import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.server.bench.Benches;
 import craftmap.server.photo.Photos;
@@ -16,7 +17,9 @@ import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.Clock;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +45,9 @@ class Demo implements ApplicationRunner {
           "step-stool",
           "biscuit-tin");
 
+  /** The autumn fair is in three weeks. */
+  private static final int DAYS_TO_THE_FAIR = 21;
+
   private final Studios studios;
   private final DemoShelf shelf;
   private final Designs designs;
@@ -49,6 +55,7 @@ class Demo implements ApplicationRunner {
   private final Photos photos;
   private final Benches benches;
   private final JsonMapper json;
+  private final Clock clock;
   private final boolean wanted;
 
   Demo(
@@ -59,6 +66,7 @@ class Demo implements ApplicationRunner {
       Photos photos,
       Benches benches,
       JsonMapper json,
+      Clock clock,
       @Value("${craftmap.demo}") boolean wanted) {
     this.studios = studios;
     this.shelf = shelf;
@@ -67,6 +75,7 @@ class Demo implements ApplicationRunner {
     this.photos = photos;
     this.benches = benches;
     this.json = json;
+    this.clock = clock;
     this.wanted = wanted;
   }
 
@@ -96,13 +105,21 @@ class Demo implements ApplicationRunner {
   }
 
   private void pieces(Studio studio, DemoIds ids) throws IOException {
+    LocalDate fair =
+        LocalDate.ofInstant(clock.instant(), benches.of(studio).zone()).plusDays(DAYS_TO_THE_FAIR);
     for (String id : PIECES) {
       ClassPathResource file = new ClassPathResource("demo/pieces/" + id + ".json");
       try (InputStream in = file.getInputStream()) {
         Plan plan = pieces.readPlan(json.readTree(in)).ofShelf(ids);
-        pieces.start(studio, ids.apply(id), plan);
+        pieces.start(studio, ids.apply(id), plan.with(order(id, fair, ids)));
       }
     }
+  }
+
+  /** All of it is wanted for the fair; the chest and the screen are worked on in between. */
+  private static Ordering order(String id, LocalDate fair, DemoIds ids) {
+    Ordering wanted = Ordering.NONE.promised(Optional.of(fair));
+    return id.equals("sea-chest") ? wanted.with(ids.apply("folding-screen"), true) : wanted;
   }
 
   /** Two who work there, one of them not every day; by night the stove is out. */

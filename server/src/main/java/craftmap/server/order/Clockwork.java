@@ -4,6 +4,7 @@ import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -22,6 +23,10 @@ record Clockwork(ZoneId zone) {
 
   String time(Instant instant) {
     return TIME.format(at(instant));
+  }
+
+  String time(LocalTime time) {
+    return TIME.format(time);
   }
 
   String date(Instant instant) {

@@ -6,6 +6,8 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.bench.Openings;
 import craftmap.core.order.schedule.WhatNow;
+import craftmap.server.jobs.Job;
+import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
@@ -18,14 +20,15 @@ import java.nio.charset.StandardCharsets;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** When what is done, and why not sooner. */
@@ -37,11 +40,15 @@ class OrderController {
   private final Pieces pieces;
   private final Orders orders;
   private final WhatIfs whatIfs;
+  private final OrderSeeker seeker;
+  private final Jobs jobs;
 
-  OrderController(Pieces pieces, Orders orders, WhatIfs whatIfs) {
+  OrderController(Pieces pieces, Orders orders, WhatIfs whatIfs, OrderSeeker seeker, Jobs jobs) {
     this.pieces = pieces;
     this.orders = orders;
     this.whatIfs = whatIfs;
+    this.seeker = seeker;
+    this.jobs = jobs;
   }
 
   /**
@@ -55,15 +62,6 @@ class OrderController {
 
   /** Something that may be begun now. */
   record NowView(String stepId, String title, String takesText) {}
-
-  /**
-   * What is next on a piece.
-   *
-   * @param text the step and when, or that there is none
-   * @param readyText when the piece is ready
-   * @param late whether that is later than it is wanted, or cannot be
-   */
-  record NextView(String text, String readyText, boolean late) {}
 
   /**
    * Where a step begins.
@@ -97,20 +95,22 @@ class OrderController {
         .toList();
   }
 
+  /** Has a better order looked for, in many steps. */
+  @PostMapping("/searches")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  Job search(Asker asker, @PathVariable String id) {
+    SavedPlan piece = pieces.get(asker.studio(), id);
+    return jobs.begin(
+        asker,
+        seeker,
+        Words.say("order.search", piece.name()),
+        new OrderSeeker.SoughtOrder(piece.id()));
+  }
+
   /** The same job otherwise. */
   @GetMapping("/otherwise")
   List<WhatIfs.WhatIfView> otherwise(Asker asker, @PathVariable String id) {
     return whatIfs.of(orders.task(asker.studio(), id));
-  }
-
-  /** What is next, and when. */
-  @GetMapping("/next")
-  NextView next(Asker asker, @PathVariable String id) {
-    Orders.Task task = orders.task(asker.studio(), id);
-    return orders
-        .schedule(task)
-        .map(s -> new Nexts(task, s).view())
-        .orElseGet(() -> new NextView(Words.say("order.impossible"), "", true));
   }
 
   /**
@@ -195,24 +195,12 @@ class OrderController {
   }
 
   private Orders.Solved solved(Orders.Task task) {
-    return orders
-        .schedule(task)
-        .orElseThrow(
-            () ->
-                new RefusedInput(
-                    "order", said("none"), said("does-not-go"), said("more-hours-or-warmth")));
+    return orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
   }
 
   private static ResponseEntity<byte[]> file(
       Orders.Task task, String ending, MediaType type, byte[] body) {
-    String name = task.piece().piece().name() + ", " + Words.say("order.file") + "." + ending;
-    ContentDisposition how =
-        type.equals(MediaType.APPLICATION_PDF)
-            ? ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build()
-            : ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build();
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, how.toString())
-        .contentType(type)
-        .body(body);
+    String name = task.piece().piece().name() + ", " + Words.say("order.file");
+    return OrderFiles.file(name, ending, type, body);
   }
 }

@@ -38,34 +38,40 @@ final class OrderFindings {
     this.own = task.piece().piece().id();
   }
 
-  /** The worst first. */
+  /** Of the piece itself and of how it is woven in, the worst first. */
   List<OrderView.OrderFindingView> views(int now) {
+    return views(now, List.of(task.piece()));
+  }
+
+  /** Of all pieces alike, the worst first. */
+  List<OrderView.OrderFindingView> ofAll(int now) {
+    return views(now, task.worked());
+  }
+
+  private List<OrderView.OrderFindingView> views(int now, List<Orders.Worked> of) {
     if (schedule.steps().isEmpty()) {
       return List.of();
     }
     List<OrderFinding> all = new ArrayList<>(Minding.of(problem, schedule, now));
-    wanted().ifPresent(w -> promised(w, all));
-    unkept(all);
+    for (Orders.Worked each : of) {
+      String id = each.piece().id();
+      wanted(each)
+          .flatMap(w -> Promised.of(problem, schedule, id).map(p -> p.wantedAt(problem, w)))
+          .ifPresent(all::addAll);
+      unkept(each, all);
+    }
     return Minding.sorted(schedule, all).stream().map(this::view).toList();
   }
 
   /** All of it is to be ready before the day on which it is wanted. */
-  private Optional<Instant> wanted() {
-    return task.piece()
-        .plan()
-        .order()
-        .promised()
-        .map(d -> d.atStartOfDay(task.bench().zone()).toInstant());
+  private Optional<Instant> wanted(Orders.Worked of) {
+    return of.plan().order().promised().map(d -> d.atStartOfDay(task.bench().zone()).toInstant());
   }
 
-  private void promised(Instant wanted, List<OrderFinding> all) {
-    Promised.of(problem, schedule, own).ifPresent(p -> all.addAll(p.wantedAt(problem, wanted)));
-  }
-
-  private void unkept(List<OrderFinding> all) {
-    for (Ordering.Bar bar : task.piece().asked().unkept()) {
-      String first = own + ":" + bar.first();
-      String next = own + ":" + bar.next();
+  private void unkept(Orders.Worked of, List<OrderFinding> all) {
+    for (Ordering.Bar bar : of.asked().unkept()) {
+      String first = of.piece().id() + ":" + bar.first();
+      String next = of.piece().id() + ":" + bar.next();
       for (WorkStep step : problem.work().steps()) {
         if (step.wholeId().equals(next)) {
           problem.work().steps().stream()

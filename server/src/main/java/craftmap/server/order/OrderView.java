@@ -14,6 +14,7 @@ import java.util.List;
  * @param possible false where it does not go; then there are steps and no times
  * @param title when it is ready
  * @param proofText how good it is: nothing can be sooner, or by how much it might
+ * @param many whether there are so many steps that a better order is looked for as a job
  * @param now the minute it is now
  * @param nowAt the same by the clock
  * @param end the last minute that is shown
@@ -29,6 +30,7 @@ record OrderView(
     String summary,
     String proofText,
     boolean proven,
+    boolean many,
     int now,
     String nowAt,
     int end,
@@ -141,7 +143,7 @@ record OrderView(
   record OrderFindingView(
       String rule,
       craftmap.core.measure.Level level,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String stepId,
+      String stepId,
       String text,
       String why,
       List<OrderMendView> mends) {}

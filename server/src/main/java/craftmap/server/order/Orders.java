@@ -9,8 +9,10 @@ import craftmap.core.order.schedule.ListScheduler;
 import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.schedule.Schedule;
+import craftmap.core.order.schedule.Scheduler;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
+import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.order.AskedOrder;
@@ -49,18 +51,24 @@ class Orders {
 
   private static final double WORK_BESIDE = 0.06;
 
+  /** So many steps are put into days while somebody waits; of more, a job looks on. */
+  static final int WHILE_ONE_WAITS = 120;
+
+  private static final int ROUNDS_OF_MANY = 200;
   private static final int ROUNDS = 2000;
   private static final int ROUNDS_BESIDE = 250;
   private static final long SEED = 1;
 
   private final Pieces pieces;
   private final Benches benches;
+  private final FoundOrders found;
   private final Clock clock;
   private final WorkedOut<Question, Optional<Solved>> schedules = new WorkedOut<>(MOST_KEPT);
 
-  Orders(Pieces pieces, Benches benches, Clock clock) {
+  Orders(Pieces pieces, Benches benches, FoundOrders found, Clock clock) {
     this.pieces = pieces;
     this.benches = benches;
+    this.found = found;
     this.clock = clock;
   }
 
@@ -71,10 +79,13 @@ class Orders {
   record Solved(Problem problem, Schedule schedule) {
     /** When the piece itself is ready; those worked on in between may take longer. */
     Instant ready(Task task) {
-      String own = task.piece().piece().id();
+      return ready(task.piece().piece().id());
+    }
+
+    Instant ready(String pieceId) {
       return problem.instant(
           schedule.steps().stream()
-              .filter(s -> problem.work().step(s.stepId()).pieceId().equals(own))
+              .filter(s -> problem.work().step(s.stepId()).pieceId().equals(pieceId))
               .mapToInt(Placed::to)
               .max()
               .orElse(schedule.finish()));
@@ -119,6 +130,11 @@ class Orders {
       return worked.getFirst();
     }
 
+    /** Whether it is more than is put into days as well as it can be while somebody waits. */
+    boolean isLong() {
+      return work.steps().size() > WHILE_ONE_WAITS;
+    }
+
     boolean isDone(String stepId) {
       return settled.past().containsKey(stepId);
     }
@@ -128,7 +144,13 @@ class Orders {
       Map<String, Instant> fixed = new HashMap<>(settled.fixed());
       fixed.put(stepId, at);
       return new Task(
-          studio, worked, work, bench, begin, new Problem.Settled(settled.past(), fixed), now);
+          studio,
+          worked,
+          work,
+          bench,
+          begin,
+          new Problem.Settled(settled.past(), fixed, settled.begun()),
+          now);
     }
   }
 
@@ -152,6 +174,26 @@ class Orders {
     return task(studio, worked, bench, begin(piece.plan(), bench, now), now);
   }
 
+  /** Everything that is left to do in the studio, from today on. */
+  @Solves
+  Task all(Studio studio) {
+    Instant now = clock.instant();
+    Bench bench = benches.of(studio);
+    List<Worked> worked = new ArrayList<>();
+    Instant first = Instant.MAX;
+    for (SavedPlan each : pieces.all(studio, false)) {
+      Worked one = worked(studio, each, each.plan());
+      Map<String, Ordering.Done> done = AskedOrder.done(each.id(), each.plan().order());
+      if (one.asked().work().steps().stream().anyMatch(s -> !done.containsKey(s.id()))) {
+        worked.add(one);
+        Instant begin = begin(each.plan(), bench, now);
+        first = begin.isBefore(first) ? begin : first;
+      }
+    }
+    Instant today = now.atZone(bench.zone()).toLocalDate().atStartOfDay(bench.zone()).toInstant();
+    return task(studio, worked, bench, first.isBefore(today) ? today : first, now);
+  }
+
   private Worked worked(Studio studio, SavedPlan piece, Plan plan) {
     PlanReading reading = pieces.read(studio, plan);
     CoatsReading coats = pieces.coats(studio, plan);
@@ -167,7 +209,14 @@ class Orders {
     Work work = Work.NONE;
     Map<String, Problem.Past> past = new HashMap<>();
     Map<String, Instant> fixed = new HashMap<>();
+    Map<String, Instant> begun = new HashMap<>();
     for (Worked each : worked) {
+      each.plan()
+          .order()
+          .begins()
+          .map(b -> b.atZone(bench.zone()).toInstant())
+          .filter(begin::isBefore)
+          .ifPresent(b -> begun.put(each.piece().id(), b));
       work = work.and(each.asked().work());
       AskedOrder.done(each.piece().id(), each.piece().plan().order())
           .forEach((step, d) -> past.put(step, new Problem.Past(d.at().minus(d.took()), d.at())));
@@ -177,7 +226,8 @@ class Orders {
     }
     Set<String> known = work.steps().stream().map(WorkStep::id).collect(Collectors.toSet());
     past.keySet().retainAll(known);
-    return new Task(studio, worked, work, bench, begin, new Problem.Settled(past, fixed), now);
+    return new Task(
+        studio, worked, work, bench, begin, new Problem.Settled(past, fixed, begun), now);
   }
 
   private Optional<SavedPlan> find(Studio studio, String id) {
@@ -236,17 +286,36 @@ class Orders {
   }
 
   private Optional<Solved> schedule(Task task, double work) {
+    Optional<Solved> quick = quick(task, work);
+    if (quick.isEmpty() || !task.isLong()) {
+      return quick;
+    }
+    Solved q = quick.get();
+    return found
+        .find(task.studio(), found.question(task), q.problem())
+        .map(FoundOrders.FoundDoc::schedule)
+        .filter(s -> s.finish() <= q.schedule().finish())
+        .map(s -> new Solved(q.problem(), s))
+        .or(() -> quick);
+  }
+
+  private Optional<Solved> quick(Task task, double work) {
     return schedules.of(
         new Question(task.work(), task.bench(), task.begin(), task.settled(), work),
         () -> solve(task, work));
   }
 
+  private static Scheduler scheduler(Task task, double work) {
+    if (task.isLong()) {
+      return new ListScheduler(work == WORK ? ROUNDS_OF_MANY : ROUNDS_OF_MANY / 4, SEED);
+    }
+    return new CpScheduler(new ListScheduler(work == WORK ? ROUNDS : ROUNDS_BESIDE, SEED), work);
+  }
+
   private static Optional<Solved> solve(Task task, double work) {
     for (int days : DAYS) {
       Problem problem = new Problem(task.work(), task.bench(), task.begin(), days, task.settled());
-      Optional<Schedule> schedule =
-          new CpScheduler(new ListScheduler(work == WORK ? ROUNDS : ROUNDS_BESIDE, SEED), work)
-              .schedule(problem);
+      Optional<Schedule> schedule = scheduler(task, work).schedule(problem);
       if (schedule.isPresent()) {
         return schedule.map(s -> new Solved(problem, s));
       }

@@ -69,6 +69,8 @@ public record OrderFinding(
     BLEND_WET(Level.TIP),
     /** It waits for warmer, or drier, air. */
     WAITS_FOR_WARMTH(Level.TIP),
+    /** It waits so that what has to follow it in time can. */
+    HELD_FOR_WINDOW(Level.TIP),
     /** The next has to follow within minutes. */
     SHORT_WINDOW(Level.TIP),
     /** It dries much longer than its label says. */

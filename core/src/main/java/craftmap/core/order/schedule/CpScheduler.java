@@ -1,37 +1,22 @@
 package craftmap.core.order.schedule;
 
 import com.google.ortools.sat.BoolVar;
-import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
-import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
-import com.google.ortools.sat.Literal;
-import com.google.ortools.util.Domain;
 import craftmap.core.order.bench.Openings;
-import craftmap.core.order.work.Dry;
 import craftmap.core.solver.Solvers;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.PriorityQueue;
 import java.util.Set;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * Asks a constraint solver, which begins from the best schedule that was put together by list. It
  * works alone and for a measured amount of work, so that its answer is the same on any machine.
- *
- * <p>Drying is no constant: what is finished at four dries on at the night's temperature. So the
- * end of a step is told to lie in one of a few runs of minutes, in each of which the next may
- * either begin a fixed time after it, or at a fixed minute. The runs are read off minute by minute,
- * and are exact.
  */
 public final class CpScheduler implements Scheduler {
   private static final long SEED = 1;
@@ -97,10 +82,10 @@ public final class CpScheduler implements Scheduler {
         by = Math.max(by, problem.fixed(step).orElseThrow() + problem.duration(step));
       }
       by = Math.min(problem.minutes(), by + LATER_AS_FIXED);
-      Model model = new Model(problem, bounds, by, Set.of());
+      OrderModel model = new OrderModel(problem, bounds, by, Set.of());
       if (model.isPossible()) {
         CpSolver solver = Solvers.solver(SEED, work * 0.5);
-        CpSolverStatus status = solver.solve(model.cp);
+        CpSolverStatus status = solver.solve(model.cp());
         if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
           take(model.schedule(solver));
           ListScheduler.earlier(problem, best).ifPresent(this::take);
@@ -137,16 +122,13 @@ public final class CpScheduler implements Scheduler {
 
     /** Looks for one that ends sooner; answers with what is proven about the finish. */
     private int sooner(int least) {
-      Model model = new Model(problem, bounds, best);
-      IntVar finish = model.cp.newIntVar(least, best.finish(), "finish");
-      for (int i = 0; i < problem.size(); i++) {
-        model.cp.addGreaterOrEqual(finish, model.end(i));
-      }
+      OrderModel model = new OrderModel(problem, bounds, best);
+      IntVar finish = model.finish(least);
       model.hint(best);
-      model.cp.addHint(finish, best.finish());
-      model.cp.minimize(finish);
+      model.cp().addHint(finish, best.finish());
+      model.cp().minimize(finish);
       CpSolver solver = Solvers.solver(SEED, work * 0.7);
-      CpSolverStatus status = solver.solve(model.cp);
+      CpSolverStatus status = solver.solve(model.cp());
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
         return (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
@@ -156,15 +138,15 @@ public final class CpScheduler implements Scheduler {
 
     /** Among those that end as soon, one of fewer days. */
     private void fewerVisits(int least) {
-      Model model = new Model(problem, bounds, best);
+      OrderModel model = new OrderModel(problem, bounds, best);
       Map<Integer, BoolVar> days = model.days();
       LinearExprBuilder count = LinearExpr.newBuilder();
       days.values().forEach(count::add);
-      model.cp.addLinearConstraint(count.build(), least, best.visits(problem));
+      model.cp().addLinearConstraint(count.build(), least, best.visits(problem));
       model.hint(best);
-      model.cp.minimize(count.build());
+      model.cp().minimize(count.build());
       CpSolver solver = Solvers.solver(SEED, work * 0.3);
-      CpSolverStatus status = solver.solve(model.cp);
+      CpSolverStatus status = solver.solve(model.cp());
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
       }
@@ -174,453 +156,6 @@ public final class CpScheduler implements Scheduler {
       if (ListScheduler.isBetter(problem, other, best)) {
         best = other;
       }
-    }
-  }
-
-  /** Every schedule that ends by a minute, as constraints. */
-  private static final class Model {
-    private final Problem problem;
-    private final Bounds bounds;
-    private final int by;
-    private final CpModel cp = new CpModel();
-    private final IntVar[] from;
-    private final IntervalVar[] during;
-    private final boolean anyone;
-    private final BoolVar[][] who;
-    private final Map<List<Integer>, BoolVar> runs = new HashMap<>();
-
-    /** Every schedule that ends as soon as a known one, with all as fixed as it is there. */
-    Model(Problem problem, Bounds bounds, Schedule known) {
-      this(problem, bounds, known.finish(), Set.copyOf(known.moved(problem)));
-    }
-
-    /**
-     * @param moved steps that the artist fixed and that may begin later all the same
-     */
-    Model(Problem problem, Bounds bounds, int by, Set<String> moved) {
-      this.problem = problem;
-      this.bounds = bounds;
-      this.by = by;
-      int n = problem.size();
-      this.from = new IntVar[n];
-      this.during = new IntervalVar[n];
-      this.anyone =
-          problem.bench().people().stream()
-              .allMatch(p -> p.isFreeWhen(problem.bench().people().getFirst()));
-      this.who = new BoolVar[n][];
-      for (int i = 0; i < n; i++) {
-        int step = i;
-        boolean stays =
-            problem.fixed(i).isPresent() && !moved.contains(problem.work().steps().get(i).id());
-        Domain hours = anyone ? begins(i, 0) : begins(i, 0, problem.people());
-        Domain whole =
-            problem.isDone(i)
-                ? Domain.fromValues(new long[] {problem.earliest(step, 0, 0)})
-                : stays
-                    ? hours.intersectionWith(
-                        Domain.fromValues(new long[] {problem.fixed(i).orElseThrow()}))
-                    : hours;
-        from[i] = cp.newIntVarFromDomain(whole, "s" + i);
-        during[i] = cp.newFixedSizeIntervalVar(from[i], problem.duration(i), "i" + i);
-      }
-      hands();
-      for (List<Integer> set : problem.apart()) {
-        cp.addNoOverlap(set.stream().map(i -> during[i]).toArray(IntervalVar[]::new));
-      }
-      for (int i = 0; i < n; i++) {
-        for (Problem.Follow f : problem.after(i)) {
-          follow(f);
-        }
-      }
-      if (problem.placesMayRunOut()) {
-        places();
-      }
-      for (int i = 0; i < n; i++) {
-        for (Problem.Lying l : problem.lying(i)) {
-          if (l.step() < l.other()) {
-            turned(l);
-          }
-        }
-      }
-    }
-
-    /** Whether each step has a minute at which it may begin at all. */
-    boolean isPossible() {
-      return IntStream.range(0, from.length).noneMatch(i -> from[i].getDomain().isEmpty());
-    }
-
-    LinearExpr end(int step) {
-      return LinearExpr.newBuilder().add(from[step]).add(problem.duration(step)).build();
-    }
-
-    /** When a person may begin a step: within their hours, not before it can be ready. */
-    private Domain begins(int step, int person) {
-      return begins(step, person, person + 1);
-    }
-
-    private Domain begins(int step, int first, int last) {
-      List<long[]> all = new ArrayList<>();
-      int length = problem.duration(step);
-      for (int p = first; p < last; p++) {
-        for (Openings.Opening o : problem.openings(p).all()) {
-          int begin = Math.max(o.from(), bounds.earliest(step));
-          int end = Math.min(o.to(), by) - length;
-          allowed(step, begin, end, all);
-        }
-      }
-      return Domain.fromIntervals(all.toArray(long[][]::new));
-    }
-
-    /** What of some minutes is neither too cold nor too damp. */
-    private void allowed(int step, int begin, int end, List<long[]> all) {
-      int since = -1;
-      for (int at = begin; at <= end; at++) {
-        boolean allowed = problem.allows(step, at);
-        if (allowed && since < 0) {
-          since = at;
-        }
-        if (since >= 0 && (!allowed || at == end)) {
-          all.add(new long[] {since, allowed ? at : at - 1});
-          since = -1;
-        }
-      }
-    }
-
-    /** Nobody does two things at once. */
-    private void hands() {
-      int n = problem.size();
-      int people = problem.people();
-      if (anyone && people == 1) {
-        // nights and breaks are told as work that cannot be moved: what is left is all there is
-        cp.addNoOverlap(
-            Stream.concat(
-                    IntStream.range(0, n).filter(i -> !problem.isDone(i)).mapToObj(i -> during[i]),
-                    closed().stream())
-                .toArray(IntervalVar[]::new));
-        return;
-      }
-      if (anyone) {
-        var all = cp.addCumulative(people);
-        for (int i = 0; i < n; i++) {
-          if (!problem.isDone(i)) {
-            all.addDemand(during[i], 1);
-          }
-        }
-        closed().forEach(c -> all.addDemand(c, people));
-        return;
-      }
-      for (int i = 0; i < n; i++) {
-        if (problem.isDone(i)) {
-          continue;
-        }
-        who[i] = new BoolVar[people];
-        for (int p = 0; p < people; p++) {
-          who[i][p] = cp.newBoolVar("w" + i + "/" + p);
-          Domain theirs = begins(i, p);
-          if (theirs.isEmpty()) {
-            cp.addEquality(who[i][p], 0);
-          } else {
-            cp.addLinearExpressionInDomain(from[i], theirs).onlyEnforceIf(who[i][p]);
-          }
-        }
-        cp.addExactlyOne(who[i]);
-      }
-      for (int p = 0; p < people; p++) {
-        List<IntervalVar> theirs = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-          if (who[i] != null) {
-            theirs.add(
-                cp.newOptionalFixedSizeIntervalVar(
-                    from[i], problem.duration(i), who[i][p], "i" + i + "/" + p));
-          }
-        }
-        cp.addNoOverlap(theirs.toArray(IntervalVar[]::new));
-      }
-    }
-
-    /** When nobody is there, of people who come and go together. */
-    private List<IntervalVar> closed() {
-      List<IntervalVar> closed = new ArrayList<>();
-      int at = problem.notBefore();
-      for (Openings.Opening o : problem.openings(0).all()) {
-        if (o.from() >= by) {
-          break;
-        }
-        if (o.from() > at) {
-          closed.add(cp.newFixedInterval(at, (long) o.from() - at, "closed" + at));
-        }
-        at = Math.max(at, o.to());
-      }
-      return closed;
-    }
-
-    /**
-     * Minutes at which a step may end, in which what follows from it is the same.
-     *
-     * @param fixed a minute; else so many minutes after the end
-     */
-    private record Run(int first, int last, boolean fixed, int minutes) {}
-
-    /** What a minute of the end comes to, in runs. */
-    private interface Comes {
-      int at(int end);
-    }
-
-    private List<Run> runs(int step, Comes comes) {
-      List<Run> all = new ArrayList<>();
-      int length = problem.duration(step);
-      Domain begins = from[step].getDomain();
-      for (int k = 0; k < begins.flattenedIntervals().length; k += 2) {
-        int a = (int) begins.flattenedIntervals()[k] + length;
-        int b = (int) begins.flattenedIntervals()[k + 1] + length;
-        int first = a;
-        while (first <= b) {
-          int value = comes.at(first);
-          int same = first;
-          while (same < b && comes.at(same + 1) == value) {
-            same++;
-          }
-          int along = first;
-          while (along < b && comes.at(along + 1) - (along + 1) == value - first) {
-            along++;
-          }
-          boolean fixed = same > along;
-          int last = Math.max(same, along);
-          Run run = new Run(first, last, fixed, fixed ? value : value - first);
-          Run before = all.isEmpty() ? null : all.getLast();
-          if (before != null
-              && before.fixed() == run.fixed()
-              && before.minutes() == run.minutes()) {
-            all.set(all.size() - 1, new Run(before.first(), last, fixed, run.minutes()));
-          } else {
-            all.add(run);
-          }
-          first = last + 1;
-        }
-      }
-      return all;
-    }
-
-    /** True where a step ends within some minutes; one of them for all the runs of a step. */
-    private BoolVar endsIn(int step, int first, int last) {
-      return runs.computeIfAbsent(
-          List.of(step, first, last),
-          k -> {
-            BoolVar in = cp.newBoolVar("e" + step + "/" + first);
-            int length = problem.duration(step);
-            cp.addLinearConstraint(from[step], first - length, last - length).onlyEnforceIf(in);
-            return in;
-          });
-    }
-
-    private void follow(Problem.Follow f) {
-      IntVar next = from[f.to()];
-      if (f.atLeast().isEmpty()) {
-        cp.addGreaterOrEqual(next, end(f.from()));
-      } else {
-        // no sooner than somebody may begin it: many minutes of the evening come to one of the
-        // morning
-        List<Run> runs =
-            runs(
-                f.from(), end -> Math.min(by + 1, problem.earliest(f.to(), problem.ready(f, end))));
-        enforce(f, runs, true);
-      }
-      if (f.atMost().isPresent()) {
-        enforce(f, runs(f.from(), end -> Math.min(by + 1, problem.fresh(f, end))), false);
-      }
-    }
-
-    private void enforce(Problem.Follow f, List<Run> runs, boolean least) {
-      IntVar next = from[f.to()];
-      if (runs.size() == 1) {
-        Run run = runs.getFirst();
-        bound(f, next, run, least, null);
-        return;
-      }
-      List<Literal> in = new ArrayList<>();
-      int shortest = Integer.MAX_VALUE;
-      for (Run run : runs) {
-        BoolVar here = endsIn(f.from(), run.first(), run.last());
-        in.add(here);
-        bound(f, next, run, least, here);
-        shortest = Math.min(shortest, run.fixed() ? run.minutes() - run.last() : run.minutes());
-      }
-      cp.addExactlyOne(in.toArray(Literal[]::new));
-      if (least) {
-        cp.addGreaterOrEqual(
-            next,
-            LinearExpr.newBuilder()
-                .add(from[f.from()])
-                .add((long) problem.duration(f.from()) + shortest)
-                .build());
-      }
-    }
-
-    private void bound(Problem.Follow f, IntVar next, Run run, boolean least, BoolVar here) {
-      LinearExpr limit =
-          run.fixed()
-              ? LinearExpr.constant(run.minutes())
-              : LinearExpr.newBuilder()
-                  .add(from[f.from()])
-                  .add((long) problem.duration(f.from()) + run.minutes())
-                  .build();
-      var constraint = least ? cp.addGreaterOrEqual(next, limit) : cp.addLessOrEqual(next, limit);
-      if (here != null) {
-        constraint.onlyEnforceIf(here);
-      }
-    }
-
-    /** The one is firm before the other begins, or the other way round. */
-    private void turned(Problem.Lying l) {
-      BoolVar first = cp.newBoolVar("t" + l.step() + "/" + l.other());
-      firmBefore(l.step(), l.firm(), l.other(), first);
-      firmBefore(l.other(), l.otherFirm(), l.step(), first.not());
-    }
-
-    private void firmBefore(int step, Optional<Dry> firm, int other, Literal where) {
-      List<Run> runs = runs(step, end -> Math.min(by + 1, problem.firm(firm, end)));
-      List<Literal> in = new ArrayList<>();
-      for (Run run : runs) {
-        BoolVar here = endsIn(step, run.first(), run.last());
-        in.add(here);
-        LinearExpr limit =
-            run.fixed()
-                ? LinearExpr.constant(run.minutes())
-                : LinearExpr.newBuilder()
-                    .add(from[step])
-                    .add((long) problem.duration(step) + run.minutes())
-                    .build();
-        cp.addGreaterOrEqual(from[other], limit).onlyEnforceIf(new Literal[] {here, where});
-      }
-      cp.addExactlyOne(in.toArray(Literal[]::new));
-    }
-
-    /** No more lies about wet than there are places for. */
-    private void places() {
-      var room = cp.addCumulative(problem.bench().places());
-      for (int i = 0; i < problem.size(); i++) {
-        int step = i;
-        if (problem.work().steps().get(i).wet().isEmpty()) {
-          continue;
-        }
-        // what is not dry by the end is not dry at the end
-        List<Run> runs = runs(step, end -> Math.min(by + 1, problem.movable(step, end)));
-        IntVar dry = cp.newIntVar(0, by + 1L, "d" + step);
-        List<Literal> in = new ArrayList<>();
-        for (Run run : runs) {
-          BoolVar here = endsIn(step, run.first(), run.last());
-          in.add(here);
-          LinearExpr at =
-              run.fixed()
-                  ? LinearExpr.constant(run.minutes())
-                  : LinearExpr.newBuilder()
-                      .add(from[step])
-                      .add((long) problem.duration(step) + run.minutes())
-                      .build();
-          cp.addEquality(dry, at).onlyEnforceIf(here);
-        }
-        cp.addExactlyOne(in.toArray(Literal[]::new));
-        IntVar size = cp.newIntVar(0, by + 1L, "z" + step);
-        room.addDemand(cp.newIntervalVar(end(step), size, dry, "p" + step), 1);
-      }
-    }
-
-    /** True for each day on which something is done. */
-    Map<Integer, BoolVar> days() {
-      Map<Integer, List<long[]>> minutes = new HashMap<>();
-      for (int p = 0; p < problem.people(); p++) {
-        for (Openings.Opening o : problem.openings(p).all()) {
-          if (o.from() < by) {
-            minutes
-                .computeIfAbsent(o.day(), d -> new ArrayList<>())
-                .add(new long[] {o.from(), o.to()});
-          }
-        }
-      }
-      Map<Integer, BoolVar> days = new HashMap<>();
-      Map<Integer, Domain> within = new HashMap<>();
-      minutes.keySet().stream()
-          .sorted()
-          .forEach(
-              d -> {
-                days.put(d, cp.newBoolVar("day" + d));
-                within.put(d, Domain.fromIntervals(minutes.get(d).toArray(long[][]::new)));
-              });
-      for (int i = 0; i < problem.size(); i++) {
-        if (problem.isDone(i)) {
-          continue;
-        }
-        List<Literal> on = new ArrayList<>();
-        for (int d : within.keySet().stream().sorted().toList()) {
-          Domain both = from[i].getDomain().intersectionWith(within.get(d));
-          if (both.isEmpty()) {
-            continue;
-          }
-          BoolVar then = cp.newBoolVar("s" + i + "on" + d);
-          cp.addLinearExpressionInDomain(from[i], both).onlyEnforceIf(then);
-          cp.addImplication(then, days.get(d));
-          on.add(then);
-        }
-        cp.addExactlyOne(on.toArray(Literal[]::new));
-      }
-      return days;
-    }
-
-    void hint(Schedule known) {
-      Map<String, Placed> by = new HashMap<>();
-      known.steps().forEach(s -> by.put(s.stepId(), s));
-      for (int i = 0; i < problem.size(); i++) {
-        Placed placed = by.get(problem.work().steps().get(i).id());
-        cp.addHint(from[i], placed.from());
-        if (who[i] != null) {
-          for (int p = 0; p < who[i].length; p++) {
-            cp.addHint(who[i][p], p == placed.person() ? 1 : 0);
-          }
-        }
-      }
-    }
-
-    Schedule schedule(CpSolver solver) {
-      List<Placed> all = new ArrayList<>();
-      for (int i = 0; i < problem.size(); i++) {
-        int begin = (int) solver.value(from[i]);
-        int person = 0;
-        if (who[i] != null) {
-          for (int p = 0; p < who[i].length; p++) {
-            person = solver.booleanValue(who[i][p]) ? p : person;
-          }
-        }
-        all.add(
-            new Placed(
-                problem.work().steps().get(i).id(), person, begin, begin + problem.duration(i)));
-      }
-      return new Schedule(anyone && problem.people() > 1 ? handedOut(all) : all, 0);
-    }
-
-    /**
-     * Who may be anyone is whoever has been free the longest: never more at once than there are.
-     */
-    private List<Placed> handedOut(List<Placed> all) {
-      List<Placed> handed = new ArrayList<>();
-      PriorityQueue<int[]> free =
-          new PriorityQueue<>(
-              Comparator.<int[]>comparingInt(f -> f[0]).thenComparingInt(f -> f[1]));
-      for (int p = 0; p < problem.people(); p++) {
-        free.add(new int[] {0, p});
-      }
-      for (Placed step :
-          all.stream()
-              .sorted(Comparator.comparingInt(Placed::from).thenComparing(Placed::stepId))
-              .toList()) {
-        if (step.from() < problem.notBefore()) {
-          handed.add(step);
-          continue;
-        }
-        int[] person = free.remove();
-        handed.add(new Placed(step.stepId(), person[1], step.from(), step.to()));
-        free.add(new int[] {step.to(), person[1]});
-      }
-      return handed;
     }
   }
 }

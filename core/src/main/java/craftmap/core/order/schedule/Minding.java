@@ -63,6 +63,7 @@ public final class Minding {
       minding.look(i);
       for (Problem.Follow f : problem.after(i)) {
         minding.window(f);
+        minding.held(f);
         minding.wait(f);
       }
     }
@@ -235,6 +236,48 @@ public final class Minding {
       found.add(
           OrderFinding.of(Rule.SHORT_WINDOW, next.stepId(), step.stepId(), minutes(fresh - from)));
     }
+  }
+
+  /**
+   * What could be begun sooner, were it not that nobody would be there for what has to follow it.
+   */
+  private void held(Problem.Follow f) {
+    if (f.atMost().isEmpty() || problem.isDone(f.from())) {
+      return;
+    }
+    Placed at = placed.get(f.from());
+    int ready = 0;
+    for (Problem.Follow b : problem.before(f.from())) {
+      ready = Math.max(ready, problem.ready(b, placed.get(b.from()).to()));
+    }
+    int begin = problem.earliest(f.from(), ready);
+    int end = begin + problem.duration(f.from());
+    if (begin >= at.from() || !somebodyIsFree(f.from(), begin, end)) {
+      return;
+    }
+    int next = problem.earliest(f.to(), problem.ready(f, end));
+    int fresh = problem.fresh(f, end);
+    if (next > fresh) {
+      found.add(
+          OrderFinding.of(
+              Rule.HELD_FOR_WINDOW,
+              at.stepId(),
+              placed.get(f.to()).stepId(),
+              minutes(at.from() - begin),
+              minutes(fresh - end)));
+    }
+  }
+
+  private boolean somebodyIsFree(int step, int begin, int end) {
+    for (int p = 0; p < problem.people(); p++) {
+      int person = p;
+      if (problem.earliest(step, p, begin) == begin
+          && schedule.steps().stream()
+              .noneMatch(s -> s.person() == person && s.from() < end && s.to() > begin)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void wait(Problem.Follow f) {

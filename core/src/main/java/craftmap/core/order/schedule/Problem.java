@@ -56,6 +56,9 @@ public final class Problem {
 
   private final int notBefore;
 
+  /** Of each step: before when its piece is not begun. */
+  private final int[] begun;
+
   /** When steps that are done were begun, by number. */
   private final Map<Integer, Integer> done = new HashMap<>();
 
@@ -94,13 +97,20 @@ public final class Problem {
    *
    * @param past steps that are done, by id; what waits for them waits from when they were finished
    * @param fixed when steps are to begin, by id: at that time where it goes, no sooner in any case
+   * @param begun before when nothing of a piece is begun, by its id
    */
-  public record Settled(Map<String, Past> past, Map<String, Instant> fixed) {
+  public record Settled(
+      Map<String, Past> past, Map<String, Instant> fixed, Map<String, Instant> begun) {
     public static final Settled NOTHING = new Settled(Map.of(), Map.of());
 
     public Settled {
       past = Map.copyOf(past);
       fixed = Map.copyOf(fixed);
+      begun = Map.copyOf(begun);
+    }
+
+    public Settled(Map<String, Past> past, Map<String, Instant> fixed) {
+      this(past, fixed, Map.of());
     }
 
     public static Settled past(Map<String, Past> past) {
@@ -164,6 +174,15 @@ public final class Problem {
       before.add(new ArrayList<>());
       lying.add(new ArrayList<>());
     }
+    this.begun =
+        work.steps().stream()
+            .mapToInt(
+                s ->
+                    Math.clamp(
+                        minute(settled.begun().getOrDefault(s.pieceId(), begin)),
+                        notBefore,
+                        minutes))
+            .toArray();
     for (Apart two : work.apart()) {
       int one = numbers.get(two.step());
       int other = numbers.get(two.other());
@@ -359,6 +378,11 @@ public final class Problem {
     return firm(work.steps().get(step).wet(), end);
   }
 
+  /** The same, by the step's id. */
+  public int dryAt(String stepId, int end) {
+    return firm(work.step(stepId).wet(), end);
+  }
+
   /** When something has dried, or rested, that ended then. */
   int firm(Optional<Dry> dry, int end) {
     return dry.map(this::here).map(d -> drying.after(end, d.label(), d.law())).orElse(end);
@@ -427,7 +451,7 @@ public final class Problem {
     if (isDone(step)) {
       return done.get(step);
     }
-    int at = Math.max(from, fixed.getOrDefault(step, notBefore));
+    int at = Math.max(from, Math.max(begun[step], fixed.getOrDefault(step, notBefore)));
     while (true) {
       int begin = openings.get(person).earliest(at, duration(step));
       if (begin >= Openings.NEVER || allows(step, begin)) {

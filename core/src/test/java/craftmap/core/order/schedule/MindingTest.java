@@ -275,6 +275,26 @@ class MindingTest {
     assertThat(all(night).stream().map(OrderFinding::rule)).containsExactly(Rule.FIXED_MOVED);
   }
 
+  /**
+   * Size that is brushed on at half past four is dry long before somebody is back in the morning:
+   * it waits, and is told to.
+   */
+  @Test
+  void whatWaitsSoThatNoWindowIsMissedIsTold() {
+    Work work =
+        new Work(
+            List.of(step("wash", 450), step("size", 20), step("foil", 30)),
+            List.of(Link.after("wash", "size"), link("size", "foil", 15).within(dry(90))));
+    OrderFinding held = all(problem(work, USUAL, Map.of())).getFirst();
+    assertThat(held.rule()).isEqualTo(Rule.HELD_FOR_WINDOW);
+    assertThat(held.stepId()).isEqualTo("size");
+    // from 16:30 until nine
+    assertThat(held.times()).containsExactly(Duration.ofMinutes(990), Duration.ofMinutes(90));
+    Work early =
+        new Work(List.of(step("wash", 300), step("size", 20), step("foil", 30)), work.links());
+    assertThat(found(problem(early, USUAL, Map.of()), -1)).doesNotContain(Rule.HELD_FOR_WINDOW);
+  }
+
   /** Whatever is found, what is offered ends it, and stops nothing else. */
   @Test
   void aMendEndsWhatItIsOfferedFor() {

@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 
 /** What the artist fixed, and how the piece has to lie. */
 class SettledTest {
-  private static final CpScheduler SCHEDULER = new CpScheduler(new ListScheduler(30, 7), 2);
+  private static final CpScheduler SCHEDULER = new CpScheduler(new ListScheduler(30, 7), 1);
   private static final Bench NINE_TO_FIVE = bench(Hours.Stretch.of(9, 17));
 
   private static Problem fixed(Work work, Bench bench, Map<String, Instant> fixed) {
@@ -88,7 +88,7 @@ class SettledTest {
   void whatIsFixedToWhereItGoesStaysThere() {
     Random dice = new Random(26535);
     int kept = 0;
-    for (int i = 0; i < 50; i++) {
+    for (int i = 0; i < 36; i++) {
       Work work = Works.any(dice, 2 + dice.nextInt(4), 1 + dice.nextInt(4), dice.nextInt(3) == 0);
       Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2)).withPlaces(50);
       Instant from = MONDAY.plusSeconds(3600L * dice.nextInt(9000));
@@ -109,7 +109,7 @@ class SettledTest {
           .isEqualTo(begin(schedule, last.stepId()));
       kept++;
     }
-    assertThat(kept).isGreaterThan(30);
+    assertThat(kept).isGreaterThan(20);
   }
 
   /** Pairs of steps that the piece lies otherwise for, of different faces. */
@@ -129,7 +129,7 @@ class SettledTest {
   void nothingIsTurnedOntoWhatIsSoft() {
     Random dice = new Random(89793);
     int turned = 0;
-    for (int i = 0; i < 50; i++) {
+    for (int i = 0; i < 36; i++) {
       Work work = turned(dice, Works.any(dice, 2 + dice.nextInt(3), 1 + dice.nextInt(4), true));
       Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
       Problem problem =
@@ -145,7 +145,7 @@ class SettledTest {
         turned += problem.isTurned() ? 1 : 0;
       }
     }
-    assertThat(turned).isGreaterThan(25);
+    assertThat(turned).isGreaterThan(18);
   }
 
   /** On small ones no beginnings on any minute end sooner, turned and fixed as they are. */
@@ -221,5 +221,58 @@ class SettledTest {
     Chain.ChainLink last = Chain.of(problem, schedule).links().getLast();
     assertThat(last.why()).isEqualTo(Chain.Why.TURNED);
     assertThat(last.after()).contains("below");
+  }
+
+  /** A piece that is begun on Wednesday has nothing done to it before. */
+  @Test
+  void aPieceIsNotBegunBeforeItIsToBe() {
+    Random dice = new Random(46264);
+    for (int i = 0; i < 25; i++) {
+      Work work = Works.any(dice, 3 + dice.nextInt(3), 2, dice.nextBoolean());
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2)).withPlaces(50);
+      Instant late = MONDAY.plusSeconds(60L * (1500 + dice.nextInt(3000)));
+      Problem problem =
+          new Problem(
+              work,
+              bench,
+              MONDAY,
+              21,
+              new Problem.Settled(Map.of(), Map.of(), Map.of("piece1", late)));
+      Optional<Schedule> schedule = SCHEDULER.schedule(problem);
+      schedule.ifPresent(
+          s -> {
+            Checked.check(problem, s);
+            assertThat(s.steps())
+                .filteredOn(p -> work.step(p.stepId()).pieceId().equals("piece1"))
+                .allMatch(p -> !problem.instant(p.from()).isBefore(late));
+          });
+    }
+  }
+
+  /** Looked at for longer it is never worse, can be worked, and is the same when asked again. */
+  @Test
+  void aLongSearchIsNeverWorseAndTheSameWhenAskedAgain() {
+    Random dice = new Random(33832);
+    int better = 0;
+    for (int i = 0; i < 6; i++) {
+      Work work = turned(dice, Works.any(dice, 7, 3, i % 2 == 0));
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
+      Problem problem = new Problem(work, bench, MONDAY.plusSeconds(3600L * dice.nextInt(900)), 60);
+      Optional<Schedule> known = ListScheduler.longestChainFirst().schedule(problem);
+      if (known.isEmpty()) {
+        continue;
+      }
+      List<Double> told = new ArrayList<>();
+      Schedule found = LongSearch.better(problem, known.get(), 6, 5, told::add);
+      Checked.check(problem, found);
+      assertThat(ListScheduler.isBetter(problem, known.get(), found)).isFalse();
+      assertThat(found.least()).isLessThanOrEqualTo(found.finish());
+      assertThat(told).isSorted();
+      assertThat(LongSearch.better(problem, known.get(), 6, 5, s -> true)).isEqualTo(found);
+      assertThat(LongSearch.better(problem, known.get(), 6, 5, s -> false).steps())
+          .isEqualTo(known.get().steps());
+      better += found.finish() < known.get().finish() ? 1 : 0;
+    }
+    assertThat(better).isPositive();
   }
 }
