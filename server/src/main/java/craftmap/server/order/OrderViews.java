@@ -158,7 +158,8 @@ final class OrderViews {
         others.isEmpty() ? "order.summary" : "order.summary.together",
         Clockwork.span(hands),
         schedule.visits(problem),
-        others);
+        others,
+        schedule.changes(problem));
   }
 
   private String proof() {

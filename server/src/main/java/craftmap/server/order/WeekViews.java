@@ -3,8 +3,10 @@ package craftmap.server.order;
 import craftmap.core.measure.Level;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
+import craftmap.core.order.finding.OrderFinding;
 import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
+import craftmap.core.order.schedule.Promised;
 import craftmap.core.order.schedule.Schedule;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.WorkStep;
@@ -20,7 +22,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Says what a schedule of all pieces comes to, day by day. */
 final class WeekViews {
@@ -107,7 +109,7 @@ final class WeekViews {
         : Words.say("order.bound", Clockwork.span(schedule.finish() - schedule.least()));
   }
 
-  private java.util.stream.Stream<Placed> left() {
+  private Stream<Placed> left() {
     return schedule.steps().stream().filter(p -> !task.isDone(p.stepId()));
   }
 
@@ -261,11 +263,16 @@ final class WeekViews {
         of.plan().name(),
         next,
         Words.say("order.ready", clock.dayAndTime(ready, task.now())),
-        wanted
-            .map(
-                w -> Words.say("week.wanted", clock.date(w.atStartOfDay(clock.zone()).toInstant())))
-            .orElse(""),
+        wanted.map(w -> wanted(id, w.atStartOfDay(clock.zone()).toInstant())).orElse(""),
         wanted.map(w -> ready.isAfter(w.atStartOfDay(clock.zone()).toInstant())).orElse(false));
+  }
+
+  /** The day, and when it is fit to be used where that is later. */
+  private String wanted(String pieceId, Instant day) {
+    return Promised.of(problem, schedule, pieceId)
+        .filter(p -> p.cured().isAfter(day))
+        .map(p -> Words.say("week.wanted.curing", clock.date(day), clock.date(p.cured())))
+        .orElseGet(() -> Words.say("week.wanted", clock.date(day)));
   }
 
   /** What stops, or may go wrong, on any of them. */
@@ -275,6 +282,8 @@ final class WeekViews {
     return new OrderFindings(task, solved, words)
         .ofAll(minute).stream()
             .filter(f -> f.level() != Level.TIP)
+            // told where the piece is: all pieces have it, where a fair is near
+            .filter(f -> !f.rule().equals(OrderFinding.Rule.CURE_BEFORE_USE.name()))
             .map(
                 f ->
                     new WeekView.WeekFindingView(
@@ -283,6 +292,6 @@ final class WeekViews {
                         f.level(),
                         f.text(),
                         f.why()))
-            .collect(Collectors.toList());
+            .toList();
   }
 }

@@ -20,6 +20,7 @@ import java.util.Set;
  */
 public final class CpScheduler implements Scheduler {
   private static final long SEED = 1;
+  private static final int TRIES_FOR_FEWER_CHANGES = 300;
 
   /** So much later it may be ready for everything to begin when it was fixed. */
   private static final int LATER_AS_FIXED = 3 * 24 * 60;
@@ -72,7 +73,8 @@ public final class CpScheduler implements Scheduler {
         fewerVisits(visits);
         ListScheduler.earlier(problem, best).ifPresent(this::take);
       }
-      return new Schedule(best.steps(), least);
+      Schedule settled = ListScheduler.fewerChanges(problem, best, TRIES_FOR_FEWER_CHANGES, SEED);
+      return new Schedule(settled.steps(), least);
     }
 
     /** Looks for one in which everything begins when the artist fixed it, be it ready later. */

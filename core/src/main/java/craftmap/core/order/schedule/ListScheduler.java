@@ -5,7 +5,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 
@@ -17,6 +19,7 @@ import java.util.Random;
  */
 public final class ListScheduler implements Scheduler {
   private static final int TRIES_FOR_A_WINDOW = 400;
+  private static final int TRIES_FOR_FEWER_CHANGES = 400;
 
   /** So many steps are what the rounds are told for; of more, a round takes longer. */
   private static final int USUAL_STEPS = 60;
@@ -70,7 +73,9 @@ public final class ListScheduler implements Scheduler {
     }
     // of a first that was found late, the hands have not been asked yet
     int hands = Math.max(least, new HandsBound(problem, bounds).finish(best.finish()));
-    return Optional.of(new Schedule(best.steps(), hands));
+    Schedule settled =
+        most == 0 ? best : fewerChanges(problem, best, TRIES_FOR_FEWER_CHANGES, seed);
+    return Optional.of(new Schedule(settled.steps(), hands));
   }
 
   /** As it would be by hand, for ours to be set against: in the order of the plan. */
@@ -82,16 +87,59 @@ public final class ListScheduler implements Scheduler {
     return run(problem, keys, new Bounds(problem).finish());
   }
 
-  /** Everything in the order in which it stands, each as early as it goes then. */
-  static Optional<Schedule> earlier(Problem problem, Schedule schedule) {
-    double[] keys = new double[problem.size()];
-    for (int i = 0; i < keys.length; i++) {
-      keys[i] = -schedule.of(problem.work().steps().get(i).id()).orElseThrow().from();
+  /**
+   * The same with fewer changes of tool and colour where that ends no later: step after step is
+   * moved to where the same is done, and stays there if it is better.
+   */
+  static Schedule fewerChanges(Problem problem, Schedule schedule, int most, long seed) {
+    int n = problem.size();
+    Random random = new Random(seed);
+    Schedule best = schedule;
+    int tries = most * USUAL_STEPS / Math.max(USUAL_STEPS, n);
+    for (int t = 0; t < tries && n > 1; t++) {
+      double[] keys = keys(problem, best);
+      int moved = random.nextInt(n);
+      List<Integer> alike = new ArrayList<>();
+      String kit = problem.work().steps().get(moved).kit();
+      for (int i = 0; i < n; i++) {
+        if (i != moved && problem.work().steps().get(i).kit().equals(kit)) {
+          alike.add(i);
+        }
+      }
+      if (problem.isDone(moved) || alike.isEmpty()) {
+        continue;
+      }
+      // right after another, or right before it
+      int to = alike.get(random.nextInt(alike.size()));
+      keys[moved] = keys[to] + (random.nextBoolean() ? 0.5 : -0.5);
+      Optional<Schedule> other = run(problem, keys, best.least());
+      if (other.isPresent() && isBetter(problem, other.get(), best)) {
+        best = other.get();
+      }
     }
-    return run(problem, keys, schedule.least());
+    return best;
   }
 
-  /** What the artist fixed counts first, then the finish, then how often one has to come. */
+  /** Priorities that stand for the order in which everything is begun. */
+  private static double[] keys(Problem problem, Schedule schedule) {
+    double[] keys = new double[problem.size()];
+    Map<String, Integer> begins = new HashMap<>();
+    schedule.steps().forEach(p -> begins.put(p.stepId(), p.from()));
+    for (int i = 0; i < keys.length; i++) {
+      keys[i] = -begins.get(problem.work().steps().get(i).id());
+    }
+    return keys;
+  }
+
+  /** Everything in the order in which it stands, each as early as it goes then. */
+  static Optional<Schedule> earlier(Problem problem, Schedule schedule) {
+    return run(problem, keys(problem, schedule), schedule.least());
+  }
+
+  /**
+   * What the artist fixed counts first, then the finish, then how often one has to come, then how
+   * often another tool or colour is taken, then that all is done early.
+   */
   static boolean isBetter(Problem problem, Schedule a, Schedule b) {
     int moved = Integer.compare(a.moved(problem).size(), b.moved(problem).size());
     if (moved != 0) {
@@ -101,7 +149,11 @@ public final class ListScheduler implements Scheduler {
       return a.finish() < b.finish();
     }
     int visits = Integer.compare(a.visits(problem), b.visits(problem));
-    return visits != 0 ? visits < 0 : a.sumOfStarts() < b.sumOfStarts();
+    if (visits != 0) {
+      return visits < 0;
+    }
+    int changes = Integer.compare(a.changes(problem), b.changes(problem));
+    return changes != 0 ? changes < 0 : a.sumOfStarts() < b.sumOfStarts();
   }
 
   /** What comes after each step at least, with itself: work and waiting. */

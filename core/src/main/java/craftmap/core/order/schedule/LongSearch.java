@@ -21,6 +21,7 @@ import java.util.function.DoublePredicate;
 public final class LongSearch {
   private static final double WORK_OF_A_ROUND = 0.12;
   private static final int FREE = 26;
+  private static final int TRIES_FOR_FEWER_CHANGES = 60;
 
   private final Problem problem;
   private final Bounds bounds;
@@ -46,11 +47,14 @@ public final class LongSearch {
       Problem problem, Schedule known, int rounds, long seed, DoublePredicate goesOn) {
     LongSearch search = new LongSearch(problem, known, seed);
     int least = known.least();
-    for (int r = 0; r < rounds && search.best.finish() > least; r++) {
+    for (int r = 0; r < rounds; r++) {
       if (!goesOn.test((double) r / rounds)) {
         break;
       }
-      search.round(least);
+      if (search.best.finish() > least) {
+        search.round(least);
+      }
+      search.best = ListScheduler.fewerChanges(problem, search.best, TRIES_FOR_FEWER_CHANGES, r);
     }
     return new Schedule(search.best.steps(), least);
   }
@@ -65,7 +69,6 @@ public final class LongSearch {
     IntVar finish = model.finish(least);
     model.hint(best);
     model.cp().addHint(finish, best.finish());
-    // sooner as a whole counts most; then that the last day is not so full
     model.cp().minimize(LinearExpr.term(finish, 1));
     CpSolver solver = Solvers.solver(dice.nextInt(1 << 20), WORK_OF_A_ROUND);
     CpSolverStatus status = solver.solve(model.cp());
@@ -82,10 +85,10 @@ public final class LongSearch {
     int middle = (int) (steps.size() * Math.sqrt(dice.nextDouble()));
     Placed about = steps.get(Math.min(middle, steps.size() - 1));
     boolean ofOnePiece = dice.nextInt(3) == 0;
-    String piece = problem.work().step(about.stepId()).pieceId();
+    String piece = problem.step(about.stepId()).pieceId();
     List<String> near =
         steps.stream()
-            .filter(s -> !ofOnePiece || problem.work().step(s.stepId()).pieceId().equals(piece))
+            .filter(s -> !ofOnePiece || problem.step(s.stepId()).pieceId().equals(piece))
             .sorted(
                 java.util.Comparator.comparingInt((Placed s) -> Math.abs(s.from() - about.from()))
                     .thenComparing(Placed::stepId))

@@ -326,7 +326,7 @@ public final class Minding {
   private void keepsADay() {
     Map<List<String>, List<Placed>> uses = new LinkedHashMap<>();
     for (Placed at : schedule.steps()) {
-      WorkStep step = problem.work().step(at.stepId());
+      WorkStep step = problem.step(at.stepId());
       if (step.material().keepsADay() && at.from() >= problem.notBefore()) {
         uses.computeIfAbsent(
                 List.of(step.pieceId(), step.material().mediumId()), k -> new ArrayList<>())

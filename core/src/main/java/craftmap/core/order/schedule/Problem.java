@@ -43,6 +43,7 @@ public final class Problem {
 
   private final byte[] minuteOf;
   private final List<Openings> openings = new ArrayList<>();
+  private final Map<String, WorkStep> byId = new HashMap<>();
   private final List<Integer> durations;
   private final List<List<Follow>> after = new ArrayList<>();
   private final List<List<Follow>> before = new ArrayList<>();
@@ -157,6 +158,7 @@ public final class Problem {
     this.durations = work.steps().stream().map(s -> duration(s, past)).toList();
     Map<String, Integer> numbers = new HashMap<>();
     for (WorkStep step : work.steps()) {
+      byId.put(step.id(), step);
       Optional.ofNullable(past.get(step.id()))
           .ifPresent(
               p -> done.put(numbers.size(), Math.max(0, minute(p.to()) - duration(step, past))));
@@ -295,6 +297,11 @@ public final class Problem {
     Set<List<Integer>> sets = new LinkedHashSet<>();
     all.keySet().stream().sorted().map(all::get).filter(s -> s.size() > 1).forEach(sets::add);
     return List.copyOf(sets);
+  }
+
+  /** A step by its id. */
+  WorkStep step(String id) {
+    return byId.get(id);
   }
 
   public Work work() {

@@ -25,7 +25,7 @@ public record Promised(int ready, String readyStep, Instant cured, Optional<Stri
   public static Optional<Promised> of(Problem problem, Schedule schedule, String pieceId) {
     List<Placed> own =
         schedule.steps().stream()
-            .filter(s -> problem.work().step(s.stepId()).pieceId().equals(pieceId))
+            .filter(s -> problem.step(s.stepId()).pieceId().equals(pieceId))
             .toList();
     if (own.isEmpty()) {
       return Optional.empty();
@@ -37,7 +37,7 @@ public record Promised(int ready, String readyStep, Instant cured, Optional<Stri
     Instant cured = problem.instant(last.to());
     Optional<String> step = Optional.empty();
     for (Placed p : own) {
-      Optional<Dry> cure = problem.work().step(p.stepId()).material().cured();
+      Optional<Dry> cure = problem.step(p.stepId()).material().cured();
       if (cure.isPresent()) {
         Instant at = cured(problem, p.to(), cure.get());
         if (at.isAfter(cured)) {

@@ -1,9 +1,12 @@
 package craftmap.core.order.schedule;
 
+import craftmap.core.order.work.WorkStep;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -42,6 +45,27 @@ public record Schedule(List<Placed> steps, int least) {
         .filter(s -> s.from() >= problem.notBefore())
         .forEach(s -> days.add(problem.openings(s.person()).day(s.from())));
     return days.size();
+  }
+
+  /**
+   * How often whoever works takes another tool, or another colour, on the same day. What is done
+   * already does not count.
+   */
+  public int changes(Problem problem) {
+    Map<Integer, WorkStep> last = new HashMap<>();
+    Map<Integer, Integer> day = new HashMap<>();
+    int changes = 0;
+    for (Placed p : steps) {
+      if (p.from() < problem.notBefore()) {
+        continue;
+      }
+      WorkStep step = problem.step(p.stepId());
+      int on = problem.openings(p.person()).day(p.from());
+      WorkStep before = last.put(p.person(), step);
+      boolean sameDay = Integer.valueOf(on).equals(day.put(p.person(), on));
+      changes += sameDay && !before.kit().equals(step.kit()) ? 1 : 0;
+    }
+    return changes;
   }
 
   /** Steps that the artist fixed and that could not be begun then. */

@@ -6,7 +6,7 @@ import java.util.Optional;
 /**
  * What is used in a step, as far as a clock and a thermometer go.
  *
- * @param mediumId whose label says so; empty where nothing out of a pot is used
+ * @param mediumId whose label says so, with its colour; empty where nothing out of a pot is used
  * @param minimumCelsius the coldest it may be put on at, and form its film at
  * @param potLife how long a mix of it can be used
  * @param workable while what is put on has to be worked: blended, or pressed into

@@ -3,6 +3,7 @@ package craftmap.core.order.work;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -67,6 +68,14 @@ public record WorkStep(
 
   private String unbroken() {
     return TORN_OFF.matcher(id).replaceFirst("");
+  }
+
+  /**
+   * What is taken into the hand for it, and what is put on with that: no brush is rinsed between.
+   */
+  public String kit() {
+    return String.join(
+        "|", doing.name(), material.mediumId(), String.join(" ", new TreeSet<>(with)));
   }
 
   /** Which part of a whole it is, from 1; 0 where it is all of it. */

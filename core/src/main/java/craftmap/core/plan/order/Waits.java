@@ -125,7 +125,7 @@ final class Waits {
   static Material material(Medium medium, boolean workedWet) {
     Drying drying = medium.drying();
     return new Material(
-        medium.id(),
+        medium.id() + " " + medium.coverage().colour(),
         medium.wear().minimumCelsius(),
         medium.mixing().potLife().map(p -> new Dry(Dry.For.FRESH, p, DryingLaw.WARMTH)),
         drying.openTime().filter(o -> workedWet).map(o -> new Dry(Dry.For.FRESH, o, law(medium))),

@@ -13,6 +13,7 @@ import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DayClimate;
 import craftmap.core.order.work.Apart;
 import craftmap.core.order.work.Work;
+import craftmap.core.order.work.WorkStep;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** What the artist fixed, and how the piece has to lie. */
@@ -274,5 +276,65 @@ class SettledTest {
       better += found.finish() < known.get().finish() ? 1 : 0;
     }
     assertThat(better).isPositive();
+  }
+
+  private static WorkStep with(String id, String tool) {
+    WorkStep s = step(id, 20);
+    return new WorkStep(
+        id,
+        s.pieceId(),
+        s.row(),
+        s.doing(),
+        s.what(),
+        1,
+        1,
+        s.handsOn(),
+        s.on(),
+        Set.of(tool),
+        s.wet(),
+        s.material());
+  }
+
+  /** Varnish, then the other varnish, then rinse the brush: not the one, the other, and again. */
+  @Test
+  void whatIsDoneWithTheSameToolIsDoneInARow() {
+    Work work =
+        new Work(
+            List.of(
+                with("a1", "brush"),
+                with("b1", "roller"),
+                with("a2", "brush"),
+                with("b2", "roller")),
+            List.of());
+    Problem problem = new Problem(work, NINE_TO_FIVE, MONDAY, 6);
+    Schedule byPlan = ListScheduler.inTheOrderOfThePlan(problem).orElseThrow();
+    assertThat(byPlan.changes(problem)).isEqualTo(3);
+    assertThat(SCHEDULER.schedule(problem).orElseThrow().changes(problem)).isEqualTo(1);
+  }
+
+  /** Fewer changes never cost an end, a visit, a wait or a window. */
+  @Test
+  void fewerChangesCostNothingElse() {
+    Random dice = new Random(50288);
+    int fewer = 0;
+    for (int i = 0; i < 40; i++) {
+      Work work = turned(dice, Works.any(dice, 3 + dice.nextInt(4), 1 + dice.nextInt(4), true));
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
+      Problem problem = new Problem(work, bench, MONDAY.plusSeconds(3600L * dice.nextInt(900)), 30);
+      Optional<Schedule> first = ListScheduler.longestChainFirst().schedule(problem);
+      if (first.isPresent()) {
+        Schedule then = ListScheduler.fewerChanges(problem, first.get(), 100, i);
+        Checked.check(problem, then);
+        assertThat(then.finish()).isLessThanOrEqualTo(first.get().finish());
+        if (then.finish() == first.get().finish()) {
+          assertThat(then.visits(problem)).isLessThanOrEqualTo(first.get().visits(problem));
+          if (then.visits(problem) == first.get().visits(problem)) {
+            assertThat(then.changes(problem)).isLessThanOrEqualTo(first.get().changes(problem));
+          }
+        }
+        fewer += then.changes(problem) < first.get().changes(problem) ? 1 : 0;
+      }
+    }
+    assertThat(fewer).isGreaterThan(5);
   }
 }
