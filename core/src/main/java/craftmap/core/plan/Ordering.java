@@ -134,6 +134,11 @@ public record Ordering(
     return equals(NONE);
   }
 
+  /** Whether it was said when it begins, or any of it is done. */
+  public boolean isBegun() {
+    return begins.isPresent() || steps.values().stream().anyMatch(s -> s.done().isPresent());
+  }
+
   /** What was decided about a step. */
   public StepChoice step(String key) {
     return steps.getOrDefault(key, StepChoice.NONE);

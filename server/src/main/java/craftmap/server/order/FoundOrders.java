@@ -62,19 +62,46 @@ class FoundOrders {
             d -> d.steps().stream().map(Placed::stepId).collect(Collectors.toSet()).equals(ids));
   }
 
+  /** Keeps it, unless another search found one that ends sooner. */
   @Guarded
   void keep(Studio studio, String question, FoundDoc found) {
     jdbc.sql("DELETE FROM found_order WHERE studio_id = :studio AND found_at < :before")
         .param("studio", studio.id())
         .param("before", Timestamp.from(clock.instant().minus(KEPT_FOR)))
         .update();
+    String document = json.writeValueAsString(found);
+    int written =
+        jdbc.sql(
+                "INSERT IGNORE INTO found_order (studio_id, question, document, found_at)"
+                    + " VALUES (:studio, :question, :document, :at)")
+            .param("studio", studio.id())
+            .param("question", question)
+            .param("document", document)
+            .param("at", Timestamp.from(clock.instant()))
+            .update();
+    if (written == 1) {
+      return;
+    }
+    String theirs =
+        jdbc.sql(
+                "SELECT document FROM found_order WHERE studio_id = :studio AND question = :question"
+                    + " FOR UPDATE")
+            .param("studio", studio.id())
+            .param("question", question)
+            .query(String.class)
+            .single();
+    FoundDoc known = json.readValue(theirs, FoundDoc.class);
+    boolean sooner = found.schedule().finish() <= known.schedule().finish();
+    FoundDoc best = sooner ? found : known;
     jdbc.sql(
-            "INSERT INTO found_order (studio_id, question, document, found_at)"
-                + " VALUES (:studio, :question, :document, :at)"
-                + " ON DUPLICATE KEY UPDATE document = VALUES(document), found_at = VALUES(found_at)")
+            "UPDATE found_order SET document = :document, found_at = :at"
+                + " WHERE studio_id = :studio AND question = :question")
         .param("studio", studio.id())
         .param("question", question)
-        .param("document", json.writeValueAsString(found))
+        .param(
+            "document",
+            json.writeValueAsString(
+                new FoundDoc(best.steps(), best.least(), Math.max(found.search(), known.search()))))
         .param("at", Timestamp.from(clock.instant()))
         .update();
   }

@@ -44,11 +44,13 @@ class OrderSeeker implements JobWorker<OrderSeeker.SoughtOrder> {
   public JobResult run(Work<SoughtOrder> work, Progress progress) {
     Studio studio = work.studio();
     String pieceId = work.input().pieceId();
-    Orders.Task task = pieceId == null ? orders.all(studio) : orders.task(studio, pieceId);
-    Optional<Orders.Solved> now = orders.schedule(task);
+    Optional<Orders.Task> asked =
+        pieceId == null ? orders.all(studio).task() : Optional.of(orders.task(studio, pieceId));
+    Optional<Orders.Solved> now = asked.flatMap(orders::schedule);
     if (now.isEmpty()) {
       return JobResult.NONE;
     }
+    Orders.Task task = asked.orElseThrow();
     String question = found.question(task);
     long search =
         found.find(studio, question, now.get().problem()).map(f -> f.search() + 1).orElse(1L);

@@ -26,8 +26,10 @@ import craftmap.server.studio.Studio;
 import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -174,14 +176,36 @@ class Orders {
     return task(studio, worked, bench, begin(piece.plan(), bench, now), now);
   }
 
-  /** Everything that is left to do in the studio, from today on. */
+  /**
+   * Everything that is left to do in the studio, from today on.
+   *
+   * @param task none where nothing is left
+   * @param leftOut how many pieces are too many to be woven together: those that are wanted first
+   *     are, then those that are begun, then those that were looked after last
+   */
+  record Everything(Optional<Task> task, int leftOut) {}
+
   @Solves
-  Task all(Studio studio) {
+  Everything all(Studio studio) {
     Instant now = clock.instant();
     Bench bench = benches.of(studio);
+    List<SavedPlan> sorted =
+        pieces.all(studio, false).stream()
+            .sorted(
+                Comparator.comparing(
+                        (SavedPlan p) -> p.plan().order().promised().orElse(LocalDate.MAX))
+                    .thenComparing(p -> !p.plan().order().isBegun())
+                    .thenComparing(Comparator.comparing(SavedPlan::savedAt).reversed())
+                    .thenComparing(SavedPlan::id))
+            .toList();
     List<Worked> worked = new ArrayList<>();
+    int leftOut = 0;
     Instant first = Instant.MAX;
-    for (SavedPlan each : pieces.all(studio, false)) {
+    for (SavedPlan each : sorted) {
+      if (worked.size() == Ordering.MOST_TOGETHER) {
+        leftOut++;
+        continue;
+      }
       Worked one = worked(studio, each, each.plan());
       Map<String, Ordering.Done> done = AskedOrder.done(each.id(), each.plan().order());
       if (one.asked().work().steps().stream().anyMatch(s -> !done.containsKey(s.id()))) {
@@ -190,8 +214,15 @@ class Orders {
         first = begin.isBefore(first) ? begin : first;
       }
     }
+    if (worked.isEmpty()) {
+      return new Everything(Optional.empty(), 0);
+    }
+    // the same whatever was saved last: it is asked for again after each edit
+    worked.sort(Comparator.comparing(w -> w.piece().id()));
     Instant today = now.atZone(bench.zone()).toLocalDate().atStartOfDay(bench.zone()).toInstant();
-    return task(studio, worked, bench, first.isBefore(today) ? today : first, now);
+    return new Everything(
+        Optional.of(task(studio, worked, bench, first.isBefore(today) ? today : first, now)),
+        leftOut);
   }
 
   private Worked worked(Studio studio, SavedPlan piece, Plan plan) {

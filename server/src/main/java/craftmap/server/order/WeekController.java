@@ -1,11 +1,13 @@
 package craftmap.server.order;
 
+import craftmap.server.bench.Benches;
 import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.piece.document.OrderingDoc;
 import craftmap.server.studio.Asker;
 import craftmap.server.words.Words;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -26,8 +28,12 @@ class WeekController {
   private final Orders orders;
   private final OrderSeeker seeker;
   private final Jobs jobs;
+  private final Benches benches;
+  private final Clock clock;
 
-  WeekController(Orders orders, OrderSeeker seeker, Jobs jobs) {
+  WeekController(Orders orders, OrderSeeker seeker, Jobs jobs, Benches benches, Clock clock) {
+    this.benches = benches;
+    this.clock = clock;
     this.orders = orders;
     this.seeker = seeker;
     this.jobs = jobs;
@@ -40,19 +46,25 @@ class WeekController {
    */
   @GetMapping
   WeekView week(Asker asker, @RequestParam(required = false) String from) {
-    Orders.Task task = orders.all(asker.studio());
-    LocalDate first =
-        from == null ? task.now().atZone(task.bench().zone()).toLocalDate() : OrderingDoc.day(from);
-    return solved(task)
-        .map(s -> new WeekViews(task, s).view(first))
-        .orElseGet(() -> WeekViews.without(task, first));
+    Orders.Everything all = orders.all(asker.studio());
+    LocalDate first = from == null ? today(asker) : OrderingDoc.day(from);
+    return views(all)
+        .map(v -> v.view(first, all.leftOut()))
+        .orElseGet(() -> WeekViews.without(all.task(), first));
+  }
+
+  private LocalDate today(Asker asker) {
+    return LocalDate.ofInstant(clock.instant(), benches.of(asker.studio()).zone());
   }
 
   /** What is next on each piece that has something left to do, and when it is ready. */
   @GetMapping("/next")
   List<WeekView.WeekPieceView> next(Asker asker) {
-    Orders.Task task = orders.all(asker.studio());
-    return solved(task).map(s -> new WeekViews(task, s).nexts()).orElse(List.of());
+    return views(orders.all(asker.studio())).map(WeekViews::nexts).orElse(List.of());
+  }
+
+  private Optional<WeekViews> views(Orders.Everything all) {
+    return all.task().flatMap(t -> orders.schedule(t).map(s -> new WeekViews(t, s)));
   }
 
   /** Has a better order of all of it looked for. */
@@ -65,16 +77,12 @@ class WeekController {
   /** All that is left as a calendar. */
   @GetMapping(value = "/calendar", produces = "text/calendar;charset=UTF-8")
   ResponseEntity<byte[]> weekCalendar(Asker asker) {
-    Orders.Task task = orders.all(asker.studio());
-    Orders.Solved solved = solved(task).orElseThrow(OrderFiles::nothingGoes);
+    Orders.Task task = orders.all(asker.studio()).task().orElseThrow(OrderFiles::nothingGoes);
+    Orders.Solved solved = orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
     return OrderFiles.file(
         Words.say("week.file", asker.studio().name()),
         "ics",
         MediaType.parseMediaType("text/calendar;charset=UTF-8"),
         OrderCalendar.of(task, solved).getBytes(StandardCharsets.UTF_8));
-  }
-
-  private Optional<Orders.Solved> solved(Orders.Task task) {
-    return task.worked().isEmpty() ? Optional.empty() : orders.schedule(task);
   }
 }

@@ -55,25 +55,24 @@ final class WeekViews {
   }
 
   /** Where there is nothing to do, or where it does not go. */
-  static WeekView without(Orders.Task task, LocalDate from) {
-    boolean nothing = task.worked().isEmpty();
+  static WeekView without(Optional<Orders.Task> asked, LocalDate from) {
     return new WeekView(
         from.toString(),
-        nothing,
-        Words.say(nothing ? "week.nothing" : "order.impossible"),
-        nothing
-            ? Words.say("week.nothing.why")
-            : Words.say("order.impossible.why", Clockwork.span(task.work().handsOn())),
+        asked.isEmpty(),
+        Words.say(asked.isEmpty() ? "week.nothing" : "order.impossible"),
+        asked
+            .map(t -> Words.say("order.impossible.why", Clockwork.span(t.work().handsOn())))
+            .orElseGet(() -> Words.say("week.nothing.why")),
         "",
         false,
-        task.bench().people().stream().map(Person::name).toList(),
+        List.of(),
         List.of(),
         List.of(),
         List.of(),
         null);
   }
 
-  WeekView view(LocalDate from) {
+  WeekView view(LocalDate from, int leftOut) {
     List<WeekView.WeekDayView> days = new ArrayList<>();
     for (int d = 0; d < DAYS; d++) {
       days.add(day(from.plusDays(d)));
@@ -88,7 +87,7 @@ final class WeekViews {
         from.toString(),
         true,
         Words.say("week.title", week.isZero() ? 0 : 1, Clockwork.span(week)),
-        Words.say("week.summary", pieces.size(), ready),
+        Words.say("week.summary", pieces.size(), ready, leftOut),
         proof(),
         task.isLong() && !schedule.isProven(),
         task.bench().people().stream().map(Person::name).toList(),
