@@ -47,6 +47,7 @@ export const keys = {
     key('what-now', ['PLAN', 'SHELF', 'STUDIO'], id, version, minutes),
   week: (from: string | null) => key('week', ['PLAN', 'SHELF', 'STUDIO'], from),
   nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),
+  sensors: () => key('sensors', ['FIXED']),
   bench: () => key('bench', ['STUDIO']),
   schemes: () => key('schemes', ['SHELF']),
   compared: (id: string, version: number, groupId: string) =>

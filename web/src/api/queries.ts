@@ -181,6 +181,16 @@ export function useNexts() {
   return useQuery({ queryKey: keys.nexts(), queryFn: () => ask(api.GET('/api/week/next')) });
 }
 
+/** Sensors for warmth and damp, and what they read now. */
+export function useSensors() {
+  return useQuery({
+    queryKey: keys.sensors(),
+    queryFn: () => ask(api.GET('/api/sensors')),
+    // what they read changes by itself
+    staleTime: 0,
+  });
+}
+
 /** Who works when, and how warm and damp it is. */
 export function useBench() {
   return useQuery({ queryKey: keys.bench(), queryFn: () => ask(api.GET('/api/bench')) });

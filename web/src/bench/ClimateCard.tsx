@@ -1,9 +1,13 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import type { BenchDoc, BenchView } from '../api/client';
 import { Button } from '../common/Button';
+import { PlainField } from '../common/PlainField';
 import { type ClimateStretch, hoursOf, stretchesOf } from './climate';
 import { Card } from './parts';
+import { ReadSensor } from './ReadSensor';
+import { type RoomDoc, Rooms } from './Rooms';
 
 /** How warm and damp it is through the day, and what that does to the times on labels. */
 export function ClimateCard({
@@ -15,14 +19,30 @@ export function ClimateCard({
   kept: BenchView;
   onChange: (part: Partial<BenchDoc>) => void;
 }) {
-  const stretches = stretchesOf(bench.climate);
-  const put = (all: ReadonlyArray<ClimateStretch>) => onChange({ climate: hoursOf(all) });
+  const [shown, setShown] = useState(bench.driesIn ?? 0);
+  const at = Math.min(shown, bench.rooms.length - 1);
+  const room = bench.rooms[at];
+  const climate = room?.climate ?? [];
+  const stretches = stretchesOf(climate);
+  const setRoom = (part: Partial<RoomDoc>) =>
+    onChange({ rooms: bench.rooms.map((r, n) => (n === at ? { ...r, ...part } : r)) });
+  const put = (all: ReadonlyArray<ClimateStretch>) => setRoom({ climate: hoursOf(all) });
   const set = (i: number, part: Partial<ClimateStretch>) =>
-    put(stretches.map((s, at) => (at === i ? { ...s, ...part } : s)));
-  const saved = JSON.stringify(bench.climate) === JSON.stringify(kept.bench.climate);
+    put(stretches.map((s, n) => (n === i ? { ...s, ...part } : s)));
+  const saved = JSON.stringify(climate) === JSON.stringify(kept.bench.rooms[at]?.climate);
   return (
-    <Card title="Climate where things dry">
-      <Strip hours={bench.climate} />
+    <Card title="Rooms, and how warm and damp they are">
+      <Rooms bench={bench} shown={at} onShow={setShown} onChange={onChange} />
+      <Flex gap="3" align="flex-end" mb="3">
+        <PlainField
+          label="Called"
+          value={room?.name ?? ''}
+          maxLength={40}
+          onText={(name) => setRoom({ name })}
+        />
+        <ReadSensor onRead={(hours) => setRoom({ climate: hours })} />
+      </Flex>
+      <Strip hours={climate} />
       <Flex mt="3" gap="2" fontSize="12px" color="soft">
         <Text w="64px">from</Text>
         <Text w="86px">°C</Text>
@@ -30,7 +50,7 @@ export function ClimateCard({
         <Text flex="1">labels take</Text>
       </Flex>
       {stretches.map((s, i) => {
-        const factor = kept.factors[s.from];
+        const factor = kept.factors[at]?.[s.from];
         return (
           <Flex key={s.from} gap="2" align="center" mt="1">
             <Input
@@ -75,7 +95,7 @@ export function ClimateCard({
               look="plain"
               aria-label={`Forget the stretch from ${s.from} o’clock`}
               disabled={stretches.length === 1}
-              onClick={() => put(stretches.filter((_, at) => at !== i))}
+              onClick={() => put(stretches.filter((_, n) => n !== i))}
             >
               <Trash2 size={14} />
             </Button>
@@ -107,7 +127,7 @@ export function ClimateCard({
 const hour = (text: string) => Math.min(23, Math.max(0, Math.round(Number(text) || 0)));
 
 /** The day as a strip: the warmer the hour the higher, the damper the greener. */
-function Strip({ hours }: { hours: BenchDoc['climate'] }) {
+function Strip({ hours }: { hours: RoomDoc['climate'] }) {
   const least = Math.min(...hours.map((h) => h.celsius)) - 4;
   const most = Math.max(...hours.map((h) => h.celsius)) + 1;
   return (

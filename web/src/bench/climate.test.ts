@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hoursOf, stretchesOf } from './climate';
+import { hoursOf, stretchesOf, withoutRoom } from './climate';
 
 describe('the climate of a day', () => {
   it('is told by stretches, and comes back hour by hour', () => {
@@ -19,5 +19,14 @@ describe('the climate of a day', () => {
     expect(stretchesOf(hoursOf([{ from: 5, celsius: 19, damp: 55 }]))).toEqual([
       { from: 0, celsius: 19, damp: 55 },
     ]);
+  });
+
+  it('keeps what dries where it dries when another room is forgotten', () => {
+    const rooms = ['porch', 'kitchen', 'loft'].map((name) => ({ name, climate: [] }));
+    const name = (bench: ReturnType<typeof withoutRoom>) => bench.rooms[bench.driesIn ?? 0]?.name;
+    expect(name(withoutRoom({ rooms, driesIn: 1 }, 0))).toBe('kitchen');
+    expect(name(withoutRoom({ rooms, driesIn: 1 }, 2))).toBe('kitchen');
+    expect(name(withoutRoom({ rooms, driesIn: 2 }, 2))).toBe('porch');
+    expect(name(withoutRoom({ rooms, driesIn: 0 }, 0))).toBe('kitchen');
   });
 });

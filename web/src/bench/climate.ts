@@ -1,6 +1,6 @@
 import type { BenchDoc } from '../api/client';
 
-type Hour = BenchDoc['climate'][number];
+type Hour = BenchDoc['rooms'][number]['climate'][number];
 
 /** From an hour of the day on it is so warm and damp, until the next begins. */
 export type ClimateStretch = {
@@ -28,4 +28,16 @@ export function hoursOf(stretches: ReadonlyArray<ClimateStretch>): Hour[] {
     const at = sorted.findLast((s) => s.from <= hour) ?? sorted.at(-1);
     return { celsius: at?.celsius ?? 21, damp: at?.damp ?? 50 };
   });
+}
+
+/** One room less; what dried in it dries in the first of those that are left. */
+export function withoutRoom(
+  bench: Pick<BenchDoc, 'rooms' | 'driesIn'>,
+  room: number,
+): Pick<BenchDoc, 'rooms' | 'driesIn'> {
+  const driesIn = bench.driesIn ?? 0;
+  return {
+    rooms: bench.rooms.filter((_, i) => i !== room),
+    driesIn: driesIn === room ? 0 : driesIn > room ? driesIn - 1 : driesIn,
+  };
 }

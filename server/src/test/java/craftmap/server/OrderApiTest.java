@@ -335,7 +335,7 @@ class OrderApiTest extends OrderServerTest {
   void whatABenchCannotBeIsRefusedByName() {
     ObjectNode bench = bench(21, 50, 18, 60, 2);
     ObjectNode cold = bench.deepCopy();
-    ((ObjectNode) cold.path("climate").get(7)).put("damp", 140);
+    ((ObjectNode) cold.at("/rooms/0/climate/7")).put("damp", 140);
     assertThat(putBench(cold).detail()).contains("damp").contains("140").contains("100");
     ObjectNode late = bench.deepCopy();
     ((ObjectNode) late.at("/people/0/week/MONDAY/0")).put("to", "08:00");

@@ -38,7 +38,8 @@ abstract class OrderServerTest extends CoatsServerTest {
         stretches.addObject().put("from", "13:00").put("to", "17:00");
       }
     }
-    ArrayNode hours = bench.putArray("climate");
+    ArrayNode hours =
+        bench.putArray("rooms").addObject().put("name", "The workroom").putArray("climate");
     for (int h = 0; h < 24; h++) {
       boolean light = h >= 8 && h < 18;
       hours.addObject().put("celsius", light ? day : night).put("damp", light ? damp : nightDamp);

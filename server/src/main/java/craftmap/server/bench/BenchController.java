@@ -30,10 +30,11 @@ class BenchController {
   /**
    * The bench.
    *
-   * @param factors what the climate of each hour does to the times on labels
+   * @param factors of each room: what the climate of each hour does to the times on labels
    * @param zones time zones that may be chosen
    */
-  record BenchView(long version, BenchDoc bench, List<FactorView> factors, List<String> zones) {}
+  record BenchView(
+      long version, BenchDoc bench, List<List<FactorView>> factors, List<String> zones) {}
 
   /**
    * What an hour's climate does.
@@ -53,7 +54,9 @@ class BenchController {
             new BenchView(
                 kept.version(),
                 BenchDoc.of(kept.bench()),
-                kept.bench().climate().hours().stream().map(BenchController::factor).toList(),
+                kept.bench().rooms().stream()
+                    .map(r -> r.climate().hours().stream().map(BenchController::factor).toList())
+                    .toList(),
                 ZoneId.getAvailableZoneIds().stream()
                     .filter(z -> z.contains("/") && !z.startsWith("Etc") && !z.startsWith("System"))
                     .sorted()

@@ -7,6 +7,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
+import craftmap.core.order.bench.Room;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DayClimate;
 import java.time.DateTimeException;
@@ -24,12 +25,39 @@ import java.util.Set;
  * A studio's bench as it is stored and sent.
  *
  * @param zone by whose clock it works, as {@code Europe/Lisbon}
- * @param climate of each hour of the day, from midnight
+ * @param rooms what is worked on may dry in
+ * @param driesIn which of them it dries in, by number from 0
  * @param places how many things may lie about and dry at once
  * @param fan whether what was put on is blown dry
  */
 public record BenchDoc(
-    String zone, List<PersonDoc> people, List<ClimateDoc> climate, Integer places, Boolean fan) {
+    String zone,
+    List<PersonDoc> people,
+    List<RoomDoc> rooms,
+    Integer driesIn,
+    Integer places,
+    Boolean fan) {
+
+  /**
+   * A room.
+   *
+   * @param climate of each hour of the day, from midnight
+   */
+  public record RoomDoc(String name, List<ClimateDoc> climate) {
+    static RoomDoc of(Room room) {
+      return new RoomDoc(room.name(), ClimateDoc.of(room.climate()));
+    }
+
+    Room read() {
+      return new Room(
+          name,
+          new DayClimate(
+              some("climate", climate).stream()
+                  .map(c -> some("climate", c))
+                  .map(c -> new Climate(c.celsius(), c.damp()))
+                  .toList()));
+    }
+  }
 
   /**
    * Somebody who works.
@@ -44,15 +72,18 @@ public record BenchDoc(
   public record StretchDoc(String from, String to) {}
 
   /** How warm and damp it is, in degrees Celsius and percent. */
-  public record ClimateDoc(double celsius, double damp) {}
+  public record ClimateDoc(double celsius, double damp) {
+    public static List<ClimateDoc> of(DayClimate day) {
+      return day.hours().stream().map(c -> new ClimateDoc(c.celsius(), c.dampPercent())).toList();
+    }
+  }
 
   public static BenchDoc of(Bench bench) {
     return new BenchDoc(
         bench.zone().getId(),
         bench.people().stream().map(BenchDoc::person).toList(),
-        bench.climate().hours().stream()
-            .map(c -> new ClimateDoc(c.celsius(), c.dampPercent()))
-            .toList(),
+        bench.rooms().stream().map(RoomDoc::of).toList(),
+        bench.driesIn(),
         bench.places(),
         bench.fan());
   }
@@ -77,11 +108,8 @@ public record BenchDoc(
     return new Bench(
         readZone(),
         some("people", people).stream().map(BenchDoc::person).toList(),
-        new DayClimate(
-            some("climate", climate).stream()
-                .map(c -> some("climate", c))
-                .map(c -> new Climate(c.celsius(), c.damp()))
-                .toList()),
+        some("rooms", rooms).stream().map(r -> some("rooms", r).read()).toList(),
+        driesIn == null ? 0 : driesIn,
         some("places-to-dry", places),
         Boolean.TRUE.equals(fan));
   }

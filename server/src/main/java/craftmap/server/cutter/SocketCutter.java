@@ -5,14 +5,10 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Point;
+import craftmap.server.device.DeviceLine;
 import craftmap.server.jobs.JobWorker;
 import craftmap.server.words.Words;
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.OutputStream;
-import java.net.InetSocketAddress;
-import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +19,6 @@ import org.springframework.stereotype.Component;
 /** Speaks with a cutter over a socket. */
 @Component
 class SocketCutter implements Cutter {
-  private static final int PATIENCE_MS = 10_000;
   private static final Pattern READY = Pattern.compile("READY (\\S+) (\\S+) (.+)");
 
   private final SimulatedCutter simulated;
@@ -34,10 +29,9 @@ class SocketCutter implements Cutter {
 
   @Override
   public State state() {
-    try (Socket socket = open();
-        BufferedReader in = reader(socket)) {
-      send(socket.getOutputStream(), "STATE\n");
-      Matcher ready = READY.matcher(answer(in));
+    try (DeviceLine line = DeviceLine.to(simulated.address())) {
+      line.say("STATE");
+      Matcher ready = READY.matcher(line.answer());
       if (!ready.matches()) {
         throw silent();
       }
@@ -51,15 +45,12 @@ class SocketCutter implements Cutter {
   @Override
   public Run cut(String plotterFile, JobWorker.Progress progress) {
     byte[] bytes = plotterFile.getBytes(StandardCharsets.UTF_8);
-    try (Socket socket = open();
-        BufferedReader in = reader(socket)) {
-      OutputStream out = socket.getOutputStream();
-      send(out, "CUT " + bytes.length + "\n");
-      out.write(bytes);
-      out.flush();
-      String[] first = answer(in).split(" ");
+    try (DeviceLine line = DeviceLine.to(simulated.address())) {
+      line.say("CUT " + bytes.length);
+      line.send(bytes);
+      String[] first = line.answer().split(" ");
       return switch (first[0]) {
-        case "ACCEPTED" -> run(first, in, progress);
+        case "ACCEPTED" -> run(first, line, progress);
         case "REFUSED" -> throw refused(first);
         default -> throw silent();
       };
@@ -68,12 +59,12 @@ class SocketCutter implements Cutter {
     }
   }
 
-  private static Run run(String[] accepted, BufferedReader in, JobWorker.Progress progress)
+  private static Run run(String[] accepted, DeviceLine line, JobWorker.Progress progress)
       throws IOException {
     int count = Integer.parseInt(accepted[1]);
     List<Stroke> strokes = new ArrayList<>();
-    for (String line = answer(in); line.startsWith("STROKE "); line = answer(in)) {
-      strokes.add(stroke(line.split(" ")));
+    for (String said = line.answer(); said.startsWith("STROKE "); said = line.answer()) {
+      strokes.add(stroke(said.split(" ")));
       progress.mustGoOn(strokes.size() / (double) count);
     }
     return new Run(
@@ -102,32 +93,6 @@ class SocketCutter implements Cutter {
         given(Words.say("cutter.where." + code, which)),
         given(Words.say("cutter.refused." + code, far)),
         given(Words.say("cutter.accepted." + code, which)));
-  }
-
-  private Socket open() throws IOException {
-    InetSocketAddress address = simulated.address();
-    Socket socket = new Socket();
-    socket.setSoTimeout(PATIENCE_MS);
-    socket.connect(address, PATIENCE_MS);
-    return socket;
-  }
-
-  private static BufferedReader reader(Socket socket) throws IOException {
-    return new BufferedReader(
-        new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
-  }
-
-  private static void send(OutputStream out, String text) throws IOException {
-    out.write(text.getBytes(StandardCharsets.UTF_8));
-    out.flush();
-  }
-
-  private static String answer(BufferedReader in) throws IOException {
-    String line = in.readLine();
-    if (line == null) {
-      throw new IOException("the cutter hung up");
-    }
-    return line;
   }
 
   private static RefusedInput silent() {

@@ -4,6 +4,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
+import craftmap.core.order.bench.Room;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DayClimate;
 import craftmap.core.plan.Ordering;
@@ -139,7 +140,13 @@ class Demo implements ApplicationRunner {
             List.of(
                 new Person("Wren", Hours.weekdays(morning, afternoon), Set.of()),
                 new Person("Odo", new Hours(some), Set.of())),
-            DayClimate.of(new Climate(20, 54), 8, 19, new Climate(15, 64)),
+            List.of(
+                new Room(
+                    "The workroom", DayClimate.of(new Climate(20, 54), 8, 19, new Climate(15, 64))),
+                new Room(
+                    "The kitchen, by the stove",
+                    DayClimate.of(new Climate(23, 47), 6, 22, new Climate(19, 52)))),
+            0,
             5,
             false));
   }

@@ -85,6 +85,11 @@ class WhatIfs {
     Bench bench = task.bench();
     bench("WARMER", task, bench.in(bench.climate().warmer(WARMER_CELSIUS)), all);
     bench("DRIER", task, bench.in(bench.climate().damper(-DRIER_PERCENT)), all);
+    for (int room = 0; room < bench.rooms().size(); room++) {
+      if (room != bench.driesIn()) {
+        bench("DRIES_IN " + room, task, bench.dryingIn(room), all);
+      }
+    }
     if (!bench.fan()) {
       bench("FAN", task, bench.blown(true), all);
     }
@@ -132,7 +137,12 @@ class WhatIfs {
 
   private WhatIfView view(Orders.Task task, Optional<Orders.Solved> now, Otherwise other) {
     Optional<Orders.Solved> then = orders.beside(other.task());
-    String title = Words.say("whatif." + other.key());
+    String title =
+        other
+            .bench()
+            .filter(b -> b.driesIn() != task.bench().driesIn())
+            .map(b -> Words.say("whatif.DRIES_IN", Words.lower(b.rooms().get(b.driesIn()).name())))
+            .orElseGet(() -> Words.say("whatif." + other.key()));
     EditDoc edit = other.edit().orElse(null);
     BenchDoc bench = other.bench().map(BenchDoc::of).orElse(null);
     if (now.isEmpty() || then.isEmpty()) {

@@ -7,6 +7,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DayClimate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -14,10 +15,14 @@ import java.util.stream.Stream;
  * A studio's bench.
  *
  * @param zone by whose clock its people come and go
+ * @param rooms what is worked on may dry in
+ * @param driesIn which of them it dries in, by number
  * @param places how many things may lie about and dry at once
  * @param fan whether what was put on is blown dry: touch-dry in half the time, cured no sooner
  */
-public record Bench(ZoneId zone, List<Person> people, DayClimate climate, int places, boolean fan) {
+public record Bench(
+    ZoneId zone, List<Person> people, List<Room> rooms, int driesIn, int places, boolean fan) {
+  public static final int MOST_ROOMS = 12;
   public static final int MOST_PEOPLE = 8;
   public static final int MOST_PLACES = 50;
 
@@ -35,8 +40,22 @@ public record Bench(ZoneId zone, List<Person> people, DayClimate climate, int pl
         false);
   }
 
+  /** With one room. */
+  public Bench(ZoneId zone, List<Person> people, DayClimate climate, int places, boolean fan) {
+    this(zone, people, List.of(new Room("The workroom", climate)), 0, places, fan);
+  }
+
   public Bench {
     people = List.copyOf(people);
+    rooms = List.copyOf(rooms);
+    if (rooms.isEmpty() || rooms.size() > MOST_ROOMS) {
+      throw new RefusedInput(
+          "rooms", given(rooms.size()), said("cannot-be"), said("1-to", given(MOST_ROOMS)));
+    }
+    if (driesIn < 0 || driesIn >= rooms.size()) {
+      throw new RefusedInput(
+          "room-to-dry-in", given(driesIn), said("is-unknown"), said("one-of-the-rooms"));
+    }
     if (people.isEmpty() || people.size() > MOST_PEOPLE) {
       throw new RefusedInput(
           "people", given(people.size()), said("cannot-be"), said("1-to", given(MOST_PEOPLE)));
@@ -47,20 +66,48 @@ public record Bench(ZoneId zone, List<Person> people, DayClimate climate, int pl
     }
   }
 
+  /** Of the room in which things dry. */
+  public DayClimate climate() {
+    return rooms.get(driesIn).climate();
+  }
+
+  /** With another climate in the room in which things dry. */
   public Bench in(DayClimate other) {
-    return new Bench(zone, people, other, places, fan);
+    List<Room> all = new ArrayList<>(rooms);
+    all.set(driesIn, new Room(rooms.get(driesIn).name(), other));
+    return new Bench(zone, people, all, driesIn, places, fan);
+  }
+
+  /** With what is worked on drying in another room. */
+  public Bench dryingIn(int room) {
+    return new Bench(zone, people, rooms, room, places, fan);
+  }
+
+  public Bench with(Room another) {
+    return new Bench(
+        zone,
+        people,
+        Stream.concat(rooms.stream(), Stream.of(another)).toList(),
+        driesIn,
+        places,
+        fan);
   }
 
   public Bench blown(boolean other) {
-    return new Bench(zone, people, climate, places, other);
+    return new Bench(zone, people, rooms, driesIn, places, other);
   }
 
   public Bench withPlaces(int other) {
-    return new Bench(zone, people, climate, other, fan);
+    return new Bench(zone, people, rooms, driesIn, other, fan);
   }
 
   public Bench and(Person another) {
     return new Bench(
-        zone, Stream.concat(people.stream(), Stream.of(another)).toList(), climate, places, fan);
+        zone,
+        Stream.concat(people.stream(), Stream.of(another)).toList(),
+        rooms,
+        driesIn,
+        places,
+        fan);
   }
 }
