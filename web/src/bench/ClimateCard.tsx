@@ -19,7 +19,7 @@ export function ClimateCard({
   kept: BenchView;
   onChange: (part: Partial<BenchDoc>) => void;
 }) {
-  const [shown, setShown] = useState(bench.driesIn ?? 0);
+  const [shown, setShown] = useState(bench.driesIn);
   const at = Math.min(shown, bench.rooms.length - 1);
   const room = bench.rooms[at];
   const climate = room?.climate ?? [];

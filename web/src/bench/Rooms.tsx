@@ -20,7 +20,7 @@ export function Rooms({
   onShow: (room: number) => void;
   onChange: (part: Partial<BenchDoc>) => void;
 }) {
-  const driesIn = bench.driesIn ?? 0;
+  const driesIn = bench.driesIn;
   const room = bench.rooms[shown];
   return (
     <>

@@ -23,7 +23,7 @@ describe('the climate of a day', () => {
 
   it('keeps what dries where it dries when another room is forgotten', () => {
     const rooms = ['porch', 'kitchen', 'loft'].map((name) => ({ name, climate: [] }));
-    const name = (bench: ReturnType<typeof withoutRoom>) => bench.rooms[bench.driesIn ?? 0]?.name;
+    const name = (bench: ReturnType<typeof withoutRoom>) => bench.rooms[bench.driesIn]?.name;
     expect(name(withoutRoom({ rooms, driesIn: 1 }, 0))).toBe('kitchen');
     expect(name(withoutRoom({ rooms, driesIn: 1 }, 2))).toBe('kitchen');
     expect(name(withoutRoom({ rooms, driesIn: 2 }, 2))).toBe('porch');

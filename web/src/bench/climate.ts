@@ -35,7 +35,7 @@ export function withoutRoom(
   bench: Pick<BenchDoc, 'rooms' | 'driesIn'>,
   room: number,
 ): Pick<BenchDoc, 'rooms' | 'driesIn'> {
-  const driesIn = bench.driesIn ?? 0;
+  const driesIn = bench.driesIn;
   return {
     rooms: bench.rooms.filter((_, i) => i !== room),
     driesIn: driesIn === room ? 0 : driesIn > room ? driesIn - 1 : driesIn,

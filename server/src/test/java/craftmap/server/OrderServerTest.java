@@ -26,7 +26,7 @@ abstract class OrderServerTest extends CoatsServerTest {
 
   final ObjectNode bench(double day, double damp, double night, double nightDamp, int people) {
     ObjectNode bench = json.createObjectNode();
-    bench.put("zone", ZONE.getId()).put("places", 6).put("fan", false);
+    bench.put("zone", ZONE.getId()).put("places", 6).put("fan", false).put("driesIn", 0);
     ArrayNode all = bench.putArray("people");
     for (int p = 0; p < people; p++) {
       ObjectNode person = all.addObject().put("name", "Person " + p);

@@ -109,7 +109,7 @@ public record BenchDoc(
         readZone(),
         some("people", people).stream().map(BenchDoc::person).toList(),
         some("rooms", rooms).stream().map(r -> some("rooms", r).read()).toList(),
-        driesIn == null ? 0 : driesIn,
+        some("room-to-dry-in", driesIn),
         some("places-to-dry", places),
         Boolean.TRUE.equals(fan));
   }

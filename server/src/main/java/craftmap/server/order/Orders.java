@@ -56,7 +56,7 @@ class Orders {
   /** So many steps are put into days while somebody waits; of more, a job looks on. */
   static final int WHILE_ONE_WAITS = 120;
 
-  private static final int ROUNDS_OF_MANY = 200;
+  private static final int ROUNDS_OF_MANY = 500;
   private static final int ROUNDS = 2000;
   private static final int ROUNDS_BESIDE = 250;
   private static final long SEED = 1;

@@ -62,11 +62,8 @@ class WhatIfs {
 
   List<WhatIfView> of(Orders.Task task) {
     Optional<Orders.Solved> now = orders.schedule(task);
-    List<WhatIfView> all = new ArrayList<>();
-    for (Otherwise other : otherwise(task)) {
-      all.add(view(task, now, other));
-    }
-    return all;
+    // each is a schedule of its own: on more than one core they are made side by side
+    return otherwise(task).parallelStream().map(other -> view(task, now, other)).toList();
   }
 
   private List<Otherwise> otherwise(Orders.Task task) {

@@ -20,7 +20,6 @@ import java.util.Set;
  */
 public final class CpScheduler implements Scheduler {
   private static final long SEED = 1;
-  private static final int TRIES_FOR_FEWER_CHANGES = 300;
 
   /** So much later it may be ready for everything to begin when it was fixed. */
   private static final int LATER_AS_FIXED = 3 * 24 * 60;
@@ -38,7 +37,7 @@ public final class CpScheduler implements Scheduler {
 
   @Override
   public Optional<Schedule> schedule(Problem problem) {
-    Optional<Schedule> found = start.schedule(problem);
+    Optional<Schedule> found = start.search(problem);
     if (found.isEmpty() || problem.size() == 0 || !Solvers.areThere()) {
       return found;
     }
@@ -73,7 +72,9 @@ public final class CpScheduler implements Scheduler {
         fewerVisits(visits);
         ListScheduler.earlier(problem, best).ifPresent(this::take);
       }
-      Schedule settled = ListScheduler.fewerChanges(problem, best, TRIES_FOR_FEWER_CHANGES, SEED);
+      Schedule settled =
+          ListScheduler.fewerChanges(
+              problem, best, CpScheduler.this.start.triesForFewerChanges(), SEED);
       return new Schedule(settled.steps(), least);
     }
 

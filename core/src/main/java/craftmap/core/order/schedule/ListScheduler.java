@@ -19,7 +19,9 @@ import java.util.Random;
  */
 public final class ListScheduler implements Scheduler {
   private static final int TRIES_FOR_A_WINDOW = 400;
-  private static final int TRIES_FOR_FEWER_CHANGES = 400;
+
+  /** For so many rounds one try at fewer changes. */
+  private static final int ROUNDS_FOR_A_TRY = 5;
 
   /** So many steps are what the rounds are told for; of more, a round takes longer. */
   private static final int USUAL_STEPS = 60;
@@ -42,6 +44,16 @@ public final class ListScheduler implements Scheduler {
 
   @Override
   public Optional<Schedule> schedule(Problem problem) {
+    return search(problem).map(s -> fewerChanges(problem, s, triesForFewerChanges(), seed));
+  }
+
+  /** How often fewer changes of tool and colour are tried for. */
+  int triesForFewerChanges() {
+    return most / ROUNDS_FOR_A_TRY;
+  }
+
+  /** The best it finds by its end and its visits. */
+  Optional<Schedule> search(Problem problem) {
     int n = problem.size();
     Bounds bounds = new Bounds(problem);
     int least = bounds.finish();
@@ -73,9 +85,7 @@ public final class ListScheduler implements Scheduler {
     }
     // of a first that was found late, the hands have not been asked yet
     int hands = Math.max(least, new HandsBound(problem, bounds).finish(best.finish()));
-    Schedule settled =
-        most == 0 ? best : fewerChanges(problem, best, TRIES_FOR_FEWER_CHANGES, seed);
-    return Optional.of(new Schedule(settled.steps(), hands));
+    return Optional.of(new Schedule(best.steps(), hands));
   }
 
   /** As it would be by hand, for ours to be set against: in the order of the plan. */

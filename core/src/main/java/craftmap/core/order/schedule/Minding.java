@@ -139,7 +139,8 @@ public final class Minding {
   }
 
   private void inTime(Rule rule, int i, Placed at, Dry open) {
-    int takes = problem.duration(i);
+    int aside = (int) step(i).material().aside().toMinutes();
+    int takes = problem.duration(i) - aside;
     int most = problem.lasts(open, at.from());
     if (takes <= most) {
       return;
@@ -157,7 +158,7 @@ public final class Minding {
     }
     found.add(
         least > 0
-            ? late.mended(new OrderMend.InParts(at.stepId(), Math.ceilDiv(all, least)))
+            ? late.mended(new OrderMend.InParts(at.stepId(), Math.ceilDiv(all - aside, least)))
             : late);
   }
 

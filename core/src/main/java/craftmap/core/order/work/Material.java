@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param minimumCelsius the coldest it may be put on at, and form its film at
  * @param potLife how long a mix of it can be used
  * @param workable while what is put on has to be worked: blended, or pressed into
+ * @param aside of the step, getting out and cleaning what it is put on with: no mix stands then
  * @param keepsADay whether what is mixed is of no use the next day
  * @param cured when it bears what the label promises
  */
@@ -18,6 +19,7 @@ public record Material(
     double minimumCelsius,
     Optional<Dry> potLife,
     Optional<Dry> workable,
+    Duration aside,
     boolean keepsADay,
     Optional<Dry> cured) {
   /** What may be done in any cold that one can work in. */
@@ -27,11 +29,13 @@ public record Material(
   public static final double OF_POT_LIFE = 0.75;
 
   public static final Material NONE =
-      new Material("", ANY_COLD, Optional.empty(), Optional.empty(), false, Optional.empty());
+      new Material(
+          "", ANY_COLD, Optional.empty(), Optional.empty(), Duration.ZERO, false, Optional.empty());
 
   /** With nothing but a coldest temperature. */
   public static Material noColderThan(double celsius) {
-    return new Material("", celsius, Optional.empty(), Optional.empty(), false, Optional.empty());
+    return new Material(
+        "", celsius, Optional.empty(), Optional.empty(), Duration.ZERO, false, Optional.empty());
   }
 
   /** How long a batch of it may be worked, by its label. */

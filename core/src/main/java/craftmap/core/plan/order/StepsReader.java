@@ -167,7 +167,7 @@ public final class StepsReader {
   }
 
   private static Material material(Optional<Medium> medium, boolean workedWet) {
-    return medium.map(m -> Waits.material(m, workedWet)).orElse(Material.NONE);
+    return medium.map(m -> Waits.material(m, workedWet, Duration.ZERO)).orElse(Material.NONE);
   }
 
   // ---- coats
@@ -192,7 +192,10 @@ public final class StepsReader {
               on(group),
               Set.of(),
               Optional.of(Waits.touch(medium)),
-              Waits.material(medium, coat.where() instanceof Where.Blended));
+              Waits.material(
+                  medium,
+                  coat.where() instanceof Where.Blended,
+                  Times.ofMinutes(Pace.SET_UP_MINUTES)));
       lies.add(
           new Turning.Lies(
               step.id(),

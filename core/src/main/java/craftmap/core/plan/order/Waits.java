@@ -121,14 +121,16 @@ final class Waits {
    * What a label says about the clock and the thermometer.
    *
    * @param workedWet whether it has to be worked while it is open
+   * @param aside of the step, while it is neither mixed nor put on
    */
-  static Material material(Medium medium, boolean workedWet) {
+  static Material material(Medium medium, boolean workedWet, Duration aside) {
     Drying drying = medium.drying();
     return new Material(
         medium.id() + " " + medium.coverage().colour(),
         medium.wear().minimumCelsius(),
         medium.mixing().potLife().map(p -> new Dry(Dry.For.FRESH, p, DryingLaw.WARMTH)),
         drying.openTime().filter(o -> workedWet).map(o -> new Dry(Dry.For.FRESH, o, law(medium))),
+        aside,
         medium.kind().base() == Base.CASEIN,
         drying.cure().isPositive()
             ? Optional.of(new Dry(Dry.For.USE, drying.cure(), DryingLaw.WARMTH))

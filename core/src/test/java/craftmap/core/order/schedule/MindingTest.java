@@ -130,6 +130,7 @@ class MindingTest {
         Material.ANY_COLD,
         Optional.of(new Dry(Dry.For.FRESH, Duration.ofMinutes(potLife), DryingLaw.WARMTH)),
         Optional.empty(),
+        Duration.ZERO,
         false,
         Optional.empty());
   }
@@ -140,6 +141,7 @@ class MindingTest {
         Material.ANY_COLD,
         Optional.empty(),
         Optional.of(dry(open)),
+        Duration.ZERO,
         false,
         Optional.empty());
   }
@@ -229,7 +231,13 @@ class MindingTest {
   void whatKeepsADayAndIsNeededOnMoreIsTold() {
     Material casein =
         new Material(
-            "milk", Material.ANY_COLD, Optional.empty(), Optional.empty(), true, Optional.empty());
+            "milk",
+            Material.ANY_COLD,
+            Optional.empty(),
+            Optional.empty(),
+            Duration.ZERO,
+            true,
+            Optional.empty());
     WorkStep one = using("first", 30, casein, Doing.COAT);
     WorkStep two = using("second", 30, casein, Doing.COAT);
     Work days = new Work(List.of(one, two), List.of(link("first", "second", 600)));
