@@ -20,7 +20,7 @@ export function DayColumn({ day, week }: { day: WeekDay; week: WeekView }) {
       <Heading as="h2" fontFamily="heading" fontSize="14.5px" fontWeight="600">
         {day.text}
         {today && (
-          <Text as="span" color="ochre" fontSize="12px" fontFamily="body" ml="1.5">
+          <Text as="span" color="rust" fontSize="12px" fontFamily="body" ml="1.5">
             today
           </Text>
         )}
