@@ -60,12 +60,12 @@ function StintCard({ stint, week, now }: { stint: Stint; week: WeekView; now: bo
     <Box
       borderLeftWidth="4px"
       borderLeftColor={colour}
-      bg="card"
       borderRadius="md"
       px="1.5"
       py="1"
       mb="1"
-      opacity={done ? 0.55 : 1}
+      // faded by its ground, not by its words
+      bg={done ? 'sheet' : 'card'}
       outline={now ? '2px solid' : undefined}
       outlineColor="ochre"
       fontSize="12px"

@@ -190,7 +190,9 @@ final class ChartViews {
   private List<OrderView.WaitView> waits(Placed placed, WorkStep step) {
     List<OrderView.WaitView> waits = new ArrayList<>();
     for (Link link : problem.work().links()) {
-      if (!link.from().equals(step.id()) || link.atLeast().isEmpty() && link.atMost().isEmpty()) {
+      boolean asks = link.atLeast().isPresent() || link.atMost().isPresent();
+      boolean outOfTurn = task.isDone(link.to()) && !task.isDone(link.from());
+      if (!link.from().equals(step.id()) || !asks || outOfTurn) {
         continue;
       }
       int ripe = problem.ripe(link, placed.to());

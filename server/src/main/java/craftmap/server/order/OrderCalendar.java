@@ -30,7 +30,20 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 final class OrderCalendar {
   private OrderCalendar() {}
 
+  /** Of a piece, and of those worked on in between. */
   static String of(Orders.Task task, Orders.Solved solved) {
+    Orders.Worked piece = task.piece();
+    return of(
+        task, solved, piece.piece().id(), Words.say("order.calendar.visit", piece.plan().name()));
+  }
+
+  /** Of all pieces. */
+  static String ofAll(Orders.Task task, Orders.Solved solved) {
+    return of(task, solved, task.studio().id(), Words.say("week.calendar.visit"));
+  }
+
+  private static String of(
+      Orders.Task task, Orders.Solved solved, String owner, String visitTitle) {
     OrderView view = new OrderViews(task, solved).view(List.of());
     Problem problem = solved.problem();
     StepWords words = new StepWords(task.worked());
@@ -38,15 +51,14 @@ final class OrderCalendar {
     calendar.add(new ProdId("-//Craft Map//Order//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);
     calendar.add(ImmutableCalScale.GREGORIAN);
-    String piece = task.piece().piece().plan().name();
     for (OrderView.VisitView visit : view.visits()) {
       VEvent event =
           event(
-              task,
+              owner,
               "visit " + problem.instant(visit.from()),
               problem.instant(visit.from()),
               problem.instant(visit.to()),
-              Words.say("order.calendar.visit", piece));
+              visitTitle);
       event.add(new Description(visit.text()));
       calendar.add(event);
     }
@@ -61,7 +73,7 @@ final class OrderCalendar {
       Instant from = problem.instant(next.from());
       VEvent event =
           event(
-              task,
+              owner,
               "window " + link.from() + " " + link.to(),
               from,
               problem.instant(Math.max(next.from() + 1, until.getAsInt())),
@@ -80,10 +92,9 @@ final class OrderCalendar {
   }
 
   /** Asked for again, it is the same event and takes the place of the first. */
-  private static VEvent event(
-      Orders.Task task, String key, Instant from, Instant to, String title) {
+  private static VEvent event(String owner, String key, Instant from, Instant to, String title) {
     VEvent event = new VEvent(from, to, title);
-    String name = task.piece().piece().id() + " " + key;
+    String name = owner + " " + key;
     event.add(
         new Uid(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)) + "@craft-map"));
     return event;

@@ -83,6 +83,6 @@ class WeekController {
         Words.say("week.file", asker.studio().name()),
         "ics",
         MediaType.parseMediaType("text/calendar;charset=UTF-8"),
-        OrderCalendar.of(task, solved).getBytes(StandardCharsets.UTF_8));
+        OrderCalendar.ofAll(task, solved).getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -196,6 +196,10 @@ public final class Problem {
     for (Link link : work.links()) {
       int first = numbers.get(link.from());
       int next = numbers.get(link.to());
+      if (isDone(next) && !isDone(first)) {
+        // done out of its turn: nothing is left that it could wait for
+        continue;
+      }
       Follow follow = new Follow(first, next, link, isMissed(new Follow(first, next, link, false)));
       after.get(follow.from()).add(follow);
       before.get(follow.to()).add(follow);

@@ -337,4 +337,27 @@ class SettledTest {
     }
     assertThat(fewer).isGreaterThan(5);
   }
+
+  /** What was done out of its turn holds nothing up, and what is left is all planned. */
+  @Test
+  void whatWasDoneOutOfTurnHoldsNothingUp() {
+    Random dice = new Random(41971);
+    for (int i = 0; i < 40; i++) {
+      Work work = turned(dice, Works.any(dice, 2 + dice.nextInt(3), 2 + dice.nextInt(3), true));
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
+      WorkStep any = work.steps().get(dice.nextInt(work.steps().size()));
+      Instant end = MONDAY.minusSeconds(60L * dice.nextInt(900));
+      Problem.Past past = new Problem.Past(end.minusSeconds(600), end);
+      Problem problem =
+          new Problem(
+              work, bench, MONDAY, 30, new Problem.Settled(Map.of(any.id(), past), Map.of()));
+      Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
+      assertThat(schedule.steps()).hasSize(work.steps().size());
+      assertThat(schedule.least()).isLessThanOrEqualTo(schedule.finish());
+      assertThat(Slack.latestBeginnings(problem, schedule)).hasSize(work.steps().size());
+      assertThat(Chain.of(problem, schedule).links()).isNotEmpty();
+      assertThat(Minding.of(problem, schedule, problem.notBefore())).isNotNull();
+      WhatNow.of(problem, schedule, problem.notBefore(), 30);
+    }
+  }
 }
