@@ -24,10 +24,9 @@ class Pictures extends Journey {
   void ofEveryView() throws IOException {
     Files.createDirectories(FOLDER);
     take("/", "pieces");
-    go("/");
-    page.keyboard().press("n");
-    page.getByText("Wardrobe", new Page.GetByTextOptions().setExact(true)).waitFor();
-    save("forms");
+    go("/week");
+    page.getByText("pieces woven together").waitFor();
+    save("week");
     take("/pieces/wardrobe/survey", "survey");
     take("/pieces/tapered-planter/survey/wall", "survey-face");
     go("/pieces/wardrobe/standing");
