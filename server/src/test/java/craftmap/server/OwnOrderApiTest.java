@@ -200,6 +200,22 @@ class OwnOrderApiTest extends OrderServerTest {
         .isCloseTo(coat.path("minutes").asDouble(), org.assertj.core.api.Assertions.within(0.1));
   }
 
+  /** Fixed to a day in half a year, it is there; the rest goes before it and after it. */
+  @Test
+  void whatIsFixedToAFarDayIsThere() {
+    JsonNode piece = painted("Far off", 688.1);
+    JsonNode last =
+        steps(order(piece)).stream()
+            .max((a, b) -> a.path("to").asInt() - b.path("to").asInt())
+            .orElseThrow();
+    String key = last.path("key").asString();
+    piece = edited(piece, of("STEP_BEGINS").put("step", key).put("at", "2027-07-28T10:25"));
+    JsonNode order = order(piece);
+    assertThat(order.path("possible").asBoolean()).isTrue();
+    canBeWorked("far off", order);
+    assertThat(step(order, key).path("at").asString()).isEqualTo("2027-07-28T10:25");
+  }
+
   /** What was done before its turn, hours ago, is kept; the rest goes on from there. */
   @Test
   void whatIsDoneOutOfTurnIsKept() {

@@ -37,13 +37,20 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Puts the steps of pieces into days. */
 @Service
 class Orders {
   /** Looked at first, and where it does not go in that. */
-  private static final int[] DAYS = {30, 120};
+  private static final List<Integer> DAYS = List.of(30, 120);
+
+  /** Looked at where something was fixed to a day that is farther off. */
+  private static final int DAYS_FOR_WHAT_IS_FIXED = 400;
+
+  /** Of more pieces, those that are wanted last are not looked at for what is left to do. */
+  private static final int MOST_LOOKED_AT = 60;
 
   /** Each knows of every minute of a month how far things have dried: about a megabyte. */
   private static final int MOST_KEPT = 48;
@@ -200,9 +207,11 @@ class Orders {
             .toList();
     List<Worked> worked = new ArrayList<>();
     int leftOut = 0;
+    int looked = 0;
     Instant first = Instant.MAX;
     for (SavedPlan each : sorted) {
-      if (worked.size() == Ordering.MOST_TOGETHER) {
+      looked++;
+      if (worked.size() == Ordering.MOST_TOGETHER || looked > MOST_LOOKED_AT) {
         leftOut++;
         continue;
       }
@@ -336,15 +345,28 @@ class Orders {
         () -> solve(task, work));
   }
 
+  private static List<Integer> days(Task task) {
+    return isFarOff(task) ? List.of(DAYS_FOR_WHAT_IS_FIXED) : DAYS;
+  }
+
+  /** Whether something was fixed to a day that would not leave the rest a month to go in. */
+  private static boolean isFarOff(Task task) {
+    Instant last = task.begin().plus(DAYS.getLast() - DAYS.getFirst(), ChronoUnit.DAYS);
+    return Stream.concat(
+            task.settled().fixed().values().stream(), task.settled().begun().values().stream())
+        .anyMatch(last::isBefore);
+  }
+
   private static Scheduler scheduler(Task task, double work) {
-    if (task.isLong()) {
+    // of so many minutes as there are in a year, a solver would have to be told too much
+    if (task.isLong() || isFarOff(task)) {
       return new ListScheduler(work == WORK ? ROUNDS_OF_MANY : ROUNDS_OF_MANY / 4, SEED);
     }
     return new CpScheduler(new ListScheduler(work == WORK ? ROUNDS : ROUNDS_BESIDE, SEED), work);
   }
 
   private static Optional<Solved> solve(Task task, double work) {
-    for (int days : DAYS) {
+    for (int days : days(task)) {
       Problem problem = new Problem(task.work(), task.bench(), task.begin(), days, task.settled());
       Optional<Schedule> schedule = scheduler(task, work).schedule(problem);
       if (schedule.isPresent()) {
