@@ -54,7 +54,7 @@ export function DayColumn({ day, week }: { day: WeekDay; week: WeekView }) {
 
 function StintCard({ stint, week, now }: { stint: Stint; week: WeekView; now: boolean }) {
   const piece = week.pieces[stint.piece];
-  const colour = colourOf(stint.piece);
+  const colour = colourOf(week.pieces, stint.piece);
   const done = stint.steps.every((s) => s.done);
   return (
     <Box

@@ -16,7 +16,7 @@ export function WeekPieces({ week }: { week: WeekView }) {
           <Box
             key={p.pieceId}
             borderLeftWidth="4px"
-            borderLeftColor={colourOf(i)}
+            borderLeftColor={colourOf(week.pieces, i)}
             bg="sheet"
             borderRadius="md"
             px="3"

@@ -17,8 +17,15 @@ describe('the weeks', () => {
     expect(daysLater(day, -420)).toBe('2026-01-31');
   });
 
-  it('gives the pieces of one studio colours of their own', () => {
-    expect(new Set([0, 1, 2, 3, 4, 5, 6].map(colourOf)).size).toBe(7);
-    expect(colourOf(9)).toBe(colourOf(0));
+  it('gives the pieces of one studio colours of their own, however they are sorted', () => {
+    const pieces = ['chest', 'clock', 'planter', 'screen', 'stool', 'tin', 'wardrobe'].map(
+      (id) => ({
+        pieceId: id,
+      }),
+    );
+    const colours = pieces.map((_, i) => colourOf(pieces, i));
+    expect(new Set(colours).size).toBe(7);
+    const other = pieces.toReversed();
+    expect(other.map((_, i) => colourOf(other, i)).toReversed()).toEqual(colours);
   });
 });

@@ -5,7 +5,15 @@ export function daysLater(day: string, days: number): string {
   return then.toISOString().slice(0, 10);
 }
 
-/** One colour for each piece, told apart by its name as well. */
+/** Told apart by their names as well. */
 const COLOURS = ['sea', 'plum', 'moss', 'rust', 'slate', 'umber', 'rose', 'olive', 'ink'] as const;
 
-export const colourOf = (piece: number): string => COLOURS[piece % COLOURS.length] ?? 'sea';
+/** One colour for each piece, the same however the pieces are sorted. */
+export function colourOf(
+  pieces: ReadonlyArray<{ readonly pieceId: string }>,
+  piece: number,
+): string {
+  const id = pieces[piece]?.pieceId ?? '';
+  const place = pieces.filter((p) => p.pieceId < id).length;
+  return COLOURS[place % COLOURS.length] ?? 'sea';
+}
