@@ -125,6 +125,30 @@ class OwnOrderTest extends LayingJourney {
     assertThat(stop).hasCount(0);
   }
 
+  /** Relief after the paint instead of before it: told, taken, and taken back. */
+  @Test
+  void reliefIsFlippedToAfterThePaintAndBack() {
+    go(CHEST);
+    Locator otherwise =
+        page.getByRole(
+            AriaRole.REGION, new Page.GetByRoleOptions().setName("The same job otherwise"));
+    Locator after =
+        otherwise.getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("relief after paint"));
+    Locator before =
+        otherwise.getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("relief before paint"));
+    Locator ready =
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)).first();
+    after.click();
+    assertThat(before).isVisible();
+    assertThat(after).hasCount(0);
+    assertThat(ready).hasText(Pattern.compile("^Ready on "));
+    button("Undo").click();
+    assertThat(after).isVisible();
+    assertThat(before).hasCount(0);
+  }
+
   /** Tape that did not come off in time is told, and what holds it is done again. */
   @Test
   void aMissedWindowIsToldAndMended() {
