@@ -166,6 +166,11 @@ class OwnOrderApiTest extends OrderServerTest {
     ObjectNode nameless = of("PUT_OWN_STEP");
     nameless.putObject("own").put("name", "  ").put("minutes", 5);
     assertThat(edit(piece, nameless).status()).isEqualTo(422);
+    for (String key : List.of("of:face:sand", "own:", "own:a~1", "own:a/1")) {
+      ObjectNode like = of("PUT_OWN_STEP").put("key", key);
+      like.putObject("own").put("name", "Like another").put("minutes", 5);
+      assertThat(edit(piece, like).detail()).contains(key).contains("own:");
+    }
     ObjectNode endless = of("PUT_OWN_STEP");
     endless.putObject("own").put("name", "Wait").put("minutes", 5).put("restHours", 99_999);
     assertThat(edit(piece, endless).detail()).contains("99999").contains("1440 h");
@@ -236,6 +241,37 @@ class OwnOrderApiTest extends OrderServerTest {
       }
       edited(get(path(piece)).body(), of("STEP_DONE").put("step", step.path("key").asString()));
     }
+  }
+
+  /** Whatever is offered to come before a step can: none of it ends as an order that cannot be. */
+  @Test
+  void whatDoesNotWaitForAStepMayBePutBeforeIt() {
+    JsonNode piece = painted("What may be first", 733.9);
+    ObjectNode own = of("PUT_OWN_STEP").put("key", "own:photos");
+    own.putObject("own").put("name", "Take photos").put("minutes", 7.3);
+    List<JsonNode> all = steps(order(edited(piece, own)));
+    int unkept = 0;
+    for (JsonNode step : all) {
+      List<String> waiting = step.path("waiting").valueStream().map(JsonNode::asString).toList();
+      for (JsonNode other : all) {
+        if (other == step) {
+          continue;
+        }
+        ObjectNode first =
+            of("PUT_FIRST")
+                .put("first", other.path("wholeKey").asString())
+                .put("next", step.path("wholeKey").asString());
+        JsonNode then =
+            order(edited(get(path(piece)).body(), first.deepCopy().put("barred", true)));
+        boolean waits = waiting.contains(other.path("wholeKey").asString());
+        assertThat(found(then).contains("ORDER_UNKEPT"))
+            .as("%s before %s", other.path("title"), step.path("title"))
+            .isEqualTo(waits);
+        unkept += waits ? 1 : 0;
+        edited(get(path(piece)).body(), first.put("barred", false));
+      }
+    }
+    assertThat(unkept).isBetween(10, all.size() * (all.size() - 1) - 10);
   }
 
   /** An order that what lies under it forbids is told, and ends with what is offered. */

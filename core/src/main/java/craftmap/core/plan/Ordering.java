@@ -86,7 +86,7 @@ public record Ordering(
     begins.ifPresent(b -> checkYear(b.getYear(), b));
     promised.ifPresent(p -> checkYear(p.getYear(), p));
     steps.keySet().forEach(Ordering::checkId);
-    own.keySet().forEach(Ordering::checkId);
+    own.keySet().forEach(OwnStep::checkKey);
   }
 
   private static void checkCount(String what, int count, int most) {

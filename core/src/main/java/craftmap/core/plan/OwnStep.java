@@ -7,6 +7,7 @@ import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.RefusedInput;
 import java.time.Duration;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * A step of the artist's own, that nothing in the plan asks for.
@@ -19,12 +20,22 @@ public record OwnStep(String name, Duration takes, Optional<String> group, Durat
   /** Stands before the keys of these steps, so that none of the plan's own is called the same. */
   public static final String KEY = "own:";
 
+  /** Neither like a step that the plan asks for, nor like a part of another. */
+  private static final Pattern KEYS = Pattern.compile(KEY + "[A-Za-z0-9-]{1,60}");
+
   private static final int LONGEST_NAME = 80;
 
   /** Two months: nothing that is used here rests for longer. */
   public static final double MOST_REST_HOURS = 24 * 60;
 
   private static final FigureRange RESTS = new FigureRange("h", 0, MOST_REST_HOURS, 1);
+
+  static void checkKey(String key) {
+    if (!KEYS.matcher(key).matches()) {
+      throw new RefusedInput(
+          "step", given(key), said("is-not-accepted"), said("begins-with", given(KEY)));
+    }
+  }
 
   public OwnStep {
     name = name.strip();

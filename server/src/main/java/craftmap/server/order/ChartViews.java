@@ -16,12 +16,17 @@ import craftmap.server.words.Words;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** Says what stands where on the chart of a schedule. */
@@ -33,6 +38,10 @@ final class ChartViews {
   private final Clockwork clock;
   private final Map<String, Integer> latest;
   private final Chain chain;
+  private final Set<String> moved;
+
+  /** What waits for each step at once. */
+  private final Map<String, List<String>> next = new HashMap<>();
 
   ChartViews(Orders.Task task, Orders.Solved solved, StepWords words, Chain chain) {
     this.task = task;
@@ -42,6 +51,11 @@ final class ChartViews {
     this.clock = new Clockwork(task.bench().zone());
     this.latest = Slack.latestBeginnings(problem, schedule);
     this.chain = chain;
+    this.moved = Set.copyOf(schedule.moved(problem));
+    problem
+        .work()
+        .links()
+        .forEach(l -> next.computeIfAbsent(l.from(), f -> new ArrayList<>()).add(l.to()));
   }
 
   int end() {
@@ -155,7 +169,7 @@ final class ChartViews {
         done
             ? Words.say("order.isDone")
             : fixed
-                ? Words.say("order.isFixed")
+                ? Words.say(moved.contains(step.id()) ? "order.isMoved" : "order.isFixed")
                 : slack > 0
                     ? Words.say("order.slack", Clockwork.span(slack))
                     : Words.say("order.noSlack"),
@@ -170,7 +184,27 @@ final class ChartViews {
             ? OrderingDoc.OwnStepDoc.of(order.own().get(step.wholeKey()))
             : null,
         firsts(step, order),
+        waiting(step),
         waits(placed, step));
+  }
+
+  /** Wholes of the same piece that wait for it, be it by way of others. */
+  private List<String> waiting(WorkStep step) {
+    Set<String> all = new TreeSet<>();
+    Deque<String> open = new ArrayDeque<>(List.of(step.id()));
+    Set<String> seen = new HashSet<>();
+    while (!open.isEmpty()) {
+      for (String next : next.getOrDefault(open.remove(), List.of())) {
+        if (seen.add(next)) {
+          open.add(next);
+          WorkStep waits = problem.work().step(next);
+          if (waits.pieceId().equals(step.pieceId())) {
+            all.add(waits.wholeKey());
+          }
+        }
+      }
+    }
+    return List.copyOf(all);
   }
 
   /** Steps that were put before it. */

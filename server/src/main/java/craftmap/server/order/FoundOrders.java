@@ -62,9 +62,9 @@ class FoundOrders {
             d -> d.steps().stream().map(Placed::stepId).collect(Collectors.toSet()).equals(ids));
   }
 
-  /** Keeps it, unless another search found one that ends sooner. */
+  /** Keeps it, unless another search found a better one. */
   @Guarded
-  void keep(Studio studio, String question, FoundDoc found) {
+  void keep(Studio studio, String question, FoundDoc found, Problem problem) {
     jdbc.sql("DELETE FROM found_order WHERE studio_id = :studio AND found_at < :before")
         .param("studio", studio.id())
         .param("before", Timestamp.from(clock.instant().minus(KEPT_FOR)))
@@ -91,8 +91,7 @@ class FoundOrders {
             .query(String.class)
             .single();
     FoundDoc known = json.readValue(theirs, FoundDoc.class);
-    boolean sooner = found.schedule().finish() <= known.schedule().finish();
-    FoundDoc best = sooner ? found : known;
+    FoundDoc best = known.schedule().isBetterThan(found.schedule(), problem) ? known : found;
     jdbc.sql(
             "UPDATE found_order SET document = :document, found_at = :at"
                 + " WHERE studio_id = :studio AND question = :question")
@@ -114,7 +113,7 @@ class FoundOrders {
     for (WorkStep s : task.work().steps()) {
       all.append(s.id()).append('|').append(s.pieceId()).append('|').append(s.row());
       all.append('|').append(s.handsOn()).append('|').append(new TreeSet<>(s.on()));
-      all.append('|').append(new TreeSet<>(s.with())).append('|').append(s.wet());
+      all.append('|').append(s.kit()).append('|').append(s.wet());
       all.append('|').append(s.material().minimumCelsius()).append('\n');
     }
     task.work().links().forEach(l -> all.append(l).append('\n'));

@@ -122,7 +122,8 @@ class OrderController {
   BeginsView begin(
       Asker asker, @PathVariable String id, @RequestParam String step, @RequestParam int minute) {
     Orders.Task task = orders.task(asker.studio(), id);
-    return new Dragged(task, solved(task), orders::beside).to(step, minute);
+    Orders.Solved now = orders.comparable(task).orElseThrow(OrderFiles::nothingGoes);
+    return new Dragged(task, now, orders::beside).to(step, minute);
   }
 
   /** What can be done now with some minutes. */

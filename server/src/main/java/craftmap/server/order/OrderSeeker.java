@@ -56,7 +56,11 @@ class OrderSeeker implements JobWorker<OrderSeeker.SoughtOrder> {
         found.find(studio, question, now.get().problem()).map(f -> f.search() + 1).orElse(1L);
     Schedule better =
         LongSearch.better(now.get().problem(), now.get().schedule(), ROUNDS, search, progress::at);
-    found.keep(studio, question, new FoundOrders.FoundDoc(better.steps(), better.least(), search));
+    found.keep(
+        studio,
+        question,
+        new FoundOrders.FoundDoc(better.steps(), better.least(), search),
+        now.get().problem());
     return JobResult.NONE;
   }
 }

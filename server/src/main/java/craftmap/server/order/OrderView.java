@@ -85,6 +85,7 @@ record OrderView(
    * @param wholeKey what edits call that whole
    * @param own as the artist put it in, where it is a step of the artist's own
    * @param firsts what was put before it
+   * @param waiting wholes of its piece that wait for it, and so cannot come before it
    */
   record StepView(
       String id,
@@ -109,6 +110,7 @@ record OrderView(
       String wholeKey,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OrderingDoc.OwnStepDoc own,
       List<FirstView> firsts,
+      List<String> waiting,
       List<WaitView> waits) {}
 
   /** A step that was put before another. */

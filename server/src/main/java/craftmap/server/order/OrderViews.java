@@ -85,7 +85,7 @@ final class OrderViews {
         true,
         title(),
         nothing ? Words.say("order.nothing.why") : summary(),
-        nothing ? "" : proof(),
+        nothing ? "" : solved.proof(),
         schedule.isProven(),
         task.isLong() && !schedule.isProven(),
         now,
@@ -160,13 +160,6 @@ final class OrderViews {
         schedule.visits(problem),
         others,
         schedule.changes(problem));
-  }
-
-  private String proof() {
-    if (schedule.isProven()) {
-      return Words.say("order.proven");
-    }
-    return Words.say("order.bound", Clockwork.span(schedule.finish() - schedule.least()));
   }
 
   // ---- beside the chart

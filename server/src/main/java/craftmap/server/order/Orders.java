@@ -23,6 +23,7 @@ import craftmap.server.changes.WorkedOut;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.Words;
 import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.time.Instant;
@@ -89,6 +90,13 @@ class Orders {
     /** When the piece itself is ready; those worked on in between may take longer. */
     Instant ready(Task task) {
       return ready(task.piece().piece().id());
+    }
+
+    /** How good it is: nothing can be sooner, or by how much it might be. */
+    String proof() {
+      return schedule.isProven()
+          ? Words.say("order.proven")
+          : Words.say("order.bound", Clockwork.span(schedule.finish() - schedule.least()));
     }
 
     Instant ready(String pieceId) {
@@ -313,20 +321,13 @@ class Orders {
     return next == Openings.NEVER ? now : now.plusSeconds(60L * next);
   }
 
-  /** None where it does not go in the time that is looked at. */
+  /**
+   * The best that is known; of many steps what was searched for, where that is better. None where
+   * it does not go in the time that is looked at.
+   */
   @Solves
   Optional<Solved> schedule(Task task) {
-    return schedule(task, WORK);
-  }
-
-  /** The same, found quickly: to be set beside another. */
-  @Solves
-  Optional<Solved> beside(Task task) {
-    return schedule(task, WORK_BESIDE);
-  }
-
-  private Optional<Solved> schedule(Task task, double work) {
-    Optional<Solved> quick = quick(task, work);
+    Optional<Solved> quick = quick(task, WORK);
     if (quick.isEmpty() || !task.isLong()) {
       return quick;
     }
@@ -334,9 +335,24 @@ class Orders {
     return found
         .find(task.studio(), found.question(task), q.problem())
         .map(FoundOrders.FoundDoc::schedule)
-        .filter(s -> s.finish() <= q.schedule().finish())
+        .filter(s -> !q.schedule().isBetterThan(s, q.problem()))
         .map(s -> new Solved(q.problem(), s))
         .or(() -> quick);
+  }
+
+  /** Found quickly: to be set beside {@link #comparable}. */
+  @Solves
+  Optional<Solved> beside(Task task) {
+    return quick(task, WORK_BESIDE);
+  }
+
+  /**
+   * What another way is set beside: of many steps nothing that was searched for, or every other way
+   * would seem later for not having been.
+   */
+  @Solves
+  Optional<Solved> comparable(Task task) {
+    return task.isLong() ? beside(task) : schedule(task);
   }
 
   private Optional<Solved> quick(Task task, double work) {

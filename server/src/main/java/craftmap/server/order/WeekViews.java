@@ -88,7 +88,7 @@ final class WeekViews {
         true,
         Words.say("week.title", week.isZero() ? 0 : 1, Clockwork.span(week)),
         Words.say("week.summary", pieces.size(), ready, leftOut),
-        proof(),
+        solved.proof(),
         task.isLong() && !schedule.isProven(),
         task.bench().people().stream().map(Person::name).toList(),
         days,
@@ -100,12 +100,6 @@ final class WeekViews {
   /** Each piece with what is next on it. */
   List<WeekView.WeekPieceView> nexts() {
     return pieces.stream().map(this::piece).toList();
-  }
-
-  private String proof() {
-    return schedule.isProven()
-        ? Words.say("order.proven")
-        : Words.say("order.bound", Clockwork.span(schedule.finish() - schedule.least()));
   }
 
   private Stream<Placed> left() {

@@ -61,7 +61,7 @@ class WhatIfs {
       String key, Orders.Task task, Optional<EditDoc> edit, Optional<Bench> bench) {}
 
   List<WhatIfView> of(Orders.Task task) {
-    Optional<Orders.Solved> now = orders.schedule(task);
+    Optional<Orders.Solved> now = orders.comparable(task);
     // each is a schedule of its own: on more than one core they are made side by side
     return otherwise(task).parallelStream().map(other -> view(task, now, other)).toList();
   }

@@ -156,7 +156,7 @@ public final class CpScheduler implements Scheduler {
     }
 
     private void take(Schedule other) {
-      if (ListScheduler.isBetter(problem, other, best)) {
+      if (other.isBetterThan(best, problem)) {
         best = other;
       }
     }

@@ -75,7 +75,7 @@ public final class ListScheduler implements Scheduler {
         keys[i] *= 1 + (anew ? 0.02 + 0.5 * random.nextDouble() : 0.4) * random.nextGaussian();
       }
       Optional<Schedule> other = run(problem, keys, least);
-      if (other.isPresent() && (best == null || !isBetter(problem, best, other.get()))) {
+      if (other.isPresent() && (best == null || !best.isBetterThan(other.get(), problem))) {
         best = other.get();
         kept = keys;
       }
@@ -123,7 +123,7 @@ public final class ListScheduler implements Scheduler {
       int to = alike.get(random.nextInt(alike.size()));
       keys[moved] = keys[to] + (random.nextBoolean() ? 0.5 : -0.5);
       Optional<Schedule> other = run(problem, keys, best.least());
-      if (other.isPresent() && isBetter(problem, other.get(), best)) {
+      if (other.isPresent() && other.get().isBetterThan(best, problem)) {
         best = other.get();
       }
     }
@@ -144,26 +144,6 @@ public final class ListScheduler implements Scheduler {
   /** Everything in the order in which it stands, each as early as it goes then. */
   static Optional<Schedule> earlier(Problem problem, Schedule schedule) {
     return run(problem, keys(problem, schedule), schedule.least());
-  }
-
-  /**
-   * What the artist fixed counts first, then the finish, then how often one has to come, then how
-   * often another tool or colour is taken, then that all is done early.
-   */
-  static boolean isBetter(Problem problem, Schedule a, Schedule b) {
-    int moved = Integer.compare(a.moved(problem).size(), b.moved(problem).size());
-    if (moved != 0) {
-      return moved < 0;
-    }
-    if (a.finish() != b.finish()) {
-      return a.finish() < b.finish();
-    }
-    int visits = Integer.compare(a.visits(problem), b.visits(problem));
-    if (visits != 0) {
-      return visits < 0;
-    }
-    int changes = Integer.compare(a.changes(problem), b.changes(problem));
-    return changes != 0 ? changes < 0 : a.sumOfStarts() < b.sumOfStarts();
   }
 
   /** What comes after each step at least, with itself: work and waiting. */

@@ -105,7 +105,7 @@ public final class LongSearch {
   }
 
   private void take(Schedule other) {
-    if (ListScheduler.isBetter(problem, other, best)) {
+    if (other.isBetterThan(best, problem)) {
       best = other;
     }
   }

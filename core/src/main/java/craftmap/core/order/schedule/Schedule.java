@@ -80,7 +80,21 @@ public record Schedule(List<Placed> steps, int least) {
     return moved;
   }
 
-  long sumOfStarts() {
+  /**
+   * What the artist fixed counts first, then the finish, then how often one has to come, then how
+   * often another tool or colour is taken, then that all is done early.
+   */
+  public boolean isBetterThan(Schedule other, Problem problem) {
+    return Comparator.<Schedule>comparingInt(s -> s.moved(problem).size())
+            .thenComparingInt(Schedule::finish)
+            .thenComparingInt(s -> s.visits(problem))
+            .thenComparingInt(s -> s.changes(problem))
+            .thenComparingLong(Schedule::sumOfStarts)
+            .compare(this, other)
+        < 0;
+  }
+
+  private long sumOfStarts() {
     return steps.stream().mapToLong(Placed::from).sum();
   }
 }

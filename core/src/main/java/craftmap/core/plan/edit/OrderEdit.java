@@ -1,9 +1,5 @@
 package craftmap.core.plan.edit;
 
-import static craftmap.core.measure.Figure.given;
-import static craftmap.core.measure.Figure.said;
-
-import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.OwnStep;
 import craftmap.core.plan.Plan;
@@ -96,10 +92,6 @@ public sealed interface OrderEdit extends PlanEdit {
   record PutOwnStep(String key, OwnStep step) implements OrderEdit {
     @Override
     public Edited to(Plan plan, Editing editing) {
-      if (!key.startsWith(OwnStep.KEY)) {
-        throw new RefusedInput(
-            "step", given(key), said("is-not-accepted"), said("begins-with", given(OwnStep.KEY)));
-      }
       boolean there = plan.order().own().containsKey(key);
       return edited(
           plan,

@@ -216,6 +216,7 @@ class EditsApartTest {
       // the faces looked at first are written down first: that order says nothing
       assertThat(other.found()).isEqualTo(one.found());
       assertThat(other.lays()).isEqualTo(one.lays());
+      assertThat(other.order()).isEqualTo(one.order());
       assertThat(other.form()).isEqualTo(one.form());
       assertThat(other.name()).isEqualTo(one.name());
       assertThat(other.forSale()).isEqualTo(one.forSale());
