@@ -83,16 +83,6 @@ public record Bench(
     return new Bench(zone, people, rooms, room, places, fan);
   }
 
-  public Bench with(Room another) {
-    return new Bench(
-        zone,
-        people,
-        Stream.concat(rooms.stream(), Stream.of(another)).toList(),
-        driesIn,
-        places,
-        fan);
-  }
-
   public Bench blown(boolean other) {
     return new Bench(zone, people, rooms, driesIn, places, other);
   }

@@ -32,12 +32,6 @@ public record Material(
       new Material(
           "", ANY_COLD, Optional.empty(), Optional.empty(), Duration.ZERO, false, Optional.empty());
 
-  /** With nothing but a coldest temperature. */
-  public static Material noColderThan(double celsius) {
-    return new Material(
-        "", celsius, Optional.empty(), Optional.empty(), Duration.ZERO, false, Optional.empty());
-  }
-
   /** How long a batch of it may be worked, by its label. */
   public Optional<Dry> batch() {
     return potLife.map(

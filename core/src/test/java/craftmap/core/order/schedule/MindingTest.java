@@ -198,8 +198,7 @@ class MindingTest {
     Work work =
         new Work(
             List.of(
-                step("wash", 460, "front"),
-                using("seal", 30, Material.noColderThan(10), Doing.COAT)),
+                step("wash", 460, "front"), using("seal", 30, Works.noColderThan(10), Doing.COAT)),
             List.of(Link.after("wash", "seal")));
     Problem problem = problem(work, coldNights, Map.of());
     OrderFinding cold =
@@ -218,7 +217,7 @@ class MindingTest {
             1,
             Hours.Stretch.of(9, 17));
     Problem problem =
-        problem(only(using("seal", 30, Material.noColderThan(10), Doing.COAT)), late, Map.of());
+        problem(only(using("seal", 30, Works.noColderThan(10), Doing.COAT)), late, Map.of());
     OrderFinding found =
         all(problem).stream()
             .filter(f -> f.rule() == Rule.WAITS_FOR_WARMTH)

@@ -50,6 +50,12 @@ final class Works {
         Material.NONE);
   }
 
+  /** With nothing but a coldest temperature. */
+  static Material noColderThan(double celsius) {
+    return new Material(
+        "", celsius, Optional.empty(), Optional.empty(), Duration.ZERO, false, Optional.empty());
+  }
+
   static Dry dry(int minutes) {
     return new Dry(Dry.For.RECOAT, Duration.ofMinutes(minutes), DryingLaw.WATER);
   }
@@ -102,7 +108,7 @@ final class Works {
                 Set.of("face" + r),
                 dice.nextInt(4) == 0 ? Set.of("stencil" + dice.nextInt(2)) : Set.of(),
                 wet ? Optional.of(dry) : Optional.empty(),
-                dice.nextInt(5) == 0 ? Material.noColderThan(14) : Material.NONE));
+                dice.nextInt(5) == 0 ? noColderThan(14) : Material.NONE));
         if (last != null) {
           Link link = new Link(last, id, lastWet, Optional.empty());
           if (windows && dice.nextInt(4) == 0) {
