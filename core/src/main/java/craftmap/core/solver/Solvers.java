@@ -37,4 +37,11 @@ public final class Solvers {
     how.setMaxDeterministicTime(work);
     return solver;
   }
+
+  /** One that works alone and takes turns at all the ways of searching it knows. */
+  public static CpSolver ofManyWays(long seed, double work) {
+    CpSolver solver = solver(seed, work);
+    solver.getParameters().setInterleaveSearch(true);
+    return solver;
+  }
 }

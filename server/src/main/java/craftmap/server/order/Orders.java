@@ -160,14 +160,7 @@ class Orders {
     Task fixing(String stepId, Instant at) {
       Map<String, Instant> fixed = new HashMap<>(settled.fixed());
       fixed.put(stepId, at);
-      return new Task(
-          studio,
-          worked,
-          work,
-          bench,
-          begin,
-          new Problem.Settled(settled.past(), fixed, settled.begun()),
-          now);
+      return new Task(studio, worked, work, bench, begin, settled.fixing(fixed), now);
     }
   }
 
@@ -275,7 +268,7 @@ class Orders {
     Set<String> known = work.steps().stream().map(WorkStep::id).collect(Collectors.toSet());
     past.keySet().retainAll(known);
     return new Task(
-        studio, worked, work, bench, begin, new Problem.Settled(past, fixed, begun), now);
+        studio, worked, work, bench, begin, new Problem.Settled(past, fixed, begun, Map.of()), now);
   }
 
   private Optional<SavedPlan> find(Studio studio, String id) {

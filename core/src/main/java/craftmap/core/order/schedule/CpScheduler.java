@@ -65,17 +65,14 @@ public final class CpScheduler implements Scheduler {
       int least = Math.max(start, best.least());
       if (best.finish() > least) {
         least = Math.max(least, sooner(least));
-        ListScheduler.earlier(problem, best).ifPresent(this::take);
+        Settling.earlier(problem, best).ifPresent(this::take);
       }
       int visits = fewestVisits();
       if (best.visits(problem) > visits) {
         fewerVisits(visits);
-        ListScheduler.earlier(problem, best).ifPresent(this::take);
+        Settling.earlier(problem, best).ifPresent(this::take);
       }
-      Schedule settled =
-          ListScheduler.fewerChanges(
-              problem, best, CpScheduler.this.start.triesForFewerChanges(), SEED);
-      return new Schedule(settled.steps(), least);
+      return new Schedule(CpScheduler.this.start.settled(problem, best).steps(), least);
     }
 
     /** Looks for one in which everything begins when the artist fixed it, be it ready later. */
@@ -91,7 +88,7 @@ public final class CpScheduler implements Scheduler {
         CpSolverStatus status = solver.solve(model.cp());
         if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
           take(model.schedule(solver));
-          ListScheduler.earlier(problem, best).ifPresent(this::take);
+          Settling.earlier(problem, best).ifPresent(this::take);
         }
       }
     }
@@ -130,7 +127,7 @@ public final class CpScheduler implements Scheduler {
       model.hint(best);
       model.cp().addHint(finish, best.finish());
       model.cp().minimize(finish);
-      CpSolver solver = Solvers.solver(SEED, work * 0.7);
+      CpSolver solver = Solvers.ofManyWays(SEED, work * 0.7);
       CpSolverStatus status = solver.solve(model.cp());
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));

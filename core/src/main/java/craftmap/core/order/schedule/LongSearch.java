@@ -54,7 +54,7 @@ public final class LongSearch {
       if (search.best.finish() > least) {
         search.round(least);
       }
-      search.best = ListScheduler.fewerChanges(problem, search.best, TRIES_FOR_FEWER_CHANGES, r);
+      search.best = Settling.fewerChanges(problem, search.best, TRIES_FOR_FEWER_CHANGES, r);
     }
     return new Schedule(search.best.steps(), least);
   }
@@ -75,7 +75,7 @@ public final class LongSearch {
     if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
       Schedule found = model.schedule(solver);
       take(found);
-      ListScheduler.earlier(problem, found).ifPresent(this::take);
+      Settling.earlier(problem, found).ifPresent(this::take);
     }
   }
 

@@ -99,19 +99,35 @@ public final class Problem {
    * @param past steps that are done, by id; what waits for them waits from when they were finished
    * @param fixed when steps are to begin, by id: at that time where it goes, no sooner in any case
    * @param begun before when nothing of a piece is begun, by its id
+   * @param told when steps were told to begin, by id, before the day went otherwise: where it is as
+   *     good, they still do
    */
   public record Settled(
-      Map<String, Past> past, Map<String, Instant> fixed, Map<String, Instant> begun) {
+      Map<String, Past> past,
+      Map<String, Instant> fixed,
+      Map<String, Instant> begun,
+      Map<String, Instant> told) {
     public static final Settled NOTHING = new Settled(Map.of(), Map.of());
 
     public Settled {
       past = Map.copyOf(past);
       fixed = Map.copyOf(fixed);
       begun = Map.copyOf(begun);
+      told = Map.copyOf(told);
     }
 
     public Settled(Map<String, Past> past, Map<String, Instant> fixed) {
-      this(past, fixed, Map.of());
+      this(past, fixed, Map.of(), Map.of());
+    }
+
+    /** The same, with other beginnings that are fixed. */
+    public Settled fixing(Map<String, Instant> other) {
+      return new Settled(past, other, begun, told);
+    }
+
+    /** The same, planned anew after it was told so. */
+    public Settled told(Map<String, Instant> before) {
+      return new Settled(past, fixed, begun, before);
     }
 
     public static Settled past(Map<String, Past> past) {
@@ -121,6 +137,9 @@ public final class Problem {
 
   /** What was done longer ago is taken to have been done then: no label speaks of longer. */
   private static final Duration LONGEST_LOOK_BACK = Duration.ofDays(90);
+
+  /** When steps that are left were told to begin, by number. */
+  private final Map<Integer, Integer> told = new HashMap<>();
 
   /** With nothing done yet. */
   public Problem(Work asked, Bench bench, Instant begin, int days) {
@@ -170,6 +189,8 @@ public final class Problem {
                 f ->
                     fixed.put(
                         numbers.size(), Math.clamp(minute(f.getValue()), notBefore, minutes)));
+        Optional.ofNullable(settled.told().get(step.id()))
+            .ifPresent(t -> told.put(numbers.size(), Math.clamp(minute(t), 0, minutes)));
       }
       numbers.put(step.id(), numbers.size());
       after.add(new ArrayList<>());
@@ -269,6 +290,17 @@ public final class Problem {
     return fixed.keySet().stream()
         .sorted(Comparator.<Integer>comparingInt(fixed::get).thenComparing(i -> i))
         .toList();
+  }
+
+  /** When a step was told to begin, before the day went otherwise. */
+  OptionalInt told(int step) {
+    Integer at = told.get(step);
+    return at == null ? OptionalInt.empty() : OptionalInt.of(at);
+  }
+
+  /** Whether it is planned anew, and something was told of what is left. */
+  boolean isPlannedAnew() {
+    return !told.isEmpty();
   }
 
   /** The first minute at which anything that is left may begin. */

@@ -80,15 +80,31 @@ public record Schedule(List<Placed> steps, int least) {
     return moved;
   }
 
+  /** By how many minutes, all together, steps begin otherwise than they were told to. */
+  long offWhatWasTold(Problem problem) {
+    long off = 0;
+    Map<String, Integer> begins = new HashMap<>();
+    steps.forEach(p -> begins.put(p.stepId(), p.from()));
+    for (int i = 0; i < problem.size(); i++) {
+      int told = problem.told(i).orElse(-1);
+      if (told >= 0) {
+        off += Math.abs(begins.get(problem.work().steps().get(i).id()) - told);
+      }
+    }
+    return off;
+  }
+
   /**
    * What the artist fixed counts first, then the finish, then how often one has to come, then how
-   * often another tool or colour is taken, then that all is done early.
+   * often another tool or colour is taken; then that little is otherwise than it was told, where it
+   * was, and that all is done early.
    */
   public boolean isBetterThan(Schedule other, Problem problem) {
     return Comparator.<Schedule>comparingInt(s -> s.moved(problem).size())
             .thenComparingInt(Schedule::finish)
             .thenComparingInt(s -> s.visits(problem))
             .thenComparingInt(s -> s.changes(problem))
+            .thenComparingLong(s -> problem.isPlannedAnew() ? s.offWhatWasTold(problem) : 0)
             .thenComparingLong(Schedule::sumOfStarts)
             .compare(this, other)
         < 0;

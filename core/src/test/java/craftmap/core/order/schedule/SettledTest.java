@@ -239,7 +239,7 @@ class SettledTest {
               bench,
               MONDAY,
               21,
-              new Problem.Settled(Map.of(), Map.of(), Map.of("piece1", late)));
+              new Problem.Settled(Map.of(), Map.of(), Map.of("piece1", late), Map.of()));
       Optional<Schedule> schedule = SCHEDULER.schedule(problem);
       schedule.ifPresent(
           s -> {
@@ -323,7 +323,7 @@ class SettledTest {
       Problem problem = new Problem(work, bench, MONDAY.plusSeconds(3600L * dice.nextInt(900)), 30);
       Optional<Schedule> first = ListScheduler.longestChainFirst().schedule(problem);
       if (first.isPresent()) {
-        Schedule then = ListScheduler.fewerChanges(problem, first.get(), 100, i);
+        Schedule then = Settling.fewerChanges(problem, first.get(), 100, i);
         Checked.check(problem, then);
         assertThat(then.finish()).isLessThanOrEqualTo(first.get().finish());
         if (then.finish() == first.get().finish()) {

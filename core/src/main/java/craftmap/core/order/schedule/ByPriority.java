@@ -1,0 +1,294 @@
+package craftmap.core.order.schedule;
+
+import craftmap.core.order.bench.Openings;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Puts one step after the other where it goes first, by priority; what has to follow within a
+ * window is put down along with what it follows, and both are moved on until it does.
+ */
+final class ByPriority {
+  private static final int TRIES_FOR_A_WINDOW = 400;
+
+  private final Problem problem;
+  private final int[] from;
+  private final int[] person;
+  private final BitSet placed = new BitSet();
+
+  /** What the artist fixed, and whose time nothing else may take before it is put there. */
+  private final BitSet held = new BitSet();
+
+  private final List<List<Integer>> byPerson = new ArrayList<>();
+  private final boolean places;
+
+  private ByPriority(Problem problem) {
+    this.problem = problem;
+    this.from = new int[problem.size()];
+    this.person = new int[problem.size()];
+    this.places = problem.placesMayRunOut();
+    for (int p = 0; p < problem.people(); p++) {
+      byPerson.add(new ArrayList<>());
+    }
+  }
+
+  /**
+   * A schedule.
+   *
+   * @param keys priorities, the highest first among what may be put down
+   * @param least no schedule ends sooner than this minute
+   * @return none where something goes nowhere
+   */
+  static Optional<Schedule> put(Problem problem, double[] keys, int least) {
+    ByPriority table = new ByPriority(problem);
+    table.putWhatIsDone();
+    table.holdWhatIsFixed();
+    List<Integer> order = new ArrayList<>();
+    for (int i = 0; i < problem.size(); i++) {
+      order.add(i);
+    }
+    order.sort(Comparator.comparingDouble((Integer i) -> -keys[i]).thenComparing(i -> i));
+    while (table.left() > 0) {
+      int next =
+          order.stream().filter(table::mayBePlaced).findFirst().orElseThrow(); // no ring in it
+      if (!table.place(next)) {
+        return Optional.empty();
+      }
+    }
+    return Optional.of(table.schedule(least));
+  }
+
+  /** It stands where it stood, and is in nobody's way any more. */
+  void putWhatIsDone() {
+    for (int i = 0; i < problem.size(); i++) {
+      if (problem.isDone(i)) {
+        from[i] = problem.earliest(i, 0, 0);
+        placed.set(i);
+      }
+    }
+  }
+
+  /** Keeps the time of what is fixed free, of as much of it as goes side by side. */
+  void holdWhatIsFixed() {
+    for (int step : problem.fixed()) {
+      int at = problem.fixed(step).orElseThrow();
+      for (int p = 0; p < problem.people() && !held.get(step); p++) {
+        if (problem.earliest(step, p, at) == at && blocked(step, p, at) == at) {
+          from[step] = at;
+          person[step] = p;
+          byPerson.get(p).add(step);
+          held.set(step);
+        }
+      }
+    }
+  }
+
+  private void letGo(int step) {
+    if (held.get(step)) {
+      held.clear(step);
+      byPerson.get(person[step]).remove((Integer) step);
+    }
+  }
+
+  int left() {
+    return problem.size() - placed.cardinality();
+  }
+
+  /** Everything before it stands, and before what has to follow it in time. */
+  boolean mayBePlaced(int step) {
+    if (placed.get(step)) {
+      return false;
+    }
+    BitSet together = new BitSet();
+    gather(step, together);
+    return together.stream()
+        .allMatch(
+            s ->
+                problem.before(s).stream()
+                    .allMatch(f -> placed.get(f.from()) || together.get(f.from())));
+  }
+
+  /** A step with what has to follow within a window, and what has to follow that. */
+  private void gather(int step, BitSet together) {
+    together.set(step);
+    for (Problem.Follow f : problem.after(step)) {
+      if (f.atMost().isPresent() && !together.get(f.to()) && !placed.get(f.to())) {
+        gather(f.to(), together);
+      }
+    }
+  }
+
+  boolean place(int step) {
+    BitSet together = new BitSet();
+    gather(step, together);
+    List<Integer> chain = inOrder(together);
+    int[] earliest = new int[problem.size()];
+    for (int tries = 0; tries < TRIES_FOR_A_WINDOW; tries++) {
+      int late = placeAll(chain, earliest);
+      if (late == OK) {
+        return true;
+      }
+      if (late == NEVER) {
+        return false;
+      }
+    }
+    return false;
+  }
+
+  private static final int OK = 0;
+  private static final int TRY_LATER = 1;
+  private static final int NEVER = 2;
+
+  private int placeAll(List<Integer> chain, int[] earliest) {
+    List<Integer> done = new ArrayList<>();
+    for (int step : chain) {
+      int begin = put(step, earliest[step]);
+      if (begin >= Openings.NEVER) {
+        done.forEach(this::take);
+        return NEVER;
+      }
+      done.add(step);
+      for (Problem.Follow f : problem.before(step)) {
+        if (begin > problem.fresh(f, from[f.from()] + problem.duration(f.from()))) {
+          // the one before has to end so late that this one is still in time
+          int end = from[f.from()] + problem.duration(f.from());
+          while (end < problem.minutes() && problem.fresh(f, end) < begin) {
+            end++;
+          }
+          earliest[f.from()] = Math.max(from[f.from()] + 1, end - problem.duration(f.from()));
+          done.forEach(this::take);
+          return chain.contains(f.from()) ? TRY_LATER : NEVER;
+        }
+      }
+    }
+    return OK;
+  }
+
+  private List<Integer> inOrder(BitSet together) {
+    List<Integer> chain = new ArrayList<>();
+    BitSet in = new BitSet();
+    while (chain.size() < together.cardinality()) {
+      for (int s = together.nextSetBit(0); s >= 0; s = together.nextSetBit(s + 1)) {
+        boolean free =
+            problem.before(s).stream().allMatch(f -> !together.get(f.from()) || in.get(f.from()));
+        if (!in.get(s) && free) {
+          in.set(s);
+          chain.add(s);
+        }
+      }
+    }
+    return chain;
+  }
+
+  private int put(int step, int earliest) {
+    letGo(step);
+    int ready = earliest;
+    for (Problem.Follow f : problem.before(step)) {
+      ready = Math.max(ready, problem.ready(f, from[f.from()] + problem.duration(f.from())));
+    }
+    int best = Openings.NEVER;
+    int who = 0;
+    for (int p = 0; p < problem.people(); p++) {
+      int begin = free(step, p, ready);
+      if (begin < best) {
+        best = begin;
+        who = p;
+      }
+    }
+    if (best < Openings.NEVER) {
+      from[step] = best;
+      person[step] = who;
+      placed.set(step);
+      byPerson.get(who).add(step);
+    }
+    return best;
+  }
+
+  private void take(int step) {
+    placed.clear(step);
+    byPerson.get(person[step]).remove((Integer) step);
+  }
+
+  /** The first minute from which on a person, the place and the tools are free. */
+  private int free(int step, int who, int ready) {
+    int at = ready;
+    while (true) {
+      int begin = problem.earliest(step, who, at);
+      if (begin >= Openings.NEVER) {
+        return begin;
+      }
+      int next = blocked(step, who, begin);
+      if (next <= begin) {
+        return begin;
+      }
+      at = next;
+    }
+  }
+
+  /** When what stands in the way ends; no later than the beginning where nothing does. */
+  private int blocked(int step, int who, int begin) {
+    int end = begin + problem.duration(step);
+    int until = begin;
+    for (int other : byPerson.get(who)) {
+      until = Math.max(until, over(other, begin, end));
+    }
+    for (List<Integer> set : problem.apart(step)) {
+      for (int other : set) {
+        if (placed.get(other) || held.get(other)) {
+          until = Math.max(until, over(other, begin, end));
+        }
+      }
+    }
+    for (Problem.Lying l : problem.lying(step)) {
+      if (placed.get(l.other()) || held.get(l.other())) {
+        int other = l.other();
+        int firm = problem.firm(l.otherFirm(), from[other] + problem.duration(other));
+        boolean both = from[other] < problem.firm(l.firm(), end) && firm > begin;
+        until = both ? Math.max(until, firm) : until;
+      }
+    }
+    if (until == begin && places && problem.movable(step, end) > end) {
+      until = Math.max(until, roomFrom(step, begin, end));
+    }
+    return until;
+  }
+
+  private int over(int other, int begin, int end) {
+    int otherEnd = from[other] + problem.duration(other);
+    return from[other] < end && otherEnd > begin ? otherEnd : begin;
+  }
+
+  /** When a place to dry is free for it, where none is now. */
+  private int roomFrom(int step, int begin, int end) {
+    int until = problem.movable(step, end);
+    int wet = 0;
+    int first = Openings.NEVER;
+    for (int other = placed.nextSetBit(0); other >= 0; other = placed.nextSetBit(other + 1)) {
+      int otherEnd = from[other] + problem.duration(other);
+      int dry = problem.movable(other, otherEnd);
+      if (dry > otherEnd && otherEnd < until && dry > end) {
+        wet++;
+        first = Math.min(first, dry);
+      }
+    }
+    return wet < problem.bench().places()
+        ? begin
+        : Math.max(begin + 1, first - problem.duration(step));
+  }
+
+  Schedule schedule(int least) {
+    List<Placed> all = new ArrayList<>();
+    for (int i = 0; i < problem.size(); i++) {
+      all.add(
+          new Placed(
+              problem.work().steps().get(i).id(),
+              person[i],
+              from[i],
+              from[i] + problem.duration(i)));
+    }
+    return new Schedule(all, least);
+  }
+}
