@@ -9,6 +9,7 @@ import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
 import { Empty, ErrorState, Loading } from '../common/States';
 import { usePlan } from '../plan/PlanProvider';
+import { Anew } from './Anew';
 import { Begin } from './Begin';
 import { Along, WhatNow, WhySo } from './Cards';
 import { LookOn } from './LookOn';
@@ -81,6 +82,7 @@ export function OrderPage() {
           />
         )}
         <Moved of={moving} />
+        {data.anew && <Anew of={data.anew} onChoose={choose} />}
         {isEmpty ? (
           <Empty title="Nothing to put into days yet">
             Lay a design at Lay out, or paint a face at Coats: every step of it is derived from

@@ -88,10 +88,10 @@ abstract class OrderServerTest extends CoatsServerTest {
     for (JsonNode step : steps) {
       int from = step.path("from").asInt();
       int to = step.path("to").asInt();
-      assertThat(to - from)
-          .as("%s: %s", what, step)
-          .isEqualTo((int) Math.ceil(step.path("minutes").asDouble() - 1e-6));
       if (!step.path("done").asBoolean()) {
+        assertThat(to - from)
+            .as("%s: %s", what, step)
+            .isEqualTo((int) Math.ceil(step.path("minutes").asDouble() - 1e-6));
         LocalTime begin = time(order, from).toLocalTime();
         LocalTime end = time(order, to).toLocalTime();
         boolean morning = !begin.isBefore(LocalTime.of(9, 0)) && !end.isAfter(LocalTime.NOON);
@@ -132,6 +132,10 @@ abstract class OrderServerTest extends CoatsServerTest {
     String red = paint("chalky-paint", "#B3202A", 0.6, "4000");
     piece = edited(piece, from(inGroup("PAINT_GROUND", piece), red));
     return begun(piece, "2027-02-01T09:00");
+  }
+
+  static String path(JsonNode piece) {
+    return "/api/pieces/" + piece.path("id").asString();
   }
 
   static int finish(JsonNode order) {

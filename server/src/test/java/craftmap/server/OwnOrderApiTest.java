@@ -124,10 +124,6 @@ class OwnOrderApiTest extends OrderServerTest {
     }
   }
 
-  private static String path(JsonNode piece) {
-    return "/api/pieces/" + piece.path("id").asString();
-  }
-
   @Test
   void aStepOfOnesOwnIsWovenInAndWhatComesAfterItWaits() {
     JsonNode piece = painted("Own step", 702.7);

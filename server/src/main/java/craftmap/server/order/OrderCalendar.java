@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import net.fortuna.ical4j.model.Calendar;
@@ -44,7 +45,7 @@ final class OrderCalendar {
 
   private static String of(
       Orders.Task task, Orders.Solved solved, String owner, String visitTitle) {
-    OrderView view = new OrderViews(task, solved).view(List.of());
+    OrderView view = new OrderViews(task, solved).view(List.of(), Optional.empty());
     Problem problem = solved.problem();
     StepWords words = new StepWords(task.worked());
     Calendar calendar = new Calendar();

@@ -78,9 +78,11 @@ class OrderController {
     Studio studio = asker.studio();
     Orders.Task task = orders.task(studio, id);
     List<OrderView.TogetherView> together = together(studio, task);
-    return orders
-        .schedule(task)
-        .map(s -> new OrderViews(task, s).view(together))
+    Optional<ToldOrders.Told> before = orders.toldBefore(task);
+    Optional<Orders.Solved> solved = orders.schedule(task);
+    solved.ifPresent(s -> orders.tell(task, s));
+    return solved
+        .map(s -> new OrderViews(task, s).view(together, before))
         .orElseGet(() -> OrderViews.impossible(task, together));
   }
 
@@ -123,7 +125,7 @@ class OrderController {
       Asker asker, @PathVariable String id, @RequestParam String step, @RequestParam int minute) {
     Orders.Task task = orders.task(asker.studio(), id);
     Orders.Solved now = orders.comparable(task).orElseThrow(OrderFiles::nothingGoes);
-    return new Dragged(task, now, orders::beside).to(step, minute);
+    return new Dragged(task.told(now.begins()), now, orders::beside).to(step, minute);
   }
 
   /** What can be done now with some minutes. */
@@ -191,7 +193,7 @@ class OrderController {
         OrderSheet.pdf(
             asker.studio().name(),
             task.piece().piece().name(),
-            new OrderViews(task, solved(task)).view(List.of()),
+            new OrderViews(task, solved(task)).view(List.of(), Optional.empty()),
             paper));
   }
 

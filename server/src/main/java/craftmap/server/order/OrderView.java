@@ -21,6 +21,7 @@ import java.util.List;
  * @param promised the day on which it is wanted
  * @param curedText when it bears being used, where that is later than it is ready
  * @param groups what a step of one's own may be done to
+ * @param anew what was planned anew; absent where nothing is otherwise than it was told
  */
 record OrderView(
     String begins,
@@ -44,7 +45,20 @@ record OrderView(
     List<String> people,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String promised,
     String curedText,
-    List<GroupChoiceView> groups) {
+    List<GroupChoiceView> groups,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlannedAnewView anew) {
+
+  /**
+   * What is otherwise than it was told, once the piece is begun.
+   *
+   * @param title whether it is ready later for it, or sooner
+   * @param moved steps that begin at another time that one would notice
+   * @param restText how many more there are, and by how much at most
+   */
+  record PlannedAnewView(String title, List<MovedView> moved, String restText) {}
+
+  /** A step that begins at another time than was told. */
+  record MovedView(String stepId, String title, String text) {}
 
   /** A day, from midnight to midnight by the clock. */
   record DayView(int from, int to, String text, String date) {}

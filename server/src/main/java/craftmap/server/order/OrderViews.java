@@ -18,6 +18,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -68,7 +69,8 @@ final class OrderViews {
         task.bench().people().stream().map(Person::name).toList(),
         promised(task),
         "",
-        List.of());
+        List.of(),
+        null);
   }
 
   /** The day on which it is wanted; absent where it is on none. */
@@ -76,7 +78,10 @@ final class OrderViews {
     return task.piece().plan().order().promised().map(LocalDate::toString).orElse(null);
   }
 
-  OrderView view(List<OrderView.TogetherView> together) {
+  /**
+   * @param before what was told before it was planned anew
+   */
+  OrderView view(List<OrderView.TogetherView> together, Optional<ToldOrders.Told> before) {
     boolean nothing = schedule.steps().isEmpty();
     int now = now();
     return new OrderView(
@@ -101,7 +106,11 @@ final class OrderViews {
         task.bench().people().stream().map(Person::name).toList(),
         promised(task),
         cured(),
-        groups());
+        groups(),
+        before
+            .filter(b -> task.piece().plan().order().isBegun())
+            .flatMap(b -> new PlannedAnew(task, solved, words).view(b))
+            .orElse(null));
   }
 
   /** When all of it bears what its labels promise, where that is later than it is ready. */

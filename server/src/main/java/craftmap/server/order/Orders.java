@@ -72,13 +72,15 @@ class Orders {
   private final Pieces pieces;
   private final Benches benches;
   private final FoundOrders found;
+  private final ToldOrders told;
   private final Clock clock;
   private final WorkedOut<Question, Optional<Solved>> schedules = new WorkedOut<>(MOST_KEPT);
 
-  Orders(Pieces pieces, Benches benches, FoundOrders found, Clock clock) {
+  Orders(Pieces pieces, Benches benches, FoundOrders found, ToldOrders told, Clock clock) {
     this.pieces = pieces;
     this.benches = benches;
     this.found = found;
+    this.told = told;
     this.clock = clock;
   }
 
@@ -90,6 +92,13 @@ class Orders {
     /** When the piece itself is ready; those worked on in between may take longer. */
     Instant ready(Task task) {
       return ready(task.piece().piece().id());
+    }
+
+    /** When each step begins, by its id. */
+    Map<String, Instant> begins() {
+      Map<String, Instant> begins = new HashMap<>();
+      schedule.steps().forEach(p -> begins.put(p.stepId(), problem.instant(p.from())));
+      return begins;
     }
 
     /** How good it is: nothing can be sooner, or by how much it might be. */
@@ -156,6 +165,11 @@ class Orders {
       return settled.past().containsKey(stepId);
     }
 
+    /** Planned anew, after it was told when steps begin. */
+    Task told(Map<String, Instant> before) {
+      return new Task(studio, worked, work, bench, begin, settled.told(before), now);
+    }
+
     /** With a step that is to begin at a time, be it fixed to another already. */
     Task fixing(String stepId, Instant at) {
       Map<String, Instant> fixed = new HashMap<>(settled.fixed());
@@ -181,7 +195,19 @@ class Orders {
     }
     Instant now = clock.instant();
     Bench bench = benches.of(studio);
-    return task(studio, worked, bench, begin(piece.plan(), bench, now), now);
+    Task task = task(studio, worked, bench, begin(piece.plan(), bench, now), now);
+    return toldBefore(task).map(t -> task.told(t.begins())).orElse(task);
+  }
+
+  /** What was told of it before it was planned anew; none where nothing was. */
+  Optional<ToldOrders.Told> toldBefore(Task task) {
+    return told.find(task.studio(), task.piece().piece().id())
+        .flatMap(t -> t.before(found.question(task)));
+  }
+
+  /** The order is told: when it has to be planned anew, that is what it keeps to. */
+  void tell(Task task, Solved solved) {
+    told.tell(task.studio(), task.piece().piece(), found.question(task), solved);
   }
 
   /**
@@ -286,7 +312,8 @@ class Orders {
     Plan plan = piece.plan();
     List<Worked> worked = new ArrayList<>(task.worked());
     worked.set(0, worked(task.studio(), piece, plan.with(plan.coats().with(habits))));
-    return task(task.studio(), worked, task.bench(), task.begin(), task.now());
+    return task(task.studio(), worked, task.bench(), task.begin(), task.now())
+        .told(task.settled().told());
   }
 
   /** When it was said to begin; else the next time that somebody comes. */

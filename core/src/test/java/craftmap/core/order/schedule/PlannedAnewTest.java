@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -66,12 +67,18 @@ class PlannedAnewTest {
   void lessIsMovedThanIfNothingHadBeenToldAndItEndsNoLater() {
     long moved = 0;
     long movedOtherwise = 0;
+    int tried = 0;
     for (int seed = 0; seed < 40; seed++) {
       Random dice = new Random(seed);
       Work work = Works.any(dice, 3, 4, dice.nextBoolean());
       Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
       Problem first = new Problem(work, bench, MONDAY, 40);
-      Schedule before = SCHEDULER.schedule(first).orElseThrow();
+      Optional<Schedule> known = SCHEDULER.schedule(first);
+      if (known.isEmpty()) {
+        continue; // some windows go nowhere at such a bench
+      }
+      tried++;
+      Schedule before = known.get();
       Map<String, Problem.Past> past = new HashMap<>();
       Instant now = MONDAY;
       for (Placed p : before.steps().subList(0, 1 + dice.nextInt(4))) {
@@ -94,6 +101,7 @@ class PlannedAnewTest {
       moved += after.offWhatWasTold(anew);
       movedOtherwise += otherwise.offWhatWasTold(anew);
     }
+    assertThat(tried).isGreaterThan(30);
     assertThat(moved).isLessThan(movedOtherwise);
   }
 
