@@ -49,6 +49,7 @@ export const keys = {
   nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),
   sensors: () => key('sensors', ['FIXED']),
   bench: () => key('bench', ['STUDIO']),
+  habits: () => key('habits', ['PLAN', 'SHELF', 'STUDIO']),
   schemes: () => key('schemes', ['SHELF']),
   compared: (id: string, version: number, groupId: string) =>
     key('compared', ['PLAN', 'SHELF'], id, version, groupId),

@@ -196,6 +196,10 @@ export function useBench() {
   return useQuery({ queryKey: keys.bench(), queryFn: () => ask(api.GET('/api/bench')) });
 }
 
+export function useHabits() {
+  return useQuery({ queryKey: keys.habits(), queryFn: () => ask(api.GET('/api/habits')) });
+}
+
 export function useGather(pieceId: string, version: number) {
   return useQuery({
     queryKey: keys.gather(pieceId, version),

@@ -8,6 +8,7 @@ import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
 import { ErrorState, Loading } from '../common/States';
 import { ClimateCard } from './ClimateCard';
+import { HabitsCard } from './HabitsCard';
 import { PeopleCard } from './PeopleCard';
 import { Card, Field } from './parts';
 
@@ -71,7 +72,10 @@ function Bench({ kept }: { kept: BenchView }) {
       </Flex>
       {save.isError && <Refusal of={save.error} />}
       <Flex gap="4" align="flex-start" wrap="wrap">
-        <PeopleCard bench={bench} onChange={change} onUnread={setUnread} />
+        <Box flex="1 1 440px">
+          <PeopleCard bench={bench} onChange={change} onUnread={setUnread} />
+          <HabitsCard />
+        </Box>
         <Box flex="1 1 380px">
           <ClimateCard bench={bench} kept={kept} onChange={change} />
           <Card title="Room and help">

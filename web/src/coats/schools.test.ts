@@ -14,8 +14,9 @@ describe('schools', () => {
   });
 
   it('have two sides each, and come back to where they were', () => {
-    for (const { key, words } of SCHOOLS) {
+    for (const { key, words, changes } of SCHOOLS) {
       expect(Object.keys(words)).toHaveLength(2);
+      expect(Object.keys(changes)).toEqual(Object.keys(words));
       const once = otherSchool(key, {});
       expect(otherSchool(key, otherSchool(key, once))).toEqual(once);
     }

@@ -1,10 +1,15 @@
 package craftmap.server.http;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.server.database.NoDatabase;
 import craftmap.server.words.FigureWords;
+import java.util.Arrays;
 import java.util.NoSuchElementException;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.CannotAcquireLockException;
@@ -19,6 +24,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.databind.exc.InvalidFormatException;
 
 /**
  * Every error as problem+json; where input is refused, with everything that is wrong: each field,
@@ -121,6 +127,13 @@ class Problems extends ResponseEntityExceptionHandler {
       ProblemDetail problem = refused(refused, (NativeWebRequest) request);
       return ResponseEntity.status(problem.getStatus()).body(problem);
     }
+    for (Throwable t = unreadable; t != null; t = t.getCause()) {
+      if (t instanceof InvalidFormatException chosen && isChoice(chosen)) {
+        ProblemDetail problem = refused(choice(chosen), (NativeWebRequest) request);
+        problem.setStatus(HttpStatus.BAD_REQUEST);
+        return ResponseEntity.badRequest().body(problem);
+      }
+    }
     String where =
         cause instanceof tools.jackson.core.JacksonException json && json.getLocation() != null
             ? " near line %d, column %d"
@@ -131,5 +144,24 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpStatus.BAD_REQUEST, "The request is not what is expected here" + where + ".");
     problem.setTitle("Not readable");
     return ResponseEntity.status(HttpStatus.BAD_REQUEST).body(problem);
+  }
+
+  private static boolean isChoice(InvalidFormatException wrong) {
+    return wrong.getTargetType() != null
+        && wrong.getTargetType().isEnum()
+        && !wrong.getPath().isEmpty();
+  }
+
+  /** One of a few was asked for, and something else was given. */
+  private static RefusedInput choice(InvalidFormatException chosen) {
+    String field = chosen.getPath().getLast().getPropertyName();
+    return new RefusedInput(
+        given(field == null ? "" : field),
+        given(String.valueOf(chosen.getValue())),
+        said("is-unknown"),
+        given(
+            Arrays.stream(chosen.getTargetType().getEnumConstants())
+                .map(c -> ((Enum<?>) c).name())
+                .collect(Collectors.joining(", "))));
   }
 }

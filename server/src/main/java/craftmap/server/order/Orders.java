@@ -1,5 +1,6 @@
 package craftmap.server.order;
 
+import craftmap.core.coats.BandReading;
 import craftmap.core.coats.Habits;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.bench.Openings;
@@ -122,6 +123,14 @@ class Orders {
   record Worked(SavedPlan piece, PlanReading reading, CoatsReading coats, AskedOrder asked) {
     Plan plan() {
       return piece.plan();
+    }
+
+    /** What all its coats take. */
+    double ml() {
+      return coats.groups().stream()
+          .flatMap(g -> g.bands().stream())
+          .mapToDouble(BandReading::ml)
+          .sum();
     }
   }
 
@@ -261,7 +270,8 @@ class Orders {
         leftOut);
   }
 
-  private Worked worked(Studio studio, SavedPlan piece, Plan plan) {
+  @Solves
+  Worked worked(Studio studio, SavedPlan piece, Plan plan) {
     PlanReading reading = pieces.read(studio, plan);
     CoatsReading coats = pieces.coats(studio, plan);
     return new Worked(

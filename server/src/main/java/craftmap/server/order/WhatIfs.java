@@ -1,6 +1,5 @@
 package craftmap.server.order;
 
-import craftmap.core.coats.BandReading;
 import craftmap.core.coats.Habits;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.bench.Person;
@@ -121,7 +120,8 @@ class WhatIfs {
     }
     Orders.Task flipped = orders.with(task, other);
     boolean changes =
-        !flipped.work().equals(task.work()) || Math.abs(ml(flipped) - ml(task)) > A_DROP_ML;
+        !flipped.work().equals(task.work())
+            || Math.abs(flipped.piece().ml() - task.piece().ml()) > A_DROP_ML;
     return changes
         ? Optional.of(
             new Otherwise(
@@ -185,7 +185,7 @@ class WhatIfs {
       parts.add(
           Words.say(visits < 0 ? "whatif.fewerVisits" : "whatif.moreVisits", Math.abs(visits)));
     }
-    double ml = ml(other.task()) - ml(task);
+    double ml = other.task().piece().ml() - task.piece().ml();
     if (Math.abs(ml) > A_DROP_ML) {
       parts.add(Words.say(ml < 0 ? "whatif.less" : "whatif.more", Words.millilitres(Math.abs(ml))));
     }
@@ -202,13 +202,6 @@ class WhatIfs {
   private static int visits(Orders.Solved solved) {
     Schedule schedule = solved.schedule();
     return schedule.visits(solved.problem());
-  }
-
-  private static double ml(Orders.Task task) {
-    return task.piece().coats().groups().stream()
-        .flatMap(g -> g.bands().stream())
-        .mapToDouble(BandReading::ml)
-        .sum();
   }
 
   private static int failing(Orders.Task task) {

@@ -261,7 +261,9 @@ public class Pieces {
   /** Starts a piece with nothing found on it yet. */
   @Guarded
   public SavedPlan start(Studio studio, String name, FormNote form) {
-    return start(studio, UUID.randomUUID().toString(), Plan.begun(name, form));
+    Plan plan = Plan.begun(name, form);
+    return start(
+        studio, UUID.randomUUID().toString(), plan.with(plan.coats().with(studio.habits())));
   }
 
   /** Starts a piece from a whole plan, under an id of the caller's. */

@@ -1,6 +1,12 @@
 package craftmap.server.studio;
 
+import craftmap.core.coats.Habits;
 import craftmap.core.measure.TapeDivision;
 
-/** A studio and the tape it measures with. */
-public record Studio(String id, String name, TapeDivision tape) {}
+/**
+ * A studio.
+ *
+ * @param tape it measures with
+ * @param habits that its new pieces follow
+ */
+public record Studio(String id, String name, TapeDivision tape, Habits habits) {}

@@ -1,5 +1,6 @@
 package craftmap.server.studio;
 
+import craftmap.core.coats.Habits;
 import craftmap.core.measure.TapeDivision;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -21,6 +22,26 @@ class StudioRow {
   @Column(name = "tape_division")
   private TapeDivision tapeDivision;
 
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  @Column(name = "primer_habit")
+  private Habits.Primer primer;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  @Column(name = "seal_habit")
+  private Habits.Seal seal;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  @Column(name = "dark_wax_habit")
+  private Habits.DarkWax darkWax;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  @Column(name = "relief_habit")
+  private Habits.Relief relief;
+
   protected StudioRow() {}
 
   StudioRow(String id, String name, TapeDivision tapeDivision) {
@@ -33,7 +54,23 @@ class StudioRow {
     this.tapeDivision = tape;
   }
 
+  void follow(Habits habits) {
+    this.primer = habits.primer();
+    this.seal = habits.seal();
+    this.darkWax = habits.darkWax();
+    this.relief = habits.relief();
+  }
+
   Studio toStudio() {
-    return new Studio(id, name, tapeDivision);
+    return new Studio(id, name, tapeDivision, habits());
+  }
+
+  private Habits habits() {
+    Habits usual = Habits.USUAL;
+    return new Habits(
+        primer == null ? usual.primer() : primer,
+        seal == null ? usual.seal() : seal,
+        darkWax == null ? usual.darkWax() : darkWax,
+        relief == null ? usual.relief() : relief);
   }
 }

@@ -1,5 +1,6 @@
 package craftmap.server.studio;
 
+import craftmap.core.coats.Habits;
 import craftmap.core.measure.TapeDivision;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
@@ -55,6 +56,15 @@ public class Studios {
   public Studio measureWith(Studio studio, TapeDivision tape) {
     StudioRow row = rows.findById(studio.id()).orElseThrow();
     row.measureWith(tape);
+    changes.tell(studio.id(), Thing.STUDIO, studio.id());
+    return row.toStudio();
+  }
+
+  /** New pieces follow these; those there are keep their own. */
+  @Transactional
+  public Studio follow(Studio studio, Habits habits) {
+    StudioRow row = rows.findById(studio.id()).orElseThrow();
+    row.follow(habits);
     changes.tell(studio.id(), Thing.STUDIO, studio.id());
     return row.toStudio();
   }
