@@ -74,14 +74,13 @@ function Bench({ kept }: { kept: BenchView }) {
       <Flex gap="4" align="flex-start" wrap="wrap">
         <Box flex="1 1 440px">
           <PeopleCard bench={bench} onChange={change} onUnread={setUnread} />
-          <HabitsCard />
         </Box>
         <Box flex="1 1 380px">
           <ClimateCard bench={bench} kept={kept} onChange={change} />
           <Card title="Room and help">
             <Field
-              label="Places to dry"
-              unit="at once"
+              label="Places to dry at once"
+              unit=""
               value={bench.places}
               least={1}
               most={50}
@@ -119,6 +118,7 @@ function Bench({ kept }: { kept: BenchView }) {
               </chakra.select>
             </chakra.label>
           </Card>
+          <HabitsCard />
         </Box>
       </Flex>
     </Box>

@@ -32,11 +32,10 @@ export function HabitsCard() {
         <Box
           as="fieldset"
           key={key}
-          mb="3"
+          mt="3"
           opacity={follow.isPending ? 0.7 : 1}
           border="0"
           p="0"
-          m="0"
         >
           <chakra.legend fontSize="13.5px" fontWeight="600" mb="0.5">
             {title}

@@ -41,6 +41,9 @@ public final class Minding {
   /** So far ahead a warmer hour is looked for. */
   private static final int HOURS_AHEAD = 24 * 14;
 
+  /** Whether it could be begun sooner is looked at every so many minutes. */
+  private static final int LOOKS_EVERY = 5;
+
   private final Problem problem;
   private final Schedule schedule;
   private final int now;
@@ -240,7 +243,8 @@ public final class Minding {
   }
 
   /**
-   * What could be begun sooner, were it not that nobody would be there for what has to follow it.
+   * What could be begun sooner, were it not that nobody would be there for what has to follow it:
+   * whenever before it somebody had time for it.
    */
   private void held(Problem.Follow f) {
     if (f.atMost().isEmpty() || problem.isDone(f.from())) {
@@ -251,30 +255,53 @@ public final class Minding {
     for (Problem.Follow b : problem.before(f.from())) {
       ready = Math.max(ready, problem.ready(b, placed.get(b.from()).to()));
     }
-    int begin = problem.earliest(f.from(), ready);
-    int end = begin + problem.duration(f.from());
-    if (begin >= at.from() || !somebodyIsFree(f.from(), begin, end)) {
-      return;
+    int first = -1;
+    for (int begin = problem.earliest(f.from(), ready);
+        begin < at.from();
+        begin = problem.earliest(f.from(), begin + LOOKS_EVERY)) {
+      if (!isFree(f.from(), begin)) {
+        continue;
+      }
+      int end = begin + problem.duration(f.from());
+      if (problem.earliest(f.to(), problem.ready(f, end)) <= problem.fresh(f, end)) {
+        return; // it could have been begun then: it is something else that it waits for
+      }
+      first = first < 0 ? begin : first;
     }
-    int next = problem.earliest(f.to(), problem.ready(f, end));
-    int fresh = problem.fresh(f, end);
-    if (next > fresh) {
+    if (first >= 0) {
+      int end = first + problem.duration(f.from());
       found.add(
           OrderFinding.of(
               Rule.HELD_FOR_WINDOW,
               at.stepId(),
               placed.get(f.to()).stepId(),
-              minutes(at.from() - begin),
-              minutes(fresh - end)));
+              minutes(at.from() - first),
+              minutes(problem.fresh(f, end) - end)));
     }
   }
 
-  private boolean somebodyIsFree(int step, int begin, int end) {
+  /** Whether somebody has time for it then, and its place and its tools are free. */
+  private boolean isFree(int step, int begin) {
+    int end = begin + problem.duration(step);
+    for (List<Integer> set : problem.apart(step)) {
+      for (int other : set) {
+        Placed o = placed.get(other);
+        if (other != step && o.from() < end && o.to() > begin) {
+          return false;
+        }
+      }
+    }
+    String own = placed.get(step).stepId();
     for (int p = 0; p < problem.people(); p++) {
       int person = p;
       if (problem.earliest(step, p, begin) == begin
           && schedule.steps().stream()
-              .noneMatch(s -> s.person() == person && s.from() < end && s.to() > begin)) {
+              .noneMatch(
+                  s ->
+                      s.person() == person
+                          && !s.stepId().equals(own)
+                          && s.from() < end
+                          && s.to() > begin)) {
         return true;
       }
     }

@@ -302,6 +302,31 @@ class MindingTest {
     assertThat(found(problem(early, USUAL, Map.of()), -1)).doesNotContain(Rule.HELD_FOR_WINDOW);
   }
 
+  /** Hands are full until half past four; from then on nobody would be there for the foil. */
+  @Test
+  void whatIsHeldOnceHandsAreFreeIsTold() {
+    Work work =
+        new Work(
+            List.of(step("wash", 300), step("size", 20), step("foil", 30), step("crates", 150)),
+            List.of(Link.after("wash", "size"), link("size", "foil", 15).within(dry(90))));
+    Problem.Settled fixed =
+        new Problem.Settled(Map.of(), Map.of("crates", MONDAY.plusSeconds(3600 * 5)));
+    OrderFinding held =
+        all(new Problem(work, USUAL, MONDAY, 10, fixed)).stream()
+            .filter(f -> f.rule() == Rule.HELD_FOR_WINDOW)
+            .findFirst()
+            .orElseThrow();
+    assertThat(held.stepId()).isEqualTo("size");
+    assertThat(held.times().getFirst()).isEqualTo(Duration.ofMinutes(990));
+    // begun at two it would be in time: then it waits for hands, not for its window
+    Work shorter =
+        new Work(
+            List.of(step("wash", 300), step("size", 20), step("foil", 30), step("crates", 30)),
+            work.links());
+    assertThat(found(new Problem(shorter, USUAL, MONDAY, 10, fixed), -1))
+        .doesNotContain(Rule.HELD_FOR_WINDOW);
+  }
+
   /** Whatever is found, what is offered ends it, and stops nothing else. */
   @Test
   void aMendEndsWhatItIsOfferedFor() {
