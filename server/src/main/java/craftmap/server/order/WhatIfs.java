@@ -78,6 +78,9 @@ class WhatIfs {
     for (Habits.Seal s : Habits.Seal.values()) {
       flip(task, habits, habits.with(s), "SEAL." + s).ifPresent(all::add);
     }
+    for (Habits.DarkWax d : Habits.DarkWax.values()) {
+      flip(task, habits, habits.with(d), "DARK_WAX." + d).ifPresent(all::add);
+    }
     Bench bench = task.bench();
     bench("WARMER", task, bench.in(bench.climate().warmer(WARMER_CELSIUS)), all);
     bench("DRIER", task, bench.in(bench.climate().damper(-DRIER_PERCENT)), all);

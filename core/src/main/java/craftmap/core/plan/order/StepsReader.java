@@ -15,6 +15,8 @@ import craftmap.core.design.Texture;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
+import craftmap.core.medium.Tool;
+import craftmap.core.medium.ToolKind;
 import craftmap.core.order.climate.DryingLaw;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
@@ -190,7 +192,7 @@ public final class StepsReader {
               coat.times(),
               each,
               on(group),
-              Set.of(),
+              onlyOne(coat.tool()),
               Optional.of(Waits.touch(medium)),
               Waits.material(
                   medium,
@@ -218,6 +220,11 @@ public final class StepsReader {
     if (isLastOverTape(group, reading)) {
       unmask(group, medium);
     }
+  }
+
+  /** Brushes lie about in every studio; of what is set up to spray there is one. */
+  private static Set<String> onlyOne(Tool tool) {
+    return tool.kind() == ToolKind.SPRAYER ? Set.of("tool " + tool.id()) : Set.of();
   }
 
   /** Whether tape was stuck on before it, and nothing is painted over the edges of it after. */

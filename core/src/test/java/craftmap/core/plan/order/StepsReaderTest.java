@@ -9,8 +9,10 @@ import craftmap.core.coats.Built;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Habits;
 import craftmap.core.coats.StepKind;
+import craftmap.core.coats.Wish;
 import craftmap.core.colour.Colour;
 import craftmap.core.medium.Drying;
+import craftmap.core.medium.ToolKind;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
@@ -26,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -104,6 +107,27 @@ class StepsReaderTest {
     assertThat(last.atLeast()).isEmpty();
     assertThat(last.atMost().orElseThrow().forWhat()).isEqualTo(Dry.For.FRESH);
     assertThat(steps(painted()).steps()).noneMatch(s -> s.doing() == Doing.UNMASK);
+  }
+
+  /** There is one sprayer: what is sprayed is never sprayed by two at once; brushes there are. */
+  @Test
+  void whatIsSprayedTakesTheOnlySprayer() {
+    Wish sprayed =
+        new Wish(
+            Optional.empty(),
+            OptionalInt.empty(),
+            Optional.of(ToolKind.SPRAYER),
+            Optional.empty(),
+            OptionalInt.empty(),
+            0);
+    List<WorkStep> coats = of(steps(painted().wish(Band.GROUND, sprayed)), Doing.COAT);
+    List<WorkStep> ground = coats.stream().filter(s -> s.what().equals(Band.GROUND)).toList();
+    assertThat(ground).isNotEmpty().allMatch(s -> s.with().equals(ground.getFirst().with()));
+    assertThat(ground.getFirst().with()).hasSize(1);
+    assertThat(coats)
+        .filteredOn(s -> !s.what().equals(Band.GROUND))
+        .isNotEmpty()
+        .allMatch(s -> s.with().isEmpty());
   }
 
   @Test
