@@ -226,4 +226,53 @@ class OwnOrderTest extends LayingJourney {
     button("Forget The porch").click();
     assertThat(button("Saved")).isVisible();
   }
+
+  private Locator anew() {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Planned anew"));
+  }
+
+  /** The day went otherwise: what moved is said, and said again when the page is loaded again. */
+  @Test
+  void whatMovedIsSaidAndStaysSaid() {
+    painted("Otherwise than planned");
+    assertThat(anew()).hasCount(0);
+    step("^Wash").click();
+    button("Done just now").click();
+    assertThat(button("Not done")).isVisible();
+    assertThat(anew()).containsText("Planned anew");
+    assertThat(anew()).containsText("it was");
+    String said = anew().innerText();
+    page.reload();
+    assertThat(anew()).hasText(Pattern.compile(Pattern.quote(said.lines().findFirst().orElseThrow())));
+    // each of what moved is gone to by its name
+    String name = anew().getByRole(AriaRole.BUTTON).first().innerText();
+    anew().getByRole(AriaRole.BUTTON).first().click();
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name)))
+        .isVisible();
+  }
+
+  /** A habit of the studio is kept as it is chosen, and the next piece follows it. */
+  @Test
+  void aHabitOfTheStudioIsFollowedByTheNextPiece() {
+    go("/studio");
+    Locator habits =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Habits"));
+    Locator wax = habits.getByLabel(Pattern.compile("^sealed by wax"));
+    Locator coat = habits.getByLabel(Pattern.compile("^sealed by a clear coat"));
+    assertThat(coat).isChecked();
+    assertThat(habits).containsText("less work");
+    wax.click();
+    assertThat(wax).isChecked();
+    try {
+      page.reload();
+      assertThat(wax).isChecked();
+      String id = makePiece("Waxed by habit", "SINGLE_FACE", "{width: 430, height: 310}");
+      go("/pieces/" + id + "/coats");
+      assertThat(button("sealed by wax")).isVisible();
+    } finally {
+      go("/studio");
+      coat.click();
+      assertThat(coat).isChecked();
+    }
+  }
 }

@@ -43,7 +43,7 @@ public record WhatNow(List<String> steps, int next) {
   }
 
   /** When all before it is done and dry; what is not begun by then does not count as done. */
-  private static int ready(Problem problem, Schedule schedule, int step) {
+  static int ready(Problem problem, Schedule schedule, int step) {
     int ready = 0;
     for (Problem.Follow f : problem.before(step)) {
       Placed before = schedule.of(problem.work().steps().get(f.from()).id()).orElseThrow();
