@@ -30,6 +30,7 @@ export type OptionItems = Schemas['OptionItems'];
 export type PlanEdit = Schemas['PlanEdit'];
 export type EditedPiece = Schemas['EditedView'];
 export type OrderView = Schemas['OrderView'];
+export type WorkView = Schemas['WorkView'];
 export type OrderRow = Schemas['RowView'];
 export type OrderStep = Schemas['StepView'];
 export type WeekView = Schemas['WeekView'];

@@ -45,6 +45,8 @@ export const keys = {
     key('otherwise', ['PLAN', 'SHELF', 'STUDIO'], id, version),
   whatNow: (id: string, version: number, minutes: number) =>
     key('what-now', ['PLAN', 'SHELF', 'STUDIO'], id, version, minutes),
+  work: (id: string, version: number, step: string | null) =>
+    key('work', ['PLAN', 'SHELF', 'STUDIO'], id, version, step),
   week: (from: string | null) => key('week', ['PLAN', 'SHELF', 'STUDIO'], from),
   nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),
   sensors: () => key('sensors', ['FIXED']),

@@ -145,6 +145,19 @@ export function useOrder(pieceId: string, version: number) {
   });
 }
 
+export function useWork(pieceId: string, version: number, step: string | undefined) {
+  return useQuery({
+    queryKey: keys.work(pieceId, version, step ?? null),
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/work', {
+          params: { path: { id: pieceId }, query: step === undefined ? {} : { step } },
+        }),
+      ),
+    placeholderData: (before) => before,
+  });
+}
+
 export function useOtherwise(pieceId: string, version: number) {
   return useQuery({
     queryKey: keys.otherwise(pieceId, version),

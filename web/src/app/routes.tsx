@@ -22,6 +22,7 @@ import { StandingPage } from '../standing/StandingPage';
 import { SumsPage } from '../sums/SumsPage';
 import { SurveyPage } from '../survey/SurveyPage';
 import { WeekPage } from '../week/WeekPage';
+import { WorkFrame } from '../work/WorkPage';
 import { Broken } from './Broken';
 import { Frame, PieceFrame } from './Frame';
 import { NotHere } from './NotHere';
@@ -51,6 +52,11 @@ export const routes: RouteObject[] = [
       { path: '/shelf/supplier', element: <SupplierPage />, handle: titled('Supplier') },
       { path: '*', element: <NotHere /> },
     ],
+  },
+  {
+    path: '/pieces/:pieceId/work/:stepId?',
+    element: <WorkFrame />,
+    errorElement: <Broken />,
   },
   {
     path: '/pieces/:pieceId',

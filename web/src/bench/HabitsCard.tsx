@@ -29,14 +29,7 @@ export function HabitsCard() {
       </Text>
       {follow.isError && <Refusal of={follow.error} />}
       {SCHOOLS.map(({ key, title, words, changes }) => (
-        <Box
-          as="fieldset"
-          key={key}
-          mt="3"
-          opacity={follow.isPending ? 0.7 : 1}
-          border="0"
-          p="0"
-        >
+        <Box as="fieldset" key={key} mt="3" opacity={follow.isPending ? 0.7 : 1} border="0" p="0">
           <chakra.legend fontSize="13.5px" fontWeight="600" mb="0.5">
             {title}
           </chakra.legend>

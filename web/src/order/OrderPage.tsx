@@ -1,7 +1,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, type OrderView } from '../api/client';
 import { useOrder } from '../api/queries';
 import { useKeys } from '../app/useKeys';
@@ -69,7 +69,20 @@ export function OrderPage() {
         px={{ base: '4', lg: '6' }}
         py="4"
       >
-        <Head order={data} />
+        <Flex justify="space-between" gap="4" align="flex-start">
+          <Head order={data} />
+          {data.possible && data.rows.length > 0 && (
+            <Link
+              to={`/pieces/${plan.piece.id}/work`}
+              style={{ flexShrink: 0 }}
+              title="One step at a time, large enough to be read from a metre"
+            >
+              <Button as="span" look="sea">
+                At the bench
+              </Button>
+            </Link>
+          )}
+        </Flex>
         {data.many && (
           <LookOn
             begin={() =>

@@ -243,7 +243,8 @@ class OwnOrderTest extends LayingJourney {
     assertThat(anew()).containsText("it was");
     String said = anew().innerText();
     page.reload();
-    assertThat(anew()).hasText(Pattern.compile(Pattern.quote(said.lines().findFirst().orElseThrow())));
+    assertThat(anew())
+        .hasText(Pattern.compile(Pattern.quote(said.lines().findFirst().orElseThrow())));
     // each of what moved is gone to by its name
     String name = anew().getByRole(AriaRole.BUTTON).first().innerText();
     anew().getByRole(AriaRole.BUTTON).first().click();
@@ -255,8 +256,7 @@ class OwnOrderTest extends LayingJourney {
   @Test
   void aHabitOfTheStudioIsFollowedByTheNextPiece() {
     go("/studio");
-    Locator habits =
-        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Habits"));
+    Locator habits = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Habits"));
     Locator wax = habits.getByLabel(Pattern.compile("^sealed by wax"));
     Locator coat = habits.getByLabel(Pattern.compile("^sealed by a clear coat"));
     assertThat(coat).isChecked();

@@ -138,6 +138,10 @@ abstract class OrderServerTest extends CoatsServerTest {
     return "/api/pieces/" + piece.path("id").asString();
   }
 
+  static String encoded(String key) {
+    return java.net.URLEncoder.encode(key, java.nio.charset.StandardCharsets.UTF_8);
+  }
+
   static int finish(JsonNode order) {
     return steps(order).stream().mapToInt(s -> s.path("to").asInt()).max().orElse(0);
   }

@@ -95,10 +95,6 @@ class OwnOrderApiTest extends OrderServerTest {
     assertThat(get(path + "?step=" + encoded(any) + "&minute=-4").detail()).contains("-4");
   }
 
-  private static String encoded(String key) {
-    return java.net.URLEncoder.encode(key, java.nio.charset.StandardCharsets.UTF_8);
-  }
-
   /** Fixed onto wet paint it stops; what is offered ends that, and stops nothing else. */
   @Test
   void whatIsFixedOntoWetPaintIsMovedWithOneClick() {

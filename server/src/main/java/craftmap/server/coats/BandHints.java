@@ -12,10 +12,19 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** How a band is worked, in words: batches, sections that stay wet, rounds with the torch. */
-final class BandHints {
+public final class BandHints {
   private BandHints() {}
 
   static List<String> of(BandReading b) {
+    List<String> hints = new ArrayList<>(working(b));
+    if (b.band() instanceof Band.Coat coat && coat.waterShare() > 0) {
+      hints.add(Words.say("hint.water", Words.millilitres(b.ml() * coat.waterShare())));
+    }
+    return hints;
+  }
+
+  /** The same without what all its coats take together. */
+  public static List<String> working(BandReading b) {
     List<String> hints = new ArrayList<>();
     b.working().batches().ifPresent(m -> hints.add(batches(m)));
     b.working()
@@ -49,9 +58,6 @@ final class BandHints {
       }
       if (coat.grit().isPresent() && coat.times() > 1) {
         hints.add(Words.say("hint.turns", coat.times(), coat.grit().getAsInt()));
-      }
-      if (coat.waterShare() > 0) {
-        hints.add(Words.say("hint.water", Words.millilitres(b.ml() * coat.waterShare())));
       }
     }
     return hints;

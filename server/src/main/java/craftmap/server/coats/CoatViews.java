@@ -39,7 +39,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -553,15 +552,11 @@ public final class CoatViews {
         f.level(),
         f.safety(),
         f.band().orElse(""),
-        capital(words.text(f.what())),
-        capital(words.text(f.why())),
+        Words.capital(words.text(f.what())),
+        Words.capital(words.text(f.why())),
         f.mends().stream()
-            .map(m -> new CoatsView.CoatMendView(m.code(), capital(words.text(m.what()))))
+            .map(m -> new CoatsView.CoatMendView(m.code(), Words.capital(words.text(m.what()))))
             .toList(),
         f.note().orElse(null));
-  }
-
-  private static String capital(String text) {
-    return text.substring(0, 1).toUpperCase(Locale.ENGLISH) + text.substring(1);
   }
 }

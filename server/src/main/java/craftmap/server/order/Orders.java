@@ -46,7 +46,9 @@ import org.springframework.stereotype.Service;
 @Service
 class Orders {
   /** Looked at first, and where it does not go in that. */
-  private static final List<Integer> DAYS = List.of(30, 120);
+  static final int DAYS_LOOKED_AT = 30;
+
+  private static final List<Integer> DAYS = List.of(DAYS_LOOKED_AT, 120);
 
   /** Looked at where something was fixed to a day that is farther off. */
   private static final int DAYS_FOR_WHAT_IS_FIXED = 400;

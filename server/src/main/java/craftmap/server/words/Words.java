@@ -59,6 +59,11 @@ public final class Words {
     return text.toLowerCase(Locale.ENGLISH);
   }
 
+  /** As it begins a sentence. */
+  public static String capital(String text) {
+    return text.substring(0, 1).toUpperCase(Locale.ENGLISH) + text.substring(1);
+  }
+
   /** A volume: two decimals for drops, none for tins. */
   public static String millilitres(double ml) {
     double size = Math.abs(ml);

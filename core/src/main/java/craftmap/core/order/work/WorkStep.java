@@ -1,6 +1,7 @@
 package craftmap.core.order.work;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -76,6 +77,11 @@ public record WorkStep(
   public String kit() {
     return String.join(
         "|", doing.name(), material.mediumId(), String.join(" ", new TreeSet<>(with)));
+  }
+
+  /** What of its piece it is done on, as the piece calls it: ids of faces, and parts. */
+  public List<String> places() {
+    return on.stream().map(o -> o.substring(pieceId.length() + 1)).sorted().toList();
   }
 
   /** Which part of a whole it is, from 1; 0 where it is all of it. */

@@ -1,0 +1,89 @@
+package craftmap.server.order;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * What whoever stands at the bench has before them: one step of a piece, and what ripens in the
+ * studio meanwhile. Times are instants, for clocks that count down.
+ *
+ * @param title where it stands: which step of how many, and when the piece is ready
+ * @param now the time it is, by the server
+ * @param step absent where nothing is left to do
+ * @param before the step that is left before it; absent where it is the first
+ * @param after the step that is left after it; absent where it is the last
+ * @param last what was done last on the piece, to be taken back
+ */
+record WorkView(
+    String pieceName,
+    String title,
+    String now,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BenchStepView step,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String before,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String after,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BenchDoneView last,
+    List<RipeningView> ripening) {
+
+  /**
+   * One step.
+   *
+   * @param key what edits call it
+   * @param kicker when it is planned, and after what
+   * @param title what is done, in a sentence
+   * @param amounts what is poured and stirred in; empty where nothing is
+   * @param how how it is done, and what it must look like
+   * @param faces on which it is done, by id
+   * @param whereText on what
+   * @param minutes that it is planned to take
+   * @param ready from when it may be done
+   * @param until until when it has to be begun; absent where it may wait
+   * @param waitsText what it waits for, where it may not be done yet
+   * @param cautions what can hurt whoever does it
+   * @param nextText what comes after it
+   * @param meanwhile what else may be begun now, where it has to wait
+   */
+  record BenchStepView(
+      String id,
+      String key,
+      String kicker,
+      String title,
+      String amounts,
+      List<String> how,
+      List<String> faces,
+      String whereText,
+      int minutes,
+      String takesText,
+      String ready,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String until,
+      String waitsText,
+      List<BenchCautionView> cautions,
+      String nextText,
+      List<MeanwhileView> meanwhile) {}
+
+  /** What can hurt whoever does something, and why. */
+  record BenchCautionView(String text, String why) {}
+
+  /** Another step that may be begun now. */
+  record MeanwhileView(String stepId, String title, String takesText) {}
+
+  /** Something that was done. */
+  record BenchDoneView(String key, String title) {}
+
+  /**
+   * Something that dries, or rests.
+   *
+   * @param nextText what may be done then, and when
+   * @param since when it was finished
+   * @param ripe from when that may be done
+   * @param until until when it has to be
+   */
+  record RipeningView(
+      String pieceId,
+      String pieceName,
+      String stepId,
+      String title,
+      String nextText,
+      String since,
+      String ripe,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String until) {}
+}

@@ -1,0 +1,260 @@
+package craftmap.server.order;
+
+import craftmap.core.coats.Band;
+import craftmap.core.coats.BandReading;
+import craftmap.core.coats.CoatFinding;
+import craftmap.core.coats.GroupReading;
+import craftmap.core.order.schedule.AtTheBench;
+import craftmap.core.order.schedule.Placed;
+import craftmap.core.order.schedule.Problem;
+import craftmap.core.order.schedule.WhatNow;
+import craftmap.core.order.work.Doing;
+import craftmap.core.order.work.WorkStep;
+import craftmap.server.coats.BandHints;
+import craftmap.server.words.FigureWords;
+import craftmap.server.words.Words;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+
+/** Says what is before whoever stands at the bench. */
+final class WorkViews {
+  private static final int MOST_MEANWHILE = 3;
+  private static final int MOST_RIPENING = 8;
+
+  private final Orders.Task task;
+  private final Orders.Solved solved;
+  private final Problem problem;
+  private final StepWords words;
+  private final Clockwork clock;
+  private final FigureWords figures;
+  private final String own;
+  private final int now;
+
+  WorkViews(Orders.Task task, Orders.Solved solved) {
+    this.task = task;
+    this.solved = solved;
+    this.problem = solved.problem();
+    this.words = new StepWords(task.worked());
+    this.clock = new Clockwork(task.bench().zone());
+    this.figures = new FigureWords(task.studio().tape());
+    this.own = task.piece().piece().id();
+    this.now = minute(problem, task.now());
+  }
+
+  private static int minute(Problem problem, Instant at) {
+    return Math.clamp(ChronoUnit.MINUTES.between(problem.begins(), at), 0, problem.minutes());
+  }
+
+  /**
+   * The bench.
+   *
+   * @param asked the step that is looked at; none for the one that is next
+   */
+  WorkView view(Optional<String> asked, List<WorkView.RipeningView> ripening) {
+    List<AtTheBench.Left> left = AtTheBench.left(problem, solved.schedule(), own);
+    int at = asked.map(id -> indexOf(left, id)).filter(i -> i >= 0).orElse(0);
+    long all = problem.work().steps().stream().filter(s -> s.pieceId().equals(own)).count();
+    String name = task.piece().piece().name();
+    if (left.isEmpty()) {
+      return new WorkView(
+          name, Words.say("work.done"), task.now().toString(), null, null, null, last(), ripening);
+    }
+    return new WorkView(
+        name,
+        Words.say(
+            "work.title",
+            all - left.size() + at + 1,
+            all,
+            clock.dayAndTime(solved.ready(task), task.now())),
+        task.now().toString(),
+        step(left, at),
+        at == 0 ? null : left.get(at - 1).placed().stepId(),
+        at + 1 == left.size() ? null : left.get(at + 1).placed().stepId(),
+        last(),
+        ripening);
+  }
+
+  private static int indexOf(List<AtTheBench.Left> left, String id) {
+    for (int i = 0; i < left.size(); i++) {
+      if (left.get(i).placed().stepId().equals(id)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private WorkView.BenchStepView step(List<AtTheBench.Left> left, int at) {
+    AtTheBench.Left l = left.get(at);
+    WorkStep step = problem.work().step(l.placed().stepId());
+    boolean hasToWait = l.waits() || l.ready() > now;
+    return new WorkView.BenchStepView(
+        step.id(),
+        step.key(),
+        clock.dayAndTime(problem.instant(l.placed().from()), task.now()),
+        title(step),
+        amounts(step),
+        how(step),
+        step.places(),
+        words.row(own, step.row()),
+        step.minutes(),
+        Clockwork.span(step.minutes()),
+        problem.instant(l.ready()).toString(),
+        instant(l.until()),
+        hasToWait ? waits(l) : "",
+        cautions(step),
+        at + 1 < left.size()
+            ? Words.say("work.next", Words.lower(words.full(step(left.get(at + 1)))))
+            : "",
+        hasToWait ? meanwhile(step) : List.of());
+  }
+
+  private WorkStep step(AtTheBench.Left left) {
+    return problem.work().step(left.placed().stepId());
+  }
+
+  private String instant(OptionalInt minute) {
+    return minute.isPresent() ? problem.instant(minute.getAsInt()).toString() : null;
+  }
+
+  private String title(WorkStep step) {
+    Optional<Band.Coat> coat =
+        reading(step)
+            .map(BandReading::band)
+            .filter(Band.Coat.class::isInstance)
+            .map(Band.Coat.class::cast);
+    if (step.doing() != Doing.COAT || coat.isEmpty()) {
+      return words.full(step);
+    }
+    return Words.say(
+        "work.coat." + coat.get().tool().kind(),
+        step.of() > 1 ? Words.say("work.nth", step.n()) : Words.say("work.nth.only"),
+        coat.get().of().medium().name(),
+        Words.lower(words.row(own, step.row())));
+  }
+
+  private Optional<BandReading> reading(WorkStep step) {
+    return task.piece()
+        .coats()
+        .group(step.row())
+        .flatMap(
+            g -> g.bands().stream().filter(b -> b.band().key().equals(step.what())).findFirst());
+  }
+
+  /** What one coat takes out of its pot, and the water that is stirred into it. */
+  private String amounts(WorkStep step) {
+    Optional<BandReading> reading = reading(step).filter(b -> b.ml() > 0);
+    if (reading.isEmpty()) {
+      return "";
+    }
+    double share = step.wholeId().equals(step.id()) ? 1 : step.minutes() / wholeMinutes(step);
+    double ml = reading.get().ml() / step.of() * share;
+    double water = reading.get().band() instanceof Band.Coat c ? ml * c.waterShare() : 0;
+    return water > 0
+        ? Words.say("work.pour.water", Words.millilitres(ml), Words.millilitres(water))
+        : Words.say("work.pour", Words.millilitres(ml));
+  }
+
+  private double wholeMinutes(WorkStep part) {
+    return problem.work().steps().stream()
+        .filter(s -> s.wholeId().equals(part.wholeId()))
+        .mapToInt(WorkStep::minutes)
+        .sum();
+  }
+
+  private List<String> how(WorkStep step) {
+    List<String> how = new ArrayList<>(List.of(Words.say("work.how." + step.doing())));
+    reading(step)
+        .ifPresent(
+            b -> {
+              if (b.band() instanceof Band.Step s && !s.grits().isEmpty()) {
+                how.add(
+                    Words.say(
+                        "work.grits",
+                        s.grits().stream().map(String::valueOf).collect(Collectors.joining(", "))));
+              }
+              how.addAll(BandHints.working(b));
+            });
+    return how;
+  }
+
+  private List<WorkView.BenchCautionView> cautions(WorkStep step) {
+    return task.piece().coats().group(step.row()).stream()
+        .map(GroupReading::findings)
+        .flatMap(List::stream)
+        .filter(CoatFinding::safety)
+        .filter(f -> f.band().isEmpty() || f.band().get().equals(step.what()))
+        .map(
+            f ->
+                new WorkView.BenchCautionView(
+                    Words.capital(figures.text(f.what())), Words.capital(figures.text(f.why()))))
+        .toList();
+  }
+
+  private String waits(AtTheBench.Left left) {
+    return Words.say(
+        left.waits() ? "work.waits.order" : "work.waits.dry",
+        clock.dayAndTime(problem.instant(left.ready()), task.now()));
+  }
+
+  private List<WorkView.MeanwhileView> meanwhile(WorkStep step) {
+    int minutes = Math.max(15, minute(problem, task.now().plus(4, ChronoUnit.HOURS)) - now);
+    return WhatNow.of(problem, solved.schedule(), now, minutes).steps().stream()
+        .map(problem.work()::step)
+        .filter(s -> s.pieceId().equals(own) && !s.id().equals(step.id()))
+        .limit(MOST_MEANWHILE)
+        .map(s -> new WorkView.MeanwhileView(s.id(), words.full(s), Clockwork.span(s.handsOn())))
+        .toList();
+  }
+
+  private WorkView.BenchDoneView last() {
+    return solved.schedule().steps().stream()
+        .filter(p -> task.isDone(p.stepId()))
+        .filter(p -> problem.work().step(p.stepId()).pieceId().equals(own))
+        .max(Comparator.comparingInt(Placed::to))
+        .map(p -> problem.work().step(p.stepId()))
+        .map(s -> new WorkView.BenchDoneView(s.key(), words.full(s)))
+        .orElse(null);
+  }
+
+  /** What ripens, of all pieces that are worked on. */
+  static List<WorkView.RipeningView> ripening(Orders.Task everything) {
+    Problem problem =
+        new Problem(
+            everything.work(),
+            everything.bench(),
+            everything.begin(),
+            Orders.DAYS_LOOKED_AT,
+            everything.settled());
+    StepWords words = new StepWords(everything.worked());
+    Clockwork clock = new Clockwork(everything.bench().zone());
+    int now = minute(problem, everything.now());
+    return AtTheBench.ripening(problem, now).stream()
+        .limit(MOST_RIPENING)
+        .map(
+            r -> {
+              WorkStep step = problem.work().step(r.stepId());
+              String ripe = clock.dayAndTime(problem.instant(r.ripe()), everything.now());
+              return new WorkView.RipeningView(
+                  step.pieceId(),
+                  words.piece(step.pieceId()).piece().name(),
+                  step.id(),
+                  words.full(step),
+                  r.toStep().isEmpty()
+                      ? Words.say("work.ripe.dry", ripe)
+                      : Words.say(
+                          "work.ripe.next",
+                          Words.lower(words.title(problem.work().step(r.toStep()))),
+                          ripe),
+                  problem.instant(r.since()).toString(),
+                  problem.instant(r.ripe()).toString(),
+                  r.until().isPresent() ? problem.instant(r.until().getAsInt()).toString() : null);
+            })
+        .toList();
+  }
+}
