@@ -178,7 +178,10 @@ function WorkPage() {
               fontSize="17px"
               fontWeight="500"
               disabled={waiting}
-              onClick={() => plan.edit({ kind: 'STEP_DONE', step: data.last?.key ?? '' })}
+              onClick={() => {
+                plan.edit({ kind: 'STEP_DONE', step: data.last?.key ?? '' });
+                go(base, { replace: true });
+              }}
             >
               Not done after all: {data.last.title}
             </Big>
