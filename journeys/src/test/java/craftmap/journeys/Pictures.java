@@ -1,6 +1,10 @@
 package craftmap.journeys;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -32,7 +36,6 @@ class Pictures extends Journey {
     go("/pieces/wardrobe/standing");
     page.locator("[data-pictures]:not([data-pictures='0']) canvas").waitFor();
     save("standing");
-    take("/pieces/sea-chest/photos", "photos");
     take("/pieces/sea-chest/choose/front", "choose");
     take("/pieces/sea-chest/lay-out/front/fern-top", "lay-out");
     go("/pieces/folding-screen/cut");
@@ -56,7 +59,25 @@ class Pictures extends Journey {
     go("/pieces/wardrobe/lay-out/door-1/marsh");
     page.getByTestId("sheets").waitFor();
     save("lay-out-sheets");
+    atTheBench();
     takePrint("/api/pieces/sea-chest/faces/front/print?paper=A4", "print");
+  }
+
+  /** Three steps are done, and a coat is looked at while they dry. */
+  private void atTheBench() {
+    go("/pieces/sea-chest/work");
+    Locator title = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+    for (int n = 0; n < 3; n++) {
+      String before = title.innerText();
+      button("Done").click();
+      assertThat(title).not().hasText(before);
+    }
+    for (int n = 0; n < 30 && !title.innerText().contains("coat of"); n++) {
+      String before = title.innerText();
+      page.keyboard().press("ArrowRight");
+      assertThat(title).not().hasText(before);
+    }
+    save("work");
   }
 
   private void take(String address, String name) {

@@ -58,8 +58,7 @@ class WorkTest extends LayingJourney {
   }
 
   private Locator done() {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done").setExact(true));
+    return button("Done");
   }
 
   private Locator ripening() {
