@@ -7,6 +7,7 @@ import { useChangesElsewhere } from '../app/useChangesElsewhere';
 import { ErrorState, Loading } from '../common/States';
 import { useStencilMap } from '../map/useStencilMap';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
+import { leftText } from './left';
 import { Ripening } from './Ripening';
 import { useClock, useScreenAwake } from './useClock';
 import { WhereDrawing } from './WhereDrawing';
@@ -111,7 +112,7 @@ function WorkPage() {
         >
           {step ? (
             <>
-              <StepWords step={step} />
+              <StepWords step={step} now={now} />
               <Box
                 flex="1"
                 minH="180px"
@@ -241,7 +242,8 @@ function WorkPage() {
 
 type BenchStep = NonNullable<WorkView['step']>;
 
-function StepWords({ step }: { step: BenchStep }) {
+function StepWords({ step, now }: { step: BenchStep; now: number }) {
+  const window = step.until === undefined ? undefined : leftText(Date.parse(step.until) - now);
   return (
     <>
       <Text fontSize="19px">{step.kicker}</Text>
@@ -259,6 +261,20 @@ function StepWords({ step }: { step: BenchStep }) {
       {step.waitsText !== '' && (
         <Text role="status" bg="ochreWash" borderRadius="lg" p="3.5" mb="3" fontSize="18px">
           {step.waitsText}
+        </Text>
+      )}
+      {window !== undefined && (
+        <Text
+          bg={window === '' ? 'rustWash' : 'ochreWash'}
+          borderRadius="lg"
+          p="3.5"
+          mb="3"
+          fontSize="18px"
+          fontWeight="600"
+        >
+          {window === ''
+            ? 'It should have been begun by now: Order says what can still be saved.'
+            : `It has to be begun within ${window}.`}
         </Text>
       )}
       <Text fontSize={{ base: '19px', md: '22px' }} lineHeight="1.35">

@@ -244,8 +244,7 @@ class OwnOrderTest extends LayingJourney {
     assertThat(anew()).containsText("it was");
     String said = anew().innerText();
     page.reload();
-    assertThat(anew())
-        .hasText(Pattern.compile(Pattern.quote(said.lines().findFirst().orElseThrow())));
+    assertThat(anew()).containsText(said.lines().findFirst().orElseThrow());
     // each of what moved is gone to by its name
     String name = anew().getByRole(AriaRole.BUTTON).first().innerText();
     anew().getByRole(AriaRole.BUTTON).first().click();

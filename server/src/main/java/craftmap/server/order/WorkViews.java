@@ -27,6 +27,9 @@ final class WorkViews {
   private static final int MOST_MEANWHILE = 3;
   private static final int MOST_RIPENING = 8;
 
+  /** What takes no longer than this may be begun while something dries. */
+  private static final int MEANWHILE_MINUTES = 240;
+
   private final Orders.Task task;
   private final Orders.Solved solved;
   private final Problem problem;
@@ -203,8 +206,7 @@ final class WorkViews {
   }
 
   private List<WorkView.MeanwhileView> meanwhile(WorkStep step) {
-    int minutes = Math.max(15, minute(problem, task.now().plus(4, ChronoUnit.HOURS)) - now);
-    return WhatNow.of(problem, solved.schedule(), now, minutes).steps().stream()
+    return WhatNow.of(problem, solved.schedule(), now, MEANWHILE_MINUTES).steps().stream()
         .map(problem.work()::step)
         .filter(s -> s.pieceId().equals(own) && !s.id().equals(step.id()))
         .limit(MOST_MEANWHILE)
