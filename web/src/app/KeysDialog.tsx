@@ -12,6 +12,7 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['Alt + drag', 'leave the lines that a hand is drawn to'],
   ['← →', 'order: the step before, the step after; this week: a week earlier, later'],
   ['Shift ← →', 'order: begin the step a quarter of an hour sooner, later'],
+  ['Space, ← →', 'at the bench: done; the step before, the step after'],
   ['F', 'next face'],
   ['W', 'the whole piece'],
   ['M', 'measure between two places of a face'],
