@@ -41,41 +41,6 @@ class OrderApiTest extends OrderServerTest {
     }
   }
 
-  /**
-   * In the demo there is a window that would be missed by whoever does what can be done next: a
-   * coat of varnish on the stool is held past noon, for its tape comes off within minutes of it.
-   */
-  @Test
-  void theVarnishOfTheStoolIsHeldForItsTape() {
-    ObjectNode bench = bench(20, 54, 15, 64, 2);
-    ((ObjectNode) bench.at("/rooms/0/climate/18")).put("celsius", 20).put("damp", 54);
-    ObjectNode odo = (ObjectNode) bench.at("/people/1");
-    ObjectNode week = odo.putObject("week");
-    week.putArray("TUESDAY").addObject().put("from", "10:00").put("to", "15:00");
-    week.putArray("THURSDAY").addObject().put("from", "10:00").put("to", "15:00");
-    week.putArray("SATURDAY").addObject().put("from", "09:00").put("to", "13:00");
-    assertThat(putBench(bench.put("places", 5)).status()).isEqualTo(200);
-    JsonNode order = order(get("/api/pieces/step-stool").body());
-    JsonNode held =
-        order
-            .path("findings")
-            .valueStream()
-            .filter(f -> f.path("rule").asString().equals("HELD_FOR_WINDOW"))
-            .findFirst()
-            .orElseThrow();
-    JsonNode varnish =
-        steps(order).stream()
-            .filter(s -> s.path("id").equals(held.path("stepId")))
-            .findFirst()
-            .orElseThrow();
-    JsonNode tape =
-        varnish.path("waits").valueStream().filter(w -> w.has("until")).findFirst().orElseThrow();
-    // as it stands its tape comes off in time, after dinner
-    assertThat(time(order, varnish.path("from").asInt()).toLocalTime()).isEqualTo("13:00");
-    assertThat(held.path("text").asString()).contains("nobody would be there", "take the tape off");
-    assertThat(tape.path("windowText").asString()).isEqualTo("within 34 min");
-  }
-
   /** Every coat of every band has its step, and what lies over something comes after it. */
   private void fromTheBottomUp(String what, JsonNode group, List<JsonNode> steps) {
     int before = 0;
