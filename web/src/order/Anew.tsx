@@ -1,9 +1,6 @@
-import { Box, chakra, Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import type { OrderView } from '../api/client';
-
-const Step = chakra('button', {
-  base: { color: 'sea', textAlign: 'left', textDecoration: 'underline', cursor: 'pointer' },
-});
+import { StepLink } from './StepLink';
 
 /** What is otherwise than it was told, after the day went otherwise. */
 export function Anew({
@@ -30,9 +27,9 @@ export function Anew({
       <Box as="ul" listStyleType="none">
         {of.moved.map((m) => (
           <Box as="li" key={m.stepId}>
-            <Step type="button" onClick={() => onChoose(m.stepId)}>
+            <StepLink type="button" onClick={() => onChoose(m.stepId)}>
               {m.title}
-            </Step>
+            </StepLink>
             : {m.text}
           </Box>
         ))}

@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Heading, Input, Link, Text } from '@chakra-ui/react'
 import { type ReactNode, useState } from 'react';
 import type { OrderView } from '../api/client';
 import { useWhatNow } from '../api/queries';
+import { StepLink } from './StepLink';
 
 function Card({ title, children }: { title: ReactNode; children: ReactNode }) {
   return (
@@ -22,10 +23,6 @@ function Card({ title, children }: { title: ReactNode; children: ReactNode }) {
     </Box>
   );
 }
-
-const Step = chakra('button', {
-  base: { color: 'sea', textAlign: 'left', textDecoration: 'underline', cursor: 'pointer' },
-});
 
 /** With some minutes to spare: what may be begun, fits, and puts nothing off. */
 export function WhatNow({
@@ -60,9 +57,9 @@ export function WhatNow({
     >
       {now.data?.steps.slice(0, 3).map((s) => (
         <Box key={s.stepId}>
-          <Step type="button" onClick={() => onChoose(s.stepId)}>
+          <StepLink type="button" onClick={() => onChoose(s.stepId)}>
             {s.title}
-          </Step>{' '}
+          </StepLink>{' '}
           ({s.takesText})
         </Box>
       ))}
@@ -92,9 +89,9 @@ export function WhySo({
       <Box as="ol" listStyleType="none">
         {shown.map((r) => (
           <Box as="li" key={`${r.stepId} ${r.text}`} mb="1">
-            <Step type="button" onClick={() => onChoose(r.stepId)}>
+            <StepLink type="button" onClick={() => onChoose(r.stepId)}>
               {r.text}
-            </Step>
+            </StepLink>
           </Box>
         ))}
       </Box>

@@ -31,6 +31,16 @@ public record BandReading(
     shades = List.copyOf(shades);
   }
 
+  /**
+   * What one of its coats takes out of a pot: the first takes more where it soaks in.
+   *
+   * @param n from 1
+   */
+  public double mlOfCoat(int n) {
+    return sum.map(s -> ml * (n == 1 ? s.firstCoat() : 1) / (s.firstCoat() + s.times() - 1))
+        .orElse(ml);
+  }
+
   /** The pot that it takes out of itself; a lay has its own. */
   public Optional<String> potId() {
     return product().flatMap(InHand::potId);

@@ -26,8 +26,6 @@ class HabitsController {
   /** Of more pieces, those that were looked after last are looked at. */
   private static final int MOST_LOOKED_AT = 20;
 
-  private static final double A_DROP_ML = 0.5;
-
   private final Pieces pieces;
   private final Orders orders;
   private final Studios studios;
@@ -119,7 +117,7 @@ class HabitsController {
       long more = then.asked().work().handsOn().minus(now.asked().work().handsOn()).toMinutes();
       double moreMl = then.ml() - now.ml();
       int moreFailing = then.coats().failing() - now.coats().failing();
-      changed += more != 0 || Math.abs(moreMl) > A_DROP_ML || moreFailing != 0 ? 1 : 0;
+      changed += more != 0 || Differences.isMoreThanADrop(moreMl) || moreFailing != 0 ? 1 : 0;
       minutes += more;
       ml += moreMl;
       failing += moreFailing;
@@ -139,19 +137,7 @@ class HabitsController {
     if (changed == 0) {
       return Words.say("habits.nothing", others);
     }
-    List<String> parts = new ArrayList<>();
-    if (minutes != 0) {
-      parts.add(
-          Words.say(
-              minutes < 0 ? "whatif.lessWork" : "whatif.moreWork",
-              Clockwork.span((int) Math.abs(minutes))));
-    }
-    if (Math.abs(ml) > A_DROP_ML) {
-      parts.add(Words.say(ml < 0 ? "whatif.less" : "whatif.more", Words.millilitres(Math.abs(ml))));
-    }
-    if (failing != 0) {
-      parts.add(Words.say(failing < 0 ? "whatif.safer" : "whatif.riskier"));
-    }
+    List<String> parts = Differences.all(minutes, ml, failing);
     return Words.say(
         "habits.otherwise",
         changed,

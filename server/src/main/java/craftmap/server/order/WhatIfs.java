@@ -29,9 +29,6 @@ class WhatIfs {
   static final double DRIER_PERCENT = 15;
   static final int MORE_PLACES = 4;
 
-  /** Below this nothing is told to change. */
-  private static final double A_DROP_ML = 0.5;
-
   private final Orders orders;
 
   WhatIfs(Orders orders) {
@@ -124,7 +121,7 @@ class WhatIfs {
     Orders.Task flipped = orders.with(task, other);
     boolean changes =
         !flipped.work().equals(task.work())
-            || Math.abs(flipped.piece().ml() - task.piece().ml()) > A_DROP_ML;
+            || Differences.isMoreThanADrop(flipped.piece().ml() - task.piece().ml());
     return changes
         ? Optional.of(
             new Otherwise(
@@ -177,25 +174,14 @@ class WhatIfs {
             : Words.say(
                 minutes < 0 ? "whatif.sooner" : "whatif.later", Clockwork.span(Math.abs(minutes))));
     long hands = other.task().work().handsOn().minus(task.work().handsOn()).toMinutes();
-    if (hands != 0) {
-      parts.add(
-          Words.say(
-              hands < 0 ? "whatif.lessWork" : "whatif.moreWork",
-              Clockwork.span((int) Math.abs(hands))));
-    }
+    Differences.work(hands).ifPresent(parts::add);
     int visits = visits(then) - visits(now);
     if (visits != 0) {
       parts.add(
           Words.say(visits < 0 ? "whatif.fewerVisits" : "whatif.moreVisits", Math.abs(visits)));
     }
-    double ml = other.task().piece().ml() - task.piece().ml();
-    if (Math.abs(ml) > A_DROP_ML) {
-      parts.add(Words.say(ml < 0 ? "whatif.less" : "whatif.more", Words.millilitres(Math.abs(ml))));
-    }
-    int found = failing(other.task()) - failing(task);
-    if (found != 0) {
-      parts.add(Words.say(found < 0 ? "whatif.safer" : "whatif.riskier"));
-    }
+    Differences.volume(other.task().piece().ml() - task.piece().ml()).ifPresent(parts::add);
+    Differences.risk(failing(other.task()) - failing(task)).ifPresent(parts::add);
     // what is only as good as was found in a moment is told as such
     boolean sure = now.schedule().isProven() && then.schedule().isProven();
     String text = String.join(", ", parts);

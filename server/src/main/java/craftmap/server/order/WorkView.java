@@ -35,7 +35,6 @@ record WorkView(
    * @param faces on which it is done, by id
    * @param whereText on what
    * @param minutes that it is planned to take
-   * @param ready from when it may be done
    * @param until until when it has to be begun; absent where it may wait
    * @param waitsText what it waits for, where it may not be done yet
    * @param cautions what can hurt whoever does it
@@ -52,8 +51,6 @@ record WorkView(
       List<String> faces,
       String whereText,
       int minutes,
-      String takesText,
-      String ready,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String until,
       String waitsText,
       List<BenchCautionView> cautions,

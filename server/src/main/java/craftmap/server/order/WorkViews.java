@@ -106,8 +106,6 @@ final class WorkViews {
         step.places(),
         words.row(own, step.row()),
         step.minutes(),
-        Clockwork.span(step.minutes()),
-        problem.instant(l.ready()).toString(),
         instant(l.until()),
         hasToWait ? waits(l) : "",
         cautions(step),
@@ -156,7 +154,7 @@ final class WorkViews {
       return "";
     }
     double share = step.wholeId().equals(step.id()) ? 1 : step.minutes() / wholeMinutes(step);
-    double ml = reading.get().ml() / step.of() * share;
+    double ml = reading.get().mlOfCoat(step.n()) * share;
     double water = reading.get().band() instanceof Band.Coat c ? ml * c.waterShare() : 0;
     return water > 0
         ? Words.say("work.pour.water", Words.millilitres(ml), Words.millilitres(water))
