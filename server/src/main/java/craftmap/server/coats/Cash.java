@@ -1,6 +1,5 @@
 package craftmap.server.coats;
 
-import craftmap.core.coats.BandReading;
 import craftmap.core.coats.InHand;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.SoldBy;
@@ -10,6 +9,8 @@ import craftmap.core.money.Purchase;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.order.StillToTake;
+import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.piece.Pieces;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.stock.Ledger;
@@ -23,7 +24,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -58,17 +58,26 @@ class Cash {
   record Spending(List<Money> totals, List<String> unpriced) {}
 
   Spending of(Studio studio, String pieceId, Plan plan, CoatsReading coats) {
-    Set<String> done = ledger.usedByLay(studio.id(), pieceId).keySet();
-    Map<String, Double> fromPots = new HashMap<>(coats.stillFromPots(done));
-    pieces.read(studio, plan).lays().stream()
+    PlanReading reading = pieces.read(studio, plan);
+    StillToTake still =
+        StillToTake.of(
+            pieceId,
+            plan.order(),
+            reading,
+            pieces.coats(studio, plan),
+            ledger.usedByLay(studio.id(), pieceId).keySet());
+    Map<String, Double> fromPots = new HashMap<>(coats.stillFromPots(still::of));
+    reading.lays().stream()
         .filter(LayReading.Laid.class::isInstance)
         .map(LayReading.Laid.class::cast)
-        .filter(l -> !done.contains(l.lay().id()))
         .forEach(
             l ->
                 l.lay()
                     .potId()
-                    .ifPresent(pot -> fromPots.merge(pot, l.takes().potMl(), Double::sum)));
+                    .ifPresent(
+                        pot ->
+                            fromPots.merge(
+                                pot, still.of(l.lay().id(), l.takes().potMl()), Double::sum)));
     Map<String, Double> free = shelf.availableMl(studio.id(), pieceId, fromPots.keySet());
     Map<String, Short> wanted = new LinkedHashMap<>();
     shelf
@@ -79,7 +88,7 @@ class Cash {
               double missing = fromPots.getOrDefault(id, 0.0) - free.getOrDefault(id, 0.0);
               add(wanted, new Short(pot.medium(), true, missing));
             });
-    unowned(coats, done).forEach(s -> add(wanted, s));
+    unowned(coats, still).forEach(s -> add(wanted, s));
     List<Money> paid = new ArrayList<>();
     List<String> unpriced = new ArrayList<>();
     for (Short s : wanted.values()) {
@@ -113,23 +122,22 @@ class Cash {
   }
 
   /** Coats and preparation for which nothing stands on the shelf. */
-  private static Stream<Short> unowned(CoatsReading coats, Set<String> done) {
+  private static Stream<Short> unowned(CoatsReading coats, StillToTake still) {
     return coats.groups().stream()
         .flatMap(
             g ->
                 g.bands().stream()
-                    .filter(b -> !done.contains(CoatsReading.useId(g, b)))
                     .flatMap(
                         b ->
                             b
                                 .product()
                                 .filter(p -> !p.isOwned())
-                                .map(p -> shortOf(p, b))
+                                .map(p -> shortOf(p, still.of(CoatsReading.useId(g, b), b.ml())))
                                 .stream()));
   }
 
-  private static Short shortOf(InHand product, BandReading band) {
-    return new Short(product.medium(), false, band.ml());
+  private static Short shortOf(InHand product, double ml) {
+    return new Short(product.medium(), false, ml);
   }
 
   private Optional<Money> price(Studio studio, Short s) {

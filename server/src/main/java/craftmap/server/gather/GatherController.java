@@ -127,6 +127,9 @@ class GatherController {
    *
    * @param faceId where it lies; of a coat the first face of its group
    * @param coat the group and band of a coat; absent for a lay
+   * @param needText what it still takes; once it is done, what it was planned to take
+   * @param benchText what of it was done step by step; absent where nothing was
+   * @param byHand whether it was booked as a whole, and can be taken back so
    * @param bookedText what the ledger says it took, once it is done
    * @param changedText the plan's figure, where it changed after the booking
    */
@@ -137,6 +140,8 @@ class GatherController {
       String where,
       String needText,
       boolean done,
+      boolean byHand,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String benchText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String bookedText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String changedText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatOfUseView coat,
@@ -263,9 +268,17 @@ class GatherController {
   }
 
   private static UseView use(Gathering.Use use, List<LayView> lays, GroupNames names) {
-    String needs = Words.millilitres(use.what().ml());
-    String booked = use.bookedMl().map(Words::millilitres).orElse(null);
-    String changed = use.isDone() && !needs.equals(booked) ? needs : null;
+    String planned = Words.millilitres(use.what().ml());
+    String needs = use.isDone() ? planned : Words.millilitres(use.leftMl());
+    String booked = use.isDone() ? Words.millilitres(use.tookMl()) : null;
+    boolean byHand = use.bookedMl().isPresent();
+    BenchUses.Worked bench = use.atTheBench();
+    String worked =
+        bench.done() == 0
+            ? null
+            : Words.say(
+                "gather.bench", bench.done(), bench.steps(), Words.millilitres(bench.bookedMl()));
+    String changed = byHand && bench.done() == 0 && !planned.equals(booked) ? planned : null;
     return switch (use.what()) {
       case Gathering.What.OfLay of -> {
         LayView lay = view(of.id(), lays);
@@ -276,6 +289,8 @@ class GatherController {
             lay.where(),
             needs,
             use.isDone(),
+            byHand,
+            worked,
             booked,
             changed,
             null,
@@ -293,6 +308,8 @@ class GatherController {
               names.name(of.group().group()),
               needs,
               use.isDone(),
+              byHand,
+              worked,
               booked,
               changed,
               new CoatOfUseView(of.group().group().id(), of.band().band().key()),
@@ -323,7 +340,18 @@ class GatherController {
   private static UseView notLaid(LayReading reading, List<LayView> lays) {
     LayView lay = view(reading.lay().id(), lays);
     return new UseView(
-        lay.id(), lay.faceId(), lay.title(), lay.where(), "", false, null, null, null, List.of());
+        lay.id(),
+        lay.faceId(),
+        lay.title(),
+        lay.where(),
+        "",
+        false,
+        false,
+        null,
+        null,
+        null,
+        null,
+        List.of());
   }
 
   private static LayView view(String layId, List<LayView> lays) {

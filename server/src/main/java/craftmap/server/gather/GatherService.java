@@ -39,6 +39,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -51,8 +52,16 @@ public class GatherService {
   private final Ledger ledger;
   private final ClaimBook claims;
   private final CutBook cuts;
+  private final BenchUses bench;
 
-  GatherService(Pieces pieces, ShelfService shelf, Ledger ledger, ClaimBook claims, CutBook cuts) {
+  GatherService(
+      Pieces pieces,
+      ShelfService shelf,
+      Ledger ledger,
+      ClaimBook claims,
+      CutBook cuts,
+      BenchUses bench) {
+    this.bench = bench;
     this.cuts = cuts;
     this.pieces = pieces;
     this.shelf = shelf;
@@ -101,7 +110,8 @@ public class GatherService {
       }
     }
     List<Gathering.Need> needs = new ArrayList<>();
-    byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used)));
+    BenchUses.Steps steps = bench.steps(studio, piece);
+    byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used, steps)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
     return new Gathering(
@@ -174,25 +184,31 @@ public class GatherService {
       String pieceId,
       String potId,
       List<Gathering.What> uses,
-      Map<String, Use.Booked> used) {
+      Map<String, Use.Booked> used,
+      BenchUses.Steps steps) {
     Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
-    List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, used)).toList();
-    double still = each.stream().filter(u -> !u.isDone()).mapToDouble(u -> u.what().ml()).sum();
+    List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, used, steps)).toList();
+    double still = each.stream().mapToDouble(Gathering.Use::leftMl).sum();
     Claims settled = claims.on(pot.holding()).claims();
     double mine = pot.ml(settled.forPiece(pieceId).doubleValue());
     return new Gathering.Need(pot, each, still, pot.levelMl() - mine, Provision.of(still, mine));
   }
 
-  private static Gathering.Use use(Pot pot, Gathering.What what, Map<String, Use.Booked> used) {
+  private static Gathering.Use use(
+      Pot pot, Gathering.What what, Map<String, Use.Booked> used, BenchUses.Steps steps) {
     return new Gathering.Use(
         what,
-        Optional.ofNullable(used.get(what.id())).map(b -> pot.ml(b.quantity().doubleValue())));
+        Optional.ofNullable(used.get(what.id())).map(b -> pot.ml(b.quantity().doubleValue())),
+        steps.worked(what.id(), used, pot),
+        steps.still(used.keySet()).of(what.id(), what.ml()));
   }
 
   /** Keeps what the plan takes and has not used yet. */
   @EventListener
+  @Order(1)
   @Transactional
   public void claim(PlanMoved moved) {
+    bench.follow(moved.studio(), moved.piece());
     if (moved.piece().archived()) {
       claims.release(moved.studio().id(), moved.piece().id());
     } else {
@@ -220,12 +236,10 @@ public class GatherService {
     Gathering gathered = gather(studio, piece);
     for (Gathering.Need need : gathered.needs()) {
       for (Gathering.Use use : need.uses()) {
-        if (!use.isDone()) {
+        if (use.leftMl() > 0) {
           wishes.add(
               new ClaimBook.Wish(
-                  need.pot().holding().id(),
-                  use.what().id(),
-                  need.pot().inItsUnit(use.what().ml())));
+                  need.pot().holding().id(), use.what().id(), need.pot().inItsUnit(use.leftMl())));
         }
       }
     }
@@ -303,8 +317,10 @@ public class GatherService {
     for (Gathering.Need need : gather(studio, piece).needs()) {
       for (Gathering.Use use : need.uses()) {
         if (use.what().id().equals(layId)) {
-          book(studio, piece, need.pot(), use.what(), by);
-          claim(studio, piece);
+          if (use.leftMl() > 0) {
+            book(studio, piece, need.pot(), use, by);
+            claim(studio, piece);
+          }
           return;
         }
       }
@@ -313,12 +329,13 @@ public class GatherService {
         "lay", given(layId), said("is-not-laid-on-this-piece"), said("a-lay-that-fits-its-face"));
   }
 
-  private void book(Studio studio, SavedPlan piece, Pot pot, Gathering.What what, String by) {
+  private void book(Studio studio, SavedPlan piece, Pot pot, Gathering.Use use, String by) {
+    Gathering.What what = use.what();
     ledger.bookUse(
         studio.id(),
         new Use(
             pot.holding().id(),
-            pot.inItsUnit(what.ml()),
+            pot.inItsUnit(use.leftMl()),
             piece.id(),
             what.id(),
             step(what),

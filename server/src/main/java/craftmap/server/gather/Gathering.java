@@ -116,11 +116,19 @@ public record Gathering(
   /**
    * One use.
    *
-   * @param bookedMl what the ledger says it took; none while it is not done
+   * @param bookedMl what the ledger says it took, booked as a whole; none while it is not
+   * @param atTheBench what of it was done step by step
+   * @param leftMl what it still takes
    */
-  public record Use(What what, Optional<Double> bookedMl) {
+  public record Use(
+      What what, Optional<Double> bookedMl, BenchUses.Worked atTheBench, double leftMl) {
     public boolean isDone() {
-      return bookedMl.isPresent();
+      return bookedMl.isPresent() || atTheBench.isAll();
+    }
+
+    /** What the ledger says it took, whichever way it was booked. */
+    public double tookMl() {
+      return bookedMl.orElse(0.0) + atTheBench.bookedMl();
     }
   }
 

@@ -1,10 +1,18 @@
 package craftmap.server.order;
 
+import craftmap.core.measure.RefusedInput;
+import craftmap.server.logbook.Logbook;
+import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
+import craftmap.server.words.FigureWords;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -18,10 +26,27 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{id}/work")
 class WorkController {
   private final Orders orders;
+  private final Tellings tellings;
+  private final Logbook log;
+  private final ShelfService shelf;
 
-  WorkController(Orders orders) {
+  WorkController(Orders orders, Tellings tellings, Logbook log, ShelfService shelf) {
+    this.log = log;
+    this.shelf = shelf;
     this.orders = orders;
+    this.tellings = tellings;
   }
+
+  /** What was told at the bench, in the order in which it was tapped. */
+  record Told(List<Telling> told) {}
+
+  /**
+   * What came of each.
+   *
+   * @param problem why it was not taken; absent where it was, now or before
+   */
+  record Taken(
+      String id, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String problem) {}
 
   /** The step that is next, or another that is left, with what ripens in the studio. */
   @GetMapping
@@ -30,6 +55,27 @@ class WorkController {
     Orders.Solved solved = orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
     List<WorkView.RipeningView> ripening =
         orders.all(asker.studio()).task().map(WorkViews::ripening).orElse(List.of());
-    return new WorkViews(task, solved).view(Optional.ofNullable(step), ripening);
+    String studioId = asker.studio().id();
+    return new WorkViews(task, solved, log.ofPiece(studioId, id), pot -> shelf.pot(studioId, pot))
+        .view(Optional.ofNullable(step), ripening);
+  }
+
+  /**
+   * Takes what was told, each by itself and once, however often it is sent. What cannot be taken is
+   * said beside the others, which are.
+   */
+  @PostMapping("/told")
+  List<Taken> tell(Asker asker, @PathVariable String id, @RequestBody Told told) {
+    FigureWords words = new FigureWords(asker.studio().tape());
+    List<Taken> taken = new ArrayList<>();
+    for (Telling each : told.told()) {
+      try {
+        tellings.tell(asker, id, each);
+        taken.add(new Taken(each.id(), null));
+      } catch (RefusedInput refused) {
+        taken.add(new Taken(each.id(), words.refusal(refused)));
+      }
+    }
+    return taken;
   }
 }

@@ -31,6 +31,8 @@ record WorkView(
    * @param kicker when it is planned, and after what
    * @param title what is done, in a sentence
    * @param amounts what is poured and stirred in; empty where nothing is
+   * @param pot what it is poured out of; absent where nothing is, or no pot was named
+   * @param notes what was noted of it
    * @param how how it is done, and what it must look like
    * @param faces on which it is done, by id
    * @param whereText on what
@@ -47,6 +49,8 @@ record WorkView(
       String kicker,
       String title,
       String amounts,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PotOfStepView pot,
+      List<String> notes,
       List<String> how,
       List<String> faces,
       String whereText,
@@ -56,6 +60,16 @@ record WorkView(
       List<BenchCautionView> cautions,
       String nextText,
       List<MeanwhileView> meanwhile) {}
+
+  /**
+   * The pot of a step.
+   *
+   * @param ml what the step is planned to take out of it
+   * @param holdsMl the most that can be in it
+   * @param levelText what is in it
+   * @param weighed whether its weight says how much is left
+   */
+  record PotOfStepView(String name, double ml, double holdsMl, String levelText, boolean weighed) {}
 
   /** What can hurt whoever does something, and why. */
   record BenchCautionView(String text, String why) {}

@@ -10,7 +10,11 @@ import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.schedule.WhatNow;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.WorkStep;
+import craftmap.core.plan.order.Draws;
+import craftmap.core.supply.Container;
 import craftmap.server.coats.BandHints;
+import craftmap.server.logbook.LogEntry;
+import craftmap.server.shelf.Pot;
 import craftmap.server.words.FigureWords;
 import craftmap.server.words.Words;
 import java.time.Instant;
@@ -20,6 +24,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** Says what is before whoever stands at the bench. */
@@ -37,9 +42,22 @@ final class WorkViews {
   private final Clockwork clock;
   private final FigureWords figures;
   private final String own;
+  private final Draws draws;
+  private final List<LogEntry> told;
+  private final Function<String, Optional<Pot>> pots;
   private final int now;
 
-  WorkViews(Orders.Task task, Orders.Solved solved) {
+  /**
+   * @param told what was told of the piece
+   * @param pots the pots of the shelf, by id
+   */
+  WorkViews(
+      Orders.Task task,
+      Orders.Solved solved,
+      List<LogEntry> told,
+      Function<String, Optional<Pot>> pots) {
+    this.told = told;
+    this.pots = pots;
     this.task = task;
     this.solved = solved;
     this.problem = solved.problem();
@@ -47,6 +65,8 @@ final class WorkViews {
     this.clock = new Clockwork(task.bench().zone());
     this.figures = new FigureWords(task.studio().tape());
     this.own = task.piece().piece().id();
+    this.draws =
+        Draws.of(task.piece().asked().work(), task.piece().reading(), task.piece().coats());
     this.now = minute(problem, task.now());
   }
 
@@ -102,6 +122,8 @@ final class WorkViews {
         clock.dayAndTime(problem.instant(l.placed().from()), task.now()),
         title(step),
         amounts(step),
+        pot(step).orElse(null),
+        notes(step),
         how(step),
         step.places(),
         words.row(own, step.row()),
@@ -147,23 +169,56 @@ final class WorkViews {
             g -> g.bands().stream().filter(b -> b.band().key().equals(step.what())).findFirst());
   }
 
-  /** What one coat takes out of its pot, and the water that is stirred into it. */
+  /** What it takes out of its pot, and the water that is stirred into it. */
   private String amounts(WorkStep step) {
-    Optional<BandReading> reading = reading(step).filter(b -> b.ml() > 0);
-    if (reading.isEmpty()) {
+    double ml = poured(step);
+    if (ml == 0) {
       return "";
     }
-    double share = step.wholeId().equals(step.id()) ? 1 : step.minutes() / wholeMinutes(step);
-    double ml = reading.get().mlOfCoat(step.n()) * share;
-    double water = reading.get().band() instanceof Band.Coat c ? ml * c.waterShare() : 0;
+    double water =
+        reading(step)
+            .map(BandReading::band)
+            .filter(Band.Coat.class::isInstance)
+            .map(b -> ml * ((Band.Coat) b).waterShare())
+            .orElse(0.0);
     return water > 0
         ? Words.say("work.pour.water", Words.millilitres(ml), Words.millilitres(water))
         : Words.say("work.pour", Words.millilitres(ml));
   }
 
-  private double wholeMinutes(WorkStep part) {
+  private Optional<WorkView.PotOfStepView> pot(WorkStep step) {
+    return draws
+        .of(own + ":" + step.key())
+        .flatMap(Draws.Draw::potId)
+        .flatMap(pots)
+        .map(
+            p ->
+                new WorkView.PotOfStepView(
+                    p.label().name(),
+                    draws.of(own + ":" + step.key()).orElseThrow().ml(),
+                    p.holdsMl(),
+                    Words.millilitres(p.levelMl()),
+                    p.holding().container().flatMap(Container::tareG).isPresent()));
+  }
+
+  private List<String> notes(WorkStep step) {
+    return told.stream()
+        .filter(t -> t.stepKey().equals(step.key()) && !t.note().isEmpty())
+        .map(LogEntry::note)
+        .toList();
+  }
+
+  /** All of it, or the share of what is done of it in one go. */
+  private double poured(WorkStep step) {
+    return draws
+        .of(own + ":" + step.key())
+        .map(d -> d.ml() * step.minutes() / minutesOf(step.key()))
+        .orElse(0.0);
+  }
+
+  private double minutesOf(String key) {
     return problem.work().steps().stream()
-        .filter(s -> s.wholeId().equals(part.wholeId()))
+        .filter(s -> s.pieceId().equals(own) && s.key().equals(key))
         .mapToInt(WorkStep::minutes)
         .sum();
   }

@@ -6,6 +6,7 @@ import craftmap.core.lay.rule.LayOption;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.order.StillToTake;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.piece.view.ArtViews;
 import craftmap.server.piece.view.FreeStock;
@@ -108,9 +109,22 @@ public class PlanViews {
         new FreeStock(() -> shelf.available(studio, ofPiece)),
         new PotsOfPiece(
             laysOfThePiece,
-            () -> ledger.usedByLay(studio.id(), ofPiece).keySet(),
-            done -> ofCoats.get().stillFromPots(done),
+            () -> stillToTake(studio, ofPiece),
+            still -> ofCoats.get().stillFromPots(still::of),
             pots -> shelf.availableMl(studio.id(), ofPiece, pots)));
+  }
+
+  private StillToTake stillToTake(Studio studio, String pieceId) {
+    if (pieceId.equals(NO_PIECE)) {
+      return StillToTake.all();
+    }
+    Plan plan = pieces.plan(studio, pieceId);
+    return StillToTake.of(
+        pieceId,
+        plan.order(),
+        pieces.read(studio, plan),
+        pieces.coats(studio, plan),
+        ledger.usedByLay(studio.id(), pieceId).keySet());
   }
 
   /** A design's sheet by itself. */

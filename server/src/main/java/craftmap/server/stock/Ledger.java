@@ -113,7 +113,12 @@ public class Ledger {
     }
   }
 
-  /** The level as it is now; nobody changes it until this transaction ends. */
+  /** The level as it is now; nobody changes it until this change ends. */
+  @Transactional
+  public BigDecimal levelHeld(String holdingId) {
+    return held(holdingId);
+  }
+
   private BigDecimal held(String holdingId) {
     return jdbc.queryForObject(
         "select level from holding where id = ? for update", BigDecimal.class, holdingId);
@@ -186,6 +191,29 @@ public class Ledger {
     } catch (DuplicateKeyException other) {
       throw new ConcurrencyFailureException("booked by another meanwhile", other);
     }
+  }
+
+  /**
+   * Books what was poured, once. It was there to be poured: where the ledger says that there is
+   * less, the ledger is put right first.
+   *
+   * @param more the note of that correction
+   */
+  @Transactional
+  public void bookPoured(String studioId, Use use, String more, String by) {
+    if (standing(use.pieceId(), use.layId()).isPresent()) {
+      return;
+    }
+    HoldingRow holding = holding(studioId, use.holdingId());
+    BigDecimal missing =
+        Booking.used(use.quantity(), holding.unit())
+            .change()
+            .negate()
+            .subtract(held(use.holdingId()));
+    if (missing.signum() > 0) {
+      putBack(studioId, use.holdingId(), missing, more, by);
+    }
+    bookUse(studioId, use, by);
   }
 
   /** Takes a lay's use back by a correction; without a standing use it changes nothing. */

@@ -11,7 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.ToDoubleBiFunction;
 
 /** The coats of a piece, group by group. */
 public record CoatsReading(Habits habits, List<GroupReading> groups) {
@@ -31,14 +31,15 @@ public record CoatsReading(Habits habits, List<GroupReading> groups) {
   /**
    * What coats take of each pot they name.
    *
-   * @param done the uses that are booked
+   * @param still what of a use is left: by its id, of so many millilitres
    */
-  public Map<String, Double> stillFromPots(Set<String> done) {
+  public Map<String, Double> stillFromPots(ToDoubleBiFunction<String, Double> still) {
     Map<String, Double> ml = new HashMap<>();
     for (GroupReading group : groups) {
       for (BandReading band : group.bands()) {
-        if (!done.contains(useId(group, band))) {
-          band.potId().ifPresent(pot -> ml.merge(pot, band.ml(), Double::sum));
+        double left = still.applyAsDouble(useId(group, band), band.ml());
+        if (left > 0) {
+          band.potId().ifPresent(pot -> ml.merge(pot, left, Double::sum));
         }
       }
     }

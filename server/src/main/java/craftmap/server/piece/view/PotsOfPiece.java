@@ -2,6 +2,7 @@ package craftmap.server.piece.view;
 
 import craftmap.core.finding.PotFindings;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.order.StillToTake;
 import craftmap.core.supply.Provision;
 import java.util.HashMap;
 import java.util.List;
@@ -15,28 +16,28 @@ import java.util.stream.Stream;
 /** The pots that a piece draws on, and what its lays take of them; looked up once, if at all. */
 public final class PotsOfPiece {
   private final Supplier<List<LayReading>> lays;
-  private final Supplier<Set<String>> done;
+  private final Supplier<StillToTake> still;
   private final Function<Set<String>, Map<String, Double>> available;
-  private final Function<Set<String>, Map<String, Double>> coats;
+  private final Function<StillToTake, Map<String, Double>> coats;
   private List<LayReading.Laid> laid;
-  private Set<String> doneLays;
+  private StillToTake left;
   private Map<String, Double> ofCoats;
   private Map<String, Double> known;
 
   /**
    * @param lays what all lays of the piece come to
-   * @param done the lays whose use is booked
-   * @param coats what coats that are not done take of each pot, given what is done
+   * @param still what is left to take
+   * @param coats what coats take of each pot of what is left
    * @param available what the piece may count on of some pots
    */
   public PotsOfPiece(
       Supplier<List<LayReading>> lays,
-      Supplier<Set<String>> done,
-      Function<Set<String>, Map<String, Double>> coats,
+      Supplier<StillToTake> still,
+      Function<StillToTake, Map<String, Double>> coats,
       Function<Set<String>, Map<String, Double>> available) {
     this.coats = coats;
     this.lays = lays;
-    this.done = done;
+    this.still = still;
     this.available = available;
   }
 
@@ -50,16 +51,16 @@ public final class PotsOfPiece {
             laid.stream()
                 .filter(l -> !l.lay().id().equals(own.lay().id()))
                 .filter(l -> l.pot().filter(p -> p.id().equals(potId)).isPresent())
-                .filter(l -> !isDone(l.lay().id()))
-                .mapToDouble(l -> l.takes().potMl())
+                .mapToDouble(l -> left.of(l.lay().id(), l.takes().potMl()))
                 .sum();
         double under = ofCoats.getOrDefault(potId, 0.0);
-        return Provision.of(others + under + own.takes().potMl(), availableMl(potId));
+        return Provision.of(
+            others + under + left.of(own.lay().id(), own.takes().potMl()), availableMl(potId));
       }
 
       @Override
       public boolean isDone(String layId) {
-        return doneLays.contains(layId);
+        return left.isDone(layId);
       }
     };
   }
@@ -74,8 +75,8 @@ public final class PotsOfPiece {
             .map(LayReading.Laid.class::cast)
             .filter(LayReading.Laid::lead)
             .toList();
-    doneLays = done.get();
-    ofCoats = coats.apply(doneLays);
+    left = still.get();
+    ofCoats = coats.apply(left);
     known = new HashMap<>();
   }
 

@@ -1,0 +1,174 @@
+package craftmap.server.gather;
+
+import craftmap.core.order.work.Work;
+import craftmap.core.plan.Ordering;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.order.AskedOrder;
+import craftmap.core.plan.order.Draws;
+import craftmap.core.plan.order.StepsReader;
+import craftmap.core.plan.order.StillToTake;
+import craftmap.core.plan.reading.PlanReading;
+import craftmap.core.supply.Booking;
+import craftmap.server.logbook.LogEntry;
+import craftmap.server.logbook.Logbook;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.Pot;
+import craftmap.server.shelf.ShelfService;
+import craftmap.server.stock.Ledger;
+import craftmap.server.stock.Use;
+import craftmap.server.studio.Studio;
+import craftmap.server.words.Words;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/**
+ * What the steps that are done took out of pots. The ledger follows the plan: what is done and not
+ * booked is booked, what is booked and not done after all is taken back; so it comes to the same
+ * whichever way a step came to be done, and however often anybody said so. What was booked stays as
+ * it was booked, whatever the plan would take by now.
+ */
+@Component
+public class BenchUses {
+  private static final String OF_STEP = "done:";
+  private static final double A_DROP_ML = 0.0005;
+
+  private final Pieces pieces;
+  private final ShelfService shelf;
+  private final Ledger ledger;
+  private final Logbook log;
+
+  BenchUses(Pieces pieces, ShelfService shelf, Ledger ledger, Logbook log) {
+    this.pieces = pieces;
+    this.shelf = shelf;
+    this.ledger = ledger;
+    this.log = log;
+  }
+
+  /** What a step's use is booked under. */
+  public static String useId(String stepKey) {
+    return OF_STEP + stepKey;
+  }
+
+  static boolean isOfStep(String useId) {
+    return useId.startsWith(OF_STEP);
+  }
+
+  /**
+   * What the steps of a coat or lay took that are done.
+   *
+   * @param bookedMl as it is in the ledger; less than what was used where no pot was named then
+   * @param done how many of its steps are done
+   */
+  record Worked(double bookedMl, int done, int steps) {
+    boolean isAll() {
+      return done > 0 && done == steps;
+    }
+  }
+
+  /** The steps of a piece, what they take, and which of them are done. */
+  record Steps(Work work, Draws draws, Ordering order) {
+    Worked worked(String useId, Map<String, Use.Booked> used, Pot pot) {
+      double booked = 0;
+      int done = 0;
+      List<String> steps = draws.stepsOf(useId, work);
+      for (String id : steps) {
+        String key = work.step(id).key();
+        Use.Booked standing = used.get(BenchUses.useId(key));
+        booked += standing == null ? 0 : pot.ml(standing.quantity().doubleValue());
+        if (order.step(key).done().isPresent()) {
+          done++;
+        }
+      }
+      return new Worked(booked, done, steps.size());
+    }
+
+    StillToTake still(Set<String> booked) {
+      return StillToTake.of(work, draws, order, booked);
+    }
+  }
+
+  Steps steps(Studio studio, SavedPlan piece) {
+    Plan plan = piece.plan();
+    PlanReading reading = pieces.read(studio, plan);
+    CoatsReading coats = pieces.coats(studio, plan);
+    Work work =
+        AskedOrder.of(piece.id(), StepsReader.of(piece.id(), reading, coats), plan.order(), coats)
+            .work();
+    return new Steps(work, Draws.of(work, reading, coats), plan.order());
+  }
+
+  /** Has the ledger follow what is done of a piece that somebody holds. */
+  void follow(Studio studio, SavedPlan piece) {
+    Ordering order = piece.plan().order();
+    Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
+    List<String> back =
+        used.keySet().stream()
+            .filter(BenchUses::isOfStep)
+            .filter(u -> order.step(u.substring(OF_STEP.length())).done().isEmpty())
+            .toList();
+    for (String useId : back) {
+      ledger.takeBackUse(
+          studio.id(), piece.id(), useId, Words.say("done.takenBack", piece.name()), "");
+    }
+    List<String> open =
+        order.steps().entrySet().stream()
+            .filter(s -> s.getValue().done().isPresent())
+            .map(s -> s.getKey())
+            .filter(key -> !used.containsKey(useId(key)))
+            .toList();
+    if (open.isEmpty()) {
+      return;
+    }
+    Steps steps = steps(studio, piece);
+    for (String key : open) {
+      Optional<Draws.Draw> draw =
+          steps.draws().of(piece.id() + ":" + key).filter(d -> !used.containsKey(d.useId()));
+      Optional<Pot> pot = draw.flatMap(Draws.Draw::potId).flatMap(p -> shelf.pot(studio.id(), p));
+      if (pot.isPresent()) {
+        book(studio, piece, key, pot.get(), draw.get());
+      }
+    }
+  }
+
+  private void book(Studio studio, SavedPlan piece, String key, Pot pot, Draws.Draw draw) {
+    Optional<LogEntry> told = log.done(studio.id(), piece.id(), key);
+    Optional<Double> level = told.map(t -> t.details().levelMl());
+    Optional<Double> gone =
+        level.map(l -> pot.ml(ledger.levelHeld(pot.holding().id()).doubleValue()) - l);
+    double ml =
+        told.map(t -> t.details().usedMl()).or(() -> gone.filter(g -> g > 0)).orElse(draw.ml());
+    if (ml < A_DROP_ML) {
+      return;
+    }
+    String title = told.map(t -> t.details().title()).orElse(key);
+    String by = told.map(LogEntry::by).orElse("");
+    ledger.bookPoured(
+        studio.id(),
+        new Use(
+            pot.holding().id(),
+            pot.inItsUnit(ml),
+            piece.id(),
+            useId(key),
+            title,
+            Words.say("done.note", pot.medium().name(), piece.name())),
+        Words.say("done.more"),
+        by);
+    if (gone.filter(g -> g <= 0).isPresent()) {
+      // more is left than the ledger had before: it was used as planned, and the ledger was wrong
+      ledger.correct(
+          studio.id(),
+          pot.holding().id(),
+          BigDecimal.valueOf(pot.inItsUnit(level.get()))
+              .setScale(Booking.DECIMALS, RoundingMode.HALF_UP),
+          Words.say("done.looked"),
+          by);
+    }
+  }
+}

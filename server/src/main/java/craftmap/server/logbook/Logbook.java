@@ -1,0 +1,86 @@
+package craftmap.server.logbook;
+
+import craftmap.server.changes.Changes;
+import craftmap.server.changes.Thing;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Keeps what happened at the bench. Of each step one telling stands at most: the one that was
+ * tapped last, whenever it arrived. Whoever writes holds the piece, so that two tellings of one
+ * step come one after the other.
+ */
+@Service
+@Transactional(readOnly = true)
+public class Logbook {
+  private static final Set<LogEntry.Kind> OF_THE_STEP =
+      EnumSet.of(LogEntry.Kind.DONE, LogEntry.Kind.TAKEN_BACK);
+
+  private final LogRows rows;
+  private final Changes changes;
+
+  Logbook(LogRows rows, Changes changes) {
+    this.rows = rows;
+    this.changes = changes;
+  }
+
+  /** Whether something was told under this id already. */
+  public boolean isKnown(String studioId, String id) {
+    return rows.existsById(new LogRow.Key(studioId, id));
+  }
+
+  /** Whether something was told that was tapped later than this about the same step. */
+  public boolean isToldLater(String studioId, String pieceId, String stepKey, Instant toldAt) {
+    Instant last = rows.lastTold(studioId, pieceId, stepKey, OF_THE_STEP);
+    return last != null && last.isAfter(toldAt);
+  }
+
+  /** The steps of a piece that are done, as they were told, by their keys. */
+  public Map<String, LogEntry> done(String studioId, String pieceId) {
+    return ofPiece(studioId, pieceId).stream()
+        .filter(e -> e.kind() == LogEntry.Kind.DONE)
+        .collect(Collectors.toMap(LogEntry::stepKey, Function.identity(), (a, b) -> b));
+  }
+
+  public Optional<LogEntry> done(String studioId, String pieceId, String stepKey) {
+    return rows
+        .findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
+            studioId, pieceId, stepKey, EnumSet.of(LogEntry.Kind.DONE))
+        .stream()
+        .map(LogRow::entry)
+        .findFirst();
+  }
+
+  /** All that stands of a piece, in the order in which it happened. */
+  public List<LogEntry> ofPiece(String studioId, String pieceId) {
+    return rows
+        .findByStudioIdAndPieceIdAndStandsTrueOrderByHappenedAscIdAsc(studioId, pieceId)
+        .stream()
+        .map(LogRow::entry)
+        .toList();
+  }
+
+  public boolean hasAny(String studioId, String pieceId) {
+    return rows.existsByStudioIdAndPieceId(studioId, pieceId);
+  }
+
+  /** Writes what was told; where it is about the step itself, what was told before falls. */
+  @Transactional
+  public void write(String studioId, LogEntry entry) {
+    if (entry.stands() && OF_THE_STEP.contains(entry.kind())) {
+      rows.findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
+              studioId, entry.pieceId(), entry.stepKey(), OF_THE_STEP)
+          .forEach(LogRow::standsNoLonger);
+    }
+    rows.saveAndFlush(new LogRow(studioId, entry));
+    changes.tell(studioId, Thing.PIECE, entry.pieceId());
+  }
+}
