@@ -17,9 +17,12 @@ const styles = createCache({ key: 'css', nonce });
 const queries = new QueryClient({
   defaultOptions: {
     queries: {
+      // the server stands on this machine, or in this room: it may answer without any network
+      networkMode: 'always',
       refetchOnWindowFocus: false,
       retry: (count, problem) => problem instanceof Problem && problem.silent && count < 3,
     },
+    mutations: { networkMode: 'always' },
   },
 });
 

@@ -47,6 +47,7 @@ export const keys = {
     key('what-now', ['PLAN', 'SHELF', 'STUDIO'], id, version, minutes),
   work: (id: string, version: number, step: string | null) =>
     key('work', ['PLAN', 'SHELF', 'STUDIO'], id, version, step),
+  ahead: (id: string, version: number) => key('ahead', ['PLAN', 'SHELF', 'STUDIO'], id, version),
   week: (from: string | null) => key('week', ['PLAN', 'SHELF', 'STUDIO'], from),
   nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),
   sensors: () => key('sensors', ['FIXED']),

@@ -158,6 +158,16 @@ export function useWork(pieceId: string, version: number, step: string | undefin
   });
 }
 
+/** Every step that is left: kept for when the server is away. */
+export function useAhead(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: keys.ahead(pieceId, version),
+    queryFn: () =>
+      ask(api.GET('/api/pieces/{id}/work/ahead', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
 export function useOtherwise(pieceId: string, version: number) {
   return useQuery({
     queryKey: keys.otherwise(pieceId, version),

@@ -1,15 +1,25 @@
 import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { WorkView } from '../api/client';
-import { useWork } from '../api/queries';
+import type { BenchStep } from '../api/client';
+import { changed } from '../api/keys';
+import { useAhead, useWork } from '../api/queries';
 import { useChangesElsewhere } from '../app/useChangesElsewhere';
 import { ErrorState, Loading } from '../common/States';
 import { useStencilMap } from '../map/useStencilMap';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
+import { Big } from './Big';
 import { leftText } from './left';
+import { Remarks } from './Remarks';
 import { Ripening } from './Ripening';
+import { Took, Used } from './TookAndUsed';
+import { lastDoneHere, stillLeft } from './tellings';
+import { Unsent } from './Unsent';
 import { useClock, useScreenAwake } from './useClock';
+import { asTold, type PotSeen, seenProblem } from './used';
+import { useKeptPage } from './useKeptPage';
+import { useTellings } from './useTellings';
 import { WhereDrawing } from './WhereDrawing';
 
 /** Nothing but the bench: no bar, no route, for a tablet that is propped up. */
@@ -22,60 +32,69 @@ export function WorkFrame() {
   );
 }
 
-const STEP_MINUTES = 5;
-
-const Big = chakra('button', {
-  base: {
-    minH: '64px',
-    px: '5',
-    borderRadius: '12px',
-    borderWidth: '1px',
-    borderColor: 'hairline',
-    bg: 'sheet',
-    color: 'ink',
-    fontSize: '21px',
-    fontWeight: '600',
-    cursor: 'pointer',
-    _disabled: { opacity: 0.55, cursor: 'default' },
-    _focusVisible: { outline: '3px solid', outlineColor: 'ochre', outlineOffset: '2px' },
-  },
-});
+/** Taps that follow each other faster are one tap of a wet hand. */
+const ONE_TAP_MS = 600;
 
 function WorkPage() {
   const { stepId } = useParams();
   const plan = usePlan();
+  const pieceId = plan.piece.id;
   const go = useNavigate();
-  const work = useWork(plan.piece.id, plan.piece.version, stepId);
+  const client = useQueryClient();
+  const work = useWork(pieceId, plan.piece.version, undefined);
+  const ahead = useAhead(pieceId, plan.piece.version);
   const now = useClock(work.data?.now);
+  const clock = useRef(now);
+  clock.current = now;
+  const tellings = useTellings(
+    pieceId,
+    useCallback(() => clock.current, []),
+  );
   useScreenAwake();
   useChangesElsewhere();
-  const base = `/pieces/${plan.piece.id}/work`;
+  useKeptPage(pieceId, ahead.data !== undefined);
+  const base = `/pieces/${pieceId}/work`;
+  const left = stillLeft(ahead.data ?? [], tellings.kept);
+  const at = Math.max(
+    0,
+    left.findIndex((s) => s.id === stepId),
+  );
+  const step = left[at];
   const look = (id: string | undefined) =>
     id !== undefined && go(`${base}/${encodeURIComponent(id)}`, { replace: true });
-  const step = work.data?.step;
-  const [took, setTook] = useState<{ id: string; minutes: number } | null>(null);
-  const minutes = step && took?.id === step.id ? took.minutes : (step?.minutes ?? 0);
-  const waiting = work.isPlaceholderData || !plan.settled;
+  const [told, setTold] = useState<{ id: string; minutes: number; seen: PotSeen } | null>(null);
+  const own = told !== null && told.id === step?.id ? told : null;
+  const minutes = own?.minutes ?? step?.minutes ?? 0;
+  const seen: PotSeen = own?.seen ?? { how: 'PLANNED' };
+  const wrong = step?.pot === undefined ? undefined : seenProblem(step.pot, seen);
+  const lastTap = useRef(0);
   const done = () => {
-    if (step && !waiting) {
-      plan.edit({
-        kind: 'STEP_DONE',
-        step: step.key,
-        done: { at: new Date(now).toISOString(), minutes },
-      });
-      go(base, { replace: true });
+    const tapped = Date.now();
+    if (step === undefined || wrong !== undefined || tapped - lastTap.current < ONE_TAP_MS) {
+      return;
     }
+    lastTap.current = tapped;
+    void tellings.tell({
+      kind: 'DONE',
+      step: step.key,
+      title: step.title,
+      minutes,
+      ...asTold(seen),
+    });
+    go(base, { replace: true });
   };
-  useKnuckle({
-    done,
-    before: () => look(work.data?.before),
-    after: () => look(work.data?.after),
-  });
-  if (work.isError) {
-    return <ErrorState problem={work.error} again={() => void work.refetch()} />;
-  }
-  if (!work.data) {
-    return <Loading what="the bench" />;
+  const before = left[at - 1]?.id;
+  const after = left[at + 1]?.id;
+  useKnuckle({ done, before: () => look(before), after: () => look(after) });
+  const here = lastDoneHere(tellings.kept);
+  const last = here !== undefined ? { key: here.step, title: here.title } : work.data?.last;
+  if (!work.data || !ahead.data) {
+    const failed = [work, ahead].find((q) => q.isError);
+    return failed?.error ? (
+      <ErrorState problem={failed.error} again={() => void failed.refetch()} />
+    ) : (
+      <Loading what="the bench" />
+    );
   }
   const data = work.data;
   return (
@@ -96,20 +115,16 @@ function WorkPage() {
         <Text fontFamily="heading" fontSize="18px" fontWeight="600">
           {data.pieceName}
         </Text>
-        <Text display={{ base: 'none', md: 'block' }}>{data.title}</Text>
-        <Link to={`/pieces/${plan.piece.id}/order`} style={{ padding: '18px 6px' }}>
+        <Text display={{ base: 'none', md: 'block' }}>
+          {step ? `${step.countText}, ${data.title}` : ''}
+        </Text>
+        <Link to={`/pieces/${pieceId}/order`} style={{ padding: '18px 6px' }}>
           Leave the bench
         </Link>
       </Flex>
+      <Unsent kept={tellings.kept} away={tellings.away} onForget={tellings.forget} />
       <Flex flex="1" minH="0" direction={{ base: 'column', md: 'row' }}>
-        <Flex
-          as="main"
-          direction="column"
-          flex="1.55"
-          minW="0"
-          p={{ base: '4', md: '8' }}
-          opacity={waiting ? 0.75 : 1}
-        >
+        <Flex as="main" direction="column" flex="1.55" minW="0" p={{ base: '4', md: '8' }}>
           {step ? (
             <>
               <StepWords step={step} now={now} />
@@ -126,7 +141,7 @@ function WorkPage() {
               >
                 <Where step={step} />
               </Box>
-              <Flex gap="3" wrap="wrap">
+              <Flex gap="3" wrap="wrap" mb="3">
                 <Big
                   type="button"
                   flex={{ base: '1 1 100%', md: '1 1 200px' }}
@@ -135,7 +150,7 @@ function WorkPage() {
                   borderColor="sea"
                   minH="88px"
                   fontSize="24px"
-                  disabled={waiting}
+                  disabled={wrong !== undefined}
                   onClick={done}
                   title="Done (space or Enter)"
                 >
@@ -144,8 +159,8 @@ function WorkPage() {
                 <Big
                   type="button"
                   flex={{ base: 1, md: 'none' }}
-                  disabled={data.before === undefined}
-                  onClick={() => look(data.before)}
+                  disabled={before === undefined}
+                  onClick={() => look(before)}
                   title="The step before (←)"
                 >
                   ← Before
@@ -153,13 +168,23 @@ function WorkPage() {
                 <Big
                   type="button"
                   flex={{ base: 1, md: 'none' }}
-                  disabled={data.after === undefined}
-                  onClick={() => look(data.after)}
+                  disabled={after === undefined}
+                  onClick={() => look(after)}
                   title="The step after (→)"
                 >
                   After →
                 </Big>
               </Flex>
+              <Remarks
+                key={step.id}
+                step={step}
+                pieceId={pieceId}
+                away={tellings.away}
+                onNote={(note) =>
+                  void tellings.tell({ kind: 'NOTE', step: step.key, title: step.title, note })
+                }
+                onPhoto={() => void changed(client, 'PHOTOS')}
+              />
               {step.nextText !== '' && (
                 <Text mt="4" fontSize="17px">
                   {step.nextText}
@@ -168,23 +193,22 @@ function WorkPage() {
             </>
           ) : (
             <Heading as="h1" fontFamily="heading" fontSize="40px" fontWeight="600" mb="6">
-              {data.title}
+              All of it is done
             </Heading>
           )}
-          {data.last && (
+          {last && (
             <Big
               type="button"
               mt="4"
               alignSelf="flex-start"
               fontSize="17px"
               fontWeight="500"
-              disabled={waiting}
               onClick={() => {
-                plan.edit({ kind: 'STEP_DONE', step: data.last?.key ?? '' });
+                void tellings.tell({ kind: 'TAKEN_BACK', step: last.key, title: last.title });
                 go(base, { replace: true });
               }}
             >
-              Not done after all: {data.last.title}
+              Not done after all: {last.title}
             </Big>
           )}
         </Flex>
@@ -202,10 +226,17 @@ function WorkPage() {
             <Took
               minutes={minutes}
               planned={step.minutes}
-              onChange={(m) => setTook({ id: step.id, minutes: m })}
+              onChange={(m) => setTold({ id: step.id, minutes: m, seen })}
             />
           )}
-          <Ripening of={data.ripening} pieceId={plan.piece.id} now={now} />
+          {step?.pot && (
+            <Used
+              pot={step.pot}
+              seen={seen}
+              onChange={(s) => setTold({ id: step.id, minutes, seen: s })}
+            />
+          )}
+          <Ripening of={data.ripening} pieceId={pieceId} now={now} />
           {step?.cautions.map((c) => (
             <Box key={c.text} bg="rustWash" borderRadius="lg" p="4" mb="4" fontSize="17px">
               <Text as="span" fontWeight="700">
@@ -239,8 +270,6 @@ function WorkPage() {
     </Flex>
   );
 }
-
-type BenchStep = NonNullable<WorkView['step']>;
 
 function StepWords({ step, now }: { step: BenchStep; now: number }) {
   const window = step.until === undefined ? undefined : leftText(Date.parse(step.until) - now);
@@ -295,51 +324,6 @@ function Where({ step }: { step: BenchStep }) {
       faces={step.faces}
       label={`Where: ${step.whereText}`}
     />
-  );
-}
-
-function Took({
-  minutes,
-  planned,
-  onChange,
-}: {
-  minutes: number;
-  planned: number;
-  onChange: (minutes: number) => void;
-}) {
-  return (
-    <Box as="section" aria-label="It took you" mb="6">
-      <Heading as="h2" fontFamily="heading" fontSize="22px" fontWeight="600" mb="2.5">
-        It took you
-      </Heading>
-      <Flex gap="2.5" wrap="wrap">
-        <Big
-          type="button"
-          flex="1 1 150px"
-          aria-pressed={minutes === planned}
-          bg={minutes === planned ? 'ochreWash' : 'sheet'}
-          fontSize="18px"
-          onClick={() => onChange(planned)}
-        >
-          {minutes === planned ? `as planned, ${planned} min` : `${minutes} min`}
-        </Big>
-        <Big
-          type="button"
-          aria-label="Five minutes less"
-          disabled={minutes <= 1}
-          onClick={() => onChange(Math.max(1, minutes - STEP_MINUTES))}
-        >
-          −5
-        </Big>
-        <Big
-          type="button"
-          aria-label="Five minutes more"
-          onClick={() => onChange(minutes + STEP_MINUTES)}
-        >
-          +5
-        </Big>
-      </Flex>
-    </Box>
   );
 }
 

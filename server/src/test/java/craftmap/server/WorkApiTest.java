@@ -46,7 +46,7 @@ class WorkApiTest extends OrderServerTest {
     for (int n = 1; n <= all; n++) {
       JsonNode work = work(piece);
       JsonNode step = work.path("step");
-      assertThat(work.path("title").asString()).startsWith("Step %d of %d,".formatted(n, all));
+      assertThat(step.path("countText").asString()).isEqualTo("Step %d of %d".formatted(n, all));
       assertThat(seen.add(step.path("id").asString())).as(step.toString()).isTrue();
       for (JsonNode other : steps(order(piece))) {
         if (!other.path("done").asBoolean()) {

@@ -172,7 +172,8 @@ class Demo implements ApplicationRunner {
       throws IOException {
     ClassPathResource file = new ClassPathResource("demo/photos/" + name + ".jpg");
     try (InputStream in = file.getInputStream()) {
-      photos.add(studio, pieceId, stage, caption, Optional.of(faceId), in.readAllBytes());
+      photos.add(
+          studio, pieceId, new Photos.Said(stage, caption, Optional.of(faceId)), in.readAllBytes());
     }
   }
 }

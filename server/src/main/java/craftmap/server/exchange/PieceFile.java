@@ -21,5 +21,6 @@ record PieceFile(String format, int version, PlanDocument plan, List<PhotoInFile
       Stage stage,
       String caption,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String step,
       String jpeg) {}
 }

@@ -53,6 +53,7 @@ class PieceFiles {
               p.stage(),
               p.caption(),
               p.faceId().orElse(null),
+              p.stepKey().orElse(null),
               Base64.getEncoder().encodeToString(photos.picture(studio, p.id()))));
     }
     return json.writerWithDefaultPrettyPrinter()
@@ -171,9 +172,11 @@ class PieceFiles {
           studio,
           pieceId,
           id,
-          stage(picture.path("stage").asString(""), where),
-          picture.path("caption").asString(""),
-          Optional.ofNullable(picture.path("faceId").asString(null)),
+          new Photos.Said(
+              stage(picture.path("stage").asString(""), where),
+              picture.path("caption").asString(""),
+              Optional.ofNullable(picture.path("faceId").asString(null)),
+              Optional.ofNullable(picture.path("step").asString(null))),
           bytes);
     }
   }

@@ -84,6 +84,16 @@ class PageController {
         .body(file("mark.svg"));
   }
 
+  /** What keeps the bench going while the server is away; always asked for anew. */
+  @GetMapping("/bench-worker.js")
+  ResponseEntity<byte[]> worker() throws IOException {
+    return ResponseEntity.ok()
+        .contentType(TYPES.get("js"))
+        .cacheControl(CacheControl.noCache())
+        .header("Content-Security-Policy", ContentPolicy.FOR_THE_WORKER)
+        .body(file("bench-worker.js"));
+  }
+
   private static byte[] file(String name) throws IOException {
     ClassPathResource resource = new ClassPathResource("web/" + name);
     if (!resource.exists()) {

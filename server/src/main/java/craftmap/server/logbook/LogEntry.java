@@ -15,7 +15,7 @@ public record LogEntry(
     String id,
     String pieceId,
     String stepKey,
-    Kind kind,
+    LogKind kind,
     Instant toldAt,
     boolean stands,
     Instant happened,
@@ -24,11 +24,10 @@ public record LogEntry(
     String by) {
 
   /** What was told. */
-  public enum Kind {
+  public enum LogKind {
     DONE,
     TAKEN_BACK,
-    NOTE,
-    WENT_WRONG
+    NOTE
   }
 
   /** The same, standing or not. */

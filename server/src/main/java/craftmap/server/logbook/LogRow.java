@@ -40,7 +40,7 @@ class LogRow implements Persistable<LogRow.Key> {
 
   @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.VARCHAR)
-  private LogEntry.Kind kind;
+  private LogEntry.LogKind kind;
 
   @Column(name = "told_at")
   private Instant toldAt;

@@ -11,7 +11,7 @@ interface LogRows extends JpaRepository<LogRow, LogRow.Key> {
       String studioId, String pieceId);
 
   List<LogRow> findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
-      String studioId, String pieceId, String stepKey, Collection<LogEntry.Kind> kinds);
+      String studioId, String pieceId, String stepKey, Collection<LogEntry.LogKind> kinds);
 
   @Query(
       """
@@ -20,7 +20,7 @@ interface LogRows extends JpaRepository<LogRow, LogRow.Key> {
         and r.kind in :kinds
       """)
   Instant lastTold(
-      String studioId, String pieceId, String stepKey, Collection<LogEntry.Kind> kinds);
+      String studioId, String pieceId, String stepKey, Collection<LogEntry.LogKind> kinds);
 
   boolean existsByStudioIdAndPieceId(String studioId, String pieceId);
 }

@@ -21,8 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Logbook {
-  private static final Set<LogEntry.Kind> OF_THE_STEP =
-      EnumSet.of(LogEntry.Kind.DONE, LogEntry.Kind.TAKEN_BACK);
+  private static final Set<LogEntry.LogKind> OF_THE_STEP =
+      EnumSet.of(LogEntry.LogKind.DONE, LogEntry.LogKind.TAKEN_BACK);
 
   private final LogRows rows;
   private final Changes changes;
@@ -46,14 +46,14 @@ public class Logbook {
   /** The steps of a piece that are done, as they were told, by their keys. */
   public Map<String, LogEntry> done(String studioId, String pieceId) {
     return ofPiece(studioId, pieceId).stream()
-        .filter(e -> e.kind() == LogEntry.Kind.DONE)
+        .filter(e -> e.kind() == LogEntry.LogKind.DONE)
         .collect(Collectors.toMap(LogEntry::stepKey, Function.identity(), (a, b) -> b));
   }
 
   public Optional<LogEntry> done(String studioId, String pieceId, String stepKey) {
     return rows
         .findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
-            studioId, pieceId, stepKey, EnumSet.of(LogEntry.Kind.DONE))
+            studioId, pieceId, stepKey, EnumSet.of(LogEntry.LogKind.DONE))
         .stream()
         .map(LogRow::entry)
         .findFirst();

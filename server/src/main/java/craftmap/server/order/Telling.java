@@ -29,7 +29,7 @@ import java.time.temporal.ChronoUnit;
 record Telling(
     String id,
     String step,
-    LogEntry.Kind kind,
+    LogEntry.LogKind kind,
     Instant toldAt,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Instant at,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double minutes,

@@ -66,13 +66,13 @@ class Tellings {
     Orders.Worked worked = orders.worked(studio, piece, piece.plan());
     Optional<WorkStep> step = atHand.step(worked, told.step());
     Optional<LogEntry> before = log.done(studio.id(), pieceId, told.step());
-    if (step.isEmpty() && !(told.kind() == LogEntry.Kind.TAKEN_BACK && before.isPresent())) {
+    if (step.isEmpty() && !(told.kind() == LogEntry.LogKind.TAKEN_BACK && before.isPresent())) {
       throw new RefusedInput(
           "step", given(told.step()), said("is-no-step-now"), said("a-step-of-its-order"));
     }
     switch (told.kind()) {
       case DONE, TAKEN_BACK -> step(asker, worked, step, told, toldAt, before);
-      case NOTE, WENT_WRONG -> note(asker, worked, step.orElseThrow(), told, toldAt);
+      case NOTE -> note(asker, worked, step.orElseThrow(), told, toldAt);
     }
   }
 
@@ -87,7 +87,7 @@ class Tellings {
     String pieceId = worked.piece().id();
     boolean late = log.isToldLater(studio.id(), pieceId, told.step(), toldAt);
     Optional<Ordering.Done> done =
-        told.kind() == LogEntry.Kind.DONE ? Optional.of(told.done(toldAt)) : Optional.empty();
+        told.kind() == LogEntry.LogKind.DONE ? Optional.of(told.done(toldAt)) : Optional.empty();
     Details details =
         done.isPresent()
             ? atHand.details(studio, worked, step.orElseThrow(), done.get(), used(told))

@@ -55,9 +55,20 @@ class WorkController {
     Orders.Solved solved = orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
     List<WorkView.RipeningView> ripening =
         orders.all(asker.studio()).task().map(WorkViews::ripening).orElse(List.of());
+    return views(asker, id, task, solved).view(Optional.ofNullable(step), ripening);
+  }
+
+  /** Everything that is left, in the order in which it is planned: for a bench that is cut off. */
+  @GetMapping("/ahead")
+  List<WorkView.BenchStepView> ahead(Asker asker, @PathVariable String id) {
+    Orders.Task task = orders.task(asker.studio(), id);
+    Orders.Solved solved = orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
+    return views(asker, id, task, solved).ahead();
+  }
+
+  private WorkViews views(Asker asker, String id, Orders.Task task, Orders.Solved solved) {
     String studioId = asker.studio().id();
-    return new WorkViews(task, solved, log.ofPiece(studioId, id), pot -> shelf.pot(studioId, pot))
-        .view(Optional.ofNullable(step), ripening);
+    return new WorkViews(task, solved, log.ofPiece(studioId, id), pot -> shelf.pot(studioId, pot));
   }
 
   /**

@@ -7,7 +7,7 @@ import java.util.List;
  * What whoever stands at the bench has before them: one step of a piece, and what ripens in the
  * studio meanwhile. Times are instants, for clocks that count down.
  *
- * @param title where it stands: which step of how many, and when the piece is ready
+ * @param title when the piece is ready
  * @param now the time it is, by the server
  * @param step absent where nothing is left to do
  * @param before the step that is left before it; absent where it is the first
@@ -28,6 +28,7 @@ record WorkView(
    * One step.
    *
    * @param key what edits call it
+   * @param countText which step of how many
    * @param kicker when it is planned, and after what
    * @param title what is done, in a sentence
    * @param amounts what is poured and stirred in; empty where nothing is
@@ -46,6 +47,7 @@ record WorkView(
   record BenchStepView(
       String id,
       String key,
+      String countText,
       String kicker,
       String title,
       String amounts,

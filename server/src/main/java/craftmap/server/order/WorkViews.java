@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Says what is before whoever stands at the bench. */
 final class WorkViews {
@@ -82,7 +83,6 @@ final class WorkViews {
   WorkView view(Optional<String> asked, List<WorkView.RipeningView> ripening) {
     List<AtTheBench.Left> left = AtTheBench.left(problem, solved.schedule(), own);
     int at = asked.map(id -> indexOf(left, id)).filter(i -> i >= 0).orElse(0);
-    long all = problem.work().steps().stream().filter(s -> s.pieceId().equals(own)).count();
     String name = task.piece().piece().name();
     if (left.isEmpty()) {
       return new WorkView(
@@ -90,17 +90,19 @@ final class WorkViews {
     }
     return new WorkView(
         name,
-        Words.say(
-            "work.title",
-            all - left.size() + at + 1,
-            all,
-            clock.dayAndTime(solved.ready(task), task.now())),
+        Words.say("work.title", clock.dayAndTime(solved.ready(task), task.now())),
         task.now().toString(),
         step(left, at),
         at == 0 ? null : left.get(at - 1).placed().stepId(),
         at + 1 == left.size() ? null : left.get(at + 1).placed().stepId(),
         last(),
         ripening);
+  }
+
+  /** Every step that is left. */
+  List<WorkView.BenchStepView> ahead() {
+    List<AtTheBench.Left> left = AtTheBench.left(problem, solved.schedule(), own);
+    return IntStream.range(0, left.size()).mapToObj(i -> step(left, i)).toList();
   }
 
   private static int indexOf(List<AtTheBench.Left> left, String id) {
@@ -115,10 +117,12 @@ final class WorkViews {
   private WorkView.BenchStepView step(List<AtTheBench.Left> left, int at) {
     AtTheBench.Left l = left.get(at);
     WorkStep step = problem.work().step(l.placed().stepId());
+    long all = problem.work().steps().stream().filter(s -> s.pieceId().equals(own)).count();
     boolean hasToWait = l.waits() || l.ready() > now;
     return new WorkView.BenchStepView(
         step.id(),
         step.key(),
+        Words.say("work.count", all - left.size() + at + 1, all),
         clock.dayAndTime(problem.instant(l.placed().from()), task.now()),
         title(step),
         amounts(step),

@@ -7,6 +7,7 @@ import java.util.Optional;
  * A photo, without its picture.
  *
  * @param faceId the face it shows
+ * @param stepKey the step it was taken at
  * @param version how often its words were changed
  */
 public record Photo(
@@ -14,6 +15,7 @@ public record Photo(
     Stage stage,
     String caption,
     Optional<String> faceId,
+    Optional<String> stepKey,
     int widthPx,
     int heightPx,
     Instant madeAt,

@@ -68,11 +68,17 @@ class PhotoController {
       @RequestParam Stage stage,
       @RequestParam(defaultValue = "") String caption,
       @RequestParam(required = false) String faceId,
+      @RequestParam(required = false) String step,
       InputStream file)
       throws IOException {
     byte[] bytes = file.readNBytes(PictureFile.MOST_BYTES + 1);
     Studio studio = asker.studio();
-    Photo added = photos.add(studio, id, stage, caption, Optional.ofNullable(faceId), bytes);
+    Photo added =
+        photos.add(
+            studio,
+            id,
+            new Photos.Said(stage, caption, Optional.ofNullable(faceId), Optional.ofNullable(step)),
+            bytes);
     return ResponseEntity.status(HttpStatus.CREATED).body(view(added));
   }
 

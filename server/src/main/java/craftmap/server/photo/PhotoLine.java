@@ -9,12 +9,21 @@ record PhotoLine(
     Stage stage,
     String caption,
     String faceId,
+    String stepKey,
     int widthPx,
     int heightPx,
     Instant madeAt,
     long version) {
   Photo photo() {
     return new Photo(
-        id, stage, caption, Optional.ofNullable(faceId), widthPx, heightPx, madeAt, version);
+        id,
+        stage,
+        caption,
+        Optional.ofNullable(faceId),
+        Optional.ofNullable(stepKey),
+        widthPx,
+        heightPx,
+        madeAt,
+        version);
   }
 }

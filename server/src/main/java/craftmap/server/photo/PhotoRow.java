@@ -33,6 +33,9 @@ class PhotoRow {
   @Column(name = "face_id")
   private String faceId;
 
+  @Column(name = "step_key")
+  private String stepKey;
+
   @Column(name = "width_px")
   private int widthPx;
 
@@ -63,6 +66,7 @@ class PhotoRow {
     this.stage = photo.stage();
     this.caption = photo.caption();
     this.faceId = photo.faceId().orElse(null);
+    this.stepKey = photo.stepKey().orElse(null);
     this.widthPx = photo.widthPx();
     this.heightPx = photo.heightPx();
     this.picture = picture;
@@ -78,7 +82,15 @@ class PhotoRow {
 
   Photo photo() {
     return new Photo(
-        id, stage, caption, Optional.ofNullable(faceId), widthPx, heightPx, madeAt, changes);
+        id,
+        stage,
+        caption,
+        Optional.ofNullable(faceId),
+        Optional.ofNullable(stepKey),
+        widthPx,
+        heightPx,
+        madeAt,
+        changes);
   }
 
   byte[] picture() {

@@ -11,7 +11,7 @@ interface PhotoRows extends JpaRepository<PhotoRow, String> {
   @Query(
       """
       select new craftmap.server.photo.PhotoLine(
-        p.id, p.stage, p.caption, p.faceId, p.widthPx, p.heightPx, p.madeAt, p.changes)
+        p.id, p.stage, p.caption, p.faceId, p.stepKey, p.widthPx, p.heightPx, p.madeAt, p.changes)
       from PhotoRow p
       where p.studioId = :studioId and p.pieceId = :pieceId
       order by p.madeAt, p.id

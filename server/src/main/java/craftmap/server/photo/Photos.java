@@ -28,6 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Photos {
   private static final int MOST_OF_A_PIECE = 200;
   private static final int LONGEST_CAPTION = 200;
+  private static final int LONGEST_STEP = 160;
 
   private final PhotoRows rows;
   private final Pieces pieces;
@@ -55,28 +56,27 @@ public class Photos {
     return row(studio, id).thumbnail();
   }
 
+  /**
+   * What is said of a photo.
+   *
+   * @param stepKey the step it was taken at
+   */
+  public record Said(
+      Stage stage, String caption, Optional<String> faceId, Optional<String> stepKey) {
+    public Said(Stage stage, String caption, Optional<String> faceId) {
+      this(stage, caption, faceId, Optional.empty());
+    }
+  }
+
   /** Reads a file and keeps what it shows. */
   @Transactional
-  public Photo add(
-      Studio studio,
-      String pieceId,
-      Stage stage,
-      String caption,
-      Optional<String> faceId,
-      byte[] file) {
-    return add(studio, pieceId, UUID.randomUUID().toString(), stage, caption, faceId, file);
+  public Photo add(Studio studio, String pieceId, Said said, byte[] file) {
+    return add(studio, pieceId, UUID.randomUUID().toString(), said, file);
   }
 
   /** Under an id of the caller's. */
   @Transactional
-  public Photo add(
-      Studio studio,
-      String pieceId,
-      String id,
-      Stage stage,
-      String caption,
-      Optional<String> faceId,
-      byte[] file) {
+  public Photo add(Studio studio, String pieceId, String id, Said of, byte[] file) {
     pieces.get(studio, pieceId);
     if (rows.countByStudioIdAndPieceId(studio.id(), pieceId) >= MOST_OF_A_PIECE) {
       throw new RefusedInput(
@@ -85,10 +85,29 @@ public class Photos {
           said("is-too-many"),
           said("at-most-of-a-piece", given(MOST_OF_A_PIECE)));
     }
-    check(caption);
+    check(of.caption());
+    of.stepKey()
+        .filter(key -> key.length() > LONGEST_STEP)
+        .ifPresent(
+            key -> {
+              throw new RefusedInput(
+                  "step",
+                  given(key),
+                  said("is-not-accepted"),
+                  said("1-to-characters", given(LONGEST_STEP)));
+            });
     PhotoPicture read = PhotoPicture.read(file);
     Photo photo =
-        new Photo(id, stage, caption, faceId, read.widthPx(), read.heightPx(), clock.instant(), 0);
+        new Photo(
+            id,
+            of.stage(),
+            of.caption(),
+            of.faceId(),
+            of.stepKey(),
+            read.widthPx(),
+            read.heightPx(),
+            clock.instant(),
+            0);
     rows.save(new PhotoRow(studio.id(), pieceId, photo, read.jpeg(), read.thumbnail()));
     changes.tell(studio.id(), Thing.PHOTO, id);
     return photo;

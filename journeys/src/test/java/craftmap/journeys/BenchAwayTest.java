@@ -1,0 +1,158 @@
+package craftmap.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.google.gson.JsonArray;
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.assertj.core.api.Assertions;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A visit at the bench on a tablet, with the server gone in the middle of it. */
+class BenchAwayTest extends Journey {
+  private static final String PIECE = "/api/pieces/sea-chest";
+  private static final int TAPS_WHILE_AWAY = 4;
+
+  @TempDir Path folder;
+  private Page tablet;
+
+  private JsonElement get(App app, String path) {
+    return JsonParser.parseString(tablet.request().get(app.address() + path).text());
+  }
+
+  private Locator title() {
+    return tablet.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+  }
+
+  private Locator tapped(String name) {
+    return tablet.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private Locator banner() {
+    return tablet.getByText("The server cannot be reached.");
+  }
+
+  /** A tap of a wet hand: the next one a moment later, or it would be the same one. */
+  private void done() {
+    String before = title().innerText();
+    Assertions.assertThat(before).isNotBlank();
+    tablet.waitForCondition(
+        () -> {
+          if (title().innerText().equals(before)) {
+            tapped("Done").click();
+          }
+          return !title().innerText().equals(before);
+        });
+  }
+
+  /** The steps that are done, by their keys. */
+  private List<String> doneSteps(App app) {
+    List<String> done = new ArrayList<>();
+    for (JsonElement row : get(app, PIECE + "/order").getAsJsonObject().getAsJsonArray("rows")) {
+      for (JsonElement step : row.getAsJsonObject().getAsJsonArray("steps")) {
+        JsonObject s = step.getAsJsonObject();
+        if (s.get("done").getAsBoolean()) {
+          done.add(s.get("key").getAsString());
+        }
+      }
+    }
+    return done;
+  }
+
+  private double level(App app, String potId) {
+    return get(app, "/api/holdings/" + potId)
+        .getAsJsonObject()
+        .getAsJsonObject("holding")
+        .get("level")
+        .getAsDouble();
+  }
+
+  @Test
+  void theBenchGoesOnWithoutTheServerAndSendsEachTapOnce() {
+    App app = App.start(folder);
+    try (BrowserContext context =
+        page.context()
+            .browser()
+            .newContext(new Browser.NewContextOptions().setViewportSize(1024, 768))) {
+      tablet = context.newPage();
+      JsonArray ahead = get(app, PIECE + "/work/ahead").getAsJsonArray();
+      List<String> before = doneSteps(app);
+      Map<String, Double> levels = new HashMap<>();
+      for (JsonElement need :
+          get(app, PIECE + "/gather").getAsJsonObject().getAsJsonArray("needs")) {
+        JsonObject n = need.getAsJsonObject();
+        levels.put(n.get("potName").getAsString(), level(app, n.get("potId").getAsString()));
+      }
+      tablet.navigate(app.address() + "/pieces/sea-chest/work");
+      done();
+      tablet.waitForCondition(() -> doneSteps(app).size() == before.size() + 1);
+      // the browser has what it needs to go on alone
+      tablet.waitForCondition(
+          () ->
+              (boolean)
+                  tablet.evaluate(
+                      "async () => { const c = await caches.open('bench');"
+                          + " return (await c.keys()).some((k) => k.url.endsWith('/bench-page')); }"));
+      int port = app.port();
+      app.killHard();
+      List<String> told = new ArrayList<>();
+      for (int n = 0; n < TAPS_WHILE_AWAY; n++) {
+        told.add(title().innerText());
+        done();
+      }
+      assertThat(banner()).isVisible();
+      assertThat(tablet.getByText("%d taps so far".formatted(TAPS_WHILE_AWAY))).isVisible();
+      // the last of them was a mistake, and something is to be remembered
+      tapped("Not done after all: " + told.getLast()).click();
+      assertThat(title()).hasText(told.getLast());
+      tapped("Note").click();
+      tablet.getByLabel("What to remember of this step").fill("The wind took the dust sheet.");
+      tapped("Keep the note").click();
+      String next = title().innerText();
+      // the tablet is put away and taken out again
+      tablet.reload();
+      assertThat(title()).hasText(next);
+      assertThat(banner()).isVisible();
+      try (App again = App.start(folder, "--port", "" + port)) {
+        assertThat(banner()).isHidden();
+        tablet.waitForCondition(
+            () -> doneSteps(again).size() == before.size() + TAPS_WHILE_AWAY);
+        assertThat(title()).hasText(next);
+        assertThat(tablet.getByText("The wind took the dust sheet.")).isVisible();
+        // what was poured was booked once for each step that is done
+        List<String> done = doneSteps(again);
+        done.removeAll(before);
+        for (JsonElement need :
+            get(again, PIECE + "/gather").getAsJsonObject().getAsJsonArray("needs")) {
+          String pot = need.getAsJsonObject().get("potName").getAsString();
+          double poured = 0;
+          for (JsonElement step : ahead) {
+            JsonObject s = step.getAsJsonObject();
+            if (done.contains(s.get("key").getAsString())
+                && s.has("pot")
+                && s.getAsJsonObject("pot").get("name").getAsString().equals(pot)) {
+              poured += s.getAsJsonObject("pot").get("ml").getAsDouble();
+            }
+          }
+          Assertions.assertThat(levels.get(pot) - level(again, need.getAsJsonObject().get("potId").getAsString()))
+              .as(pot)
+              .isCloseTo(poured, Offset.offset(0.01));
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import type { BenchStep } from '../api/client';
+import { afterSending, doneHere, type Kept, lastDoneHere, stillLeft, toSend } from './tellings';
+
+const at = (second: number) => new Date(Date.UTC(2027, 1, 1, 9, 0, second)).toISOString();
+
+const tap = (id: string, kind: Kept['kind'], step: string, second: number): Kept => ({
+  id,
+  kind,
+  step,
+  toldAt: at(second),
+  pieceId: 'chest',
+  title: `Step ${step}`,
+});
+
+const steps = (...keys: string[]) => keys.map((key) => ({ key }) as BenchStep);
+
+describe('what was tapped and is not with the server yet', () => {
+  const kept = [
+    tap('c', 'DONE', 'prime', 7),
+    tap('a', 'DONE', 'wash', 1),
+    tap('b', 'TAKEN_BACK', 'wash', 5),
+    tap('d', 'NOTE', 'sand', 3),
+  ];
+
+  it('is sent as it was tapped, whatever order the browser kept it in', () => {
+    expect(toSend(kept).map((k) => k.id)).toEqual(['a', 'd', 'b', 'c']);
+  });
+
+  it('counts by its last tap of each step', () => {
+    expect([...doneHere(kept)]).toEqual(['prime']);
+    expect(stillLeft(steps('wash', 'sand', 'prime', 'paint'), kept).map((s) => s.key)).toEqual([
+      'wash',
+      'sand',
+      'paint',
+    ]);
+    expect(lastDoneHere(kept)?.step).toBe('prime');
+    expect(lastDoneHere(kept.filter((k) => k.step !== 'prime'))).toBeUndefined();
+  });
+
+  it('leaves once it is taken, and stays with its reason where it is not', () => {
+    const came = afterSending(kept, [{ id: 'a' }, { id: 'b' }, { id: 'c', problem: 'No such.' }]);
+    expect(came.taken).toEqual(['a', 'b']);
+    expect(came.refused.map((k) => [k.id, k.problem])).toEqual([['c', 'No such.']]);
+    // what nothing was said of is sent again
+    expect(came.taken).not.toContain('d');
+    // what was refused is neither sent again nor counted as done
+    expect(toSend(came.refused)).toEqual([]);
+    expect(stillLeft(steps('prime'), came.refused).map((s) => s.key)).toEqual(['prime']);
+  });
+});
