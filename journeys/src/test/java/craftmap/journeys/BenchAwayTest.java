@@ -129,8 +129,7 @@ class BenchAwayTest extends Journey {
       assertThat(banner()).isVisible();
       try (App again = App.start(folder, "--port", "" + port)) {
         assertThat(banner()).isHidden();
-        tablet.waitForCondition(
-            () -> doneSteps(again).size() == before.size() + TAPS_WHILE_AWAY);
+        tablet.waitForCondition(() -> doneSteps(again).size() == before.size() + TAPS_WHILE_AWAY);
         assertThat(title()).hasText(next);
         assertThat(tablet.getByText("The wind took the dust sheet.")).isVisible();
         // what was poured was booked once for each step that is done
@@ -148,7 +147,8 @@ class BenchAwayTest extends Journey {
               poured += s.getAsJsonObject("pot").get("ml").getAsDouble();
             }
           }
-          Assertions.assertThat(levels.get(pot) - level(again, need.getAsJsonObject().get("potId").getAsString()))
+          Assertions.assertThat(
+                  levels.get(pot) - level(again, need.getAsJsonObject().get("potId").getAsString()))
               .as(pot)
               .isCloseTo(poured, Offset.offset(0.01));
         }
