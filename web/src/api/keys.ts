@@ -48,6 +48,7 @@ export const keys = {
   work: (id: string, version: number, step: string | null) =>
     key('work', ['PLAN', 'SHELF', 'STUDIO'], id, version, step),
   ahead: (id: string, version: number) => key('ahead', ['PLAN', 'SHELF', 'STUDIO'], id, version),
+  logbook: (asked: unknown) => key('logbook', ['PLAN', 'SHELF', 'PHOTOS', 'STUDIO'], asked),
   week: (from: string | null) => key('week', ['PLAN', 'SHELF', 'STUDIO'], from),
   nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),
   sensors: () => key('sensors', ['FIXED']),

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { LogAsked } from '../logbook/asked';
 import { api, ask, type StudioView } from './client';
 import { allButStudio, keys } from './keys';
 
@@ -164,6 +165,19 @@ export function useAhead(pieceId: string, version: number) {
     queryKey: keys.ahead(pieceId, version),
     queryFn: () =>
       ask(api.GET('/api/pieces/{id}/work/ahead', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useLogbook(asked: LogAsked) {
+  const query = {
+    find: asked.find,
+    ...(asked.piece === undefined ? {} : { piece: asked.piece }),
+    ...(asked.until === undefined ? {} : { until: asked.until }),
+  };
+  return useQuery({
+    queryKey: keys.logbook(query),
+    queryFn: () => ask(api.GET('/api/logbook', { params: { query } })),
     placeholderData: (before) => before,
   });
 }

@@ -92,6 +92,7 @@ export function Frame() {
             Pieces
           </Place>
           <Place to="/week">This week</Place>
+          <Place to="/logbook">Logbook</Place>
           <Place to="/shelf">Shelf</Place>
           <Place to="/sums">Quick sums</Place>
           <Place to="/studio">Studio</Place>

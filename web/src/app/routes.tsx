@@ -8,6 +8,7 @@ import { PrintTab } from '../cut/PrintTab';
 import { SheetsTab } from '../cut/SheetsTab';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
+import { LogbookPage } from '../logbook/LogbookPage';
 import { OrderPage } from '../order/OrderPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PiecesPage } from '../pieces/PiecesPage';
@@ -37,6 +38,7 @@ export const routes: RouteObject[] = [
       { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
       { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
       { path: '/week', element: <WeekPage />, handle: titledNarrow('This week') },
+      { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
       { path: '/studio', element: <BenchPage />, handle: titled('Studio') },
       { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
       { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Heading, Input, Link, Text } from '@chakra-ui/react';
 import { type ReactNode, useState } from 'react';
+import { Link as RouterLink } from 'react-router';
 import type { OrderView } from '../api/client';
 import { useWhatNow } from '../api/queries';
 import { StepLink } from './StepLink';
@@ -122,6 +123,7 @@ export function Along({ pieceId }: { pieceId: string }) {
         <Link href={`${base}/csv`} color="sea">
           table (CSV)
         </Link>
+        <RouterLink to={`/logbook?piece=${pieceId}`}>what was done so far</RouterLink>
       </Flex>
     </Card>
   );

@@ -83,9 +83,11 @@ export function useTellings(pieceId: string, now: () => number) {
       };
       setKept((before) => [...before, telling]);
       await keptTellings.put(telling);
+      // another sending may be under way, which has read what was kept before this
+      await read();
       await send();
     },
-    [now, pieceId, send],
+    [now, pieceId, read, send],
   );
 
   const forget = useCallback(

@@ -26,6 +26,20 @@ class BenchAwayTest extends Journey {
   private static final String PIECE = "/api/pieces/sea-chest";
   private static final int TAPS_WHILE_AWAY = 4;
 
+  private static final String NOTHING_KEPT =
+      """
+      () => new Promise((told) => {
+        const opened = indexedDB.open('craftmap-bench');
+        opened.onsuccess = () => {
+          const count = opened.result.transaction('tellings').objectStore('tellings').count();
+          count.onsuccess = () => {
+            opened.result.close();
+            told(count.result === 0);
+          };
+        };
+      })
+      """;
+
   @TempDir Path folder;
   private Page tablet;
 
@@ -100,7 +114,8 @@ class BenchAwayTest extends Journey {
       tablet.navigate(app.address() + "/pieces/sea-chest/work");
       done();
       tablet.waitForCondition(() -> doneSteps(app).size() == before.size() + 1);
-      // the browser has what it needs to go on alone
+      // nothing is under way, and the browser has what it needs to go on alone
+      tablet.waitForCondition(() -> (boolean) tablet.evaluate(NOTHING_KEPT));
       tablet.waitForCondition(
           () ->
               (boolean)

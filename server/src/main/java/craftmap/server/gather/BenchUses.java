@@ -35,8 +35,7 @@ import org.springframework.stereotype.Component;
  * it was booked, whatever the plan would take by now.
  */
 @Component
-public class BenchUses {
-  private static final String OF_STEP = "done:";
+class BenchUses {
   private static final double A_DROP_ML = 0.0005;
 
   private final Pieces pieces;
@@ -49,15 +48,6 @@ public class BenchUses {
     this.shelf = shelf;
     this.ledger = ledger;
     this.log = log;
-  }
-
-  /** What a step's use is booked under. */
-  public static String useId(String stepKey) {
-    return OF_STEP + stepKey;
-  }
-
-  static boolean isOfStep(String useId) {
-    return useId.startsWith(OF_STEP);
   }
 
   /**
@@ -80,7 +70,7 @@ public class BenchUses {
       List<String> steps = draws.stepsOf(useId, work);
       for (String id : steps) {
         String key = work.step(id).key();
-        Use.Booked standing = used.get(BenchUses.useId(key));
+        Use.Booked standing = used.get(Use.ofStep(key));
         booked += standing == null ? 0 : pot.ml(standing.quantity().doubleValue());
         if (order.step(key).done().isPresent()) {
           done++;
@@ -110,8 +100,7 @@ public class BenchUses {
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     List<String> back =
         used.keySet().stream()
-            .filter(BenchUses::isOfStep)
-            .filter(u -> order.step(u.substring(OF_STEP.length())).done().isEmpty())
+            .filter(u -> Use.stepOf(u).filter(k -> order.step(k).done().isEmpty()).isPresent())
             .toList();
     for (String useId : back) {
       ledger.takeBackUse(
@@ -121,7 +110,7 @@ public class BenchUses {
         order.steps().entrySet().stream()
             .filter(s -> s.getValue().done().isPresent())
             .map(s -> s.getKey())
-            .filter(key -> !used.containsKey(useId(key)))
+            .filter(key -> !used.containsKey(Use.ofStep(key)))
             .toList();
     if (open.isEmpty()) {
       return;
@@ -155,7 +144,7 @@ public class BenchUses {
             pot.holding().id(),
             pot.inItsUnit(ml),
             piece.id(),
-            useId(key),
+            Use.ofStep(key),
             title,
             Words.say("done.note", pot.medium().name(), piece.name())),
         Words.say("done.more"),

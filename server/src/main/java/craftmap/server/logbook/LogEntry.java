@@ -1,6 +1,7 @@
 package craftmap.server.logbook;
 
 import java.time.Instant;
+import java.util.Locale;
 
 /**
  * Something that was told at the bench.
@@ -30,8 +31,9 @@ public record LogEntry(
     NOTE
   }
 
-  /** The same, standing or not. */
-  public LogEntry standing(boolean other) {
-    return new LogEntry(id, pieceId, stepKey, kind, toldAt, other, happened, note, details, by);
+  /** Whether words stand in what it says, whatever their case. */
+  boolean tells(String words) {
+    String all = String.join(" ", details.pieceName(), details.title(), details.medium(), note, by);
+    return all.toLowerCase(Locale.ROOT).contains(words.toLowerCase(Locale.ROOT));
   }
 }

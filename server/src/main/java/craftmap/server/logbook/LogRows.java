@@ -3,6 +3,7 @@ package craftmap.server.logbook;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -22,5 +23,20 @@ interface LogRows extends JpaRepository<LogRow, LogRow.Key> {
   Instant lastTold(
       String studioId, String pieceId, String stepKey, Collection<LogEntry.LogKind> kinds);
 
-  boolean existsByStudioIdAndPieceId(String studioId, String pieceId);
+  @Query(
+      """
+      select r from LogRow r
+      where r.studioId = :studioId and r.stands = true and r.kind in :kinds
+        and (:pieceId is null or r.pieceId = :pieceId)
+        and (:before is null or r.happened < :before)
+        and (r.document like :like escape '!' or r.note like :like escape '!')
+      order by r.happened desc, r.id desc
+      """)
+  List<LogRow> lately(
+      String studioId,
+      String pieceId,
+      Instant before,
+      Collection<LogEntry.LogKind> kinds,
+      String like,
+      Limit limit);
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,6 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Logbook {
+  private static final int MOST_SEARCHED = 20_000;
   private static final Set<LogEntry.LogKind> OF_THE_STEP =
       EnumSet.of(LogEntry.LogKind.DONE, LogEntry.LogKind.TAKEN_BACK);
 
@@ -68,8 +70,27 @@ public class Logbook {
         .toList();
   }
 
-  public boolean hasAny(String studioId, String pieceId) {
-    return rows.existsByStudioIdAndPieceId(studioId, pieceId);
+  /**
+   * What was done and noted, youngest first.
+   *
+   * @param find stands in what is told of it, whatever its case
+   * @param before what happened earlier
+   */
+  List<LogEntry> lately(
+      String studioId, Optional<String> piece, String find, Optional<Instant> before, int most) {
+    return rows
+        .lately(
+            studioId,
+            piece.orElse(null),
+            before.orElse(null),
+            EnumSet.of(LogEntry.LogKind.DONE, LogEntry.LogKind.NOTE),
+            "%" + find.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%",
+            Limit.of(find.isEmpty() ? most : MOST_SEARCHED))
+        .stream()
+        .map(LogRow::entry)
+        .filter(e -> e.tells(find))
+        .limit(most)
+        .toList();
   }
 
   /** Writes what was told; where it is about the step itself, what was told before falls. */

@@ -12,6 +12,7 @@ import craftmap.core.order.work.Link;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.server.piece.document.OrderingDoc;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.Instant;
 import java.time.LocalDate;

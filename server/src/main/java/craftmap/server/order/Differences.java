@@ -1,5 +1,6 @@
 package craftmap.server.order;
 
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.util.List;
 import java.util.Optional;

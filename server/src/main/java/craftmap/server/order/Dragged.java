@@ -7,6 +7,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.schedule.Chain;
 import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.work.WorkStep;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;

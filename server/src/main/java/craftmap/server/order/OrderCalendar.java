@@ -4,6 +4,7 @@ import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.work.Link;
 import craftmap.core.order.work.WorkStep;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;

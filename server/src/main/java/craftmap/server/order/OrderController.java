@@ -6,6 +6,7 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.bench.Openings;
 import craftmap.core.order.schedule.WhatNow;
+import craftmap.server.fields.TakenAlong;
 import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
@@ -13,6 +14,7 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
@@ -204,6 +206,6 @@ class OrderController {
   private static ResponseEntity<byte[]> file(
       Orders.Task task, String ending, MediaType type, byte[] body) {
     String name = task.piece().piece().name() + ", " + Words.say("order.file");
-    return OrderFiles.file(name, ending, type, body);
+    return TakenAlong.file(name, ending, type, body);
   }
 }

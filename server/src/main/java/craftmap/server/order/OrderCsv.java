@@ -5,6 +5,7 @@ import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.work.WorkStep;
 import craftmap.server.fields.Csv;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;

@@ -12,6 +12,7 @@ import craftmap.core.plan.Ordering;
 import craftmap.core.plan.StepChoice;
 import craftmap.server.piece.edit.EditDoc;
 import craftmap.server.piece.edit.OrderEditDoc;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -8,6 +8,7 @@ import craftmap.core.order.schedule.Promised;
 import craftmap.core.order.schedule.Schedule;
 import craftmap.core.order.work.WorkStep;
 import craftmap.server.coats.GroupNames;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;

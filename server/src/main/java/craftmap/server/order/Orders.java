@@ -24,6 +24,7 @@ import craftmap.server.changes.WorkedOut;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Solves;
 import java.time.Clock;

@@ -1,6 +1,7 @@
 package craftmap.server.order;
 
 import craftmap.core.order.schedule.Moved;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;

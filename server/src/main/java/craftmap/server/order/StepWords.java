@@ -12,6 +12,7 @@ import craftmap.core.plan.OwnStep;
 import craftmap.core.plan.order.AskedOrder;
 import craftmap.core.plan.order.StepsReader;
 import craftmap.server.coats.GroupNames;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.Instant;
 import java.util.List;

@@ -7,13 +7,13 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.edit.OrderEdit;
-import craftmap.server.gather.BenchUses;
 import craftmap.server.logbook.Details;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.stock.Ledger;
+import craftmap.server.stock.Use;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -113,7 +113,7 @@ class Tellings {
       ledger.takeBackUse(
           studio.id(),
           pieceId,
-          BenchUses.useId(told.step()),
+          Use.ofStep(told.step()),
           Words.say("work.told.anew", details.title()),
           asker.person());
     }

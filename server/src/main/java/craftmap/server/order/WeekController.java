@@ -1,6 +1,7 @@
 package craftmap.server.order;
 
 import craftmap.server.bench.Benches;
+import craftmap.server.fields.TakenAlong;
 import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.piece.document.OrderingDoc;
@@ -79,7 +80,7 @@ class WeekController {
   ResponseEntity<byte[]> weekCalendar(Asker asker) {
     Orders.Task task = orders.all(asker.studio()).task().orElseThrow(OrderFiles::nothingGoes);
     Orders.Solved solved = orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
-    return OrderFiles.file(
+    return TakenAlong.file(
         Words.say("week.file", asker.studio().name()),
         "ics",
         MediaType.parseMediaType("text/calendar;charset=UTF-8"),

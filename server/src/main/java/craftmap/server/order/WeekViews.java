@@ -10,6 +10,7 @@ import craftmap.core.order.schedule.Promised;
 import craftmap.core.order.schedule.Schedule;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.WorkStep;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;

@@ -10,6 +10,7 @@ import craftmap.server.piece.document.CoatsMapper;
 import craftmap.server.piece.edit.CoatEditDoc;
 import craftmap.server.piece.edit.EditDoc;
 import craftmap.server.piece.edit.OrderEditDoc;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;

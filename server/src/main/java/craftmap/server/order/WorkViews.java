@@ -15,6 +15,7 @@ import craftmap.core.supply.Container;
 import craftmap.server.coats.BandHints;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.shelf.Pot;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.FigureWords;
 import craftmap.server.words.Words;
 import java.time.Instant;

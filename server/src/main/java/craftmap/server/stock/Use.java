@@ -1,6 +1,7 @@
 package craftmap.server.stock;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 
 /**
  * What a lay takes from a stock.
@@ -9,6 +10,20 @@ import java.math.BigDecimal;
  */
 public record Use(
     String holdingId, double quantity, String pieceId, String layId, String step, String note) {
+
+  private static final String OF_STEP = "done:";
+
+  /** What the use of a single step is booked under, by the step's key. */
+  public static String ofStep(String key) {
+    return OF_STEP + key;
+  }
+
+  /** The key of the step that a use is of; none where it is of all of a lay or coat. */
+  public static Optional<String> stepOf(String useId) {
+    return useId.startsWith(OF_STEP)
+        ? Optional.of(useId.substring(OF_STEP.length()))
+        : Optional.empty();
+  }
 
   /** A use that stands in the ledger. */
   public record Booked(String holdingId, BigDecimal quantity) {}

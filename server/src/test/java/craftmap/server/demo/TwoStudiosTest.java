@@ -18,6 +18,9 @@ import craftmap.core.plan.order.AskedOrder;
 import craftmap.core.plan.order.StepsReader;
 import craftmap.server.ServerTest;
 import craftmap.server.bench.Benches;
+import craftmap.server.logbook.Details;
+import craftmap.server.logbook.LogEntry;
+import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
@@ -44,6 +47,7 @@ class TwoStudiosTest extends ServerTest {
   @Autowired private Demo demo;
   @Autowired private Pieces pieces;
   @Autowired private Benches benches;
+  @Autowired private Logbook logbook;
   @Autowired private JdbcTemplate jdbc;
 
   private Studio second() throws IOException {
@@ -154,6 +158,8 @@ class TwoStudiosTest extends ServerTest {
             "/api/pieces/{piece}/cuts",
             "/api/pieces/{piece}/fold",
             "/api/pieces/{piece}/photos",
+            "/api/pieces/{piece}/work",
+            "/api/pieces/{piece}/work/ahead",
             "/api/designs/{design}",
             "/api/designs/{design}/uses",
             "/api/holdings/{holding}",
@@ -168,6 +174,25 @@ class TwoStudiosTest extends ServerTest {
       assertThat(knowsNothing).as("theirs: %s %s", path, theirs.body()).isTrue();
     }
     String piece = id(other, "piece");
+    logbook.write(
+        other.id(),
+        new LogEntry(
+            "theirs",
+            piece,
+            "a:step",
+            LogEntry.LogKind.NOTE,
+            Instant.now(),
+            true,
+            Instant.now(),
+            "Nobody elses business",
+            new Details("Theirs", "A step", "SAND", "", "", 0, 0, 0, null, null, 20, 50),
+            ""));
+    assertThat(get("/api/logbook?find=business").body().path("days")).isEmpty();
+    assertThat(get("/api/logbook?piece=" + piece).body().path("days")).isEmpty();
+    Map<String, String> told =
+        Map.of("id", "t", "step", "a:step", "kind", "NOTE", "toldAt", "2027-02-01T09:00:00Z");
+    assertThat(post("/api/pieces/" + piece + "/work/told", Map.of("told", List.of(told))).status())
+        .isEqualTo(404);
     assertThat(change("POST", "/api/pieces/" + piece + "/undo", null, 1L).status()).isEqualTo(404);
     assertThat(post("/api/pieces/" + piece + "/copy", null).status()).isEqualTo(404);
     assertThat(post("/api/pieces/" + piece + "/archive", null).status()).isEqualTo(404);

@@ -1,6 +1,5 @@
-package craftmap.server.order;
+package craftmap.server.words;
 
-import craftmap.server.words.Words;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -11,30 +10,30 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
 /** Times as the clock in the studio tells them. */
-record Clockwork(ZoneId zone) {
+public record Clockwork(ZoneId zone) {
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
   private static final DateTimeFormatter DATE =
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
-  ZonedDateTime at(Instant instant) {
+  public ZonedDateTime at(Instant instant) {
     return instant.atZone(zone);
   }
 
-  String time(Instant instant) {
+  public String time(Instant instant) {
     return TIME.format(at(instant));
   }
 
-  String time(LocalTime time) {
+  public String time(LocalTime time) {
     return TIME.format(time);
   }
 
-  String date(Instant instant) {
+  public String date(Instant instant) {
     return DATE.format(at(instant));
   }
 
   /** The day of the week, where that is clear; else with its date. */
-  String day(Instant instant, Instant seenFrom) {
+  public String day(Instant instant, Instant seenFrom) {
     LocalDate day = at(instant).toLocalDate();
     LocalDate from = at(seenFrom).toLocalDate();
     return day.isBefore(from.plusDays(7)) && !day.isBefore(from)
@@ -42,12 +41,12 @@ record Clockwork(ZoneId zone) {
         : DATE.format(day);
   }
 
-  String dayAndTime(Instant instant, Instant seenFrom) {
+  public String dayAndTime(Instant instant, Instant seenFrom) {
     return Words.say("order.at", day(instant, seenFrom), time(instant));
   }
 
   /** Hours and minutes, as one says them: {@code 4 h 40}. */
-  static String span(Duration time) {
+  public static String span(Duration time) {
     long minutes = Math.ceilDiv(time.toSeconds(), 60);
     if (minutes < 60) {
       return Words.say("order.minutes", minutes);
@@ -61,7 +60,7 @@ record Clockwork(ZoneId zone) {
         : Words.say("order.hoursAndMinutes", hours, minutes % 60);
   }
 
-  static String span(int minutes) {
+  public static String span(int minutes) {
     return span(Duration.ofMinutes(minutes));
   }
 }
