@@ -1,7 +1,9 @@
 package craftmap.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
@@ -11,10 +13,16 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -150,6 +158,118 @@ class KilledTest {
       assertThat(done).as("lays that were done when the power went").isPositive();
       send(again, "DELETE", MARSH);
       assertThat(shelf(again)).isEqualTo(before);
+    }
+  }
+
+  private static final String CHEST = "/api/pieces/sea-chest";
+  private static final int TAPS = 200;
+  private static final int TAKEN_BEFORE_THE_CUT = 70;
+
+  private int tell(App app, List<JsonObject> taps) throws IOException, InterruptedException {
+    JsonObject body = new JsonObject();
+    JsonArray told = new JsonArray();
+    taps.forEach(told::add);
+    body.add("told", told);
+    return http.send(
+            HttpRequest.newBuilder(URI.create(app.address() + CHEST + "/work/told"))
+                .header("Content-Type", "application/json")
+                .header("Cookie", "XSRF-TOKEN=t")
+                .header("X-XSRF-TOKEN", "t")
+                .POST(HttpRequest.BodyPublishers.ofString(body.toString()))
+                .build(),
+            HttpResponse.BodyHandlers.discarding())
+        .statusCode();
+  }
+
+  /** The levels of all pots that the chest draws on, by the pot's name. */
+  private Map<String, Double> levels(App app) throws IOException, InterruptedException {
+    Map<String, Double> levels = new HashMap<>();
+    for (JsonElement need : get(app, CHEST + "/gather").getAsJsonObject().getAsJsonArray("needs")) {
+      JsonObject n = need.getAsJsonObject();
+      levels.put(
+          n.get("potName").getAsString(),
+          get(app, "/api/holdings/" + n.get("potId").getAsString())
+              .getAsJsonObject()
+              .getAsJsonObject("holding")
+              .get("level")
+              .getAsDouble());
+    }
+    return levels;
+  }
+
+  /**
+   * Two hundred taps at the bench arrive twice and in disorder, and the power goes in between: of
+   * each step counts what was tapped last, and what it poured is booked once.
+   */
+  @Test
+  void whatWasTappedCountsOnceWhateverHappensOnTheWay() throws Exception {
+    App app = App.start(folder.resolve("bench"));
+    Map<String, Double> before = levels(app);
+    List<JsonObject> steps = new ArrayList<>();
+    get(app, CHEST + "/work/ahead")
+        .getAsJsonArray()
+        .forEach(step -> steps.add(step.getAsJsonObject()));
+    Random dice = new Random(60_601);
+    Instant at = Instant.now().minus(Duration.ofHours(20));
+    List<JsonObject> taps = new ArrayList<>();
+    Map<String, Boolean> last = new HashMap<>();
+    for (int n = 0; n < TAPS; n++) {
+      String key = steps.get(dice.nextInt(steps.size())).get("key").getAsString();
+      boolean done = dice.nextInt(4) > 0;
+      at = at.plusMillis(1 + dice.nextInt(200_000));
+      JsonObject tap = new JsonObject();
+      tap.addProperty("id", UUID.randomUUID().toString());
+      tap.addProperty("step", key);
+      tap.addProperty("kind", done ? "DONE" : "TAKEN_BACK");
+      tap.addProperty("toldAt", at.toString());
+      if (done) {
+        tap.addProperty("minutes", 3.7);
+      }
+      taps.add(tap);
+      last.put(key, done);
+    }
+    AtomicInteger taken = new AtomicInteger();
+    CountDownLatch enough = new CountDownLatch(TAKEN_BEFORE_THE_CUT);
+    AtomicBoolean over = new AtomicBoolean();
+    try (ExecutorService tablets = Executors.newFixedThreadPool(4)) {
+      for (int w = 0; w < 4; w++) {
+        Random own = new Random(w);
+        tablets.submit(
+            () -> {
+              while (!over.get()) {
+                assertThat(tell(app, List.of(taps.get(own.nextInt(TAPS))))).isEqualTo(200);
+                taken.incrementAndGet();
+                enough.countDown();
+              }
+              return null;
+            });
+      }
+      assertThat(enough.await(5, TimeUnit.MINUTES)).isTrue();
+      app.killHard();
+      over.set(true);
+    }
+    assertThat(taken.get()).isGreaterThanOrEqualTo(TAKEN_BEFORE_THE_CUT);
+    try (App again = App.start(folder.resolve("bench"))) {
+      List<JsonObject> all = new ArrayList<>(taps);
+      all.addAll(taps);
+      Collections.shuffle(all, dice);
+      for (int i = 0; i < all.size(); i += 10) {
+        assertThat(tell(again, all.subList(i, i + 10))).isEqualTo(200);
+      }
+      Map<String, Double> poured = new HashMap<>();
+      for (JsonObject step : steps) {
+        if (step.has("pot") && last.getOrDefault(step.get("key").getAsString(), false)) {
+          JsonObject pot = step.getAsJsonObject("pot");
+          poured.merge(pot.get("name").getAsString(), pot.get("ml").getAsDouble(), Double::sum);
+        }
+      }
+      assertThat(poured).hasSizeGreaterThan(2);
+      levels(again)
+          .forEach(
+              (pot, level) ->
+                  assertThat(before.get(pot) - level)
+                      .as(pot)
+                      .isCloseTo(poured.getOrDefault(pot, 0.0), within(0.02)));
     }
   }
 }

@@ -182,7 +182,7 @@ class BenchBookingApiTest extends OrderServerTest {
     Instant at = Instant.now().minus(Duration.ofHours(9)).truncatedTo(ChronoUnit.MILLIS);
     Map<String, Boolean> last = new HashMap<>();
     List<ObjectNode> tapped = new ArrayList<>();
-    for (int n = 0; n < 100; n++) {
+    for (int n = 0; n < 200; n++) {
       String key = keys.get(dice.nextInt(keys.size()));
       at = at.plusMillis(1 + dice.nextInt(90_000));
       boolean done = dice.nextInt(3) > 0;

@@ -7,7 +7,7 @@ package craftmap.server.logbook;
  * @param doing what kind of step it was; empty where the plan no longer knew it
  * @param tool what it was put on with, by kind; empty where nothing was
  * @param medium what was put on; empty where nothing was
- * @param plannedMinutes by the plan; 0 where the plan no longer knew it
+ * @param plannedMinutes in whole minutes, as the bench said; 0 where the plan no longer knew it
  * @param tookMinutes as it was told
  * @param plannedMl out of the pot, by the plan; 0 of what takes nothing
  * @param usedMl as it was told; absent where it was used as planned

@@ -12,7 +12,6 @@ import craftmap.server.stock.Use;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,9 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 class LogbookPages {
   /** So many lines are shown at once. */
   static final int MOST_SHOWN = 200;
-
-  /** Differences below this are no news. */
-  private static final double SAME_MINUTES = 0.75;
 
   private final Logbook log;
   private final Ledger ledger;
@@ -172,13 +168,13 @@ class LogbookPages {
   }
 
   static String span(double minutes) {
-    return Clockwork.span(Duration.ofSeconds(Math.round(minutes * 60)));
+    return Clockwork.span((int) Math.round(minutes));
   }
 
-  /** By how much it took longer, in words; none where it took about what was planned. */
+  /** By how many minutes it took longer, in words; none where it took what was planned. */
   static String longer(double planned, double took) {
-    double by = took - planned;
-    if (Math.abs(by) < SAME_MINUTES) {
+    long by = Math.round(took) - Math.round(planned);
+    if (by == 0) {
       return null;
     }
     return Words.say(by > 0 ? "log.longer" : "log.shorter", span(Math.abs(by)), span(planned));

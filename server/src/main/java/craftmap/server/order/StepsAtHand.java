@@ -71,7 +71,7 @@ class StepsAtHand {
         pot.map(p -> p.medium().name())
             .or(() -> band.flatMap(BandReading::product).map(p -> p.medium().name()))
             .orElse(""),
-        step.handsOn().toSeconds() / 60.0,
+        step.minutes(),
         done.map(d -> d.took().toSeconds() / 60.0).orElse(0.0),
         draw.map(Draws.Draw::ml).orElse(0.0),
         used.usedMl(),
