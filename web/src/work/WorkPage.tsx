@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { BenchStep } from '../api/client';
 import { changed } from '../api/keys';
@@ -43,13 +43,8 @@ function WorkPage() {
   const client = useQueryClient();
   const work = useWork(pieceId, plan.piece.version, undefined);
   const ahead = useAhead(pieceId, plan.piece.version);
-  const now = useClock(work.data?.now);
-  const clock = useRef(now);
-  clock.current = now;
-  const tellings = useTellings(
-    pieceId,
-    useCallback(() => clock.current, []),
-  );
+  const { now, at: serverTime } = useClock(work.data?.now);
+  const tellings = useTellings(pieceId, serverTime);
   useScreenAwake();
   useChangesElsewhere();
   useKeptPage(pieceId, ahead.data !== undefined);

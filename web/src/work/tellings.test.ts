@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { BenchStep } from '../api/client';
-import { afterSending, doneHere, type Kept, lastDoneHere, stillLeft, toSend } from './tellings';
+import {
+  afterSending,
+  doneHere,
+  type Kept,
+  lastDoneHere,
+  laterThan,
+  stillLeft,
+  toSend,
+} from './tellings';
 
 const at = (second: number) => new Date(Date.UTC(2027, 1, 1, 9, 0, second)).toISOString();
 
@@ -36,6 +44,15 @@ describe('what was tapped and is not with the server yet', () => {
     ]);
     expect(lastDoneHere(kept)?.step).toBe('prime');
     expect(lastDoneHere(kept.filter((k) => k.step !== 'prime'))).toBeUndefined();
+  });
+
+  it('has a time of its own for each tap, whatever the clock does', () => {
+    const first = laterThan('', Date.parse(at(1)));
+    expect(first).toBe(at(1));
+    const same = laterThan(first, Date.parse(at(1)));
+    const back = laterThan(same, Date.parse(at(0)));
+    expect([first, same, back]).toEqual([first, same, back].toSorted());
+    expect(new Set([first, same, back]).size).toBe(3);
   });
 
   it('leaves once it is taken, and stays with its reason where it is not', () => {

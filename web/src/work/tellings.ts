@@ -58,3 +58,9 @@ export function lastDoneHere(kept: ReadonlyArray<Kept>): Kept | undefined {
   const done = doneHere(kept);
   return toSend(kept).findLast((k) => k.kind === 'DONE' && done.has(k.step));
 }
+
+/** The time of a tap: never that of the tap before, nor earlier, should the clock be put right. */
+export function laterThan(before: string, now: number): string {
+  const last = before === '' ? Number.NEGATIVE_INFINITY : Date.parse(before);
+  return new Date(Math.max(now, last + 1)).toISOString();
+}

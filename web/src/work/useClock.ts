@@ -1,7 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 
-/** The time by the server's clock, to the second: a tablet's own may be minutes off. */
-export function useClock(serverNow: string | undefined): number {
+/**
+ * The time by the server's clock: a tablet's own may be minutes off. `now` ticks by the second;
+ * `at` tells it to the millisecond whenever it is asked.
+ */
+export function useClock(serverNow: string | undefined): { now: number; at: () => number } {
   const [off, setOff] = useState(0);
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
@@ -13,7 +16,8 @@ export function useClock(serverNow: string | undefined): number {
     const tick = setInterval(() => setNow(Date.now()), 1000);
     return () => clearInterval(tick);
   }, []);
-  return now + off;
+  const at = useCallback(() => Date.now() + off, [off]);
+  return { now: now + off, at };
 }
 
 /** The screen stays on while it is looked at, where the browser can. */

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, ask, Problem, type Telling } from '../api/client';
 import { changed } from '../api/keys';
 import { keptTellings } from './keptTellings';
-import { afterSending, type Kept, toSend } from './tellings';
+import { afterSending, type Kept, laterThan, toSend } from './tellings';
 
 const AGAIN_MS = 4000;
 
@@ -20,6 +20,7 @@ export function useTellings(pieceId: string, now: () => number) {
   const [kept, setKept] = useState<ReadonlyArray<Kept>>([]);
   const [away, setAway] = useState(false);
   const sending = useRef(false);
+  const lastTold = useRef('');
 
   const read = useCallback(async () => {
     const all = await keptTellings.ofPiece(pieceId);
@@ -79,8 +80,9 @@ export function useTellings(pieceId: string, now: () => number) {
         ...tap,
         pieceId,
         id: crypto.randomUUID(),
-        toldAt: new Date(now()).toISOString(),
+        toldAt: laterThan(lastTold.current, now()),
       };
+      lastTold.current = telling.toldAt;
       setKept((before) => [...before, telling]);
       await keptTellings.put(telling);
       // another sending may be under way, which has read what was kept before this
