@@ -14,7 +14,7 @@ import { leftText } from './left';
 import { Remarks } from './Remarks';
 import { Ripening } from './Ripening';
 import { Took, Used } from './TookAndUsed';
-import { lastDoneHere, stillLeft } from './tellings';
+import { lastDoneHere, stillLeft, toSend } from './tellings';
 import { Unsent } from './Unsent';
 import { useClock, useScreenAwake } from './useClock';
 import { asTold, type PotSeen, seenProblem } from './used';
@@ -92,6 +92,10 @@ function WorkPage() {
     );
   }
   const data = work.data;
+  const busy =
+    work.isPlaceholderData ||
+    ahead.isPlaceholderData ||
+    (!tellings.away && toSend(tellings.kept).length > 0);
   return (
     <Flex direction="column" h="100%" minH="100vh" bg="paper">
       <title>{`At the bench · ${data.pieceName}`}</title>
@@ -119,7 +123,14 @@ function WorkPage() {
       </Flex>
       <Unsent kept={tellings.kept} away={tellings.away} onForget={tellings.forget} />
       <Flex flex="1" minH="0" direction={{ base: 'column', md: 'row' }}>
-        <Flex as="main" direction="column" flex="1.55" minW="0" p={{ base: '4', md: '8' }}>
+        <Flex
+          as="main"
+          aria-busy={busy}
+          direction="column"
+          flex="1.55"
+          minW="0"
+          p={{ base: '4', md: '8' }}
+        >
           {step ? (
             <>
               <StepWords step={step} now={now} />

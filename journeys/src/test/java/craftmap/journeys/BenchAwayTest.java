@@ -60,17 +60,8 @@ class BenchAwayTest extends Journey {
     return tablet.getByText("The server cannot be reached.");
   }
 
-  /** A tap of a wet hand: the next one a moment later, or it would be the same one. */
   private void done() {
-    String before = title().innerText();
-    Assertions.assertThat(before).isNotBlank();
-    tablet.waitForCondition(
-        () -> {
-          if (title().innerText().equals(before)) {
-            tapped("Done").click();
-          }
-          return !title().innerText().equals(before);
-        });
+    tapDone(tablet);
   }
 
   /** The steps that are done, by their keys. */

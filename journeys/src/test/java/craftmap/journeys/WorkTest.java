@@ -57,6 +57,11 @@ class WorkTest extends LayingJourney {
     return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
   }
 
+  /** Everything that was tapped is with the server, and what follows from it is here. */
+  private void settled() {
+    assertThat(page.locator("main")).hasAttribute("aria-busy", "false");
+  }
+
   private Locator done() {
     return button("Done");
   }
@@ -86,6 +91,7 @@ class WorkTest extends LayingJourney {
     page.keyboard().press("Space");
     assertThat(title()).not().hasText("Wash and rinse twice, face");
     assertThat(ripening()).containsText("Wash and rinse twice, face");
+    settled();
     String next = title().innerText();
     // what it waits for is told, and how long it still takes
     assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("not dry enough before");
@@ -139,6 +145,7 @@ class WorkTest extends LayingJourney {
     done().click();
     assertThat(title()).not().hasText("Wash and rinse twice, face");
     assertThat(ripening()).containsText("Wash and rinse twice, face");
+    settled();
     String next = title().innerText();
     try (Page other = page.context().browser().newContext().newPage()) {
       other.navigate(page.url());
@@ -147,5 +154,54 @@ class WorkTest extends LayingJourney {
       assertThat(other.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Ripening")))
           .containsText("Wash and rinse twice, face");
     }
+  }
+
+  /** What was told with two taps, a look into the pot and a note stands in the logbook. */
+  @Test
+  void whatWasToldStandsInTheLogbook() {
+    page.setViewportSize(1024, 768);
+    String id = painted("Into the logbook");
+    go("/pieces/" + id + "/work");
+    button("Five minutes more").click();
+    button("A tenth more").click();
+    String used =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("It used"))
+            .getByRole(AriaRole.BUTTON)
+            .first()
+            .innerText();
+    button("What is left").click();
+    Locator left = page.getByLabel("Left in the pot, in ml");
+    left.fill("nearly nothing");
+    assertThat(done()).isDisabled();
+    assertThat(page.getByText(Pattern.compile("^A figure from 0 to"))).isVisible();
+    button("A tenth more").click();
+    button("Note").click();
+    page.getByLabel("What to remember of this step").fill("Lukewarm water is better.");
+    button("Keep the note").click();
+    assertThat(page.getByText("Lukewarm water is better.")).isVisible();
+    String step = title().innerText();
+    tapDone(page);
+    settled();
+    go("/logbook?piece=" + id);
+    Locator log = page.locator("main");
+    assertThat(log).containsText(step);
+    assertThat(log).containsText("5 min more than the");
+    assertThat(log).containsText(used + " of ");
+    assertThat(log).containsText("Lukewarm water is better.");
+    page.getByLabel("Find in the logbook").fill("LUKEWARM");
+    button("Find").click();
+    assertThat(log).not().containsText("5 min more than the");
+    assertThat(log).containsText("Lukewarm water is better.");
+    everyoneCanUseIt();
+    page.getByLabel("Find in the logbook").fill("no such words");
+    button("Find").click();
+    assertThat(log).containsText("Nothing of this in the logbook");
+    // a mistake taken back is no more what happened
+    go("/pieces/" + id + "/work");
+    button("Not done after all: " + step).click();
+    settled();
+    go("/logbook?piece=" + id);
+    assertThat(log).not().containsText("5 min more than the");
+    assertThat(log).containsText("Lukewarm water is better.");
   }
 }
