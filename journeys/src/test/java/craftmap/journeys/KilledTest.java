@@ -186,13 +186,7 @@ class KilledTest {
     Map<String, Double> levels = new HashMap<>();
     for (JsonElement need : get(app, CHEST + "/gather").getAsJsonObject().getAsJsonArray("needs")) {
       JsonObject n = need.getAsJsonObject();
-      levels.put(
-          n.get("potName").getAsString(),
-          get(app, "/api/holdings/" + n.get("potId").getAsString())
-              .getAsJsonObject()
-              .getAsJsonObject("holding")
-              .get("level")
-              .getAsDouble());
+      levels.put(n.get("potName").getAsString(), n.get("levelMl").getAsDouble());
     }
     return levels;
   }
