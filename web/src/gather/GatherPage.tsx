@@ -220,6 +220,11 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
                     · {use.where.toLowerCase()}
                   </Text>
                 )}
+                {use.benchText && (
+                  <Text fontSize="12.5px" color="soft">
+                    <Link to={`/logbook?piece=${pieceId}`}>{use.benchText}</Link>
+                  </Text>
+                )}
                 {use.changedText && (
                   <Text fontSize="12.5px" color="soft">
                     The plan changed since: it would take {use.changedText} now.
@@ -228,7 +233,11 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
               </Box>
               <Flex gap="3" align="center" flexShrink={0}>
                 <Why why={use.why}>{use.done ? `used ${use.bookedText}` : use.needText}</Why>
-                {use.done ? (
+                {use.done && !use.byHand ? (
+                  <Text w="104px" textAlign="center" color="moss" fontWeight="600">
+                    ✓ done
+                  </Text>
+                ) : use.done ? (
                   <Button
                     w="104px"
                     look="plain"
