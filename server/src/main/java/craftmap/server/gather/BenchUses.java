@@ -25,7 +25,6 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /**
@@ -62,9 +61,15 @@ class BenchUses {
     }
   }
 
-  /** The steps of a piece, what they take, and which of them are done. */
-  record Steps(Work work, Draws draws, Ordering order) {
-    Worked worked(String useId, Map<String, Use.Booked> used, Pot pot) {
+  /**
+   * The steps of a piece, what they take, and which of them are done.
+   *
+   * @param used what is booked for the piece, of whole lays and of steps
+   * @param still what is left to take
+   */
+  record Steps(
+      Work work, Draws draws, Ordering order, Map<String, Use.Booked> used, StillToTake still) {
+    Worked worked(String useId, Pot pot) {
       double booked = 0;
       int done = 0;
       List<String> steps = draws.stepsOf(useId, work);
@@ -78,20 +83,22 @@ class BenchUses {
       }
       return new Worked(booked, done, steps.size());
     }
-
-    StillToTake still(Set<String> booked) {
-      return StillToTake.of(work, draws, order, booked);
-    }
   }
 
-  Steps steps(Studio studio, SavedPlan piece) {
+  /** Those of a piece; nothing is worked out of one on which nothing is done yet. */
+  Steps steps(Studio studio, SavedPlan piece, Map<String, Use.Booked> used) {
     Plan plan = piece.plan();
+    Ordering order = plan.order();
+    if (order.steps().values().stream().allMatch(s -> s.done().isEmpty())) {
+      return new Steps(
+          Work.NONE, new Draws(Map.of()), order, used, new StillToTake(used.keySet(), Map.of()));
+    }
     PlanReading reading = pieces.read(studio, plan);
     CoatsReading coats = pieces.coats(studio, plan);
     Work work =
-        AskedOrder.of(piece.id(), StepsReader.of(piece.id(), reading, coats), plan.order(), coats)
-            .work();
-    return new Steps(work, Draws.of(work, reading, coats), plan.order());
+        AskedOrder.of(piece.id(), StepsReader.of(piece.id(), reading, coats), order, coats).work();
+    Draws draws = Draws.of(work, reading, coats);
+    return new Steps(work, draws, order, used, StillToTake.of(work, draws, order, used.keySet()));
   }
 
   /** Has the ledger follow what is done of a piece that somebody holds. */
@@ -115,7 +122,7 @@ class BenchUses {
     if (open.isEmpty()) {
       return;
     }
-    Steps steps = steps(studio, piece);
+    Steps steps = steps(studio, piece, used);
     for (String key : open) {
       Optional<Draws.Draw> draw =
           steps.draws().of(piece.id() + ":" + key).filter(d -> !used.containsKey(d.useId()));

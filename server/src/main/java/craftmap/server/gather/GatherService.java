@@ -110,8 +110,8 @@ public class GatherService {
       }
     }
     List<Gathering.Need> needs = new ArrayList<>();
-    BenchUses.Steps steps = bench.steps(studio, piece);
-    byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, used, steps)));
+    BenchUses.Steps steps = bench.steps(studio, piece, used);
+    byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, steps)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
     return new Gathering(
@@ -184,23 +184,22 @@ public class GatherService {
       String pieceId,
       String potId,
       List<Gathering.What> uses,
-      Map<String, Use.Booked> used,
       BenchUses.Steps steps) {
     Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
-    List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, used, steps)).toList();
+    List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, steps)).toList();
     double still = each.stream().mapToDouble(Gathering.Use::leftMl).sum();
     Claims settled = claims.on(pot.holding()).claims();
     double mine = pot.ml(settled.forPiece(pieceId).doubleValue());
     return new Gathering.Need(pot, each, still, pot.levelMl() - mine, Provision.of(still, mine));
   }
 
-  private static Gathering.Use use(
-      Pot pot, Gathering.What what, Map<String, Use.Booked> used, BenchUses.Steps steps) {
+  private static Gathering.Use use(Pot pot, Gathering.What what, BenchUses.Steps steps) {
     return new Gathering.Use(
         what,
-        Optional.ofNullable(used.get(what.id())).map(b -> pot.ml(b.quantity().doubleValue())),
-        steps.worked(what.id(), used, pot),
-        steps.still(used.keySet()).of(what.id(), what.ml()));
+        Optional.ofNullable(steps.used().get(what.id()))
+            .map(b -> pot.ml(b.quantity().doubleValue())),
+        steps.worked(what.id(), pot),
+        steps.still().of(what.id(), what.ml()));
   }
 
   /** Keeps what the plan takes and has not used yet. */
