@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -21,23 +22,30 @@ import tools.jackson.databind.node.ObjectNode;
 /** What is told at the bench, and what is booked for it. */
 class BenchBookingApiTest extends OrderServerTest {
   private static final double FULL_ML = 4000;
-  private static final String OWN = "Paint #";
+
+  /** Each test has a colour that no other pot of the shelf has, in this class or another. */
+  private static final AtomicInteger COLOUR = new AtomicInteger(0x2F5D_11);
 
   /** Each booking is rounded up to a thousandth. */
   private static final double ROUNDED_ML = 0.0011;
 
   /** A board with a ground out of a pot of its own. */
-  private record Begun(JsonNode piece, String potId) {
+  private record Begun(JsonNode piece, String potId, String potName) {
     String path() {
       return OrderServerTest.path(piece);
     }
   }
 
   private Begun begun(String name, double mm) {
+    return begun(name, mm, 0.55, String.valueOf((int) FULL_ML));
+  }
+
+  private Begun begun(String name, double mm, double hides, String ml) {
     JsonNode piece = board(name, mm);
-    String pot = paint("chalky-paint", "#2F5D62", 0.55, String.valueOf((int) FULL_ML));
+    String colour = "#%06X".formatted(COLOUR.getAndAdd(7));
+    String pot = paint("chalky-paint", colour, hides, ml);
     piece = edited(piece, from(inGroup("PAINT_GROUND", piece), pot));
-    return new Begun(begun(piece, "2027-02-01T09:00"), pot);
+    return new Begun(begun(piece, "2027-02-01T09:00"), pot, "Paint " + colour);
   }
 
   private double potLevel(String potId) {
@@ -84,7 +92,7 @@ class BenchBookingApiTest extends OrderServerTest {
       JsonNode bench =
           get(of.path() + "/work?step=" + encoded(step.path("id").asString())).body().path("step");
       // of other pots, primers and varnish, the studio's shelf has some
-      boolean own = bench.at("/pot/name").asString().startsWith(OWN);
+      boolean own = bench.at("/pot/name").asString().equals(of.potName());
       takes.put(bench.path("key").asString(), own ? bench.at("/pot/ml").asDouble() : 0);
     }
     return takes;
@@ -245,10 +253,8 @@ class BenchBookingApiTest extends OrderServerTest {
   /** Nobody at the bench is stopped by a ledger that had too little. */
   @Test
   void whatWasPouredWasThere() {
-    JsonNode piece = board("Nearly empty", 1450.7);
-    String pot = paint("chalky-paint", "#7A3E48", 0.5, "3");
-    piece = edited(piece, from(inGroup("PAINT_GROUND", piece), pot));
-    Begun of = new Begun(begun(piece, "2027-02-01T09:00"), pot);
+    Begun of = begun("Nearly empty", 1450.7, 0.5, "3");
+    String pot = of.potId();
     Map<String, Double> takes = takes(of);
     String key =
         takes.entrySet().stream().filter(e -> e.getValue() > 3).findFirst().orElseThrow().getKey();
