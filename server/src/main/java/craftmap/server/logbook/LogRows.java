@@ -3,6 +3,7 @@ package craftmap.server.logbook;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -13,6 +14,9 @@ interface LogRows extends JpaRepository<LogRow, LogRow.Key> {
 
   List<LogRow> findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
       String studioId, String pieceId, String stepKey, Collection<LogEntry.LogKind> kinds);
+
+  Optional<LogRow> findFirstByStudioIdAndPieceIdAndStepKeyAndKindAndHappenedOrderByToldAtDescIdDesc(
+      String studioId, String pieceId, String stepKey, LogEntry.LogKind kind, Instant happened);
 
   @Query(
       """

@@ -61,6 +61,14 @@ public class Logbook {
         .findFirst();
   }
 
+  /** What was told of a step that was finished then, be it taken back since. */
+  public Optional<LogEntry> toldOf(
+      String studioId, String pieceId, String stepKey, Instant happened) {
+    return rows.findFirstByStudioIdAndPieceIdAndStepKeyAndKindAndHappenedOrderByToldAtDescIdDesc(
+            studioId, pieceId, stepKey, LogEntry.LogKind.DONE, happened)
+        .map(LogRow::entry);
+  }
+
   /** All that stands of a piece, in the order in which it happened. */
   public List<LogEntry> ofPiece(String studioId, String pieceId) {
     return rows

@@ -66,7 +66,28 @@ class BenchLog {
         (key, d) ->
             atHand
                 .step(worked, key)
-                .ifPresent(step -> write(studio, worked, step, d, logged.get(key), now)));
+                .ifPresent(
+                    step ->
+                        write(
+                            studio, worked, step, d, before(studio, worked, key, d, logged), now)));
+  }
+
+  /** Done again by going forward in the history, it is done as it was told the first time. */
+  private LogEntry before(
+      Studio studio,
+      Orders.Worked worked,
+      String key,
+      Ordering.Done done,
+      Map<String, LogEntry> logged) {
+    return Optional.ofNullable(logged.get(key))
+        .or(
+            () ->
+                log.toldOf(
+                    studio.id(),
+                    worked.piece().id(),
+                    key,
+                    done.at().truncatedTo(ChronoUnit.MILLIS)))
+        .orElse(null);
   }
 
   private static boolean isLogged(LogEntry entry, Ordering.Done done) {
