@@ -97,6 +97,8 @@ export const keys = {
   list: (id: string | null) => key('list', ['FIXED'], id),
   supplier: (wanted: unknown) => key('supplier', ['SHELF', 'SHOPPING'], wanted),
   shopping: () => key('shopping', ['SHOPPING']),
+  missing: (pieces: readonly string[]) =>
+    key('missing', ['PLAN', 'SHELF', 'SHOPPING'], pieces.join(' ')),
 };
 
 /** What a question follows from. */

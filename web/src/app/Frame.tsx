@@ -9,7 +9,7 @@ import { FindDialog } from '../find/FindDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
 import { RouteLine } from './RouteLine';
-import { isNarrow, windowTitle } from './titles';
+import { leastWidth, windowTitle } from './titles';
 import { useChangesElsewhere } from './useChangesElsewhere';
 import { useKeys } from './useKeys';
 
@@ -33,7 +33,7 @@ function Page({
   useChangesElsewhere();
   useKeys({ '?': () => setKeysOpen(true), u: switchUnits, '/': () => setFinding(true) });
   return (
-    <Flex direction="column" h="100%" minW={isNarrow(handles) ? '720px' : '1024px'}>
+    <Flex direction="column" h="100%" minW={leastWidth(handles)}>
       <title>{windowTitle(handles, of)}</title>
       <Flex
         as="header"
@@ -44,14 +44,14 @@ function Page({
         align="center"
         justify="space-between"
         wrap={{ base: 'wrap', lg: 'nowrap' }}
-        px="5"
+        px={{ base: '3', md: '5' }}
         gap={{ base: '2', lg: '4' }}
         bg="sheet"
         borderBottomWidth="1px"
         borderColor="hairline"
       >
         <Link to="/" aria-label="Craft Map, all pieces">
-          <HStack gap="2.5" w="210px">
+          <HStack gap="2.5" w={{ base: 'auto', xl: '210px' }}>
             <Box as="span" w="24px">
               <img src="/mark.svg" width="24" height="24" alt="" />
             </Box>
@@ -63,7 +63,7 @@ function Page({
         <Flex flex={{ base: '1 0 100%', lg: '1' }} order={{ base: 1, lg: 0 }} justify="center">
           {middle}
         </Flex>
-        <HStack gap="2" minW="290px" justify="flex-end">
+        <HStack gap="2" minW={{ md: '250px', xl: '290px' }} justify="flex-end">
           {right}
           <Button title="Find anything (/)" onClick={() => setFinding(true)}>
             Find…
@@ -87,13 +87,21 @@ export function Frame() {
   return (
     <Page
       middle={
-        <HStack as="nav" gap="6" aria-label="Places">
+        <HStack
+          as="nav"
+          gap={{ base: '4', xl: '6' }}
+          rowGap="1"
+          wrap={{ base: 'wrap', lg: 'nowrap' }}
+          justify="center"
+          aria-label="Places"
+        >
           <Place to="/" end>
             Pieces
           </Place>
           <Place to="/week">This week</Place>
           <Place to="/logbook">Logbook</Place>
           <Place to="/shelf">Shelf</Place>
+          <Place to="/shopping">Shopping</Place>
           <Place to="/sums">Quick sums</Place>
           <Place to="/studio">Studio</Place>
         </HStack>

@@ -19,6 +19,7 @@ import { NewPotPage } from '../shelf/PotForm';
 import { PotPage } from '../shelf/PotPage';
 import { ShelfPage } from '../shelf/ShelfPage';
 import { SupplierPage } from '../shelf/SupplierPage';
+import { ShoppingPage } from '../shopping/ShoppingPage';
 import { StandingPage } from '../standing/StandingPage';
 import { SumsPage } from '../sums/SumsPage';
 import { SurveyPage } from '../survey/SurveyPage';
@@ -27,7 +28,7 @@ import { WorkFrame } from '../work/WorkPage';
 import { Broken } from './Broken';
 import { Frame, PieceFrame } from './Frame';
 import { NotHere } from './NotHere';
-import { titled, titledNarrow } from './titles';
+import { titled, titledFor } from './titles';
 
 /** Every face, lay, design and pot has an address of its own. */
 export const routes: RouteObject[] = [
@@ -37,9 +38,10 @@ export const routes: RouteObject[] = [
     children: [
       { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
       { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
-      { path: '/week', element: <WeekPage />, handle: titledNarrow('This week') },
+      { path: '/week', element: <WeekPage />, handle: titledFor('tablet', 'This week') },
       { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
       { path: '/studio', element: <BenchPage />, handle: titled('Studio') },
+      { path: '/shopping', element: <ShoppingPage />, handle: titledFor('phone', 'Shopping') },
       { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
       { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },
       { path: '/shelf/designs/:designId', element: <DesignPage />, handle: titled('Design') },
@@ -82,7 +84,7 @@ export const routes: RouteObject[] = [
           { path: 'cutter/:layId?', element: <CutterTab /> },
         ],
       },
-      { path: 'order/:stepId?', element: <OrderPage />, handle: titledNarrow('Order') },
+      { path: 'order/:stepId?', element: <OrderPage />, handle: titledFor('tablet', 'Order') },
       { path: 'gather', element: <GatherPage />, handle: titled('Gather') },
       { path: '*', element: <NotHere /> },
     ],

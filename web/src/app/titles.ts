@@ -1,13 +1,24 @@
-/** What a page is called, kept with its address, and whether it is made for narrow windows too. */
-export type Titled = { readonly title: string; readonly narrow?: true };
+/** What a page is called, kept with its address, and how narrow a window it is made for. */
+export type Titled = { readonly title: string; readonly width?: Width };
+
+/** The narrowest window a page is made for: a phone, a tablet, or a laptop where it says none. */
+export type Width = 'phone' | 'tablet';
 
 export const titled = (title: string): Titled => ({ title });
 
-export const titledNarrow = (title: string): Titled => ({ title, narrow: true });
+export const titledFor = (width: Width, title: string): Titled => ({ title, width });
 
-/** Whether the page shown is made for narrow windows. */
-export const isNarrow = (handles: readonly unknown[]): boolean =>
-  handles.filter(isTitled).at(-1)?.narrow === true;
+/** How wide the page shown has to be, in CSS. */
+export function leastWidth(handles: readonly unknown[]): string {
+  switch (handles.filter(isTitled).at(-1)?.width) {
+    case 'phone':
+      return '0';
+    case 'tablet':
+      return '720px';
+    case undefined:
+      return '1024px';
+  }
+}
 
 const APPLICATION = 'Craft Map';
 

@@ -6,8 +6,8 @@ import { api, ask, type SaleView } from '../api/client';
 import { changed, keys } from '../api/keys';
 import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
-import { Section } from '../common/Section';
 import { Empty, ErrorState, Loading } from '../common/States';
+import { ShoppingList } from '../shopping/ShoppingList';
 import { useShelfChanged } from './queries';
 
 /** A supplier's price list: onto the shelf with its label, or onto the shopping list. */
@@ -34,10 +34,10 @@ export function SupplierPage() {
         <Flex justify="space-between" align="flex-end" gap="4" mb="3">
           <Box>
             <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600">
-              {list.data.supplier}, price list
+              Price lists
             </Heading>
             <Text color="soft">
-              Made up and shipped with Craft Map: a real supplier’s list would stand in its place.
+              Made up and shipped with Craft Map: real suppliers’ lists would stand in their place.
             </Text>
           </Box>
           <Input
@@ -51,17 +51,32 @@ export function SupplierPage() {
             onChange={(e) => setWords(e.currentTarget.value)}
           />
         </Flex>
-        {list.data.items.length === 0 && (
-          <Empty title="Nothing on the list is called that">Try fewer words.</Empty>
+        {list.data.every((l) => l.items.length === 0) && (
+          <Empty title="Nothing on the lists is called that">Try fewer words.</Empty>
         )}
-        {list.data.items.map((item) => (
-          <Item key={item.sku} item={item} />
-        ))}
+        {list.data
+          .filter((l) => l.items.length > 0)
+          .map((l) => (
+            <Box as="section" key={l.id} aria-label={l.supplier} mb="6">
+              <Flex align="baseline" gap="3" mb="1">
+                <Heading as="h2" fontFamily="heading" fontSize="18px" fontWeight="600">
+                  {l.supplier}
+                </Heading>
+                <Text color="soft" fontSize="13px">
+                  {l.about}
+                  {l.deliveryText && `, ${l.deliveryText} an order`}
+                </Text>
+              </Flex>
+              {l.items.map((item) => (
+                <Item key={item.sku} item={item} />
+              ))}
+            </Box>
+          ))}
       </Box>
       <Box
         as="aside"
-        aria-label="Shopping list"
-        w="340px"
+        aria-label="The list"
+        w="360px"
         flexShrink={0}
         bg="sheet"
         borderLeftWidth="1px"
@@ -69,7 +84,7 @@ export function SupplierPage() {
         overflow="auto"
         p="4"
       >
-        <Shopping />
+        <ShoppingList />
       </Box>
     </Flex>
   );
@@ -77,7 +92,7 @@ export function SupplierPage() {
 
 function Item({ item }: { item: SaleView }) {
   const client = useQueryClient();
-  const changed = useShelfChanged();
+  const shelfChanged = useShelfChanged();
   const go = useNavigate();
   const [refused, setRefused] = useState<Error | null>(null);
   const params = { path: { sku: item.sku } };
@@ -85,15 +100,18 @@ function Item({ item }: { item: SaleView }) {
     mutationFn: (pack: number) =>
       ask(api.POST('/api/supplier/{sku}/shelf', { params, body: { pack, quantity: 1 } })),
     onSuccess: (to) => {
-      changed();
+      shelfChanged();
       go(to.page);
     },
     onError: setRefused,
   });
   const shopping = useMutation({
     mutationFn: (pack: number) =>
-      ask(api.POST('/api/supplier/{sku}/shopping', { params, body: { pack, quantity: 1 } })),
-    onSuccess: (now) => client.setQueryData(keys.shopping(), now),
+      ask(api.POST('/api/shopping', { body: { sku: item.sku, pack, quantity: 1 } })),
+    onSuccess: (now) => {
+      client.setQueryData(keys.shopping(), now);
+      void changed(client, 'SHOPPING');
+    },
     onError: setRefused,
   });
   return (
@@ -156,77 +174,5 @@ function Item({ item }: { item: SaleView }) {
         ))}
       </Flex>
     </Flex>
-  );
-}
-
-function Shopping() {
-  const client = useQueryClient();
-  const list = useQuery({
-    queryKey: keys.shopping(),
-    queryFn: () => ask(api.GET('/api/shopping')),
-  });
-  const change = useMutation({
-    mutationFn: ({ id, quantity, done }: { id: string; quantity: number; done: boolean }) =>
-      ask(api.PUT('/api/shopping/{id}', { params: { path: { id } }, body: { quantity, done } })),
-    onSuccess: (now) => client.setQueryData(keys.shopping(), now),
-  });
-  const remove = useMutation({
-    mutationFn: (id: string) =>
-      ask(api.DELETE('/api/shopping/{id}', { params: { path: { id } } }), true),
-    onSuccess: () => changed(client, 'SHOPPING'),
-  });
-  const lines = list.data?.lines ?? [];
-  return (
-    <Section title="To buy">
-      {lines.length === 0 && <Text color="soft">Nothing on the shopping list.</Text>}
-      {lines.map((l) => (
-        <Flex
-          key={l.id}
-          gap="2"
-          py="1"
-          align="center"
-          borderBottomWidth="1px"
-          borderColor="hairline"
-        >
-          <input
-            type="checkbox"
-            aria-label={`${l.name} is bought`}
-            checked={l.done}
-            onChange={(e) =>
-              change.mutate({ id: l.id, quantity: l.quantity, done: e.currentTarget.checked })
-            }
-          />
-          <Box flex="1" minW="0" textDecoration={l.done ? 'line-through' : undefined}>
-            <Text lineClamp={1}>{l.name}</Text>
-            <Text fontSize="12.5px" color="soft">
-              {l.quantity} × {l.pack}
-            </Text>
-          </Box>
-          <Text whiteSpace="nowrap">{l.totalText}</Text>
-          <Button
-            size="xs"
-            aria-label={`One more of ${l.name}`}
-            onClick={() => change.mutate({ id: l.id, quantity: l.quantity + 1, done: l.done })}
-          >
-            +
-          </Button>
-          <Button
-            size="xs"
-            look="warn"
-            aria-label={`Take ${l.name} off the list`}
-            onClick={() => remove.mutate(l.id)}
-          >
-            ×
-          </Button>
-        </Flex>
-      ))}
-      {lines.length > 0 && (
-        <Flex justify="space-between" mt="2" fontWeight="600">
-          <Text>Still to pay</Text>
-          <Text data-testid="to-pay">{list.data?.totalText}</Text>
-        </Flex>
-      )}
-      <Refusal of={change.error ?? remove.error} />
-    </Section>
   );
 }

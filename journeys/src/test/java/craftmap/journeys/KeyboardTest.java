@@ -110,19 +110,38 @@ class KeyboardTest extends Journey {
     reach(name, true);
   }
 
-  /** Tabs until something of that name has the focus; twice round the page is given up. */
+  /** What something is called. */
+  private static final String CALLED =
+      """
+      const called = e =>
+        (e?.getAttribute('aria-label') ?? e?.textContent ?? '').replace(', settled', '').trim();
+      const meant = e => start ? called(e).startsWith(name) : called(e) === name;
+      """;
+
+  private static final String THERE =
+      """
+      ([name, start]) => {
+        %s
+        return [...document.querySelectorAll('a, button, input, select, [tabindex]')].some(meant);
+      }"""
+          .formatted(CALLED);
+
+  private static final String FOCUSED =
+      """
+      ([name, start]) => {
+        %s
+        return meant(document.activeElement);
+      }"""
+          .formatted(CALLED);
+
+  /**
+   * Tabs until something of that name has the focus, once the page has it at all; twice round the
+   * page is given up.
+   */
   private void reach(String name, boolean start) {
+    page.waitForFunction(THERE, List.of(name, start));
     for (int i = 0; i < 220; i++) {
-      String at =
-          (String)
-              page.evaluate(
-                  """
-                  () => {
-                    const e = document.activeElement;
-                    return (e?.getAttribute('aria-label') ?? e?.textContent ?? '')
-                      .replace(', settled', '').trim();
-                  }""");
-      if (start ? at.startsWith(name) : at.equals(name)) {
+      if (Boolean.TRUE.equals(page.evaluate(FOCUSED, List.of(name, start)))) {
         return;
       }
       press("Tab");

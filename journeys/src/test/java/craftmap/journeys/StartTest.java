@@ -184,7 +184,13 @@ class StartTest {
           ! is_alive $pid || echo "$pid was waited for and is alive"
         done
         echo "missed $missed"
-        coproc { true & echo $!; exec sleep 20; }
+        # it ends once its parent is one that never asks after it
+        coproc {
+          parent=$BASHPID
+          { until [ "$(</proc/$parent/comm)" = sleep ]; do :; done; } &
+          echo $!
+          exec sleep 20
+        }
         read -r ended <&${COPROC[0]}
         until grep -q '^State:.Z' /proc/$ended/status; do :; done
         ! is_alive $ended || echo "$ended has ended and is alive"

@@ -15,6 +15,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A board with its coats, and the words to talk about them. */
 abstract class CoatsServerTest extends ServerTest {
+  private static final List<String> PREPARED_WITH =
+      List.of("wash-bottle", "filler-tin", "stain-blocker", "furniture-varnish");
+
   final JsonNode board(String name, double mm) {
     JsonNode piece =
         newPiece(name, "SINGLE_FACE", Map.of("width", mm, "height", mm * 0.617 + 13.3));
@@ -22,6 +25,15 @@ abstract class CoatsServerTest extends ServerTest {
         piece,
         face("CHANGE_MAKE_UP", piece).put("makeUp", "BOARD"),
         face("CHANGE_FINISH", piece).put("finish", "BARE"));
+  }
+
+  /**
+   * Boards of any number can be washed, filled and primed: what is short is what a test is about.
+   */
+  final void plentyToPrepareWith() {
+    for (String pot : PREPARED_WITH) {
+      post("/api/holdings/" + pot + "/entries", Map.of("kind", "BOUGHT", "quantity", "90000"));
+    }
   }
 
   static String faceId(JsonNode piece) {

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -13,6 +14,11 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Build-ups that are kept as schemes, used elsewhere, and set side by side. */
 class ComparedApiTest extends CoatsServerTest {
+  @BeforeEach
+  void onlyPaintIsShort() {
+    plentyToPrepareWith();
+  }
+
   @Test
   void manyWhoKeepASchemeUnderOneNameKeepOneAndNobodyIsSentAway() throws Exception {
     String name = "Of all of us";

@@ -7,6 +7,7 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.colour.Colour;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.supply.StockUnit;
 
 /**
  * A wet product as its label describes it, in the parts a label has. What the label has not been
@@ -45,6 +46,16 @@ public record Medium(
   /** The same in another colour. */
   public Medium in(Colour colour) {
     return new Medium(id, name, kind, coverage.in(colour), drying, mixing, wear);
+  }
+
+  /** What pots of it are counted in. */
+  public StockUnit unit() {
+    return kind.soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
+  }
+
+  /** A volume in what pots of it are counted in. */
+  public double inItsUnit(double ml) {
+    return unit() == StockUnit.G ? ml * mixing.densityGPerMl() : ml;
   }
 
   /** What a plan that draws on a pot of it has to know. */

@@ -2,9 +2,7 @@ package craftmap.server.coats;
 
 import craftmap.core.coats.InHand;
 import craftmap.core.medium.Medium;
-import craftmap.core.medium.SoldBy;
 import craftmap.core.money.Money;
-import craftmap.core.money.Pack;
 import craftmap.core.money.Purchase;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -81,7 +79,7 @@ class Cash {
     Map<String, Double> free = shelf.availableMl(studio.id(), pieceId, fromPots.keySet());
     Map<String, Short> wanted = new LinkedHashMap<>();
     shelf
-        .pots(studio.id())
+        .allPots(studio.id())
         .forEach(
             pot -> {
               String id = pot.holding().id();
@@ -109,9 +107,7 @@ class Cash {
 
     /** In what its packs are measured in. */
     private BigDecimal quantity() {
-      double quantity =
-          medium.kind().soldBy() == SoldBy.WEIGHT ? ml * medium.mixing().densityGPerMl() : ml;
-      return BigDecimal.valueOf(quantity).setScale(DECIMALS, RoundingMode.UP);
+      return BigDecimal.valueOf(medium.inItsUnit(ml)).setScale(DECIMALS, RoundingMode.UP);
     }
   }
 
@@ -141,10 +137,11 @@ class Cash {
   }
 
   private Optional<Money> price(Studio studio, Short s) {
-    List<Pack> packs =
+    List<Offers.Offer> sold =
         s.owned()
             ? offers.ofOwned(studio.id(), s.medium().id())
             : offers.ofKind(s.medium().id(), s.medium());
-    return Purchase.cheapest(packs, s.quantity()).map(Purchase::price);
+    return Purchase.cheapest(sold.stream().map(Offers.Offer::pack).toList(), s.quantity())
+        .map(Purchase::price);
   }
 }

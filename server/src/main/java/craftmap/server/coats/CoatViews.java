@@ -19,12 +19,12 @@ import craftmap.core.medium.Drying;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
-import craftmap.core.medium.SoldBy;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DryingLaw;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
+import craftmap.core.supply.StockUnit;
 import craftmap.core.surface.Blemish;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.Zone;
@@ -364,9 +364,7 @@ public final class CoatViews {
   }
 
   private static String quantity(Medium medium, double ml) {
-    return medium.kind().soldBy() == SoldBy.WEIGHT
-        ? Words.grams(ml * medium.mixing().densityGPerMl())
-        : Words.millilitres(ml);
+    return medium.unit() == StockUnit.G ? Words.grams(medium.inItsUnit(ml)) : Words.millilitres(ml);
   }
 
   private static List<CoatsView.ShadeView> shades(Band.Coat coat, BandReading b) {

@@ -317,13 +317,14 @@ class GatherController {
     };
   }
 
-  private static UnownedView unowned(Gathering.What.OfBand of, GroupNames names) {
+  private static UnownedView unowned(Gathering.Unowned missing, GroupNames names) {
+    Gathering.What.OfBand of = missing.what();
     return new UnownedView(
         of.group().group().id(),
         of.band().band().key(),
         CoatViews.title(of.band()),
         names.name(of.group().group()),
-        Words.millilitres(of.ml()));
+        Words.millilitres(missing.leftMl()));
   }
 
   private static String sundries(Gathering.Sundries of, TapeDivision tape) {

@@ -96,7 +96,8 @@ public class GatherService {
         notLaid.add(reading);
       }
     }
-    List<Gathering.What.OfBand> unowned = new ArrayList<>();
+    List<Gathering.Unowned> unowned = new ArrayList<>();
+    BenchUses.Steps steps = bench.steps(studio, piece, used);
     CoatsReading coats = pieces.coats(studio, piece.plan());
     for (GroupReading group : coats.groups()) {
       for (BandReading band : group.bands()) {
@@ -105,12 +106,16 @@ public class GatherService {
           band.potId()
               .ifPresentOrElse(
                   p -> byPot.computeIfAbsent(p, id -> new ArrayList<>()).add(what),
-                  () -> unowned.add(what));
+                  () -> {
+                    double left = steps.still().of(what.id(), what.ml());
+                    if (left > 0) {
+                      unowned.add(new Gathering.Unowned(what, left));
+                    }
+                  });
         }
       }
     }
     List<Gathering.Need> needs = new ArrayList<>();
-    BenchUses.Steps steps = bench.steps(studio, piece, used);
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, steps)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
@@ -152,7 +157,28 @@ public class GatherService {
             : byItself.with(shelf.leftoversToCut(studio.id(), design.id()));
     double mine = mine(stock, pieceId);
     return new Gathering.DesignNeed(
-        design, unit, pool, stock, mine, taken, provision(pool, taken, stock, pieceId));
+        design,
+        unit,
+        pool,
+        stock,
+        mine,
+        taken,
+        toBuy(pool, taken, stock, pieceId),
+        provision(pool, taken, stock, pieceId));
+  }
+
+  /** A pair holds one of each hand: the hand of which more are missing says how many pairs. */
+  private double toBuy(Pool pool, boolean taken, List<Holding> stock, String pieceId) {
+    if (taken) {
+      return 0;
+    }
+    return Math.max(
+        0,
+        pool.isHanded()
+            ? Math.max(
+                pool.left() - mine(ofHand(stock, Hand.LEFT), pieceId),
+                pool.right() - mine(ofHand(stock, Hand.RIGHT), pieceId))
+            : pool.quantity() - mine(stock, pieceId));
   }
 
   private double mine(List<Holding> stock, String pieceId) {

@@ -18,7 +18,7 @@ import java.util.Optional;
  * What a piece takes, pot by pot and design by design.
  *
  * @param unnamed what would come out of a pot, where none is named
- * @param unowned coats and preparation for which nothing stands on the shelf
+ * @param unowned coats and preparation that are not done and for which nothing stands on the shelf
  * @param sundries what else is used up by preparation
  * @param failing how much in the coats will fail
  * @param unrolled what is cut from film or vinyl, where no roll that is wide enough is there
@@ -28,7 +28,7 @@ public record Gathering(
     List<DesignNeed> designs,
     List<LayReading.Laid> unnamed,
     List<LayReading.Laid> unrolled,
-    List<What.OfBand> unowned,
+    List<Unowned> unowned,
     Sundries sundries,
     List<LayReading> notLaid,
     int failing) {
@@ -73,6 +73,9 @@ public record Gathering(
     }
   }
 
+  /** What nothing stands on the shelf for, and how much of it is still to be put on. */
+  public record Unowned(What.OfBand what, double leftMl) {}
+
   /**
    * One pot and the lays that draw on it.
    *
@@ -90,6 +93,7 @@ public record Gathering(
    * @param stock what there is of it, the fullest first
    * @param mine what this piece may count on
    * @param isUsed the ledger says that it was taken
+   * @param toBuy what is missing, as it is bought: handed pieces in pairs
    */
   public record DesignNeed(
       Design design,
@@ -98,6 +102,7 @@ public record Gathering(
       List<Holding> stock,
       double mine,
       boolean isUsed,
+      double toBuy,
       Provision provision) {
     public boolean isCutFromSheets() {
       return unit == StockUnit.SHEETS;

@@ -12,7 +12,6 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
-import craftmap.core.medium.SoldBy;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.shelf.DesignGiven;
 import craftmap.server.shelf.MediumGiven;
@@ -37,7 +36,7 @@ final class Checks {
   static void pot(MediumGiven given, String holds, String level, TapeDivision tape) {
     GenericMedium generic = GenericMedium.find(given.generic()).orElseThrow();
     Medium medium = Medium.read("row", given.name(), generic, given.label().sheet());
-    StockUnit unit = medium.kind().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
+    StockUnit unit = medium.unit();
     BigDecimal full = Quantities.read(given("holds"), holds, unit, tape);
     if (full.signum() <= 0) {
       throw new RefusedInput(

@@ -4,7 +4,6 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
-import craftmap.core.medium.SoldBy;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
@@ -150,7 +149,7 @@ class MediumController {
         m.kind().role(),
         Words.say("choice." + m.kind().role().name()),
         m.coverage().colour().hex(),
-        m.kind().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML,
+        m.unit(),
         fields,
         typical,
         typical == 0

@@ -161,7 +161,7 @@ public class ShelfService {
   /** What a piece may count on of each of some pots, in millilitres, by pot. */
   public Map<String, Double> availableMl(String studioId, String pieceId, Set<String> potIds) {
     List<Pot> pots =
-        pots(studioId).stream().filter(p -> potIds.contains(p.holding().id())).toList();
+        allPots(studioId).stream().filter(p -> potIds.contains(p.holding().id())).toList();
     Map<String, ClaimBook.Settled> settled =
         claims.onAll(studioId, pots.stream().map(Pot::holding).toList());
     Map<String, Double> available = new HashMap<>();

@@ -6,7 +6,6 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.design.Comes;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.medium.SoldBy;
 import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Booking;
@@ -74,10 +73,6 @@ public class Shelving {
 
   private static StockGiven orNothing(StockGiven stock) {
     return Optional.ofNullable(stock).orElse(StockGiven.NOTHING);
-  }
-
-  private static StockUnit unitOf(OwnedMedium owned) {
-    return owned.medium().kind().soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
   }
 
   /** What a quantity of a design is counted in; none where nothing of it lies on a shelf. */
@@ -204,7 +199,7 @@ public class Shelving {
       NewHolding.Particulars particulars,
       String by) {
     NewHolding pot =
-        NewHolding.pot("", owned.medium().id(), unitOf(owned), quantity).with(particulars);
+        NewHolding.pot("", owned.medium().id(), owned.medium().unit(), quantity).with(particulars);
     Openings openings = new Openings();
     Holding mixed = holdings.setUp(studioId, pot);
     openings.add(mixed, Booking.of(EntryKind.MIXED, quantity, mixed.unit()));
@@ -220,11 +215,12 @@ public class Shelving {
       String level,
       StockGiven stock,
       Openings into) {
-    BigDecimal full = Quantities.read(said("container-holds"), holds, unitOf(owned), studio.tape());
+    BigDecimal full =
+        Quantities.read(said("container-holds"), holds, owned.medium().unit(), studio.tape());
     BigDecimal there =
         level == null || level.isBlank()
             ? full
-            : Quantities.read(said("level"), level, unitOf(owned), studio.tape());
+            : Quantities.read(said("level"), level, owned.medium().unit(), studio.tape());
     return shelvePot(studio.id(), "", owned, full, there, orNothing(stock).particulars(), into);
   }
 
@@ -236,7 +232,7 @@ public class Shelving {
       BigDecimal level,
       NewHolding.Particulars particulars,
       Openings into) {
-    StockUnit unit = unitOf(owned);
+    StockUnit unit = owned.medium().unit();
     if (level.compareTo(holds) > 0) {
       throw new RefusedInput(
           "level",

@@ -3,32 +3,29 @@ package craftmap.server.supplier;
 import craftmap.core.measure.Decimals;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.money.Money;
+import craftmap.server.stock.Holding;
 import craftmap.server.studio.Asker;
-import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.stream.Collectors;
-import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The supplier's price list, and what is to be bought. */
+/** What suppliers sell. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/supplier")
 class SupplierController {
-  private final PriceList prices;
+  private final PriceLists lists;
   private final Supplies supplies;
 
-  SupplierController(PriceList prices, Supplies supplies) {
-    this.prices = prices;
+  SupplierController(PriceLists lists, Supplies supplies) {
+    this.lists = lists;
     this.supplies = supplies;
   }
 
@@ -44,71 +41,49 @@ class SupplierController {
       int fromLabel,
       List<SalePackView> packs) {}
 
-  record PriceListView(String supplier, List<SaleView> items) {}
+  /**
+   * A supplier's list, or what of it is called as was asked.
+   *
+   * @param deliveryText what it charges for bringing an order; absent where it brings nothing
+   */
+  record PriceListView(
+      String id,
+      String supplier,
+      String about,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String deliveryText,
+      List<SaleView> items) {}
 
   record Taking(int pack, int quantity) {}
 
   record TakenTo(String page) {}
 
-  record ShoppingLineView(
-      String id, String name, String pack, int quantity, String totalText, boolean done) {}
-
-  record ShoppingView(List<ShoppingLineView> lines, String totalText) {}
-
-  record ShoppingChange(int quantity, boolean done) {}
-
-  @GetMapping("/supplier")
-  PriceListView search(@RequestParam(defaultValue = "") String words) {
-    return new PriceListView(
-        prices.supplier(), supplies.search(words).stream().map(SupplierController::view).toList());
+  @GetMapping
+  List<PriceListView> search(@RequestParam(defaultValue = "") String words) {
+    return lists.all().stream()
+        .map(
+            l ->
+                new PriceListView(
+                    l.id(),
+                    l.supplier(),
+                    l.about(),
+                    l.delivery().map(Money::show).orElse(null),
+                    supplies.search(l, words).stream().map(SupplierController::view).toList()))
+        .toList();
   }
 
-  @PostMapping("/supplier/{sku}/shelf")
+  @PostMapping("/{sku}/shelf")
   TakenTo toShelf(Asker asker, @PathVariable String sku, @RequestBody Taking taking) {
+    PriceList.Item item = supplies.sold(sku).item();
+    Supplies.Bought bought =
+        supplies.buy(
+            asker.studio(),
+            item,
+            Supplies.sale(item, taking.pack()).pack(),
+            Supplies.checkedQuantity(taking.quantity()),
+            asker.person());
+    Holding first = bought.holdings().getFirst();
     return new TakenTo(
-        supplies.toShelf(asker.studio(), sku, taking.pack(), taking.quantity(), asker.person()));
-  }
-
-  @PostMapping("/supplier/{sku}/shopping")
-  ShoppingView toShoppingList(Asker asker, @PathVariable String sku, @RequestBody Taking taking) {
-    supplies.toShoppingList(asker.studio(), sku, taking.pack(), taking.quantity());
-    return shopping(asker);
-  }
-
-  @GetMapping("/shopping")
-  ShoppingView shopping(Asker asker) {
-    Studio studio = asker.studio();
-    List<ShoppingLine> lines = supplies.shoppingList(studio);
-    // what is bought already still says in which currency the rest is told
-    List<Money> open =
-        lines.stream()
-            .flatMap(l -> l.total().map(t -> l.isDone() ? t.times(0) : t).stream())
-            .toList();
-    return new ShoppingView(
-        lines.stream()
-            .map(
-                l ->
-                    new ShoppingLineView(
-                        l.id(),
-                        l.name(),
-                        l.pack(),
-                        l.quantity(),
-                        l.total().map(Money::show).orElse(""),
-                        l.isDone()))
-            .toList(),
-        Money.totals(open).stream().map(Money::show).collect(Collectors.joining(" + ")));
-  }
-
-  @PutMapping("/shopping/{id}")
-  ShoppingView change(Asker asker, @PathVariable String id, @RequestBody ShoppingChange change) {
-    supplies.change(asker.studio(), id, change.quantity(), change.done());
-    return shopping(asker);
-  }
-
-  @DeleteMapping("/shopping/{id}")
-  ResponseEntity<Void> takeOff(Asker asker, @PathVariable String id) {
-    supplies.takeOff(asker.studio(), id);
-    return ResponseEntity.noContent().build();
+        first.designId().map(d -> "/shelf/designs/" + d).orElse("/shelf/pots/" + first.id()));
   }
 
   private static SaleView view(PriceList.Item i) {

@@ -1,5 +1,6 @@
 /**
- * A supplier's price list, and the shopping list. The list behind {@code PriceList} is a simulated
- * one that ships; a real supplier's would be another adapter.
+ * What suppliers sell, and taking it onto the shelf. The lists behind {@link
+ * craftmap.server.supplier.PriceLists} are simulated ones that ship; a real supplier's would be
+ * another adapter.
  */
 package craftmap.server.supplier;

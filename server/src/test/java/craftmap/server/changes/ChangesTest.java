@@ -98,16 +98,15 @@ class ChangesTest extends ServerTest {
         .containsExactly(Tag.PHOTOS);
     assertThat(by(() -> delete("/api/photos/" + photo.getFirst()))).containsExactly(Tag.PHOTOS);
 
-    String sku = get("/api/supplier?words=wax").body().at("/items/0/sku").asString();
-    String shopping = "/api/supplier/" + sku + "/shopping";
+    String sku = get("/api/supplier?words=wax").body().at("/0/items/0/sku").asString();
     List<String> line = new ArrayList<>();
     assertThat(
             by(
                 () ->
                     line.add(
-                        post(shopping, Map.of("pack", 0, "quantity", 3))
+                        post("/api/shopping", Map.of("sku", sku, "pack", 0, "quantity", 3))
                             .body()
-                            .at("/lines/0/id")
+                            .at("/shops/0/shelves/0/lines/0/id")
                             .asString())))
         .containsExactly(Tag.SHOPPING);
     assertThat(by(() -> delete("/api/shopping/" + line.getFirst()))).containsExactly(Tag.SHOPPING);

@@ -1,0 +1,263 @@
+package craftmap.server.shopping;
+
+import craftmap.core.colour.Colour;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.money.Basket;
+import craftmap.core.money.Money;
+import craftmap.server.bench.Benches;
+import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.Available;
+import craftmap.server.shelf.OwnedDesign;
+import craftmap.server.shelf.ShelfService;
+import craftmap.server.stock.Holding;
+import craftmap.server.studio.Studio;
+import craftmap.server.supplier.Offers;
+import craftmap.server.supplier.PriceList;
+import craftmap.server.supplier.PriceLists;
+import craftmap.server.words.Measure;
+import craftmap.server.words.Words;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** What is bought, for the screen. */
+@Component
+class BuyingViews {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+  /** From so many days before on it is said that something goes off. */
+  private static final int SOON_DAYS = 30;
+
+  private final Pieces pieces;
+  private final ShelfService shelf;
+  private final PriceLists lists;
+  private final Clock clock;
+  private final Benches benches;
+
+  BuyingViews(Pieces pieces, ShelfService shelf, PriceLists lists, Clock clock, Benches benches) {
+    this.pieces = pieces;
+    this.shelf = shelf;
+    this.lists = lists;
+    this.clock = clock;
+    this.benches = benches;
+  }
+
+  BuyingView view(Studio studio, List<SavedPlan> chosen, BuyingService.Worked worked) {
+    List<BuyingView.SupplyView> supplies =
+        worked.all().lines().stream()
+            .map(l -> supply(studio, l, worked))
+            .sorted(
+                Comparator.comparing(BuyingView.SupplyView::enough)
+                    .thenComparing(s -> s.name().toLowerCase(Locale.ROOT)))
+            .toList();
+    int missing = (int) supplies.stream().filter(s -> !s.enough()).count();
+    Buying.Bought bought = worked.bought();
+    String total = sums(bought.totals());
+    return new BuyingView(
+        pieces.all(studio, false).stream()
+            .map(
+                p ->
+                    new BuyingView.BuyingPieceView(
+                        p.id(), p.name(), chosen.stream().anyMatch(c -> c.id().equals(p.id()))))
+            .toList(),
+        supplies,
+        bought.baskets().stream().flatMap(b -> baskets(b).stream()).toList(),
+        total,
+        Words.say("shopping.summary", supplies.size(), missing),
+        total.isEmpty() ? null : Words.say("shopping.least", shopsAsked()),
+        bought.otherWays().stream().map(BuyingViews::otherWay).toList(),
+        worked.all().open().stream().map(BuyingViews::uncounted).toList(),
+        sundries(worked.all(), studio.tape()),
+        worked.listed());
+  }
+
+  private String shopsAsked() {
+    return lists.all().stream().map(PriceList::supplier).collect(Collectors.joining(", "));
+  }
+
+  private BuyingView.SupplyView supply(
+      Studio studio, Together.Line line, BuyingService.Worked worked) {
+    Supply supply = line.supply();
+    TapeDivision tape = studio.tape();
+    List<Buying.Pick> picks = worked.bought().picks().getOrDefault(supply.key(), List.of());
+    BigDecimal coming = worked.coming().getOrDefault(supply.key(), BigDecimal.ZERO);
+    double open = line.toBuy() - coming.doubleValue();
+    boolean enough = open <= 0;
+    return new BuyingView.SupplyView(
+        supply.key(),
+        Words.capital(supply.name()),
+        colour(supply),
+        picture(studio, supply),
+        line.stock().stream()
+            .max(Comparator.comparing(Holding::level))
+            .map(Holding::id)
+            .orElse(null),
+        text(line.takes(), supply, tape),
+        line.stock().isEmpty()
+            ? Words.say("stock.none")
+            : Words.say("shopping.there", text(line.level(), supply, tape), line.stock().size()),
+        enough,
+        verdict(line, coming, open, tape),
+        warnings(studio, line),
+        line.pieces().stream().map(p -> ofPiece(p, supply, tape)).toList(),
+        picks.stream().map(p -> pick(p, supply)).toList(),
+        picks.isEmpty() ? null : over(picks, open, supply, tape));
+  }
+
+  private static String verdict(
+      Together.Line line, BigDecimal coming, double open, TapeDivision tape) {
+    Supply supply = line.supply();
+    if (open > 0) {
+      return Words.say("short", text(open, supply, tape));
+    }
+    if (line.toBuy() > 0) {
+      return Words.say("shopping.coming", text(coming.doubleValue(), supply, tape));
+    }
+    return line.missing() > line.toBuy()
+        ? Words.say("shopping.otherPot", text(line.missing(), supply, tape))
+        : Words.say("enough", text(line.free(), supply, tape));
+  }
+
+  private List<String> warnings(Studio studio, Together.Line line) {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), benches.of(studio).zone());
+    List<String> warnings = new ArrayList<>();
+    for (Holding h : line.stock()) {
+      Optional<LocalDate> last = h.particulars().expiresOn();
+      if (h.level().signum() > 0 && last.isPresent()) {
+        if (last.get().isBefore(today)) {
+          warnings.add(Words.say("shopping.past", h.code().text(), DAY.format(last.get())));
+        } else if (last.get().isBefore(today.plusDays(SOON_DAYS))) {
+          warnings.add(Words.say("shopping.soon", h.code().text(), DAY.format(last.get())));
+        }
+      }
+    }
+    return warnings;
+  }
+
+  private static BuyingView.SupplyOfPieceView ofPiece(
+      Together.ByPiece of, Supply supply, TapeDivision tape) {
+    return new BuyingView.SupplyOfPieceView(
+        of.piece().id(),
+        of.piece().name(),
+        text(of.takes(), supply, tape),
+        of.missing() > 0 ? text(of.missing(), supply, tape) : null);
+  }
+
+  private static BuyingView.PickView pick(Buying.Pick pick, Supply supply) {
+    Offers.Offer offer = pick.offer();
+    return new BuyingView.PickView(
+        Words.say("shopping.packs", pick.count(), offer.packText()),
+        shop(offer),
+        pick.price().show(),
+        offer
+            .sold()
+            .map(s -> s.item().name())
+            .filter(n -> !n.equalsIgnoreCase(supply.name()))
+            .orElse(null));
+  }
+
+  private static String shop(Offers.Offer offer) {
+    return offer.sold().map(s -> s.list().supplier()).orElseGet(() -> Words.say("shopping.where"));
+  }
+
+  private static String over(
+      List<Buying.Pick> picks, double open, Supply supply, TapeDivision tape) {
+    double bought = picks.stream().mapToDouble(p -> p.holds().doubleValue()).sum();
+    return Words.say("shopping.over", text(bought - open, supply, tape));
+  }
+
+  private List<BuyingView.BasketView> baskets(Basket basket) {
+    return basket.shops().stream()
+        .map(
+            shop -> {
+              List<Basket.Line> lines =
+                  basket.lines().stream().filter(l -> l.offer().shop().equals(shop)).toList();
+              Money goods =
+                  lines.stream().map(Basket.Line::price).reduce(Money::plus).orElseThrow();
+              Optional<PriceList> list =
+                  lists.all().stream().filter(l -> l.id().equals(shop)).findFirst();
+              Optional<Money> delivery = list.flatMap(PriceList::delivery);
+              return new BuyingView.BasketView(
+                  list.map(PriceList::supplier).orElseGet(() -> Words.say("shopping.where")),
+                  lines.stream().mapToInt(Basket.Line::count).sum(),
+                  goods.show(),
+                  delivery.map(Money::show).orElse(null),
+                  delivery.map(goods::plus).orElse(goods).show());
+            })
+        .toList();
+  }
+
+  private static String otherWay(Buying.OtherWay way) {
+    return way.more()
+        .map(
+            more ->
+                more.minor() == 0
+                    ? Words.say("shopping.oneShopSame", way.list().supplier())
+                    : Words.say("shopping.oneShop", way.list().supplier(), more.show()))
+        .orElseGet(() -> Words.say("shopping.notAll", way.list().supplier()));
+  }
+
+  private static BuyingView.UncountedView uncounted(Together.Open open) {
+    List<String> said = new ArrayList<>();
+    if (open.unnamed() > 0) {
+      said.add(Words.say("shopping.unnamed", open.unnamed()));
+    }
+    if (open.notLaid() > 0) {
+      said.add(Words.say("shopping.notLaid", open.notLaid()));
+    }
+    return new BuyingView.UncountedView(
+        open.piece().id(), open.piece().name(), String.join(", ", said));
+  }
+
+  private static String sundries(Together.All all, TapeDivision tape) {
+    List<String> said = new ArrayList<>();
+    if (all.sandpaperSheets() > 0) {
+      said.add(Words.say("gather.sandpaper", (int) all.sandpaperSheets()));
+    }
+    if (all.tapeMm() > 0) {
+      said.add(Words.say("gather.tape", Measure.longText(all.tapeMm(), tape)));
+    }
+    return said.isEmpty() ? null : String.join(", ", said);
+  }
+
+  private static String colour(Supply supply) {
+    return switch (supply) {
+      case Supply.OfMedium of -> of.medium().coverage().colour().hex();
+      case Supply.OfKind of -> of.medium().coverage().colour().hex();
+      case Supply.OfDesign of ->
+          of.design().colours().stream().findFirst().map(Colour::hex).orElse("#D5CBB8");
+      case Supply.OfFilm _ -> "#D5CBB8";
+    };
+  }
+
+  private String picture(Studio studio, Supply supply) {
+    return supply instanceof Supply.OfDesign of
+        ? shelf
+            .design(studio.id(), of.design().id())
+            .flatMap(OwnedDesign::pictureAddress)
+            .orElse(null)
+        : null;
+  }
+
+  private static String text(double quantity, Supply supply, TapeDivision tape) {
+    return switch (supply.unit()) {
+      case ML -> Words.millilitres(quantity);
+      case G -> Words.grams(quantity);
+      case SHEETS, PIECES, MM -> Available.text(Math.max(0, quantity), supply.unit(), tape);
+    };
+  }
+
+  static String sums(List<Money> sums) {
+    return sums.stream().map(Money::show).collect(Collectors.joining(" + "));
+  }
+}
