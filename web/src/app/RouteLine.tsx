@@ -34,15 +34,15 @@ export function RouteLine() {
               <Box
                 aria-hidden
                 mt="7px"
-                w="50px"
-                mx="-25px"
+                w={{ base: '32px', md: '50px' }}
+                mx={{ base: '-16px', md: '-25px' }}
                 borderTopWidth="2px"
                 borderStyle={settled || current ? 'solid' : 'dashed'}
                 borderColor={settled || current ? 'sea' : 'fold'}
               />
             )}
             <Link to={`/pieces/${piece.id}/${path}`} aria-current={current ? 'page' : undefined}>
-              <Flex direction="column" align="center" w="70px" gap="1">
+              <Flex direction="column" align="center" w={{ base: '52px', md: '70px' }} gap="1">
                 <Box
                   w="16px"
                   h="16px"
@@ -63,6 +63,7 @@ export function RouteLine() {
                 <chakra.span
                   fontSize="12.5px"
                   lineHeight="1.2"
+                  textAlign="center"
                   fontWeight={current ? '600' : '400'}
                   color={current ? 'ink' : 'soft'}
                 >

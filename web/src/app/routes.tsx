@@ -38,7 +38,7 @@ export const routes: RouteObject[] = [
     children: [
       { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
       { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
-      { path: '/week', element: <WeekPage />, handle: titledFor('tablet', 'This week') },
+      { path: '/week', element: <WeekPage />, handle: titledFor('phone', 'This week') },
       { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
       { path: '/studio', element: <BenchPage />, handle: titled('Studio') },
       { path: '/shopping', element: <ShoppingPage />, handle: titledFor('phone', 'Shopping') },
@@ -84,7 +84,7 @@ export const routes: RouteObject[] = [
           { path: 'cutter/:layId?', element: <CutterTab /> },
         ],
       },
-      { path: 'order/:stepId?', element: <OrderPage />, handle: titledFor('tablet', 'Order') },
+      { path: 'order/:stepId?', element: <OrderPage />, handle: titledFor('phone', 'Order') },
       { path: 'gather', element: <GatherPage />, handle: titled('Gather') },
       { path: '*', element: <NotHere /> },
     ],

@@ -34,7 +34,7 @@ export function ShoppingList() {
       </Flex>
       {data.lines === 0 && (
         <Text color="soft">
-          Nothing is on it. What your pieces lack is worked out beside it; anything else can be
+          Nothing is on it. What your pieces lack is worked out on this page; anything else can be
           written down here.
         </Text>
       )}

@@ -124,9 +124,11 @@ function Baskets({ data, busy, onList }: { data: BuyingView; busy: boolean; onLi
               {s.packs} {s.packs === 1 ? 'pack' : 'packs'}, {s.goodsText}
               {s.deliveryText && ` + ${s.deliveryText} to send it`}
             </Text>
-            <Text fontFamily="heading" fontSize="19px" fontWeight="600">
-              {s.totalText}
-            </Text>
+            {data.shops.length > 1 && (
+              <Text fontFamily="heading" fontSize="19px" fontWeight="600">
+                {s.totalText}
+              </Text>
+            )}
           </Box>
         ))}
         <Box ml={{ md: 'auto' }} textAlign={{ md: 'right' }}>

@@ -39,7 +39,16 @@ class PageController {
 
   private final SecureRandom random = new SecureRandom();
 
-  @GetMapping({"/", "/pieces/**", "/sums", "/week", "/logbook", "/shopping", "/studio", "/shelf/**"})
+  @GetMapping({
+    "/",
+    "/pieces/**",
+    "/sums",
+    "/week",
+    "/logbook",
+    "/shopping",
+    "/studio",
+    "/shelf/**"
+  })
   ResponseEntity<String> page(HttpServletRequest request) throws IOException {
     byte[] bytes = new byte[18];
     random.nextBytes(bytes);

@@ -82,7 +82,9 @@ class BuyingViews {
   }
 
   private String shopsAsked() {
-    return lists.all().stream().map(PriceList::supplier).collect(Collectors.joining(", "));
+    return lists.all().stream()
+        .map(PriceList::supplier)
+        .collect(Collectors.joining(Words.say("shopping.or")));
   }
 
   private BuyingView.SupplyView supply(
@@ -95,7 +97,7 @@ class BuyingViews {
     boolean enough = open <= 0;
     return new BuyingView.SupplyView(
         supply.key(),
-        Words.capital(supply.name()),
+        name(supply),
         colour(supply),
         picture(studio, supply),
         line.stock().stream()
@@ -112,6 +114,13 @@ class BuyingViews {
         line.pieces().stream().map(p -> ofPiece(p, supply, tape)).toList(),
         picks.stream().map(p -> pick(p, supply)).toList(),
         picks.isEmpty() ? null : over(picks, open, supply, tape));
+  }
+
+  /** What is not owned is told by its colour: there may be several of its kind. */
+  private static String name(Supply supply) {
+    return supply instanceof Supply.OfKind of
+        ? Words.say("shopping.inColour", supply.name(), of.medium().coverage().colour().hex())
+        : Words.capital(supply.name());
   }
 
   private static String verdict(
