@@ -118,6 +118,7 @@ export type SaleView = Schemas['SaleView'];
 export type ShoppingView = Schemas['ShoppingView'];
 export type ShoppingLine = Schemas['ShoppingLineView'];
 export type BuyingView = Schemas['BuyingView'];
+export type PotSplit = Schemas['PotSplitView'];
 export type Supply = Schemas['SupplyView'];
 export type GatherView = Schemas['GatherView'];
 export type NeedView = Schemas['NeedView'];

@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, ask, type NeedView, type UseView } from '../api/client';
+import { api, ask, type NeedView, type PotSplit, type UseView } from '../api/client';
 import { changed, keys } from '../api/keys';
 import { useGather } from '../api/queries';
 import { Button } from '../common/Button';
@@ -13,11 +13,13 @@ import { usePlan } from '../plan/PlanProvider';
 import { Ledger } from '../shelf/Ledger';
 import { DesignRow } from './DesignRow';
 import { NotCounted } from './NotCounted';
+import { OtherPots } from './OtherPots';
+import { outOf } from './outOf';
 import { PotJar } from './PotJar';
 
 /** What the piece takes against what is on the shelf, and booking it when it is done. */
 export function GatherPage() {
-  const { piece } = usePlan();
+  const { piece, edit } = usePlan();
   const client = useQueryClient();
   const gather = useGather(piece.id, piece.version);
   const [potId, setPotId] = useState<string | null>(null);
@@ -55,17 +57,24 @@ export function GatherPage() {
         <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
           What it takes
         </Heading>
-        <Text color="soft" mb="4">
-          {all.length === 0
-            ? unnamed.length + unrolled.length + unowned.length + notLaid.length > 0
-              ? 'Nothing is counted yet.'
-              : 'Nothing is laid on this piece yet.'
-            : complete
-              ? 'Everything this piece still takes is on the shelf.'
-              : short > 0
-                ? `${short} of ${all.length} supplies will not do.`
-                : 'What is counted is on the shelf; something is not counted yet.'}
-        </Text>
+        <Flex gap="4" wrap="wrap" mb="4">
+          <Text color="soft">
+            {all.length === 0
+              ? unnamed.length + unrolled.length + unowned.length + notLaid.length > 0
+                ? 'Nothing is counted yet.'
+                : 'Nothing is laid on this piece yet.'
+              : complete
+                ? 'Everything this piece still takes is on the shelf.'
+                : short > 0
+                  ? `${short} of ${all.length} supplies will not do.`
+                  : 'What is counted is on the shelf; something is not counted yet.'}
+          </Text>
+          {!complete && all.length > 0 && (
+            <Text>
+              <Link to={`/shopping?pieces=${piece.id}`}>Buy what is missing</Link>
+            </Text>
+          )}
+        </Flex>
         {refused && (
           <Box role="alert" mb="4" px="4" py="3" bg="rustWash" borderRadius="md" maxW="640px">
             {refused}
@@ -87,6 +96,7 @@ export function GatherPage() {
               busy={book.isPending}
               onLedger={() => setPotId(need.potId)}
               onDone={(use, done) => book.mutate({ use, done })}
+              onSplit={(moves) => edit(outOf(moves))}
             />
           ))}
         </Flex>
@@ -113,6 +123,7 @@ export function GatherPage() {
           unrolled={unrolled}
           unowned={unowned}
           notLaid={notLaid}
+          onPot={(groupId, band, potId) => edit({ kind: 'OUT_OF_POT', groupId, band, potId })}
         />
         {sundriesText && (
           <Text color="soft" mt="4">
@@ -156,9 +167,10 @@ type PotRowProps = {
   readonly busy: boolean;
   readonly onLedger: () => void;
   readonly onDone: (use: UseView, done: boolean) => void;
+  readonly onSplit: (moves: PotSplit['moves']) => void;
 };
 
-function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
+function PotRow({ need, pieceId, open, busy, onLedger, onDone, onSplit }: PotRowProps) {
   return (
     <Flex
       gap="5"
@@ -196,6 +208,7 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone }: PotRowProps) {
           {need.levelText} in the pot{need.othersText ? `, ${need.othersText}` : ''};{' '}
           {need.needText} still needed here
         </Text>
+        {need.split && <OtherPots split={need.split} onSplit={onSplit} />}
         <Box as="ul" listStyleType="none" mt="2">
           {need.uses.map((use) => (
             <Flex

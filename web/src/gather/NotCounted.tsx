@@ -1,6 +1,7 @@
 import { Box, Heading, Text } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import type { GatherView } from '../api/client';
+import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 
 type Props = {
@@ -9,10 +10,11 @@ type Props = {
   readonly unrolled: GatherView['unrolled'];
   readonly unowned: GatherView['unowned'];
   readonly notLaid: GatherView['notLaid'];
+  readonly onPot: (groupId: string, band: string, potId: string) => void;
 };
 
 /** What the figures above leave out, and where each is put right. */
-export function NotCounted({ pieceId, unnamed, unrolled, unowned, notLaid }: Props) {
+export function NotCounted({ pieceId, unnamed, unrolled, unowned, notLaid, onPot }: Props) {
   if (unnamed.length + unrolled.length + unowned.length + notLaid.length === 0) {
     return null;
   }
@@ -48,7 +50,18 @@ export function NotCounted({ pieceId, unnamed, unrolled, unowned, notLaid }: Pro
           >
             <b>{coat.title}</b>
           </Link>
-          {` on ${coat.groupText.toLowerCase()}: ${coat.needText}, and nothing for it is on the shelf.`}
+          {coat.there
+            ? ` on ${coat.groupText.toLowerCase()}: ${coat.needText}, and no pot is named. `
+            : ` on ${coat.groupText.toLowerCase()}: ${coat.needText}, and nothing for it is on the shelf.`}
+          {coat.there && (
+            <Button
+              size="xs"
+              look="sea"
+              onClick={() => coat.there && onPot(coat.groupId, coat.band, coat.there.potId)}
+            >
+              Take it out of {coat.there.potName}
+            </Button>
+          )}
         </Text>
       ))}
       {notLaid.map((use) => (

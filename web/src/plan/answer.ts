@@ -3,6 +3,7 @@ import type { CoatsEdited, EditedPiece, PieceView, PlanEdit } from '../api/clien
 /** What is done to coats alone; the lays come to the same before and after it. */
 const OF_COATS: ReadonlySet<PlanEdit['kind']> = new Set<PlanEdit['kind']>([
   'CHANGE_COAT',
+  'OUT_OF_POT',
   'PAINT_GROUND',
   'BLEND_GROUND',
   'CHOOSE_PRIMER',

@@ -93,6 +93,7 @@ class PlacesTest extends Journey {
         "/shelf/pots/new",
         "/shelf/lists",
         "/shelf/supplier",
+        "/shopping",
       })
   void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
     go(address);

@@ -16,6 +16,7 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.view.LayView;
 import craftmap.server.shelf.Available;
 import craftmap.server.shelf.OwnedDesign;
+import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -69,7 +70,31 @@ class GatherController {
 
   /** A coat, or preparation, that nothing on the shelf is for. */
   record UnownedView(
-      String groupId, String band, String title, String groupText, String needText) {}
+      String groupId,
+      String band,
+      String title,
+      String groupText,
+      String needText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PotThereView there) {}
+
+  /** A pot of just that kind and colour, with enough in it. */
+  record PotThereView(String potId, String potName) {}
+
+  /**
+   * How other pots of the same paint help out.
+   *
+   * @param moves what comes out of another pot than it is planned to
+   * @param runOver what is more than any of them has: they are poured together first
+   */
+  record PotSplitView(String text, List<PotMoveView> moves, List<String> runOver) {}
+
+  record PotMoveView(
+      String useId,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatOfUseView coat,
+      String title,
+      String needText,
+      String potId,
+      String potText) {}
 
   /**
    * A lay without a pot.
@@ -120,6 +145,7 @@ class GatherController {
       String needText,
       boolean enough,
       String verdictText,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PotSplitView split,
       List<UseView> uses) {}
 
   /**
@@ -158,7 +184,7 @@ class GatherController {
     Gathering gathered = gathering.gather(studio, piece);
     GroupNames names = new GroupNames(pieces.read(studio, piece.plan()));
     return new GatherView(
-        gathered.needs().stream().map(n -> need(n, lays, names)).toList(),
+        gathered.needs().stream().map(n -> need(n, gathered, lays, names)).toList(),
         gathered.designs().stream().map(d -> design(studio, d, lays)).toList(),
         gathered.unnamed().stream().map(l -> unnamed(l, lays)).toList(),
         gathered.unrolled().stream().map(l -> unrolled(l, lays, studio.tape())).toList(),
@@ -242,7 +268,8 @@ class GatherController {
     return gather(asker, id);
   }
 
-  private static NeedView need(Gathering.Need need, List<LayView> lays, GroupNames names) {
+  private static NeedView need(
+      Gathering.Need need, Gathering all, List<LayView> lays, GroupNames names) {
     double level = need.pot().levelMl();
     double holds = need.pot().holdsMl();
     return new NeedView(
@@ -264,7 +291,38 @@ class GatherController {
           case Provision.Enough e -> Words.say("enough", Words.millilitres(e.left()));
           case Provision.Short s -> Words.say("short", Words.millilitres(s.by()));
         },
+        need.split().map(s -> split(s, all, lays, names)).orElse(null),
         need.uses().stream().map(u -> use(u, lays, names)).toList());
+  }
+
+  private static PotSplitView split(
+      Gathering.Split split, Gathering all, List<LayView> lays, GroupNames names) {
+    List<PotMoveView> moves = new ArrayList<>();
+    List<String> runOver = new ArrayList<>();
+    for (Gathering.Need need : all.needs()) {
+      for (Gathering.Use use : need.uses()) {
+        String id = use.what().id();
+        UseView said = use(use, lays, names);
+        String title = said.coat() == null ? said.title() : said.title() + ", " + said.where();
+        String pot = split.how().pots().get(id);
+        if (split.how().runOver().contains(id)) {
+          runOver.add(title);
+        } else if (pot != null && !pot.equals(need.pot().holding().id())) {
+          Pot from =
+              split.pots().stream()
+                  .filter(p -> p.holding().id().equals(pot))
+                  .findFirst()
+                  .orElseThrow();
+          moves.add(
+              new PotMoveView(
+                  id, said.coat(), title, said.needText(), pot, from.holding().code().text()));
+        }
+      }
+    }
+    return new PotSplitView(
+        Words.say(runOver.isEmpty() ? "gather.split" : "gather.poured", split.pots().size()),
+        moves,
+        runOver);
   }
 
   private static UseView use(Gathering.Use use, List<LayView> lays, GroupNames names) {
@@ -324,7 +382,11 @@ class GatherController {
         of.band().band().key(),
         CoatViews.title(of.band()),
         names.name(of.group().group()),
-        Words.millilitres(missing.leftMl()));
+        Words.millilitres(missing.leftMl()),
+        missing
+            .there()
+            .map(p -> new PotThereView(p.holding().id(), p.medium().name()))
+            .orElse(null));
   }
 
   private static String sundries(Gathering.Sundries of, TapeDivision tape) {

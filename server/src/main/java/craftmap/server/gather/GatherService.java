@@ -13,7 +13,6 @@ import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plan.reading.PlanReading;
-import craftmap.core.supply.Claims;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.piece.PieceGone;
@@ -97,6 +96,8 @@ public class GatherService {
       }
     }
     List<Gathering.Unowned> unowned = new ArrayList<>();
+    PotsTogether together =
+        new PotsTogether(shelf.allPots(studio.id()), p -> mineMl(p, piece.id()));
     BenchUses.Steps steps = bench.steps(studio, piece, used);
     CoatsReading coats = pieces.coats(studio, piece.plan());
     for (GroupReading group : coats.groups()) {
@@ -109,7 +110,7 @@ public class GatherService {
                   () -> {
                     double left = steps.still().of(what.id(), what.ml());
                     if (left > 0) {
-                      unowned.add(new Gathering.Unowned(what, left));
+                      unowned.add(new Gathering.Unowned(what, left, together.of(band, left)));
                     }
                   });
         }
@@ -120,7 +121,14 @@ public class GatherService {
     List<Gathering.DesignNeed> designs =
         plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
     return new Gathering(
-        needs, designs, unnamed, unrolled, unowned, sundries(coats), notLaid, coats.failing());
+        together.helped(needs),
+        designs,
+        unnamed,
+        unrolled,
+        unowned,
+        sundries(coats),
+        notLaid,
+        coats.failing());
   }
 
   private static Gathering.Sundries sundries(CoatsReading coats) {
@@ -214,9 +222,13 @@ public class GatherService {
     Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
     List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, steps)).toList();
     double still = each.stream().mapToDouble(Gathering.Use::leftMl).sum();
-    Claims settled = claims.on(pot.holding()).claims();
-    double mine = pot.ml(settled.forPiece(pieceId).doubleValue());
-    return new Gathering.Need(pot, each, still, pot.levelMl() - mine, Provision.of(still, mine));
+    double mine = mineMl(pot, pieceId);
+    return new Gathering.Need(
+        pot, each, still, pot.levelMl() - mine, Provision.of(still, mine), Optional.empty());
+  }
+
+  private double mineMl(Pot pot, String pieceId) {
+    return pot.ml(claims.on(pot.holding()).claims().forPiece(pieceId).doubleValue());
   }
 
   private static Gathering.Use use(Pot pot, Gathering.What what, BenchUses.Steps steps) {

@@ -7,6 +7,7 @@ import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.route.Needed;
+import craftmap.core.supply.PotSplit;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.shelf.Pot;
@@ -73,8 +74,12 @@ public record Gathering(
     }
   }
 
-  /** What nothing stands on the shelf for, and how much of it is still to be put on. */
-  public record Unowned(What.OfBand what, double leftMl) {}
+  /**
+   * What the plan names no pot for, and how much of it is still to be put on.
+   *
+   * @param there a pot of its kind and colour that came onto the shelf since
+   */
+  public record Unowned(What.OfBand what, double leftMl, Optional<Pot> there) {}
 
   /**
    * One pot and the lays that draw on it.
@@ -82,9 +87,23 @@ public record Gathering(
    * @param stillNeededMl for the lays that are not done
    * @param othersMl what other pieces, who asked before, may count on
    * @param provision against what this piece may count on, in millilitres
+   * @param split how other pots of the same help out; none where this one is enough, or all of them
+   *     together are not
    */
   public record Need(
-      Pot pot, List<Use> uses, double stillNeededMl, double othersMl, Provision provision) {}
+      Pot pot,
+      List<Use> uses,
+      double stillNeededMl,
+      double othersMl,
+      Provision provision,
+      Optional<Split> split) {}
+
+  /**
+   * The uses of all pots of one medium, each out of one of them.
+   *
+   * @param pots those that anything comes out of
+   */
+  public record Split(PotSplit how, List<Pot> pots) {}
 
   /**
    * A design that is used up: sheets, pieces, lengths.

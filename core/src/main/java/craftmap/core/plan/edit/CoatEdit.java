@@ -71,6 +71,25 @@ public sealed interface CoatEdit extends PlanEdit {
     }
   }
 
+  /** Out of another pot, all else as it is. */
+  record OutOfPot(String groupId, String band, String potId) implements OfWishes {
+    @Override
+    public Wishes to(Wishes wishes, GroupReading now) {
+      changeable(now, band);
+      return wishes.with(band, wishes.coat(band).with(new Wish.Product.OfPot(potId)));
+    }
+
+    @Override
+    public Told.Code code() {
+      return Told.Code.CHANGED_COAT;
+    }
+
+    @Override
+    public String named(GroupReading now) {
+      return name(changeable(now, band));
+    }
+  }
+
   /**
    * What the ground is painted with: a pot, a colour that is tried on, or nothing.
    *

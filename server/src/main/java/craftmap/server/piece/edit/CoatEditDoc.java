@@ -23,6 +23,14 @@ public sealed interface CoatEditDoc extends EditDoc {
     }
   }
 
+  /** Out of another pot, all else as it is. */
+  record OutOfPot(String groupId, String band, String potId) implements CoatEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new CoatEdit.OutOfPot(group(groupId), key(band), given(said("pot"), potId));
+    }
+  }
+
   /** Absent: the ground is left as it is. */
   record PaintGround(
       String groupId,

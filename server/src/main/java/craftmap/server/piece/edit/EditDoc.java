@@ -82,6 +82,7 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = OrderEditDoc.PutFirst.class, name = "PUT_FIRST"),
   @JsonSubTypes.Type(value = OrderEditDoc.Promise.class, name = "PROMISE"),
   @JsonSubTypes.Type(value = CoatEditDoc.ChangeCoat.class, name = "CHANGE_COAT"),
+  @JsonSubTypes.Type(value = CoatEditDoc.OutOfPot.class, name = "OUT_OF_POT"),
   @JsonSubTypes.Type(value = CoatEditDoc.PaintGround.class, name = "PAINT_GROUND"),
   @JsonSubTypes.Type(value = CoatEditDoc.BlendGround.class, name = "BLEND_GROUND"),
   @JsonSubTypes.Type(value = CoatEditDoc.ChoosePrimer.class, name = "CHOOSE_PRIMER"),
