@@ -45,15 +45,7 @@ class KilledTest {
   private final HttpClient http = HttpClient.newHttpClient();
 
   private int send(App app, String method, String path) throws IOException, InterruptedException {
-    return http.send(
-            HttpRequest.newBuilder(URI.create(app.address() + path))
-                .header("Content-Type", "application/json")
-                .header("Cookie", "XSRF-TOKEN=t")
-                .header("X-XSRF-TOKEN", "t")
-                .method(method, HttpRequest.BodyPublishers.ofString("{}"))
-                .build(),
-            HttpResponse.BodyHandlers.discarding())
-        .statusCode();
+    return send(app, method, path, "{}");
   }
 
   private JsonElement get(App app, String path) throws IOException, InterruptedException {
@@ -265,5 +257,108 @@ class KilledTest {
                       .as(pot)
                       .isCloseTo(poured.getOrDefault(pot, 0.0), within(0.02)));
     }
+  }
+
+  /**
+   * What is ticked off is booked, taken back and booked again by several at once, and the power
+   * goes in between: in the end each line stands on the shelf once.
+   */
+  @Test
+  void whatIsBoughtStandsOnTheShelfOnce() throws Exception {
+    App app = App.start(folder.resolve("shop"), "--empty");
+    Map<String, Double> wanted = new HashMap<>();
+    for (int n = 1; n <= 12; n++) {
+      String sku = "CP-%02d".formatted(n);
+      assertThat(
+              send(
+                  app,
+                  "POST",
+                  "/api/shopping",
+                  "{'sku':'%s','pack':0,'quantity':%d}",
+                  sku,
+                  n % 4 + 1))
+          .isEqualTo(200);
+    }
+    List<JsonObject> lines = lines(app);
+    assertThat(lines).hasSize(12);
+    lines.forEach(
+        l -> wanted.put(l.get("name").getAsString(), 118.0 * l.get("quantity").getAsInt()));
+    List<String> ids = lines.stream().map(l -> l.get("id").getAsString()).toList();
+    CountDownLatch enough = new CountDownLatch(ANSWERS_BEFORE_THE_CUT);
+    AtomicBoolean over = new AtomicBoolean();
+    try (ExecutorService phones = Executors.newFixedThreadPool(4)) {
+      for (int w = 0; w < 4; w++) {
+        Random dice = new Random(w + 501L);
+        phones.submit(
+            () -> {
+              while (!over.get()) {
+                String id = ids.get(dice.nextInt(ids.size()));
+                int answer =
+                    switch (dice.nextInt(3)) {
+                      case 0 -> send(app, "PUT", "/api/shopping/" + id + "/tick", "{'done':true}");
+                      case 1 -> send(app, "POST", "/api/shopping/bought", "{}");
+                      default -> send(app, "DELETE", "/api/shopping/" + id + "/bought", "{}");
+                    };
+                assertThat(answer).isEqualTo(200);
+                enough.countDown();
+              }
+              return null;
+            });
+      }
+      assertThat(enough.await(5, TimeUnit.MINUTES)).isTrue();
+      app.killHard();
+      over.set(true);
+    }
+    try (App again = App.start(folder.resolve("shop"), "--empty")) {
+      for (String id : ids) {
+        send(again, "PUT", "/api/shopping/" + id + "/tick", "{'done':true}");
+      }
+      assertThat(send(again, "POST", "/api/shopping/bought", "{}")).isEqualTo(200);
+      assertThat(send(again, "POST", "/api/shopping/bought", "{}")).isEqualTo(200);
+      assertThat(lines(again)).isEmpty();
+      Map<String, Double> there = new HashMap<>();
+      for (JsonElement thing : get(again, "/api/shelf").getAsJsonArray()) {
+        JsonElement medium = get(again, "/api/media/" + id(thing, "mediumId"));
+        for (JsonElement pot : medium.getAsJsonObject().getAsJsonArray("pots")) {
+          there.merge(
+              medium.getAsJsonObject().getAsJsonObject("given").get("name").getAsString(),
+              pot.getAsJsonObject().get("level").getAsDouble(),
+              Double::sum);
+        }
+      }
+      assertThat(there).isEqualTo(wanted);
+    }
+  }
+
+  private static String id(JsonElement of, String key) {
+    return of.getAsJsonObject().get(key).getAsString();
+  }
+
+  private int send(App app, String method, String path, String body, Object... args)
+      throws IOException, InterruptedException {
+    return http.send(
+            HttpRequest.newBuilder(URI.create(app.address() + path))
+                .header("Content-Type", "application/json")
+                .header("Cookie", "XSRF-TOKEN=t")
+                .header("X-XSRF-TOKEN", "t")
+                .method(
+                    method,
+                    HttpRequest.BodyPublishers.ofString(body.formatted(args).replace('\'', '"')))
+                .build(),
+            HttpResponse.BodyHandlers.discarding())
+        .statusCode();
+  }
+
+  private List<JsonObject> lines(App app) throws IOException, InterruptedException {
+    List<JsonObject> lines = new ArrayList<>();
+    for (JsonElement shop : get(app, "/api/shopping").getAsJsonObject().getAsJsonArray("shops")) {
+      for (JsonElement shelf : shop.getAsJsonObject().getAsJsonArray("shelves")) {
+        shelf
+            .getAsJsonObject()
+            .getAsJsonArray("lines")
+            .forEach(line -> lines.add(line.getAsJsonObject()));
+      }
+    }
+    return lines;
   }
 }

@@ -114,6 +114,20 @@ class ShoppingTest extends LayingJourney {
     assertThat(list()).containsText("Nothing is on it.");
   }
 
+  /** A new pot is a batch of its own: whole coats out of it, and the piece is short of nothing. */
+  @Test
+  void whatWasBoughtIsTakenByWholeCoats() {
+    sent("POST", "/api/media/rust-tide/pots", "{\"holds\": \"125\"}");
+    go("/pieces/step-stool/gather");
+    Locator old = page.getByTestId("pot-rust-tide");
+    assertThat(old).containsText("short by");
+    assertThat(old.getByTestId("other-pots")).containsText("Another pot of it has enough");
+    old.getByText("Out of one pot each").click();
+    assertThat(old).not().containsText("short by");
+    button("Undo").click();
+    assertThat(old).containsText("short by");
+  }
+
   /** The order of work can be read on a phone: only its chart goes further to the side. */
   @Test
   void theOrderIsReadOnAPhone() {
