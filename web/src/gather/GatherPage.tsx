@@ -12,6 +12,7 @@ import { Why } from '../common/Why';
 import { usePlan } from '../plan/PlanProvider';
 import { Ledger } from '../shelf/Ledger';
 import { DesignRow } from './DesignRow';
+import { Mixes } from './Mixes';
 import { NotCounted } from './NotCounted';
 import { OtherPots } from './OtherPots';
 import { outOf } from './outOf';
@@ -46,7 +47,7 @@ export function GatherPage() {
   if (gather.isError) {
     return <ErrorState problem={gather.error} again={() => gather.refetch()} />;
   }
-  const { needs, designs, unnamed, unrolled, unowned, sundriesText, notLaid, complete } =
+  const { needs, designs, unnamed, unrolled, unowned, mixes, sundriesText, notLaid, complete } =
     gather.data;
   const shownPot = potId ?? needs[0]?.potId ?? null;
   const all = [...needs, ...designs];
@@ -117,6 +118,7 @@ export function GatherPage() {
             </Flex>
           </Box>
         )}
+        <Mixes mixes={mixes} />
         <NotCounted
           pieceId={piece.id}
           unnamed={unnamed}

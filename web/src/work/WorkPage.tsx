@@ -316,6 +316,25 @@ function StepWords({ step, now }: { step: BenchStep; now: number }) {
         {step.amounts !== '' && <chakra.b>{step.amounts} </chakra.b>}
         {step.how.join(' ')}
       </Text>
+      {step.mix.length > 0 && (
+        <Box
+          as="section"
+          aria-label="How it is mixed"
+          bg="card"
+          borderWidth="1px"
+          borderColor="fold"
+          borderRadius="lg"
+          px="4"
+          py="3"
+          mt="3"
+          fontSize={{ base: '17px', md: '19px' }}
+          lineHeight="1.35"
+        >
+          {step.mix.map((line) => (
+            <Text key={line}>{line}.</Text>
+          ))}
+        </Box>
+      )}
     </>
   );
 }

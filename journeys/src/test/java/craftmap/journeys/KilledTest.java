@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
@@ -316,12 +317,14 @@ class KilledTest {
       assertThat(send(again, "POST", "/api/shopping/bought", "{}")).isEqualTo(200);
       assertThat(send(again, "POST", "/api/shopping/bought", "{}")).isEqualTo(200);
       assertThat(lines(again)).isEmpty();
+      TreeSet<String> media = new TreeSet<>();
+      get(again, "/api/shelf").getAsJsonArray().forEach(thing -> media.add(id(thing, "mediumId")));
       Map<String, Double> there = new HashMap<>();
-      for (JsonElement thing : get(again, "/api/shelf").getAsJsonArray()) {
-        JsonElement medium = get(again, "/api/media/" + id(thing, "mediumId"));
-        for (JsonElement pot : medium.getAsJsonObject().getAsJsonArray("pots")) {
+      for (String id : media) {
+        JsonObject medium = get(again, "/api/media/" + id).getAsJsonObject();
+        for (JsonElement pot : medium.getAsJsonArray("pots")) {
           there.merge(
-              medium.getAsJsonObject().getAsJsonObject("given").get("name").getAsString(),
+              medium.getAsJsonObject("given").get("name").getAsString(),
               pot.getAsJsonObject().get("level").getAsDouble(),
               Double::sum);
         }

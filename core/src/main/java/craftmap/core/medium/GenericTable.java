@@ -98,6 +98,7 @@ final class GenericTable {
             new Mixing(
                 partB > 0 ? Optional.of(new Mix(figure("partA"), partB, soldBy)) : Optional.empty(),
                 maybe("potLife"),
+                0,
                 figure("dilution"),
                 figure("density")),
             new Wear(

@@ -13,11 +13,17 @@ import java.util.Optional;
  *
  * @param parts of a two-part medium
  * @param potLife how long a mix can be used; none where nothing is mixed
+ * @param dropsPer100Ml of hardener; 0 where none is stirred in
  * @param dilutionPercent most water or thinner that may be added
  */
 public record Mixing(
-    Optional<Mix> parts, Optional<Duration> potLife, double dilutionPercent, double densityGPerMl) {
+    Optional<Mix> parts,
+    Optional<Duration> potLife,
+    double dropsPer100Ml,
+    double dilutionPercent,
+    double densityGPerMl) {
   private static final FigureRange PARTS = new FigureRange("parts", 0, 100, 2);
+  private static final FigureRange DROPS = new FigureRange("drops", 0, 1000, 1);
 
   static Mixing read(MeasureSheet label, Mixing typical) {
     double partB =
@@ -34,6 +40,7 @@ public record Mixing(
     return new Mixing(
         partB > 0 ? Optional.of(new Mix(partA, partB, by)) : Optional.empty(),
         Drying.maybe(label, "potLife", "pot-life-0-for-none", typical.potLife),
+        label.figure("drops", "hardener-drops-per-100-ml", typical.dropsPer100Ml, DROPS),
         label.figure(
             "dilution", "thinned-by-at-most", typical.dilutionPercent, FigureRange.PERCENT),
         label.figure("density", "density", typical.densityGPerMl, FigureRange.DENSITY));

@@ -10,6 +10,7 @@ import craftmap.core.plan.Need;
 import craftmap.core.supply.Provision;
 import craftmap.server.coats.CoatViews;
 import craftmap.server.coats.GroupNames;
+import craftmap.server.coats.RecipeWords;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
@@ -54,6 +55,7 @@ class GatherController {
    * @param unnamed lays that something out of a pot is needed for, and no pot is named
    * @param unrolled lays that are cut from film or vinyl, and no roll on the shelf is wide enough
    * @param unowned coats and preparation for which nothing stands on the shelf
+   * @param mixes what has to be mixed
    * @param sundriesText sandpaper and tape; absent where none is used up
    * @param notLaid lays that do not fit, of which nothing is counted
    * @param complete whether all that is needed is counted, and there
@@ -64,6 +66,7 @@ class GatherController {
       List<UnnamedView> unnamed,
       List<UnnamedView> unrolled,
       List<UnownedView> unowned,
+      List<MixToMakeView> mixes,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String sundriesText,
       List<UseView> notLaid,
       boolean complete) {}
@@ -76,6 +79,15 @@ class GatherController {
       String groupText,
       String needText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PotThereView there) {}
+
+  /**
+   * Something to mix.
+   *
+   * @param forText of which coats, or castings
+   * @param lines how it is made, in the order it is done
+   */
+  record MixToMakeView(
+      String useId, String title, String where, String forText, List<String> lines) {}
 
   /** A pot of just that kind and colour, with enough in it. */
   record PotThereView(String potId, String potName) {}
@@ -189,9 +201,28 @@ class GatherController {
         gathered.unnamed().stream().map(l -> unnamed(l, lays)).toList(),
         gathered.unrolled().stream().map(l -> unrolled(l, lays, studio.tape())).toList(),
         gathered.unowned().stream().map(u -> unowned(u, names)).toList(),
+        MixesToMake.of(gathered).stream().map(m -> mix(m, lays, names)).toList(),
         sundries(gathered.sundries(), studio.tape()),
         gathered.notLaid().stream().map(l -> notLaid(l, lays)).toList(),
         gathered.isComplete());
+  }
+
+  private static MixToMakeView mix(MixesToMake.MixFor mix, List<LayView> lays, GroupNames names) {
+    List<String> lines = RecipeWords.of(mix.recipe());
+    return switch (mix.what()) {
+      case Gathering.What.OfBand of ->
+          new MixToMakeView(
+              of.id(),
+              CoatViews.title(of.band()),
+              names.name(of.group().group()),
+              Words.say("recipe.coat", mix.coats()),
+              lines);
+      case Gathering.What.OfLay of -> {
+        LayView lay = view(of.id(), lays);
+        yield new MixToMakeView(
+            lay.id(), lay.title(), lay.where(), Words.say("recipe.casting"), lines);
+      }
+    };
   }
 
   private static UnnamedView unnamed(LayReading.Laid laid, List<LayView> lays) {

@@ -32,6 +32,7 @@ record WorkView(
    * @param kicker when it is planned, and after what
    * @param title what is done, in a sentence
    * @param amounts what is poured and stirred in; empty where nothing is
+   * @param mix how that is made ready; empty where it is used as it stands
    * @param pot what it is poured out of; absent where nothing is, or no pot was named
    * @param notes what was noted of it
    * @param how how it is done, and what it must look like
@@ -51,6 +52,7 @@ record WorkView(
       String kicker,
       String title,
       String amounts,
+      List<String> mix,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PotOfStepView pot,
       List<String> notes,
       List<String> how,

@@ -4,6 +4,9 @@ import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.InHand;
+import craftmap.core.coats.Recipe;
+import craftmap.core.medium.Medium;
 import craftmap.core.order.schedule.AtTheBench;
 import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
@@ -13,11 +16,13 @@ import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.order.Draws;
 import craftmap.core.supply.Container;
 import craftmap.server.coats.BandHints;
+import craftmap.server.coats.RecipeWords;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.shelf.Pot;
 import craftmap.server.words.Clockwork;
 import craftmap.server.words.FigureWords;
 import craftmap.server.words.Words;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -127,6 +132,7 @@ final class WorkViews {
         clock.dayAndTime(problem.instant(l.placed().from()), task.now()),
         title(step),
         amounts(step),
+        recipe(step).map(RecipeWords::of).orElse(List.of()),
         pot(step).orElse(null),
         notes(step),
         how(step),
@@ -180,15 +186,36 @@ final class WorkViews {
     if (ml == 0) {
       return "";
     }
-    double water =
-        reading(step)
-            .map(BandReading::band)
-            .filter(Band.Coat.class::isInstance)
-            .map(b -> ml * ((Band.Coat) b).waterShare())
-            .orElse(0.0);
+    double water = water(step, ml);
     return water > 0
         ? Words.say("work.pour.water", Words.millilitres(ml), Words.millilitres(water))
         : Words.say("work.pour", Words.millilitres(ml));
+  }
+
+  private double water(WorkStep step, double ml) {
+    return reading(step)
+        .map(BandReading::band)
+        .filter(Band.Coat.class::isInstance)
+        .map(b -> ml * ((Band.Coat) b).waterShare())
+        .orElse(0.0);
+  }
+
+  /** At the pace that the step is planned at; castings by fillings of their mould. */
+  private Optional<Recipe> recipe(WorkStep step) {
+    double ml = poured(step);
+    Optional<Medium> medium =
+        reading(step)
+            .flatMap(BandReading::product)
+            .map(InHand::medium)
+            .or(
+                () ->
+                    draws
+                        .of(own + ":" + step.key())
+                        .flatMap(Draws.Draw::potId)
+                        .flatMap(pots)
+                        .map(Pot::medium));
+    return medium.flatMap(
+        m -> Recipe.of(m, ml, water(step, ml), Duration.ofMinutes(step.minutes())));
   }
 
   private Optional<WorkView.PotOfStepView> pot(WorkStep step) {
