@@ -54,7 +54,10 @@ class Pictures extends Journey {
     take("/studio", "studio");
     take("/pieces/sea-chest/gather", "gather");
     take("/shelf?kinds=TRANSFER,NAPKIN,PAPER,COLLAGE,ENLARGED_IMAGE&on=gull-grasses", "shelf");
-    take("/shelf?things=POT&on=deep-estuary", "shelf-pots");
+    go("/shopping");
+    button("Put it on the list").click();
+    page.getByText("✓ on the list").waitFor();
+    save("shopping");
     go("/pieces/wardrobe/lay-out/door-1/marsh");
     page.getByTestId("sheets").waitFor();
     save("lay-out-sheets");

@@ -189,6 +189,7 @@ class TwoStudiosTest extends ServerTest {
             ""));
     assertThat(get("/api/logbook?find=business").body().path("days")).isEmpty();
     assertThat(get("/api/logbook?piece=" + piece).body().path("days")).isEmpty();
+    nothingOfTheirListIsOurs(other, piece);
     Map<String, String> told =
         Map.of("id", "t", "step", "a:step", "kind", "NOTE", "toldAt", "2027-02-01T09:00:00Z");
     assertThat(post("/api/pieces/" + piece + "/work/told", Map.of("told", List.of(told))).status())
@@ -212,6 +213,31 @@ class TwoStudiosTest extends ServerTest {
         edit(chest, of("LAY_DESIGN").put("faceId", "front").put("designId", id(other, "design")));
     assertThat(laid.status()).isEqualTo(422);
     assertThat(laid.detail()).contains("is not on the shelf");
+  }
+
+  /** What another studio means to buy is neither seen, nor changed, nor booked here. */
+  private void nothingOfTheirListIsOurs(Studio other, String piece) {
+    jdbc.update(
+        """
+        insert into shopping_line
+          (id, studio_id, name, pack, quantity, sku, holds, price_minor, currency, done, made_at)
+        values ('theirs', ?, 'Nobody elses paint', '118 ml', 2, 'CP-01', 118, 640, 'EUR', true, now())
+        """,
+        other.id());
+    assertThat(get("/api/shopping").body().toString()).doesNotContain("Nobody elses paint");
+    assertThat(post("/api/shopping/bought", null).body().toString())
+        .doesNotContain("Nobody elses paint");
+    assertThat(put("/api/shopping/theirs/tick", Map.of("done", false)).status()).isEqualTo(404);
+    assertThat(put("/api/shopping/theirs/quantity", Map.of("quantity", 3)).status()).isEqualTo(404);
+    assertThat(delete("/api/shopping/theirs/bought").status()).isEqualTo(404);
+    assertThat(delete("/api/shopping/theirs").status()).isEqualTo(404);
+    assertThat(get("/api/shopping/missing?pieces=" + piece).status()).isEqualTo(404);
+    assertThat(
+            jdbc.queryForMap(
+                "select quantity, done, bought_at from shopping_line where id = 'theirs'"))
+        .containsEntry("quantity", 2)
+        .containsEntry("done", true)
+        .containsEntry("bought_at", null);
   }
 
   /** A path with ids of one studio in it. */
