@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { DesignNeed } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { Swatch } from '../common/Swatch';
 
 type Props = {
   readonly need: DesignNeed;
@@ -24,22 +25,7 @@ export function DesignRow({ need, pieceId, onLedger }: Props) {
       py="2.5"
       data-testid={`design-${need.designId}`}
     >
-      <Box
-        w="64px"
-        h="52px"
-        flexShrink={0}
-        borderRadius="md"
-        overflow="hidden"
-        bg={need.shade ?? 'card'}
-      >
-        {need.picture && (
-          <img
-            src={need.picture}
-            alt=""
-            style={{ width: '100%', height: '100%', objectFit: 'cover' }}
-          />
-        )}
-      </Box>
+      <Swatch picture={need.picture} colour={need.shade ?? 'card'} width="64px" height="52px" />
       <Box flex="1" minW="0">
         <Flex justify="space-between" align="baseline" gap="4">
           <Heading as="h3" fontFamily="heading" fontSize="15.5px" fontWeight="600">

@@ -54,7 +54,10 @@ export function ShoppingList() {
           py="3"
         >
           <Flex justify="space-between" fontWeight="600" mb="2">
-            <Text>Still to pay</Text>
+            <Text>
+              Still to pay
+              {data.shops.some((s) => s.deliveryText !== undefined) && ', without delivery'}
+            </Text>
             <Text data-testid="to-pay">{data.totalText || 'no prices known'}</Text>
           </Flex>
           <Button

@@ -35,7 +35,6 @@ export function ShoppingPage() {
         overflow={{ lg: 'auto' }}
         px="4"
         pt="4"
-        pb="2"
       >
         <ShoppingList />
       </Box>

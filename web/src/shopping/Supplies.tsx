@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { BuyingView, Supply } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { Swatch } from '../common/Swatch';
 
 /** Everything that is used up, what is short of it first. */
 export function Supplies({ data }: { data: BuyingView }) {
@@ -70,24 +71,13 @@ function Row({ supply }: { supply: Supply }) {
       py="3"
       data-testid={`supply-${supply.name}`}
     >
-      <Box
-        w="44px"
-        h="44px"
-        flexShrink={0}
-        borderRadius={supply.picture ? 'md' : 'full'}
-        overflow="hidden"
-        bg={supply.colour}
-        borderWidth="1px"
-        borderColor="fold"
-      >
-        {supply.picture && (
-          <img
-            src={supply.picture}
-            alt=""
-            style={{ width: '100%', height: '100%', objectFit: 'cover' }}
-          />
-        )}
-      </Box>
+      <Swatch
+        picture={supply.picture}
+        colour={supply.colour}
+        width="44px"
+        height="44px"
+        round={supply.picture === undefined}
+      />
       <Box flex="1" minW="0">
         <Flex justify="space-between" align="baseline" gap="4" wrap="wrap">
           <Heading as="h3" fontFamily="heading" fontSize="16px" fontWeight="600">

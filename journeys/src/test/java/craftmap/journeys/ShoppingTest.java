@@ -145,7 +145,7 @@ class ShoppingTest extends LayingJourney {
     go("/pieces/wall-clock/gather");
     Locator old = page.getByTestId("pot-rust-tide");
     assertThat(old).containsText("short by");
-    assertThat(old.getByTestId("other-pots")).containsText("Another pot of it has enough");
+    assertThat(old.getByTestId("other-pots")).containsText("The 2 pots of it together have enough");
     old.getByText("Out of one pot each").click();
     assertThat(page.getByTestId("other-pots")).hasCount(0);
     Locator both =

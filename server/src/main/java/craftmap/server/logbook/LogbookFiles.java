@@ -6,8 +6,8 @@ import craftmap.server.fields.TakenAlong;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;
 import craftmap.server.paper.Paper;
+import craftmap.server.paper.PaperFile;
 import craftmap.server.words.Words;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeFormatter;
@@ -17,7 +17,6 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -77,24 +76,18 @@ final class LogbookFiles {
 
   static ResponseEntity<byte[]> sheet(String studioName, LogbookView log, Paper paper)
       throws IOException {
-    try (PDDocument document = new PDDocument()) {
-      Fonts fonts = Fonts.into(document);
-      document.getDocumentInformation().setTitle(Words.say("log.file"));
-      document.getDocumentInformation().setCreator("Craft Map");
-      try (Page page = new Page(document, paper, fonts)) {
-        page.paragraph(fonts.text(), 9, studioName);
-        page.paragraph(fonts.heading(), 19, Words.say("log.file"));
-        page.paragraph(fonts.text(), 9, log.summary());
-        log.pieces()
-            .forEach(
-                p -> page.paragraph(fonts.text(), 9, "– " + p.pieceName() + ", " + p.summary()));
-        log.days().forEach(d -> day(page, fonts, d));
-      }
-      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-      document.save(bytes);
-      return TakenAlong.file(
-          Words.say("log.file"), "pdf", MediaType.APPLICATION_PDF, bytes.toByteArray());
-    }
+    return PaperFile.of(
+        Words.say("log.file"),
+        paper,
+        (page, fonts) -> {
+          page.paragraph(fonts.text(), 9, studioName);
+          page.paragraph(fonts.heading(), 19, Words.say("log.file"));
+          page.paragraph(fonts.text(), 9, log.summary());
+          log.pieces()
+              .forEach(
+                  p -> page.paragraph(fonts.text(), 9, "– " + p.pieceName() + ", " + p.summary()));
+          log.days().forEach(d -> day(page, fonts, d));
+        });
   }
 
   private static void day(Page page, Fonts fonts, LogbookView.LogDayView day) {

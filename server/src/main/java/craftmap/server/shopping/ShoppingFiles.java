@@ -6,13 +6,12 @@ import craftmap.server.fields.TakenAlong;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;
 import craftmap.server.paper.Paper;
+import craftmap.server.paper.PaperFile;
 import craftmap.server.words.Words;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -63,26 +62,20 @@ final class ShoppingFiles {
 
   static ResponseEntity<byte[]> sheet(String studioName, ShoppingView list, Paper paper)
       throws IOException {
-    try (PDDocument document = new PDDocument()) {
-      Fonts fonts = Fonts.into(document);
-      document.getDocumentInformation().setTitle(Words.say("shopping.file"));
-      document.getDocumentInformation().setCreator("Craft Map");
-      try (Page page = new Page(document, paper, fonts)) {
-        page.paragraph(fonts.text(), 9, studioName);
-        page.paragraph(fonts.heading(), 19, Words.say("shopping.file"));
-        page.paragraph(
-            fonts.text(),
-            9,
-            list.lines() == 0
-                ? Words.say("shopping.nothing")
-                : Words.say("shopping.toPay", list.lines(), list.totalText()));
-        list.shops().forEach(s -> shop(page, fonts, s));
-      }
-      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-      document.save(bytes);
-      return TakenAlong.file(
-          Words.say("shopping.file"), "pdf", MediaType.APPLICATION_PDF, bytes.toByteArray());
-    }
+    return PaperFile.of(
+        Words.say("shopping.file"),
+        paper,
+        (page, fonts) -> {
+          page.paragraph(fonts.text(), 9, studioName);
+          page.paragraph(fonts.heading(), 19, Words.say("shopping.file"));
+          page.paragraph(
+              fonts.text(),
+              9,
+              list.lines() == 0
+                  ? Words.say("shopping.nothing")
+                  : Words.say("shopping.toPay", list.lines(), list.totalText()));
+          list.shops().forEach(s -> shop(page, fonts, s));
+        });
   }
 
   private static void shop(Page page, Fonts fonts, ShoppingView.ShopView shop) {
