@@ -210,6 +210,11 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone, onSplit }: PotRow
           {need.levelText} in the pot{need.othersText ? `, ${need.othersText}` : ''};{' '}
           {need.needText} still needed here
         </Text>
+        {need.warnings.map((w) => (
+          <Text key={w} color="rust">
+            {w}.
+          </Text>
+        ))}
         {need.split && <OtherPots split={need.split} onSplit={onSplit} />}
         <Box as="ul" listStyleType="none" mt="2">
           {need.uses.map((use) => (

@@ -99,6 +99,7 @@ final class GenericTable {
                 partB > 0 ? Optional.of(new Mix(figure("partA"), partB, soldBy)) : Optional.empty(),
                 maybe("potLife"),
                 0,
+                (int) figure("keepsOpened"),
                 figure("dilution"),
                 figure("density")),
             new Wear(

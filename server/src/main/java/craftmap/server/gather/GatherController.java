@@ -8,6 +8,7 @@ import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Need;
 import craftmap.core.supply.Provision;
+import craftmap.server.bench.Benches;
 import craftmap.server.coats.CoatViews;
 import craftmap.server.coats.GroupNames;
 import craftmap.server.coats.RecipeWords;
@@ -16,6 +17,7 @@ import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.view.LayView;
 import craftmap.server.shelf.Available;
+import craftmap.server.shelf.KeepingWords;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
@@ -24,6 +26,8 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -41,8 +45,18 @@ class GatherController {
   private final PlanViews views;
   private final GatherService gathering;
   private final ShelfService shelf;
+  private final Benches benches;
+  private final Clock clock;
 
-  GatherController(Pieces pieces, PlanViews views, GatherService gathering, ShelfService shelf) {
+  GatherController(
+      Pieces pieces,
+      PlanViews views,
+      GatherService gathering,
+      ShelfService shelf,
+      Benches benches,
+      Clock clock) {
+    this.benches = benches;
+    this.clock = clock;
     this.pieces = pieces;
     this.views = views;
     this.gathering = gathering;
@@ -142,6 +156,7 @@ class GatherController {
    * @param needMl for what is not done yet
    * @param othersText what other pieces asked for before this one
    * @param afterShare how full the pot is when all is done, 0 to 1
+   * @param warnings that it goes off, or was opened too long ago
    */
   record NeedView(
       String potId,
@@ -157,6 +172,7 @@ class GatherController {
       String needText,
       boolean enough,
       String verdictText,
+      List<String> warnings,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PotSplitView split,
       List<UseView> uses) {}
 
@@ -195,8 +211,9 @@ class GatherController {
         views.view(studio, piece).faces().stream().flatMap(f -> f.lays().stream()).toList();
     Gathering gathered = gathering.gather(studio, piece);
     GroupNames names = new GroupNames(pieces.read(studio, piece.plan()));
+    LocalDate today = LocalDate.ofInstant(clock.instant(), benches.of(studio).zone());
     return new GatherView(
-        gathered.needs().stream().map(n -> need(n, gathered, lays, names)).toList(),
+        gathered.needs().stream().map(n -> need(n, gathered, lays, names, today)).toList(),
         gathered.designs().stream().map(d -> design(studio, d, lays)).toList(),
         gathered.unnamed().stream().map(l -> unnamed(l, lays)).toList(),
         gathered.unrolled().stream().map(l -> unrolled(l, lays, studio.tape())).toList(),
@@ -300,7 +317,7 @@ class GatherController {
   }
 
   private static NeedView need(
-      Gathering.Need need, Gathering all, List<LayView> lays, GroupNames names) {
+      Gathering.Need need, Gathering all, List<LayView> lays, GroupNames names, LocalDate today) {
     double level = need.pot().levelMl();
     double holds = need.pot().holdsMl();
     return new NeedView(
@@ -322,6 +339,7 @@ class GatherController {
           case Provision.Enough e -> Words.say("enough", Words.millilitres(e.left()));
           case Provision.Short s -> Words.say("short", Words.millilitres(s.by()));
         },
+        KeepingWords.of(need.pot(), today),
         need.split().map(s -> split(s, all, lays, names)).orElse(null),
         need.uses().stream().map(u -> use(u, lays, names)).toList());
   }

@@ -8,6 +8,7 @@ import craftmap.server.bench.Benches;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Available;
+import craftmap.server.shelf.KeepingWords;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.stock.Holding;
@@ -20,7 +21,6 @@ import craftmap.server.words.Words;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -32,12 +32,6 @@ import org.springframework.stereotype.Component;
 /** What is bought, for the screen. */
 @Component
 class BuyingViews {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-
-  /** From so many days before on it is said that something goes off. */
-  private static final int SOON_DAYS = 30;
-
   private final Pieces pieces;
   private final ShelfService shelf;
   private final PriceLists lists;
@@ -139,18 +133,9 @@ class BuyingViews {
 
   private List<String> warnings(Studio studio, Together.Line line) {
     LocalDate today = LocalDate.ofInstant(clock.instant(), benches.of(studio).zone());
-    List<String> warnings = new ArrayList<>();
-    for (Holding h : line.stock()) {
-      Optional<LocalDate> last = h.particulars().expiresOn();
-      if (h.level().signum() > 0 && last.isPresent()) {
-        if (last.get().isBefore(today)) {
-          warnings.add(Words.say("shopping.past", h.code().text(), DAY.format(last.get())));
-        } else if (last.get().isBefore(today.plusDays(SOON_DAYS))) {
-          warnings.add(Words.say("shopping.soon", h.code().text(), DAY.format(last.get())));
-        }
-      }
-    }
-    return warnings;
+    int keeps =
+        line.supply() instanceof Supply.OfMedium of ? of.medium().mixing().keepsOpenedMonths() : 0;
+    return line.stock().stream().flatMap(h -> KeepingWords.of(h, keeps, today).stream()).toList();
   }
 
   private static BuyingView.SupplyOfPieceView ofPiece(
