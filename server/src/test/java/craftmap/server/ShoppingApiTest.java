@@ -286,6 +286,22 @@ class ShoppingApiTest extends CoatsServerTest {
     assertThat(supply(missing(piece), name).path("enough").asBoolean()).isFalse();
   }
 
+  /** What is only tried on is told by its colour, and bought as what a shop sells in it. */
+  @Test
+  void aColourThatIsTriedOnIsBoughtAsWhatIsSoldInIt() {
+    JsonNode piece = board("Tried on", 391.7);
+    ObjectNode tried = inGroup("PAINT_GROUND", piece);
+    tried.putObject("product").put("asIf", "#2F6B70");
+    JsonNode told = missing(edited(piece, tried));
+    JsonNode teal = supply(told, "Chalky paint, teal");
+    assertThat(bought(teal)).contains(" ml from Tidewater Supplies");
+    assertThat(teal.at("/buys/0/standsIn").asString()).isEqualTo("Undertow");
+    ObjectNode other = inGroup("PAINT_GROUND", piece);
+    other.putObject("product").put("asIf", "#E9C7BD");
+    JsonNode pale = supply(missing(edited(get(piece), other)), "Chalky paint, pale pink");
+    assertThat(bought(pale)).as("nobody sells that").isEqualTo("nothing");
+  }
+
   @Test
   void whatWasUsedMeanwhileIsNotTakenBack() {
     String name = own("Used meanwhile");

@@ -1,6 +1,7 @@
 package craftmap.server.shopping;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.colour.ColourFamily;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.money.Basket;
 import craftmap.core.money.Money;
@@ -32,6 +33,9 @@ import org.springframework.stereotype.Component;
 /** What is bought, for the screen. */
 @Component
 class BuyingViews {
+  private static final double PALE_ABOVE = 68;
+  private static final double DEEP_BELOW = 32;
+
   private final Pieces pieces;
   private final ShelfService shelf;
   private final PriceLists lists;
@@ -113,8 +117,20 @@ class BuyingViews {
   /** What is not owned is told by its colour: there may be several of its kind. */
   private static String name(Supply supply) {
     return supply instanceof Supply.OfKind of
-        ? Words.say("shopping.inColour", supply.name(), of.medium().coverage().colour().hex())
+        ? Words.say("shopping.inColour", supply.name(), called(of.medium().coverage().colour()))
         : Words.capital(supply.name());
+  }
+
+  private static String called(Colour colour) {
+    ColourFamily of = ColourFamily.of(colour);
+    String family = Words.say("colour", of);
+    double light = colour.lab().lightness();
+    if (of == ColourFamily.WHITE || of == ColourFamily.BLACK) {
+      return family;
+    }
+    return light > PALE_ABOVE
+        ? Words.say("shopping.pale", family)
+        : light < DEEP_BELOW ? Words.say("shopping.deep", family) : family;
   }
 
   private static String verdict(
