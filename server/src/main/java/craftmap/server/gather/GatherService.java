@@ -97,7 +97,7 @@ public class GatherService {
     }
     List<Gathering.Unowned> unowned = new ArrayList<>();
     PotsTogether together =
-        new PotsTogether(shelf.allPots(studio.id()), p -> mineMl(p, piece.id()));
+        new PotsTogether(() -> shelf.allPots(studio.id()), p -> mineMl(p, piece.id()));
     BenchUses.Steps steps = bench.steps(studio, piece, used);
     CoatsReading coats = pieces.coats(studio, piece.plan());
     for (GroupReading group : coats.groups()) {

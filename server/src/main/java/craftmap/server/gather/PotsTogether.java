@@ -9,6 +9,7 @@ import craftmap.server.shelf.Pot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -22,17 +23,26 @@ final class PotsTogether {
   /** A colour this near is the one that was meant. */
   private static final double SAME_COLOUR = 3;
 
-  private final List<Pot> pots;
+  private final Supplier<List<Pot>> all;
   private final ToDoubleFunction<Pot> mineMl;
+  private List<Pot> known;
 
   /**
    * Those of a studio.
    *
+   * @param all asked for once something is short: a shelf may be long, and plans are saved often
    * @param mineMl what the piece may count on of one
    */
-  PotsTogether(List<Pot> pots, ToDoubleFunction<Pot> mineMl) {
-    this.pots = pots;
+  PotsTogether(Supplier<List<Pot>> all, ToDoubleFunction<Pot> mineMl) {
+    this.all = all;
     this.mineMl = mineMl;
+  }
+
+  private List<Pot> pots() {
+    if (known == null) {
+      known = all.get();
+    }
+    return known;
   }
 
   /** What of it is short in one pot, with how other pots of the same help out. */
@@ -56,7 +66,7 @@ final class PotsTogether {
       }
     }
     List<Pot> same =
-        pots.stream()
+        pots().stream()
             .filter(p -> p.medium().id().equals(medium))
             .filter(p -> mineMl.applyAsDouble(p) > A_DROP_ML)
             .toList();
@@ -78,7 +88,7 @@ final class PotsTogether {
   /** A pot of the kind and colour of what is painted with, that has enough of it. */
   Optional<Pot> of(BandReading band, double ml) {
     Medium wanted = band.product().map(InHand::medium).orElseThrow();
-    return pots.stream()
+    return pots().stream()
         .filter(p -> p.medium().kind().role() == wanted.kind().role())
         .filter(p -> p.medium().kind().base() == wanted.kind().base())
         .filter(
