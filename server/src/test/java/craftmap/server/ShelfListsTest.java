@@ -3,9 +3,13 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import java.util.TreeSet;
+import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -13,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The shelf as lists, in and out. */
 class ShelfListsTest extends ServerTest {
@@ -185,5 +190,42 @@ class ShelfListsTest extends ServerTest {
           .contains("Deep estuary", "Bone white", "Paint shelf", code);
     }
     assertThat(get("/api/shelf/labels.pdf?holdings=nothing").status()).isEqualTo(404);
+  }
+
+  /** A pot that is empty, or was taken back, is a pot of the shelf like any other. */
+  @Test
+  void aShelfWithEmptyPotsComesBackIn() {
+    ObjectNode file = json.createObjectNode().put("format", "craft-map-shelf").put("version", 1);
+    file.putArray("designs");
+    file.putArray("tools");
+    String name = "Came back " + UUID.randomUUID();
+    for (String which : List.of(" one", " two")) {
+      ObjectNode medium = file.withArray("media").addObject();
+      medium.putObject("medium").put("name", name + which).put("generic", "chalky-paint");
+      for (String level : List.of("87.5", "0")) {
+        medium
+            .withArray("stock")
+            .addObject()
+            .put("form", "POT")
+            .put("unit", "ML")
+            .put("level", new BigDecimal(level))
+            .put("holds", 118)
+            .put("place", "");
+      }
+    }
+    Answer in = upload("/api/shelf/file", json.writeValueAsBytes(file));
+    assertThat(in.status()).as(in.detail()).isLessThan(300);
+    List<String> ids =
+        get("/api/shelf?things=POT&find=" + name.replace(" ", "%20"))
+            .body()
+            .findValuesAsString("mediumId");
+    assertThat(ids).hasSizeGreaterThanOrEqualTo(2);
+    for (String id : new TreeSet<>(ids)) {
+      JsonNode medium = get("/api/media/" + id).body();
+      if (medium.at("/given/name").asString().startsWith(name)) {
+        assertThat(medium.path("pots").valueStream().map(p -> p.path("level").asDouble()))
+            .containsExactlyInAnyOrder(87.5, 0.0);
+      }
+    }
   }
 }

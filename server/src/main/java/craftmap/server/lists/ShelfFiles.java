@@ -23,6 +23,7 @@ import craftmap.server.stock.Ledger;
 import craftmap.server.stock.NewHolding;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import jakarta.persistence.EntityManager;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
@@ -44,6 +45,7 @@ class ShelfFiles {
   private final Holdings holdings;
   private final Ledger ledger;
   private final JsonMapper json;
+  private final EntityManager entities;
 
   ShelfFiles(
       Designs designs,
@@ -52,7 +54,8 @@ class ShelfFiles {
       Artworks artworks,
       Holdings holdings,
       Ledger ledger,
-      JsonMapper json) {
+      JsonMapper json,
+      EntityManager entities) {
     this.designs = designs;
     this.media = media;
     this.tools = tools;
@@ -60,6 +63,7 @@ class ShelfFiles {
     this.holdings = holdings;
     this.ledger = ledger;
     this.json = json;
+    this.entities = entities;
   }
 
   ShelfFile write(Studio studio) {
@@ -241,6 +245,10 @@ class ShelfFiles {
           Booking.of(EntryKind.BOUGHT, s.level(), s.unit()).paid(holding.particulars().price()),
           Words.say("lists.fromFile"),
           by);
+    } else {
+      // an empty one waits for nobody: what is written together is sorted by its kind, and the pots
+      // of the next medium would come before that medium
+      entities.flush();
     }
   }
 
