@@ -86,8 +86,12 @@ class ShoppingTest extends LayingJourney {
     blocker.locator("label").click();
     assertThat(blocker.getByRole(AriaRole.CHECKBOX)).isChecked();
     assertThat(list()).containsText("1 of " + all + " in the basket");
+    assertThat(page.getByTestId("least-total")).not().hasText(least);
     page.reload();
     assertThat(blocker.getByRole(AriaRole.CHECKBOX)).isChecked();
+    // what is in the basket is as good as there: it is not bought twice
+    assertThat(page.getByTestId("least-total")).isVisible();
+    assertThat(page.getByTestId("least-total")).not().hasText(least);
 
     button("Bought: put 1 on the shelf").click();
     assertThat(lines()).hasCount(all - 1);
