@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query';
+import { QueryClient, QueryObserver } from '@tanstack/react-query';
 import { describe, expect, it } from 'vitest';
 import { allButStudio, changed, changedSince, follows, keys, type Times } from './keys';
 
@@ -95,5 +95,24 @@ describe('what was changed since', () => {
 
   it('is all of a kind that nobody counted before', () => {
     expect(changedSince([], times(1, 0))).toEqual(['PLAN', 'SHELF']);
+  });
+});
+
+describe('a first answer that was on its way when something changed', () => {
+  it('is let in and asked again, for it may be of before the change', async () => {
+    const client = new QueryClient();
+    const answers: ((text: string) => void)[] = [];
+    const shown = new QueryObserver(client, {
+      queryKey: keys.shopping(),
+      queryFn: () => new Promise<string>((answer) => answers.push(answer)),
+    });
+    const stop = shown.subscribe(() => undefined);
+    void changed(client, 'SHOPPING');
+    expect(answers).toHaveLength(1);
+    answers[0]?.('of before');
+    await expect.poll(() => answers.length).toBe(2);
+    answers[1]?.('of after');
+    await expect.poll(() => client.getQueryData(keys.shopping())).toBe('of after');
+    stop();
   });
 });

@@ -107,11 +107,24 @@ export function follows(asked: readonly unknown[], tag: Tag): boolean {
   return Array.isArray(tags) && tags.includes(tag);
 }
 
-/** Has everything asked again that follows from what was changed. */
-export function changed(client: QueryClient, ...tags: readonly Tag[]): Promise<void> {
-  return client.invalidateQueries({
-    predicate: (q) => tags.some((tag) => follows(q.queryKey, tag)),
-  });
+/**
+ * Has everything asked again that follows from what was changed. A first answer that is on its way
+ * may be of before the change: it is let in, for a page that waits shows nothing, and asked again.
+ */
+export async function changed(client: QueryClient, ...tags: readonly Tag[]): Promise<void> {
+  const predicate = (q: { queryKey: readonly unknown[] }) =>
+    tags.some((tag) => follows(q.queryKey, tag));
+  const first = client
+    .getQueryCache()
+    .findAll({ predicate, fetchStatus: 'fetching' })
+    .filter((q) => q.state.data === undefined);
+  for (const { promise, queryKey } of first) {
+    promise?.then(
+      () => client.invalidateQueries({ queryKey, exact: true }),
+      () => undefined,
+    );
+  }
+  await client.invalidateQueries({ predicate });
 }
 
 /** After a change of units: every length is said anew, whatever it follows from. */
