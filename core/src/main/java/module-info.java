@@ -8,6 +8,7 @@ module craftmap.core {
   requires java.xml;
   requires ortools.java;
   requires org.apache.fontbox;
+  requires org.apache.commons.statistics.distribution;
   requires org.apache.pdfbox.io;
   requires transitive org.locationtech.jts;
 }

@@ -1,5 +1,6 @@
 package craftmap.core.coats;
 
+import craftmap.core.log.Topic;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.Tool;
 import java.util.List;
@@ -85,6 +86,11 @@ public sealed interface Band {
     /** The same so often. */
     Coat times(int other) {
       return new Coat(key, stage, own, of, tool, other, timesChosen, where, grit, waterShare);
+    }
+
+    /** What is wiped back again goes another way than what stays as it is put on. */
+    public String goesWith() {
+      return where instanceof Where.WipedBack ? Topic.WIPED_BACK : tool.kind().name();
     }
 
     public Role role() {

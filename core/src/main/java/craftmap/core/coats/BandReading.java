@@ -2,6 +2,7 @@ package craftmap.core.coats;
 
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.Lab;
+import craftmap.core.log.Effort;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param shades what shows after each of its coats; none of what has no colour
  * @param ml what it takes out of a pot
  * @param handsOn work, without waiting
+ * @param effort what its pace is learned by; none where it goes by nothing
  * @param sheets of sandpaper
  * @param tapeMm of tape
  * @param working in which batches and sections
@@ -24,6 +26,7 @@ public record BandReading(
     Optional<Sum> sum,
     double ml,
     Duration handsOn,
+    Optional<Effort> effort,
     double sheets,
     double tapeMm,
     Working working) {

@@ -1,5 +1,6 @@
 package craftmap.core.coats;
 
+import craftmap.core.log.Learned;
 import craftmap.core.medium.Base;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
@@ -18,13 +19,25 @@ import java.util.stream.Stream;
  *
  * @param pots everything wet that is owned, in an order that does not change by itself
  * @param tools what it is put on with, as the studio has measured it
+ * @param learned what the bench has taught of all of it
  */
-public record CoatShelf(List<InHand> pots, List<Tool> tools) {
+public record CoatShelf(List<InHand> pots, List<Tool> tools, Learned learned) {
   public static final CoatShelf BARE = new CoatShelf(List.of(), List.of());
 
   public CoatShelf {
     pots = List.copyOf(pots);
     tools = List.copyOf(tools);
+  }
+
+  /** By labels alone. */
+  public CoatShelf(List<InHand> pots, List<Tool> tools) {
+    this(pots, tools, Learned.NONE);
+  }
+
+  /** The same, as the bench has taught; what is on it still goes by its labels. */
+  public CoatShelf after(Learned lessons) {
+    return new CoatShelf(
+        pots.stream().map(p -> p.of(lessons.medium(p.medium()))).toList(), tools, lessons);
   }
 
   /** What a wish names; none where it is gone from the shelf. */
@@ -120,6 +133,12 @@ public record CoatShelf(List<InHand> pots, List<Tool> tools) {
 
   /** The studio's own tool of a kind, or one as they usually are. */
   public Tool tool(ToolKind kind) {
+    Tool tool = untaught(kind);
+    return tool.covering(learned.coversM2PerMin(kind, tool.coversM2PerMin()));
+  }
+
+  /** The same as somebody measured it, or as it usually is. */
+  public Tool untaught(ToolKind kind) {
     return tools.stream()
         .filter(t -> t.kind() == kind)
         .findFirst()

@@ -2,6 +2,9 @@ package craftmap.core.coats;
 
 import craftmap.core.colour.Covering;
 import craftmap.core.colour.Lab;
+import craftmap.core.log.Effort;
+import craftmap.core.log.Learned;
+import craftmap.core.log.Skill;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Coating;
 import craftmap.core.medium.Medium;
@@ -16,9 +19,11 @@ import java.util.OptionalInt;
  */
 final class CoatSums {
   private final GroupSurface surface;
+  private final Learned learned;
 
-  CoatSums(GroupSurface surface) {
+  CoatSums(GroupSurface surface, Learned learned) {
     this.surface = surface;
+    this.learned = learned;
   }
 
   List<BandReading> of(BuildUp buildUp) {
@@ -75,7 +80,8 @@ final class CoatSums {
         shades,
         Optional.of(sum),
         volumeMl(sum),
-        Times.ofMinutes(minutes(coat)),
+        effort(coat).time(),
+        Optional.of(effort(coat)),
         0,
         0,
         working(coat, volumeMl(sum)));
@@ -136,7 +142,11 @@ final class CoatSums {
         coat.where().share(surface.areaMm2(), surface.extent().edgeMm()),
         first,
         coat.times(),
-        coat.of().medium().coverage().spreadM2PerLitre(),
+        learned.spread(
+            coat.of().medium().id(),
+            coat.goesWith(),
+            coat.of().medium().coverage().spreadM2PerLitre(),
+            coat.tool().loss()),
         coat.tool().loss());
   }
 
@@ -152,10 +162,22 @@ final class CoatSums {
   }
 
   double minutes(Band.Coat coat) {
+    return Times.minutes(effort(coat).time());
+  }
+
+  /** All its coats, with what is got out for each and sanded between them aside. */
+  private Effort effort(Band.Coat coat) {
     double m2 = workedM2(coat.where());
-    double once = Pace.SET_UP_MINUTES + m2 / coat.tool().coversM2PerMin();
-    double sanding = coat.grit().isPresent() ? (coat.times() - 1) * m2 / Pace.SAND_M2_PER_MIN : 0;
-    return once * coat.times() + sanding;
+    double sanding = coat.grit().isPresent() ? (coat.times() - 1) * m2 * sandingMinutesPerM2() : 0;
+    return new Effort(
+        Skill.of(Skill.Craft.COAT, coat.tool().kind()),
+        m2 * coat.times(),
+        Pace.SET_UP_MINUTES * coat.times() + sanding,
+        1 / coat.tool().coversM2PerMin());
+  }
+
+  private double sandingMinutesPerM2() {
+    return learned.minutes(Skill.of(Skill.Craft.SAND), 1 / Pace.SAND_M2_PER_MIN);
   }
 
   /** What is wiped back was put on everywhere, and then wiped. */
@@ -175,6 +197,7 @@ final class CoatSums {
         Optional.empty(),
         lay.lay().ml(),
         lay.lay().handsOn(),
+        Optional.empty(),
         0,
         0,
         Working.ANYHOW);
@@ -197,19 +220,18 @@ final class CoatSums {
           case FILL -> surface.fillMl();
           case TEST_FOR_LEAD, SAND, DUST_OFF, MASK, RESIST, DISTRESS -> 0;
         };
+    Optional<Effort> effort = effort(step, m2);
     double minutes =
-        switch (step.kind()) {
-          case TEST_FOR_LEAD -> Pace.TEST_MINUTES;
-          case WAX_OFF -> step.passes() * m2 / Pace.WASH_M2_PER_MIN;
-          case STRIP -> step.passes() * m2 / Pace.STRIP_M2_PER_MIN;
-          case CLEAN -> Pace.WASHED_AND_RINSED * m2 / Pace.WASH_M2_PER_MIN;
-          case FILL -> Pace.FILL_MINUTES * surface.hollows().size();
-          case SAND -> step.grits().size() * m2 / Pace.SAND_M2_PER_MIN;
-          case DUST_OFF -> m2 / Pace.DUST_M2_PER_MIN;
-          case MASK -> surface.extent().maskMm() / Pace.TAPE_MM_PER_MIN;
-          case RESIST -> dressed(step.where(), Pace.RESIST_MM_PER_MIN);
-          case DISTRESS -> dressed(step.where(), Pace.RUB_MM_PER_MIN);
-        };
+        effort
+            .map(e -> Times.minutes(e.time()))
+            .orElseGet(
+                () ->
+                    switch (step.kind()) {
+                      case TEST_FOR_LEAD -> Pace.TEST_MINUTES;
+                      case RESIST -> dressed(step.where(), Pace.RESIST_MM_PER_MIN);
+                      case DISTRESS -> dressed(step.where(), Pace.RUB_MM_PER_MIN);
+                      case WAX_OFF, STRIP, CLEAN, FILL, SAND, DUST_OFF, MASK -> 0.0;
+                    });
     return new BandReading(
         step,
         under,
@@ -219,6 +241,7 @@ final class CoatSums {
         Optional.empty(),
         ml,
         Times.ofMinutes(minutes),
+        effort,
         switch (step.kind()) {
           case SAND -> step.grits().size() * m2 / Pace.M2_PER_SHEET;
           case DISTRESS -> workedM2(step.where()) / Pace.M2_PER_SHEET;
@@ -231,11 +254,34 @@ final class CoatSums {
             : Working.ANYHOW);
   }
 
+  /** What goes by an area, a length or a count; none of what is tested or dressed by eye. */
+  private Optional<Effort> effort(Band.Step step, double m2) {
+    return switch (step.kind()) {
+      case WAX_OFF -> effort(Skill.Craft.WAX_OFF, step.passes() * m2, 1 / Pace.WASH_M2_PER_MIN);
+      case STRIP -> effort(Skill.Craft.STRIP, step.passes() * m2, 1 / Pace.STRIP_M2_PER_MIN);
+      case CLEAN ->
+          effort(Skill.Craft.CLEAN, Pace.WASHED_AND_RINSED * m2, 1 / Pace.WASH_M2_PER_MIN);
+      case FILL -> effort(Skill.Craft.FILL, surface.hollows().size(), Pace.FILL_MINUTES);
+      case SAND -> effort(Skill.Craft.SAND, step.grits().size() * m2, 1 / Pace.SAND_M2_PER_MIN);
+      case DUST_OFF -> effort(Skill.Craft.DUST_OFF, m2, 1 / Pace.DUST_M2_PER_MIN);
+      case MASK ->
+          effort(Skill.Craft.MASK, surface.extent().maskMm() / 1000, 1000 / Pace.TAPE_MM_PER_MIN);
+      case TEST_FOR_LEAD, RESIST, DISTRESS -> Optional.empty();
+    };
+  }
+
+  private Optional<Effort> effort(Skill.Craft craft, double amount, double typicalMinutes) {
+    Skill skill = Skill.of(craft);
+    return amount > 0
+        ? Optional.of(new Effort(skill, amount, 0, learned.minutes(skill, typicalMinutes)))
+        : Optional.empty();
+  }
+
   /** Along edges by their length, else by area as sanding goes. */
   private double dressed(Where where, double mmPerMinute) {
     return where instanceof Where.Edges edges
         ? surface.extent().edgeMm() * edges.part() / mmPerMinute
-        : workedM2(where) / Pace.SAND_M2_PER_MIN;
+        : workedM2(where) * sandingMinutesPerM2();
   }
 
   /** As many of a coat as hide what is under it. */

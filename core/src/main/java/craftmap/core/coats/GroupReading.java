@@ -32,7 +32,7 @@ public record GroupReading(
     return new GroupReading(
         group,
         surface,
-        new CoatSums(surface).of(proposed.buildUp()),
+        new CoatSums(surface, shelf.learned()).of(proposed.buildUp()),
         proposed.choices(),
         chosen(proposed),
         List.of());

@@ -22,6 +22,11 @@ public record InHand(Optional<String> potId, Medium medium, double freeMl) {
     return medium.kind().isUsedAs(role);
   }
 
+  /** The same, of another label. */
+  InHand of(Medium other) {
+    return new InHand(potId, other, freeMl);
+  }
+
   /** As a wish would name it. */
   public Wish.Product product() {
     return potId

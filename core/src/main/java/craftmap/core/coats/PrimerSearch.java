@@ -44,7 +44,7 @@ final class PrimerSearch {
     this.habits = habits;
     this.paint = paint;
     this.primerAs = primerAs;
-    this.sums = new CoatSums(surface);
+    this.sums = new CoatSums(surface, shelf.learned());
   }
 
   /** The best first. */

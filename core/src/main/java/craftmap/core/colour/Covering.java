@@ -48,17 +48,18 @@ public record Covering(Lab paint, double share) {
   }
 
   /**
-   * The share one coat hides, learned from how many it took: the middle between the least share
-   * that hides with so many and the least that would have hidden with one fewer.
+   * What a number of coats leaves open of the share one hides.
+   *
+   * @param least the least that hides with so many
+   * @param most the least that would have hidden with one fewer; 1 where that hides all
    */
-  public static double learned(Colour under, Colour paint, int coats) {
-    double least = leastShare(under, paint, coats);
-    return coats == 1
-        ? Math.max(least, STRONGEST_LEARNED)
-        : (least + leastShare(under, paint, coats - 1)) / 2;
-  }
+  public record Shares(double least, double most) {}
 
-  private static final double STRONGEST_LEARNED = 0.95;
+  /** What can be said of the share one coat hides, since it took so many. */
+  public static Shares sharesOf(Colour under, Colour paint, int coats) {
+    return new Shares(
+        leastShare(under, paint, coats), coats == 1 ? 1 : leastShare(under, paint, coats - 1));
+  }
 
   /** By halving: what hides less hides no better. */
   private static double leastShare(Colour under, Colour paint, int coats) {

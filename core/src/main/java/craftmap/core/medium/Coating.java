@@ -45,6 +45,10 @@ public record Coating(
     return new Coating(areaMm2, coats, spreadM2PerLitre, LOSS_THROUGH_A_STENCIL, 1, 1);
   }
 
+  public boolean isThroughOpenings() {
+    return loss == LOSS_THROUGH_A_STENCIL;
+  }
+
   public double volumeMl() {
     return areaMm2
         / MM2_PER_M2

@@ -30,6 +30,11 @@ public record Coverage(
             / 100);
   }
 
+  /** The same where one coat hides another share. */
+  Coverage hiding(double share) {
+    return new Coverage(colour, spreadM2PerLitre, coats, hiding, share);
+  }
+
   /** The same in another colour. */
   Coverage in(Colour other) {
     return new Coverage(other, spreadM2PerLitre, coats, hiding, hides);

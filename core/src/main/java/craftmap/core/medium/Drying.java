@@ -38,6 +38,26 @@ public record Drying(
     }
   }
 
+  /**
+   * As it dries where all takes longer than the label says by a factor. What dries sooner is
+   * touched sooner, but gone over no earlier than its label allows; a window that ends, ends as it
+   * says.
+   */
+  public Drying slower(double factor) {
+    Duration recoat = times(recoatFrom, Math.max(1, factor));
+    return new Drying(
+        times(touchDry, factor),
+        recoatTo.map(to -> recoat.compareTo(to) > 0 ? to : recoat).orElse(recoat),
+        recoatTo,
+        cure,
+        openTime,
+        tapeAfter.map(t -> times(t, Math.max(1, factor))));
+  }
+
+  private static Duration times(Duration time, double factor) {
+    return Duration.ofSeconds(Math.round(time.toSeconds() * factor));
+  }
+
   static Drying read(MeasureSheet label, Drying typical) {
     return new Drying(
         minutes(label, "touchDry", "touch-dry-after", typical.touchDry),

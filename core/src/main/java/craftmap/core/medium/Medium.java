@@ -48,6 +48,16 @@ public record Medium(
     return new Medium(id, name, kind, coverage.in(colour), drying, mixing, wear);
   }
 
+  /** The same where one coat hides another share. */
+  public Medium hiding(double share) {
+    return new Medium(id, name, kind, coverage.hiding(share), drying, mixing, wear);
+  }
+
+  /** The same where it dries otherwise. */
+  public Medium drying(Drying other) {
+    return new Medium(id, name, kind, coverage, other, mixing, wear);
+  }
+
   /** What pots of it are counted in. */
   public StockUnit unit() {
     return kind.soldBy() == SoldBy.WEIGHT ? StockUnit.G : StockUnit.ML;
@@ -62,6 +72,7 @@ public record Medium(
   public PotLabel label(String potId) {
     return new PotLabel(
         potId,
+        id,
         name,
         kind.role(),
         kind.alsoRole(),

@@ -11,11 +11,13 @@ import java.util.Optional;
 /**
  * What the label of a pot tells a plan that draws on it.
  *
+ * @param mediumId what stands in it
  * @param alsoRole a second thing it is used as
  * @param spreadM2PerLitre area that a litre covers once
  */
 public record PotLabel(
     String id,
+    String mediumId,
     String name,
     Role role,
     Optional<Role> alsoRole,
@@ -36,7 +38,7 @@ public record PotLabel(
 
   /** A water-based paint. */
   public PotLabel(String id, String name, Colour colour, double spreadM2PerLitre) {
-    this(id, name, Role.PAINT, Optional.empty(), Base.WATER, colour, spreadM2PerLitre);
+    this(id, id, name, Role.PAINT, Optional.empty(), Base.WATER, colour, spreadM2PerLitre);
   }
 
   /** Whether it is used as that, be it as a second thing. */

@@ -16,6 +16,11 @@ public record Tool(String id, String name, ToolKind kind, double coversM2PerMin,
         kind.name(), kind.name(), kind, kind.coversM2PerMin(), kind.lossPercent() / 100);
   }
 
+  /** The same where it covers so much of a face in a minute. */
+  public Tool covering(double m2PerMin) {
+    return new Tool(id, name, kind, m2PerMin, loss);
+  }
+
   private static final FigureRange COVER = new FigureRange("m²/min", 0.001, 10, 3);
 
   public static Tool read(String id, String name, MeasureSheet sheet) {

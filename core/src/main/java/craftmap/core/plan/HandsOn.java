@@ -23,6 +23,9 @@ import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.field.RollerStrips;
 import craftmap.core.lay.rule.single.PageSet;
+import craftmap.core.log.Effort;
+import craftmap.core.log.Learned;
+import craftmap.core.log.Skill;
 import craftmap.core.measure.Times;
 import java.util.List;
 import java.util.Optional;
@@ -62,13 +65,27 @@ final class HandsOn {
    * Of one lay: what is done at a table beforehand, what holds it, and what is done on the piece.
    */
   static Need.HandsOn of(
-      Lay lay, Design design, LayOption chosen, List<Item> items, Optional<StencilPasses> passes) {
-    double ahead = ahead(lay, design, items);
-    double sizing = sizing(design, items);
+      Lay lay,
+      Design design,
+      LayOption chosen,
+      List<Item> items,
+      Optional<StencilPasses> passes,
+      Learned learned) {
+    double there = there(lay, design, chosen, items, passes);
+    double settingOut = Math.min(there, isSetOut(design) ? SETTING_OUT : 0);
     return new Need.HandsOn(
-        Times.ofMinutes(ahead),
-        Times.ofMinutes(sizing),
-        Times.ofMinutes(there(lay, design, chosen, items, passes)));
+        effort(Skill.of(Skill.Craft.AHEAD, design.kind()), ahead(lay, design, items), 0, learned),
+        Times.ofMinutes(sizing(design, items)),
+        effort(Skill.of(Skill.Craft.LAY, design.kind()), there - settingOut, settingOut, learned));
+  }
+
+  private static Effort effort(Skill skill, double minutes, double aside, Learned learned) {
+    return new Effort(skill, minutes, aside, learned.minutes(skill, 1));
+  }
+
+  /** What is traced is set out by its pages; film is laid by what is painted through it. */
+  private static boolean isSetOut(Design design) {
+    return !(design instanceof EnlargedImage) && !(design instanceof FilmRoll);
   }
 
   /** Cut, torn, weeded, cast, printed. */

@@ -261,7 +261,8 @@ public final class LayReader {
             pot,
             all.getFirst().passes,
             film,
-            masking);
+            masking,
+            shelf.learned());
     List<String> faceIds = faces.stream().map(p -> p.face().id()).toList();
     List<LayReading> readings = new ArrayList<>();
     for (OnFace inZone : all) {

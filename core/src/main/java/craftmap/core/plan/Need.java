@@ -1,6 +1,7 @@
 package craftmap.core.plan;
 
 import craftmap.core.design.CustomCut;
+import craftmap.core.log.Effort;
 import craftmap.core.medium.Coating;
 import craftmap.core.medium.Role;
 import java.time.Duration;
@@ -17,7 +18,7 @@ public sealed interface Need {
   record Paint(Coating sum) implements Need {}
 
   /** Paste of a thickness over an area: V = A x t x (1 + loss). */
-  record Paste(How how, double areaMm2, double thicknessMm) implements Need {
+  record Paste(How how, double areaMm2, double thicknessMm, double loss) implements Need {
     /** How it gets there. */
     public enum How {
       DRAWN_THROUGH_A_STENCIL,
@@ -25,14 +26,15 @@ public sealed interface Need {
     }
 
     public double volumeMl() {
-      return areaMm2 * thicknessMm / 1000 * (1 + PASTE_LOSS);
+      return areaMm2 * thicknessMm / 1000 * (1 + loss);
     }
   }
 
   /** Castings from one mould: n / c batches, rounded up, one after the other. */
-  record Castings(int count, int batches, Duration batch, double eachMl) implements Need {
+  record Castings(int count, int batches, Duration batch, double eachMl, double loss)
+      implements Need {
     public double materialMl() {
-      return Needs.materialMl(count * eachMl);
+      return count * eachMl * (1 + loss);
     }
 
     /** From the first filling until the last casting can be taken out. */
@@ -95,13 +97,21 @@ public sealed interface Need {
   /**
    * Work, without waiting.
    *
-   * @param ahead away from the piece: cut, weeded, cast
+   * @param before away from the piece: cut, weeded, cast
    * @param sizing what holds it, brushed on and left to become tacky
-   * @param there on the piece
+   * @param onIt on the piece
    */
-  record HandsOn(Duration ahead, Duration sizing, Duration there) implements Need {
+  record HandsOn(Effort before, Duration sizing, Effort onIt) implements Need {
+    public Duration ahead() {
+      return before.time();
+    }
+
+    public Duration there() {
+      return onIt.time();
+    }
+
     public Duration time() {
-      return ahead.plus(sizing).plus(there);
+      return ahead().plus(sizing).plus(there());
     }
   }
 }

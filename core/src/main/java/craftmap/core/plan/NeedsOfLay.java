@@ -37,6 +37,7 @@ import craftmap.core.lay.rule.single.PageSet;
 import craftmap.core.lay.rule.single.Stand;
 import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
+import craftmap.core.log.Learned;
 import craftmap.core.medium.PotLabel;
 import craftmap.core.surface.Face;
 import java.util.ArrayList;
@@ -65,10 +66,11 @@ final class NeedsOfLay {
       Optional<PotLabel> pot,
       Optional<StencilPasses> passes,
       Optional<FilmRoll> film,
-      double maskingMm) {
+      double maskingMm,
+      Learned learned) {
     List<Item> items = onFaces.stream().flatMap(List::stream).toList();
     List<Need> needs = new ArrayList<>();
-    Optional<Need> wet = OutOfPot.of(lay, design, chosen, face, onFaces, pot);
+    Optional<Need> wet = OutOfPot.of(lay, design, chosen, face, onFaces, pot, learned);
     wet.filter(w -> !(w instanceof Need.Coated)).ifPresent(needs::add);
     int pieces = pieces(design, chosen, items);
     if (pieces > 0) {
@@ -97,7 +99,7 @@ final class NeedsOfLay {
     if (maskingMm > 0) {
       needs.add(new Need.Tape(maskingMm));
     }
-    needs.add(HandsOn.of(lay, design, chosen, items, passes));
+    needs.add(HandsOn.of(lay, design, chosen, items, passes, learned));
     return new Needs(needs);
   }
 

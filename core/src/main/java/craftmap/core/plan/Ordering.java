@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -47,6 +48,14 @@ public record Ordering(
   private static final int FIRST_YEAR = 2000;
   private static final int LAST_YEAR = 2199;
   static final FigureRange MINUTES = new FigureRange("min", 0.1, 24 * 60, 1);
+
+  /** When the first of its steps was finished; none of a piece that nobody has begun. */
+  public Optional<Instant> begun() {
+    return steps.values().stream()
+        .flatMap(s -> s.done().stream())
+        .map(Done::at)
+        .min(Comparator.naturalOrder());
+  }
 
   /** When a step was finished, and how long it took. */
   public record Done(Instant at, Duration took) {

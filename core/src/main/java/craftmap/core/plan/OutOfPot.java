@@ -12,11 +12,14 @@ import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.border.FrameSides;
 import craftmap.core.lay.rule.field.RollerStrips;
 import craftmap.core.lay.rule.pieces.RollStrips;
+import craftmap.core.log.Learned;
+import craftmap.core.log.Topic;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Coating;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.PotLabel;
 import craftmap.core.medium.Role;
+import craftmap.core.medium.ToolKind;
 import craftmap.core.plane.Planar;
 import craftmap.core.surface.Face;
 import craftmap.core.surface.Finish;
@@ -38,7 +41,9 @@ final class OutOfPot {
   private final LayOption chosen;
   private final Face face;
   private final List<List<Item>> onFaces;
+  private final Optional<String> mediumId;
   private final double spread;
+  private final Learned learned;
 
   private OutOfPot(
       Lay lay,
@@ -46,13 +51,17 @@ final class OutOfPot {
       LayOption chosen,
       Face face,
       List<List<Item>> onFaces,
-      double spreadM2PerLitre) {
+      Optional<String> mediumId,
+      double spreadM2PerLitre,
+      Learned learned) {
     this.lay = lay;
     this.design = design;
     this.chosen = chosen;
     this.face = face;
     this.onFaces = onFaces;
+    this.mediumId = mediumId;
     this.spread = spreadM2PerLitre;
+    this.learned = learned;
   }
 
   /** None for what nothing out of a pot is needed for. */
@@ -62,14 +71,24 @@ final class OutOfPot {
       LayOption chosen,
       Face face,
       List<List<Item>> onFaces,
-      Optional<PotLabel> pot) {
+      Optional<PotLabel> pot,
+      Learned learned) {
     return design
         .putOn()
         .map(
             on -> {
               double spread = pot.map(PotLabel::spreadM2PerLitre).orElseGet(() -> typical(on));
               Role role = pot.map(PotLabel::role).filter(on.roles()::contains).orElse(on.usual());
-              return new OutOfPot(lay, design, chosen, face, onFaces, spread).need(role);
+              return new OutOfPot(
+                      lay,
+                      design,
+                      chosen,
+                      face,
+                      onFaces,
+                      pot.map(PotLabel::mediumId),
+                      spread,
+                      learned)
+                  .need(role);
             });
   }
 
@@ -106,7 +125,10 @@ final class OutOfPot {
   private Coating paint() {
     return design instanceof PaintedZone
         ? brushed(printedMm2())
-        : Coating.throughOpenings(printedMm2(), lay.coats(), spread);
+        : Coating.throughOpenings(
+            printedMm2(),
+            lay.coats(),
+            spread(Topic.THROUGH_OPENINGS, Coating.LOSS_THROUGH_A_STENCIL));
   }
 
   private Coating brushed(double mm2) {
@@ -114,10 +136,14 @@ final class OutOfPot {
     return new Coating(
         mm2,
         lay.coats(),
-        spread,
+        spread(ToolKind.BRUSH.name(), Coating.LOSS_BY_BRUSH),
         Coating.LOSS_BY_BRUSH,
         face.relief().factor(),
         drinks ? Coating.FIRST_ON_BARE_WOOD : 1);
+  }
+
+  private double spread(String with, double loss) {
+    return mediumId.map(id -> learned.spread(id, with, spread, loss)).orElse(spread);
   }
 
   private double printedMm2() {
@@ -147,19 +173,27 @@ final class OutOfPot {
   private Need.Paste paste() {
     if (design instanceof RaisedStencil raised) {
       return new Need.Paste(
-          Need.Paste.How.DRAWN_THROUGH_A_STENCIL, printedMm2(), raised.thicknessMm());
+          Need.Paste.How.DRAWN_THROUGH_A_STENCIL,
+          printedMm2(),
+          raised.thicknessMm(),
+          learned.loss(Topic.PASTE, Need.PASTE_LOSS));
     }
     return new Need.Paste(
         Need.Paste.How.SPREAD_AND_EMBOSSED,
         chosen.arrangement() instanceof RollerStrips strips
             ? strips.areaMm2()
             : items().stream().mapToDouble(i -> i.share() * i.box().areaMm2()).sum(),
-        ((Texture) design).pasteMm());
+        ((Texture) design).pasteMm(),
+        learned.loss(Topic.PASTE, Need.PASTE_LOSS));
   }
 
   private Need.Castings castings(Mould mould) {
     int count = items().size();
     return new Need.Castings(
-        count, mould.batches(count), Times.ofMinutes(mould.batchMinutes()), mould.volumeMl());
+        count,
+        mould.batches(count),
+        Times.ofMinutes(mould.batchMinutes()),
+        mould.volumeMl(),
+        learned.loss(Topic.CASTINGS, Need.CASTING_LOSS));
   }
 }

@@ -35,6 +35,7 @@ import craftmap.core.lay.rule.run.EdgeLine;
 import craftmap.core.lay.rule.run.Run;
 import craftmap.core.lay.rule.run.RunWish;
 import craftmap.core.lay.rule.single.Single;
+import craftmap.core.log.Learned;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Point;
@@ -84,7 +85,8 @@ public record Proposal(LayRule rule, LayAnswer answer) {
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),
-        0);
+        0,
+        Learned.NONE);
   }
 
   /** A rule of a kind, with measures that suit the design and the face. */

@@ -3,6 +3,7 @@ package craftmap.core.plan;
 import craftmap.core.coats.CoatShelf;
 import craftmap.core.design.Design;
 import craftmap.core.design.FilmRoll;
+import craftmap.core.log.Learned;
 import craftmap.core.medium.PotLabel;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,11 @@ public interface Shelf {
   /** What coats are put on from. */
   default CoatShelf coats() {
     return CoatShelf.BARE;
+  }
+
+  /** What the bench has taught. */
+  default Learned learned() {
+    return Learned.NONE;
   }
 
   /** Rolls of film and vinyl that there are to cut from. */

@@ -83,14 +83,14 @@ class NeedsTest {
 
   @Test
   void pasteIsItsVolumeAndWhatStaysOnTheKnife() {
-    Need.Paste paste = new Need.Paste(Need.Paste.How.DRAWN_THROUGH_A_STENCIL, 23_700, 1.3);
+    Need.Paste paste = new Need.Paste(Need.Paste.How.DRAWN_THROUGH_A_STENCIL, 23_700, 1.3, 0.1);
     assertThat(paste.volumeMl()).isCloseTo(23.7 * 1.3 * 1.1, within(1e-9));
     assertThat(new Needs(List.of(paste)).potMl()).isEqualTo(paste.volumeMl());
   }
 
   @Test
   void castingsComeOneBatchAfterTheOther() {
-    Need.Castings castings = new Need.Castings(7, 3, Duration.ofMinutes(90), 12.5);
+    Need.Castings castings = new Need.Castings(7, 3, Duration.ofMinutes(90), 12.5, 0.1);
     assertThat(castings.readyAfter()).isEqualTo(Duration.ofMinutes(270));
     assertThat(castings.materialMl()).isCloseTo(7 * 12.5 * 1.1, within(1e-9));
   }

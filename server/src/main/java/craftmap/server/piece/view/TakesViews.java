@@ -248,7 +248,7 @@ final class TakesViews {
                             "why.paste",
                             Words.squareCentimetres(p.areaMm2()),
                             Words.fineMm(p.thicknessMm()),
-                            Words.percent(Need.PASTE_LOSS)))));
+                            Words.percent(p.loss())))));
     needs
         .find(Need.Coated.class)
         .ifPresent(
@@ -277,7 +277,7 @@ final class TakesViews {
 
   private static String filling(Need.Castings c) {
     return Words.say(
-        "why.filling", c.count(), Words.millilitres(c.eachMl()), Words.percent(Need.CASTING_LOSS));
+        "why.filling", c.count(), Words.millilitres(c.eachMl()), Words.percent(c.loss()));
   }
 
   private static List<LayView.WhyView> passes(
