@@ -12,6 +12,8 @@ public enum Thing {
   STOCK(Tag.SHELF),
   /** What is kept for a piece, by the piece's id. */
   CLAIMS(Tag.SHELF),
+  /** What the bench has taught, and what was decided about it. */
+  LEARNED(Tag.SHELF),
   PHOTO(Tag.PHOTOS),
   SHOPPING_LINE(Tag.SHOPPING);
 

@@ -21,6 +21,7 @@ import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DryingLaw;
+import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
@@ -239,7 +240,7 @@ public final class CoatViews {
                     Words.squareMetres(group.surface().areaMm2()),
                     Decimals.show(Pace.of(step.kind()), 2),
                     Decimals.show(Pace.M2_PER_SHEET, 1)))),
-        BandHints.of(b),
+        BandHints.of(b, shelf.learned()),
         dressing ? CoatsMapper.doc(step.where()) : null);
   }
 
@@ -299,7 +300,7 @@ public final class CoatViews {
             coat.of().potId().orElse(null)),
         null,
         why(coat, b),
-        BandHints.of(b),
+        BandHints.of(b, shelf.learned()),
         null);
   }
 
@@ -477,8 +478,16 @@ public final class CoatViews {
             of.design().filter(d -> !painted).map(d -> d.id()).orElse(null),
             notes(of.layId())),
         List.of(),
-        List.of(),
+        laid(of.layId()).map(l -> LearnedHints.of(l, shelf.learned())).orElse(List.of()),
         null);
+  }
+
+  private Optional<LayReading.Laid> laid(String layId) {
+    return reading.lays().stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .map(LayReading.Laid.class::cast)
+        .filter(l -> l.lead() && l.lay().id().equals(layId))
+        .findFirst();
   }
 
   /** What was found about a lay on any of its faces, the worst first. */

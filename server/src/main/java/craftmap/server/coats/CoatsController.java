@@ -72,7 +72,8 @@ class CoatsController {
   record Took(int coats) {}
 
   /**
-   * Writes onto the label of a paint how well it hid, and answers with the coats as they are now.
+   * Keeps how well a paint hid, and answers with the coats as they are now: of a piece that is
+   * begun already as they were, for it goes on by what was known when it was begun.
    */
   @PostMapping("/{groupId}/bands/{band}/took")
   CoatsView took(
@@ -81,7 +82,7 @@ class CoatsController {
       @PathVariable String groupId,
       @PathVariable String band,
       @RequestBody Took took) {
-    hiding.took(asker.studio(), id, groupId, band, took.coats());
+    hiding.took(asker, id, groupId, band, took.coats());
     return coats(asker, id);
   }
 
@@ -134,7 +135,7 @@ class CoatsController {
             piece.plan(),
             pieces.read(studio, piece.plan()),
             pieces.coats(studio, piece.plan()),
-            shelf.coatShelf(studio.id()),
+            shelf.coatShelf(studio.id(), pieces.learned(studio, piece.plan())),
             views.notes(studio, piece),
             studio.tape(),
             benches.of(studio).climate().at(NOON))

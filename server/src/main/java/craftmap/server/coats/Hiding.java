@@ -7,44 +7,49 @@ import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.Covering;
+import craftmap.core.log.Observation;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.Coating;
-import craftmap.server.fields.Answers;
+import craftmap.server.learning.Learning;
+import craftmap.server.learning.Seen;
 import craftmap.server.piece.Pieces;
-import craftmap.server.shelf.Media;
-import craftmap.server.shelf.MediumGiven;
-import craftmap.server.shelf.OwnedMedium;
-import craftmap.server.shelf.ShelfService;
+import craftmap.server.piece.SavedPlan;
+import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.Words;
 import craftmap.server.writing.Guarded;
-import craftmap.server.writing.Version;
-import java.util.HashMap;
-import java.util.Map;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 
 /** How well a paint hides, as it was seen: the next plan goes by it. */
 @Service
 class Hiding {
   private final Pieces pieces;
-  private final ShelfService shelf;
-  private final Media media;
+  private final Learning learning;
+  private final Clock clock;
 
-  Hiding(Pieces pieces, ShelfService shelf, Media media) {
+  Hiding(Pieces pieces, Learning learning, Clock clock) {
     this.pieces = pieces;
-    this.shelf = shelf;
-    this.media = media;
+    this.learning = learning;
+    this.clock = clock;
   }
 
   /**
-   * Writes onto the label of what a coat was put on from how much of what was under it one coat
-   * hid, since it took so many.
+   * Keeps how many coats of something it took until it hid; told anew of the same coat, what was
+   * told before falls.
    */
   @Guarded
-  public void took(Studio studio, String pieceId, String groupId, String key, int coats) {
+  public void took(Asker asker, String pieceId, String groupId, String key, int coats) {
+    Studio studio = asker.studio();
+    pieces.hold(studio, pieceId);
+    SavedPlan piece = pieces.get(studio, pieceId);
     BandReading band =
         pieces
-            .coats(studio, pieces.get(studio, pieceId).plan())
+            .coats(studio, piece.plan())
             .group(groupId)
             .flatMap(g -> g.band(key))
             .orElseThrow(() -> new NoSuchElementException("There is no band " + key + "."));
@@ -66,19 +71,20 @@ class Hiding {
       throw new RefusedInput(
           "coats", given(coats), said("teaches-nothing"), said("a-coat-over-another-colour"));
     }
-    double share = Covering.learned(band.under().colour(), paint, coats);
-    OwnedMedium medium =
-        media.get(
-            studio.id(),
-            shelf.pot(studio.id(), coat.of().potId().get()).orElseThrow().medium().id());
-    MediumGiven was = medium.given();
-    Map<String, Double> numbers = new HashMap<>(was.label().numbers());
-    numbers.put("oneCoatHides", share * 100);
-    media.change(
+    String telling =
+        UUID.nameUUIDFromBytes(
+                String.join("\n", pieceId, groupId, key).getBytes(StandardCharsets.UTF_8))
+            .toString();
+    learning.letGo(studio.id(), List.of(telling));
+    learning.keep(
         studio.id(),
-        medium.medium().id(),
-        new Version(medium.version()),
-        new MediumGiven(
-            was.name(), was.generic(), new Answers(numbers, was.label().choices()), was.packs()));
+        telling,
+        List.of(
+            new Seen(
+                Observation.hid(coat.of().medium().id(), band.under().colour(), paint, coats),
+                clock.instant(),
+                piece.name(),
+                Words.say("learned.hid", coats, coat.of().medium().name()),
+                asker.person())));
   }
 }

@@ -8,6 +8,7 @@ import craftmap.core.colour.Colour;
 import craftmap.core.colour.Lab;
 import craftmap.core.colour.MixSearch;
 import craftmap.core.colour.PaintMix;
+import craftmap.core.log.Learned;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.Base;
@@ -99,7 +100,8 @@ class Mixes {
   /** What mixes, one pot of each. */
   private List<InHand> paints(String studioId) {
     Set<String> media = new HashSet<>();
-    return shelf.coatShelf(studioId).pots().stream()
+    // a colour is the same however far it goes
+    return shelf.coatShelf(studioId, Learned.NONE).pots().stream()
         .filter(p -> p.medium().kind().role() == Role.PAINT)
         .filter(p -> p.medium().kind().base() == Base.WATER)
         .filter(p -> media.add(p.medium().id()))

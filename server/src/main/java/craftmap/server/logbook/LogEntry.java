@@ -28,7 +28,11 @@ public record LogEntry(
   public enum LogKind {
     DONE,
     TAKEN_BACK,
-    NOTE
+    NOTE,
+    /** What a step left wet was found dry. */
+    DRY,
+    /** It was not dry yet. */
+    WET
   }
 
   /** Whether words stand in what it says, whatever their case. */

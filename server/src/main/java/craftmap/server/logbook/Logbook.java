@@ -1,8 +1,12 @@
 package craftmap.server.logbook;
 
+import craftmap.core.log.Observation;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
+import craftmap.server.learning.Learning;
+import craftmap.server.learning.Seen;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -28,8 +32,10 @@ public class Logbook {
 
   private final LogRows rows;
   private final Changes changes;
+  private final Learning learning;
 
-  Logbook(LogRows rows, Changes changes) {
+  Logbook(LogRows rows, Changes changes, Learning learning) {
+    this.learning = learning;
     this.rows = rows;
     this.changes = changes;
   }
@@ -59,6 +65,18 @@ public class Logbook {
         .stream()
         .map(LogRow::entry)
         .findFirst();
+  }
+
+  /** When what a step left wet was found to be so last, since it was finished. */
+  public Optional<Instant> lastFoundWet(
+      String studioId, String pieceId, String stepKey, Instant finished) {
+    return rows
+        .findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
+            studioId, pieceId, stepKey, EnumSet.of(LogEntry.LogKind.WET))
+        .stream()
+        .map(r -> r.entry().happened())
+        .filter(at -> at.isAfter(finished))
+        .max(Comparator.naturalOrder());
   }
 
   /** What was told of a step that was finished then, be it taken back since. */
@@ -101,15 +119,31 @@ public class Logbook {
         .toList();
   }
 
-  /** Writes what was told; where it is about the step itself, what was told before falls. */
+  /**
+   * Writes what was told; where it is about the step itself, what was told before falls, and with
+   * it what was learned from that.
+   *
+   * @param seen what can be learned from it
+   */
   @Transactional
-  public void write(String studioId, LogEntry entry) {
+  public void write(String studioId, LogEntry entry, List<Observation> seen) {
     if (entry.stands() && OF_THE_STEP.contains(entry.kind())) {
-      rows.findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
-              studioId, entry.pieceId(), entry.stepKey(), OF_THE_STEP)
-          .forEach(LogRow::standsNoLonger);
+      List<LogRow> before =
+          rows.findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
+              studioId, entry.pieceId(), entry.stepKey(), OF_THE_STEP);
+      before.forEach(LogRow::standsNoLonger);
+      learning.letGo(studioId, before.stream().map(r -> r.entry().id()).toList());
     }
     rows.saveAndFlush(new LogRow(studioId, entry));
+    if (entry.stands()) {
+      Details of = entry.details();
+      learning.keep(
+          studioId,
+          entry.id(),
+          seen.stream()
+              .map(o -> new Seen(o, entry.happened(), of.pieceName(), of.title(), entry.by()))
+              .toList());
+    }
     changes.tell(studioId, Thing.PIECE, entry.pieceId());
   }
 }

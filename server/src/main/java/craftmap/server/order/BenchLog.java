@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -109,7 +110,8 @@ class BenchLog {
             now,
             "",
             done.details(),
-            ""));
+            ""),
+        List.of());
   }
 
   private void write(
@@ -137,6 +139,7 @@ class BenchLog {
             done.at().truncatedTo(ChronoUnit.MILLIS),
             before == null ? "" : before.note(),
             details,
-            before == null ? "" : before.by()));
+            before == null ? "" : before.by()),
+        atHand.teaches(worked, step, done.took(), Optional.ofNullable(used.usedMl())));
   }
 }

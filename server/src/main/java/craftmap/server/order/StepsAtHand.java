@@ -4,20 +4,28 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
+import craftmap.core.log.Observation;
+import craftmap.core.log.Topic;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.measure.Times;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.climate.Climate;
+import craftmap.core.order.climate.Drying;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.order.Draws;
+import craftmap.core.plan.order.Lessons;
 import craftmap.core.supply.Container;
 import craftmap.server.bench.Benches;
 import craftmap.server.logbook.Details;
+import craftmap.server.piece.Pieces;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -27,8 +35,13 @@ import org.springframework.stereotype.Component;
 class StepsAtHand {
   private final Benches benches;
   private final ShelfService shelf;
+  private final Pieces pieces;
 
-  StepsAtHand(Benches benches, ShelfService shelf) {
+  /** Longer nobody waits for anything to dry. */
+  private static final long MOST_LOOKED_AT = 60L * 24 * 30;
+
+  StepsAtHand(Benches benches, ShelfService shelf, Pieces pieces) {
+    this.pieces = pieces;
     this.benches = benches;
     this.shelf = shelf;
   }
@@ -78,6 +91,72 @@ class StepsAtHand {
         level(pot, used),
         climate.map(Climate::celsius).orElse(0.0),
         climate.map(Climate::dampPercent).orElse(0.0));
+  }
+
+  /**
+   * What a step that is done teaches.
+   *
+   * @param usedMl as somebody measured it
+   */
+  List<Observation> teaches(
+      Orders.Worked worked, WorkStep step, Duration took, Optional<Double> usedMl) {
+    return lessons(worked).of(step, Times.minutes(took), usedMl);
+  }
+
+  /** What was used by what is told of it: as measured, or by what was in the pot and is left. */
+  Optional<Double> used(Studio studio, Orders.Worked worked, WorkStep step, Details told) {
+    if (told.usedMl() != null || told.levelMl() == null) {
+      return Optional.ofNullable(told.usedMl());
+    }
+    return Draws.of(worked.asked().work(), worked.reading(), worked.coats())
+        .of(step.id())
+        .flatMap(Draws.Draw::potId)
+        .flatMap(p -> shelf.pot(studio.id(), p))
+        .map(p -> p.levelMl() - told.levelMl())
+        .filter(ml -> ml > 0);
+  }
+
+  /**
+   * What it teaches that a step was found dry, or wet still.
+   *
+   * @param done when it was finished
+   * @param wet when it was found wet last, where it was
+   * @param at when it was looked at
+   */
+  Optional<Observation> found(
+      Studio studio,
+      Orders.Worked worked,
+      WorkStep step,
+      Instant done,
+      Optional<Instant> wet,
+      Instant at,
+      boolean dry) {
+    Optional<String> medium = lessons(worked).leavesWet(step);
+    if (medium.isEmpty() || step.wet().isEmpty() || !at.isAfter(done)) {
+      return Optional.empty();
+    }
+    Bench bench = benches.of(studio);
+    int minutes = Math.toIntExact(Math.min(MOST_LOOKED_AT, ChronoUnit.MINUTES.between(done, at)));
+    Drying drying = new Drying(done, minutes, bench.zone(), bench.climate());
+    double label =
+        Times.minutes(step.wet().get().label())
+            / pieces.learned(studio, worked.plan()).estimate(Topic.dries(medium.get()), 1).value();
+    double passed = drying.passed(0, minutes, step.wet().get().law()) / label;
+    double until =
+        wet.map(
+                w ->
+                    drying.passed(
+                            0,
+                            Math.clamp(ChronoUnit.MINUTES.between(done, w), 0, minutes),
+                            step.wet().get().law())
+                        / label)
+            .orElse(0.0);
+    return Optional.of(
+        dry ? Observation.dry(medium.get(), until, passed) : Observation.wet(medium.get(), passed));
+  }
+
+  private static Lessons lessons(Orders.Worked worked) {
+    return new Lessons(worked.asked().work(), worked.reading(), worked.coats());
   }
 
   private static Double level(Optional<Pot> pot, Used used) {

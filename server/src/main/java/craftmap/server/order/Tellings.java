@@ -73,6 +73,7 @@ class Tellings {
     switch (told.kind()) {
       case DONE, TAKEN_BACK -> step(asker, worked, step, told, toldAt, before);
       case NOTE -> note(asker, worked, step.orElseThrow(), told, toldAt);
+      case DRY, WET -> dry(asker, worked, step.orElseThrow(), told, toldAt, before);
     }
   }
 
@@ -104,7 +105,17 @@ class Tellings {
             done.map(Ordering.Done::at).orElse(toldAt),
             told.noted(),
             details,
-            asker.person()));
+            asker.person()),
+        done.map(
+                d ->
+                    atHand.teaches(
+                        worked,
+                        step.orElseThrow(),
+                        d.took(),
+                        before.isPresent()
+                            ? Optional.ofNullable(details.usedMl())
+                            : atHand.used(studio, worked, step.orElseThrow(), details)))
+            .orElse(List.of()));
     if (late) {
       return;
     }
@@ -148,6 +159,50 @@ class Tellings {
             toldAt,
             told.noted(),
             atHand.details(asker.studio(), worked, Optional.of(step)),
-            asker.person()));
+            asker.person()),
+        List.of());
+  }
+
+  /** That what a step left wet was found dry, or was not yet. */
+  private void dry(
+      Asker asker,
+      Orders.Worked worked,
+      WorkStep step,
+      Telling told,
+      Instant toldAt,
+      Optional<LogEntry> before) {
+    Studio studio = asker.studio();
+    Instant done =
+        before
+            .map(LogEntry::happened)
+            .orElseThrow(
+                () ->
+                    new RefusedInput(
+                        "step", given(told.step()), said("is-not-done"), said("a-step-that-is")));
+    Optional<Instant> wet = log.lastFoundWet(studio.id(), worked.piece().id(), told.step(), done);
+    log.write(
+        studio.id(),
+        new LogEntry(
+            told.id(),
+            worked.piece().id(),
+            told.step(),
+            told.kind(),
+            toldAt,
+            true,
+            toldAt,
+            told.noted(),
+            atHand.details(studio, worked, Optional.of(step)),
+            asker.person()),
+        atHand
+            .found(
+                studio,
+                worked,
+                step,
+                done,
+                wet.filter(w -> w.isBefore(toldAt)),
+                toldAt,
+                told.kind() == LogEntry.LogKind.DRY)
+            .map(List::of)
+            .orElse(List.of()));
   }
 }

@@ -2,6 +2,7 @@ package craftmap.server.order;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.logbook.Logbook;
+import craftmap.server.piece.Pieces;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
 import craftmap.server.words.FigureWords;
@@ -29,8 +30,10 @@ class WorkController {
   private final Tellings tellings;
   private final Logbook log;
   private final ShelfService shelf;
+  private final Pieces pieces;
 
-  WorkController(Orders orders, Tellings tellings, Logbook log, ShelfService shelf) {
+  WorkController(Orders orders, Tellings tellings, Logbook log, ShelfService shelf, Pieces pieces) {
+    this.pieces = pieces;
     this.log = log;
     this.shelf = shelf;
     this.orders = orders;
@@ -68,7 +71,12 @@ class WorkController {
 
   private WorkViews views(Asker asker, String id, Orders.Task task, Orders.Solved solved) {
     String studioId = asker.studio().id();
-    return new WorkViews(task, solved, log.ofPiece(studioId, id), pot -> shelf.pot(studioId, pot));
+    return new WorkViews(
+        task,
+        solved,
+        log.ofPiece(studioId, id),
+        pot -> shelf.pot(studioId, pot),
+        pieces.learned(asker.studio(), task.piece().plan()));
   }
 
   /**

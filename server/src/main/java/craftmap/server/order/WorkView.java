@@ -39,6 +39,7 @@ record WorkView(
    * @param faces on which it is done, by id
    * @param whereText on what
    * @param minutes that it is planned to take
+   * @param learnedText from how often that was learned; empty where it is as is typical
    * @param until until when it has to be begun; absent where it may wait
    * @param waitsText what it waits for, where it may not be done yet
    * @param cautions what can hurt whoever does it
@@ -59,6 +60,7 @@ record WorkView(
       List<String> faces,
       String whereText,
       int minutes,
+      String learnedText,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String until,
       String waitsText,
       List<BenchCautionView> cautions,
@@ -87,6 +89,8 @@ record WorkView(
   /**
    * Something that dries, or rests.
    *
+   * @param key what edits of its piece call the step
+   * @param wet whether it can be told of it that it is dry, or not yet
    * @param nextText what may be done then, and when
    * @param since when it was finished
    * @param ripe from when that may be done
@@ -96,6 +100,8 @@ record WorkView(
       String pieceId,
       String pieceName,
       String stepId,
+      String key,
+      boolean wet,
       String title,
       String nextText,
       String since,

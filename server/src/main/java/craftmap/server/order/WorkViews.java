@@ -6,6 +6,7 @@ import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.Recipe;
+import craftmap.core.log.Learned;
 import craftmap.core.medium.Medium;
 import craftmap.core.order.schedule.AtTheBench;
 import craftmap.core.order.schedule.Placed;
@@ -14,9 +15,11 @@ import craftmap.core.order.schedule.WhatNow;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.order.Draws;
+import craftmap.core.plan.order.Lessons;
 import craftmap.core.supply.Container;
 import craftmap.server.coats.BandHints;
 import craftmap.server.coats.RecipeWords;
+import craftmap.server.learning.LearnedWords;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.shelf.Pot;
 import craftmap.server.words.Clockwork;
@@ -52,17 +55,22 @@ final class WorkViews {
   private final Draws draws;
   private final List<LogEntry> told;
   private final Function<String, Optional<Pot>> pots;
+  private final Learned learned;
+  private final Lessons lessons;
   private final int now;
 
   /**
    * @param told what was told of the piece
    * @param pots the pots of the shelf, by id
+   * @param learned what the piece goes by
    */
   WorkViews(
       Orders.Task task,
       Orders.Solved solved,
       List<LogEntry> told,
-      Function<String, Optional<Pot>> pots) {
+      Function<String, Optional<Pot>> pots,
+      Learned learned) {
+    this.learned = learned;
     this.told = told;
     this.pots = pots;
     this.task = task;
@@ -74,6 +82,8 @@ final class WorkViews {
     this.own = task.piece().piece().id();
     this.draws =
         Draws.of(task.piece().asked().work(), task.piece().reading(), task.piece().coats());
+    this.lessons =
+        new Lessons(task.piece().asked().work(), task.piece().reading(), task.piece().coats());
     this.now = minute(problem, task.now());
   }
 
@@ -139,6 +149,7 @@ final class WorkViews {
         step.places(),
         words.row(own, step.row()),
         step.minutes(),
+        learnedText(step),
         instant(l.until()),
         hasToWait ? waits(l) : "",
         cautions(step),
@@ -231,6 +242,16 @@ final class WorkViews {
                     p.holdsMl(),
                     Words.millilitres(p.levelMl()),
                     p.holding().container().flatMap(Container::tareG).isPresent()));
+  }
+
+  /** From how often its minutes were learned; empty where they are as is typical. */
+  private String learnedText(WorkStep step) {
+    return lessons
+        .effort(step)
+        .map(e -> learned.count(e.skill().topic()))
+        .filter(n -> n > 0)
+        .map(LearnedWords::count)
+        .orElse("");
   }
 
   private List<String> notes(WorkStep step) {
@@ -331,6 +352,8 @@ final class WorkViews {
                   step.pieceId(),
                   words.piece(step.pieceId()).piece().name(),
                   step.id(),
+                  step.key(),
+                  step.wet().isPresent(),
                   words.full(step),
                   r.toStep().isEmpty()
                       ? Words.say("work.ripe.dry", ripe)

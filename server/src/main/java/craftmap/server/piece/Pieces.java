@@ -9,6 +9,7 @@ import craftmap.core.finding.FindingRule;
 import craftmap.core.finding.Mend;
 import craftmap.core.finding.Mends;
 import craftmap.core.form.FormNote;
+import craftmap.core.log.Learned;
 import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Lay;
@@ -28,6 +29,7 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
+import craftmap.server.learning.Learning;
 import craftmap.server.piece.document.PlanJson;
 import craftmap.server.piece.edit.ChangeDoc;
 import craftmap.server.piece.edit.ToldWords;
@@ -59,6 +61,7 @@ public class Pieces {
   private final PieceRows pieces;
   private final EntryRows entries;
   private final ShelfService shelf;
+  private final Learning learning;
   private final PlanJson json;
   private final Readings readings = new Readings();
   private final PlansLately plans = new PlansLately();
@@ -70,6 +73,7 @@ public class Pieces {
       PieceRows pieces,
       EntryRows entries,
       ShelfService shelf,
+      Learning learning,
       JsonMapper json,
       Clock clock,
       ApplicationEventPublisher events,
@@ -78,6 +82,7 @@ public class Pieces {
     this.pieces = pieces;
     this.entries = entries;
     this.shelf = shelf;
+    this.learning = learning;
     this.json = new PlanJson(json);
     this.clock = clock;
     this.events = events;
@@ -167,31 +172,39 @@ public class Pieces {
   public PlanReading read(Studio studio, Plan plan) {
     // lays know nothing of coats: a plan whose coats alone are others comes to the same
     Plan laid = plan.with(Coats.NONE).with(Ordering.NONE);
+    Learned learned = learned(studio, plan);
     return readings.of(
-        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), laid),
-        () -> reader(studio).read(laid));
+        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), learned, laid),
+        () -> new PlanReader(shelf.asPlansSeeIt(studio.id(), learned), studio.tape()).read(laid));
+  }
+
+  /** What the bench had taught when a plan was begun; of one that is not, what it has taught. */
+  public Learned learned(Studio studio, Plan plan) {
+    return learning.of(studio.id(), plan.order().begun());
   }
 
   /** What the coats of a plan come to. */
   @Solves
   public CoatsReading coats(Studio studio, Plan plan) {
     Plan coated = plan.with(Ordering.NONE);
+    Learned learned = learned(studio, plan);
     return readings.coats(
-        new Readings.Question(studio.id(), studio.tape(), shelf.coatStamp(studio.id()), coated),
-        () -> CoatsReader.read(coated, read(studio, coated), shelf.coatShelf(studio.id())));
+        new Readings.Question(
+            studio.id(), studio.tape(), shelf.coatStamp(studio.id()), learned, coated),
+        () -> CoatsReader.read(coated, read(studio, plan), shelf.coatShelf(studio.id(), learned)));
   }
 
   /** What the core makes of one lay on one of its faces, without looking at the rest. */
   @Solves
   public ReadLay readLay(Studio studio, Plan plan, String layId, Optional<String> onFace) {
-    return readLay(editing(studio), plan, layId, onFace);
+    return readLay(editing(studio, plan), plan, layId, onFace);
   }
 
   /** The same as it would be with some edits made first. */
   @Solves
   public ReadLay readLay(
       Studio studio, Plan plan, List<PlanEdit> edits, String layId, Optional<String> onFace) {
-    Editing editing = editing(studio);
+    Editing editing = editing(studio, plan);
     return readLay(editing, PlanEdit.all(plan, edits, editing).plan(), layId, onFace);
   }
 
@@ -234,17 +247,18 @@ public class Pieces {
   /** What a plan would be with some edits made; nothing is saved. */
   @Solves
   public Edited edited(Studio studio, Plan plan, List<PlanEdit> edits) {
-    return PlanEdit.all(plan, edits, editing(studio));
+    return PlanEdit.all(plan, edits, editing(studio, plan));
   }
 
   /** What would mend a finding on a lay. */
   @Solves
   public List<Mend> mends(Studio studio, Plan plan, ReadLay of, FindingRule rule) {
-    return Mends.of(plan, of.reading().lay(), of.face(), rule, studio.tape(), editing(studio));
+    return Mends.of(
+        plan, of.reading().lay(), of.face(), rule, studio.tape(), editing(studio, plan));
   }
 
-  private Editing editing(Studio studio) {
-    Shelf owned = shelf.asPlansSeeIt(studio.id());
+  private Editing editing(Studio studio, Plan of) {
+    Shelf owned = shelf.asPlansSeeIt(studio.id(), learned(studio, of));
     return new Editing(
         owned,
         new PlanReader(owned, studio.tape()),
@@ -252,10 +266,6 @@ public class Pieces {
         () -> shelf.potsAtHand(studio.id()),
         () -> UUID.randomUUID().toString(),
         ToldWords.NAMES);
-  }
-
-  private PlanReader reader(Studio studio) {
-    return new PlanReader(shelf.asPlansSeeIt(studio.id()), studio.tape());
   }
 
   /** Starts a piece with nothing found on it yet. */

@@ -1,5 +1,6 @@
 package craftmap.server.piece;
 
+import craftmap.core.log.Learned;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -18,7 +19,8 @@ final class Readings {
   private static final int MOST = 48;
 
   /** What a reading follows from. */
-  record Question(String studioId, TapeDivision tape, Changes.Stamp shelf, Plan plan) {}
+  record Question(
+      String studioId, TapeDivision tape, Changes.Stamp shelf, Learned learned, Plan plan) {}
 
   private final WorkedOut<Question, PlanReading> lays = new WorkedOut<>(MOST);
   private final WorkedOut<Question, CoatsReading> coats = new WorkedOut<>(MOST);

@@ -4,6 +4,8 @@ import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.InHand;
 import craftmap.core.design.Design;
 import craftmap.core.design.FilmRoll;
+import craftmap.core.log.Learned;
+import craftmap.core.medium.Medium;
 import craftmap.core.medium.PotLabel;
 import craftmap.core.medium.Role;
 import craftmap.core.plan.Shelf;
@@ -120,6 +122,11 @@ public class ShelfService {
         .toList();
   }
 
+  /** Every medium of the studio, whether anything of it is left or not. */
+  public List<Medium> media(String studioId) {
+    return media.all(studioId).stream().map(OwnedMedium::medium).toList();
+  }
+
   public Optional<Pot> pot(String studioId, String id) {
     return holdings
         .find(studioId, id)
@@ -222,9 +229,15 @@ public class ShelfService {
     return new Pot(holding, media.get(studioId, holding.mediumId().orElseThrow()).medium());
   }
 
-  /** What coats are put on from: every pot with something in it, and the tools. */
-  public CoatShelf coatShelf(String studioId) {
-    return coatShelves.of(studioId, coatStamp(studioId), () -> readCoatShelf(studioId));
+  /**
+   * What coats are put on from: every pot with something in it, and the tools.
+   *
+   * @param learned what the plan goes by that asks
+   */
+  public CoatShelf coatShelf(String studioId, Learned learned) {
+    return coatShelves
+        .of(studioId, coatStamp(studioId), () -> readCoatShelf(studioId))
+        .after(learned);
   }
 
   /** Other as soon as anything has changed that coats are put on from. */
@@ -244,8 +257,12 @@ public class ShelfService {
         tools.all(studioId).stream().map(Tools.OwnedTool::tool).toList());
   }
 
-  /** The shelf as plans see it; each pot is looked up once. */
-  public Shelf asPlansSeeIt(String studioId) {
+  /**
+   * The shelf as plans see it; each pot is looked up once.
+   *
+   * @param learned what the plan goes by that sees it
+   */
+  public Shelf asPlansSeeIt(String studioId, Learned learned) {
     Map<String, Optional<PotLabel>> pots = new HashMap<>();
     Map<String, Optional<Design>> known = new HashMap<>();
     return new Shelf() {
@@ -255,9 +272,14 @@ public class ShelfService {
       @Override
       public CoatShelf coats() {
         if (coats == null) {
-          coats = coatShelf(studioId);
+          coats = coatShelf(studioId, learned);
         }
         return coats;
+      }
+
+      @Override
+      public Learned learned() {
+        return learned;
       }
 
       @Override

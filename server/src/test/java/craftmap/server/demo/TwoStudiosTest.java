@@ -186,7 +186,8 @@ class TwoStudiosTest extends ServerTest {
             Instant.now(),
             "Nobody elses business",
             new Details("Theirs", "A step", "SAND", "", "", 0, 0, 0, null, null, 20, 50),
-            ""));
+            ""),
+        List.of());
     assertThat(get("/api/logbook?find=business").body().path("days")).isEmpty();
     assertThat(get("/api/logbook?piece=" + piece).body().path("days")).isEmpty();
     nothingOfTheirListIsOurs(other, piece);

@@ -131,6 +131,13 @@ public final class Lessons {
     };
   }
 
+  /** The medium that a step leaves wet, by its id. */
+  public Optional<String> leavesWet(WorkStep step) {
+    return Band.isLay(step.what())
+        ? laid(step).flatMap(LayReading.Laid::pot).map(PotLabel::mediumId)
+        : band(step).flatMap(BandReading::product).map(p -> p.medium().id());
+  }
+
   private static Optional<Goes> goes(LayReading.Laid laid) {
     Needs takes = laid.takes();
     Optional<String> medium = laid.pot().map(PotLabel::mediumId);
