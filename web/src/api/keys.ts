@@ -49,6 +49,7 @@ export const keys = {
     key('work', ['PLAN', 'SHELF', 'STUDIO'], id, version, step),
   ahead: (id: string, version: number) => key('ahead', ['PLAN', 'SHELF', 'STUDIO'], id, version),
   logbook: (asked: unknown) => key('logbook', ['PLAN', 'SHELF', 'PHOTOS', 'STUDIO'], asked),
+  learned: () => key('learned', ['SHELF', 'STUDIO']),
   week: (from: string | null) => key('week', ['PLAN', 'SHELF', 'STUDIO'], from),
   nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),
   sensors: () => key('sensors', ['FIXED']),

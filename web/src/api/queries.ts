@@ -182,6 +182,13 @@ export function useLogbook(asked: LogAsked) {
   });
 }
 
+export function useLearned() {
+  return useQuery({
+    queryKey: keys.learned(),
+    queryFn: () => ask(api.GET('/api/learned')),
+  });
+}
+
 export function useOtherwise(pieceId: string, version: number) {
   return useQuery({
     queryKey: keys.otherwise(pieceId, version),

@@ -8,6 +8,7 @@ import { PrintTab } from '../cut/PrintTab';
 import { SheetsTab } from '../cut/SheetsTab';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
+import { LearnedPage } from '../learned/LearnedPage';
 import { LogbookPage } from '../logbook/LogbookPage';
 import { OrderPage } from '../order/OrderPage';
 import { PhotosPage } from '../photos/PhotosPage';
@@ -40,6 +41,7 @@ export const routes: RouteObject[] = [
       { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
       { path: '/week', element: <WeekPage />, handle: titledFor('phone', 'This week') },
       { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
+      { path: '/learned', element: <LearnedPage />, handle: titled('What the bench taught') },
       { path: '/studio', element: <BenchPage />, handle: titled('Studio') },
       { path: '/shopping', element: <ShoppingPage />, handle: titledFor('phone', 'Shopping') },
       { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },

@@ -8,6 +8,7 @@ import { Notes } from '../common/Notes';
 import { Pill } from '../common/Pill';
 import { Section } from '../common/Section';
 import { Why } from '../common/Why';
+import { LearnedFrom } from '../learned/LearnedFrom';
 import { usePlan } from '../plan/PlanProvider';
 import { GroundPanel } from './GroundPanel';
 import { Hints } from './Hints';
@@ -46,6 +47,7 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
           </Text>
         </Link>
         <Takes band={band} />
+        <LearnedFrom learned={band.learned} />
         {band.lay.designId && (
           <PictureColours
             designId={band.lay.designId}
@@ -88,6 +90,7 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
         )}
         <Hints hints={band.hints} />
         <Takes band={band} />
+        <LearnedFrom learned={band.learned} />
         {leaveOut}
       </Box>
     );
@@ -99,6 +102,7 @@ export function BandPanel({ group, band }: { group: CoatGroup; band: CoatBand })
       <ItTook group={group} band={band} />
       <Hints hints={band.hints} />
       <Takes band={band} />
+      <LearnedFrom learned={band.learned} />
       {leaveOut}
       {band.key === 'ground' && <GroundPanel group={group} />}
     </Box>

@@ -5,11 +5,15 @@ import { api, ask, type CoatBand, type CoatGroup } from '../api/client';
 import { allButStudio } from '../api/keys';
 import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
+import { isBegun } from '../plan/begun';
 import { usePlan } from '../plan/PlanProvider';
 
 const MOST = 6;
 
-/** How many coats it really took: written onto the label, so that the next plan goes by it. */
+/**
+ * How many coats it really took: kept, so that the next plan goes by it. A piece that is begun keeps
+ * the figures it was begun with, so there the count itself is changed.
+ */
 export function ItTook({ group, band }: { group: CoatGroup; band: CoatBand }) {
   const plan = usePlan();
   const client = useQueryClient();
@@ -22,8 +26,15 @@ export function ItTook({ group, band }: { group: CoatGroup; band: CoatBand }) {
           body: { coats },
         }),
       ),
-    onSuccess: async () => {
+    onSuccess: async (_, coats) => {
       setAsked(false);
+      if (isBegun(plan.piece.document) && band.coat && coats !== band.coat.times) {
+        plan.edit({
+          kind: 'CHANGE_COAT',
+          groupId: group.id,
+          wish: { ...band.coat.wish, times: coats },
+        });
+      }
       await allButStudio(client);
     },
   });
@@ -58,7 +69,7 @@ export function ItTook({ group, band }: { group: CoatGroup; band: CoatBand }) {
         <Button
           size="xs"
           look="plain"
-          title="Its label is changed by what you saw, for all pieces"
+          title="Every plan that is not begun goes by what you saw"
           onClick={() => setAsked(true)}
         >
           It took another number of coats…

@@ -75,6 +75,7 @@ export function LogbookPage() {
             </Flex>
           </form>
           <Flex gap="3" fontSize="13.5px">
+            <Link to="/learned">what it teaches</Link>
             <chakra.a href={fileLink('table', question)} color="sea">
               table (CSV)
             </chakra.a>

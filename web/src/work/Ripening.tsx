@@ -1,6 +1,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { WorkView } from '../api/client';
+import { Big } from './Big';
 import { leftText, ringing, share } from './left';
 import { ring } from './ring';
 
@@ -9,12 +10,16 @@ export function Ripening({
   of,
   pieceId,
   now,
+  onFound,
 }: {
   of: WorkView['ripening'];
   /** the piece that is worked on: others are told by name */
   pieceId: string;
   now: number;
+  /** what of this piece was found dry, or wet still */
+  onFound: (found: 'DRY' | 'WET', step: { key: string; title: string }) => void;
 }) {
+  const [found, setFound] = useState<Record<string, string>>({});
   const before = useRef(now);
   useEffect(() => {
     if (ringing(of, before.current, now).length > 0) {
@@ -58,6 +63,27 @@ export function Ripening({
               <Text fontSize="16px" fontWeight="600" color={open === '' ? 'rust' : 'ink'}>
                 {open === '' ? 'It should have followed by now.' : `Within ${open}.`}
               </Text>
+            )}
+            {r.wet && r.pieceId === pieceId && (
+              <Flex gap="2" mt="2" mb="2" wrap="wrap" align="center">
+                {(['DRY', 'WET'] as const).map((kind) => (
+                  <Big
+                    key={kind}
+                    type="button"
+                    fontSize="16px"
+                    flex="1"
+                    aria-pressed={found[r.key] === kind}
+                    bg={found[r.key] === kind ? 'ochreWash' : 'sheet'}
+                    disabled={found[r.key] === 'DRY' || found[r.key] === kind}
+                    onClick={() => {
+                      setFound({ ...found, [r.key]: kind });
+                      onFound(kind, r);
+                    }}
+                  >
+                    {kind === 'DRY' ? 'It is dry' : 'Not dry yet'}
+                  </Big>
+                ))}
+              </Flex>
             )}
             <Box mt="1.5" h="12px" borderRadius="full" bg="paper" overflow="hidden">
               <Box

@@ -17,10 +17,13 @@ function Title({ children }: { children: string }) {
 export function Took({
   minutes,
   planned,
+  learnedText,
   onChange,
 }: {
   minutes: number;
   planned: number;
+  /** from how often the planned minutes were learned; empty where they are as is typical */
+  learnedText: string;
   onChange: (minutes: number) => void;
 }) {
   return (
@@ -53,6 +56,11 @@ export function Took({
           +5
         </Big>
       </Flex>
+      {learnedText !== '' && (
+        <Text fontSize="16px" mt="1.5">
+          {planned} min {learnedText}
+        </Text>
+      )}
     </Box>
   );
 }

@@ -232,6 +232,7 @@ function WorkPage() {
             <Took
               minutes={minutes}
               planned={step.minutes}
+              learnedText={step.learnedText}
               onChange={(m) => setTold({ id: step.id, minutes: m, seen })}
             />
           )}
@@ -242,7 +243,12 @@ function WorkPage() {
               onChange={(s) => setTold({ id: step.id, minutes, seen: s })}
             />
           )}
-          <Ripening of={data.ripening} pieceId={pieceId} now={now} />
+          <Ripening
+            of={data.ripening}
+            pieceId={pieceId}
+            now={now}
+            onFound={(kind, { key, title }) => void tellings.tell({ kind, step: key, title })}
+          />
           {step?.cautions.map((c) => (
             <Box key={c.text} bg="rustWash" borderRadius="lg" p="4" mb="4" fontSize="17px">
               <Text as="span" fontWeight="700">

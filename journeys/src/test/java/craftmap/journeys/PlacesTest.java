@@ -94,6 +94,7 @@ class PlacesTest extends Journey {
         "/shelf/lists",
         "/shelf/supplier",
         "/shopping",
+        "/learned",
       })
   void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
     go(address);

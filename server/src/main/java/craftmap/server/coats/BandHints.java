@@ -5,7 +5,6 @@ import craftmap.core.coats.BandReading;
 import craftmap.core.coats.Batches;
 import craftmap.core.coats.Where;
 import craftmap.core.coats.Working;
-import craftmap.core.log.Learned;
 import craftmap.core.measure.Decimals;
 import craftmap.core.medium.Drying;
 import craftmap.server.words.Words;
@@ -16,9 +15,8 @@ import java.util.List;
 public final class BandHints {
   private BandHints() {}
 
-  static List<String> of(BandReading b, Learned learned) {
+  static List<String> of(BandReading b) {
     List<String> hints = new ArrayList<>(working(b));
-    hints.addAll(LearnedHints.of(b, learned));
     if (b.band() instanceof Band.Coat coat && coat.waterShare() > 0) {
       hints.add(Words.say("hint.water", Words.millilitres(b.ml() * coat.waterShare())));
     }

@@ -240,7 +240,8 @@ public final class CoatViews {
                     Words.squareMetres(group.surface().areaMm2()),
                     Decimals.show(Pace.of(step.kind()), 2),
                     Decimals.show(Pace.M2_PER_SHEET, 1)))),
-        BandHints.of(b, shelf.learned()),
+        BandHints.of(b),
+        LearnedHints.of(b, shelf.learned()),
         dressing ? CoatsMapper.doc(step.where()) : null);
   }
 
@@ -300,7 +301,8 @@ public final class CoatViews {
             coat.of().potId().orElse(null)),
         null,
         why(coat, b),
-        BandHints.of(b, shelf.learned()),
+        BandHints.of(b),
+        LearnedHints.of(b, shelf.learned()),
         null);
   }
 
@@ -477,6 +479,7 @@ public final class CoatViews {
             faceId,
             of.design().filter(d -> !painted).map(d -> d.id()).orElse(null),
             notes(of.layId())),
+        List.of(),
         List.of(),
         laid(of.layId()).map(l -> LearnedHints.of(l, shelf.learned())).orElse(List.of()),
         null);

@@ -105,6 +105,7 @@ record CoatsView(
    * @param shades what shows after each coat
    * @param under what shows under it
    * @param hints how it is worked: batches, sections, rounds with the torch
+   * @param learned which of its figures were learned, and from how often
    * @param dressed where something is done that is no coat and may be done elsewhere
    */
   record BandView(
@@ -126,6 +127,7 @@ record CoatsView(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LayOfBandView lay,
       List<LayView.WhyView> why,
       List<String> hints,
+      List<String> learned,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) CoatsDoc.WhereDoc dressed) {}
 
   /** What shows after one coat. */

@@ -45,6 +45,7 @@ class PageController {
     "/sums",
     "/week",
     "/logbook",
+    "/learned",
     "/shopping",
     "/studio",
     "/shelf/**"
