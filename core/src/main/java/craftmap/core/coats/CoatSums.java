@@ -173,7 +173,8 @@ final class CoatSums {
         Skill.of(Skill.Craft.COAT, coat.tool().kind()),
         m2 * coat.times(),
         Pace.SET_UP_MINUTES * coat.times() + sanding,
-        1 / coat.tool().coversM2PerMin());
+        1 / coat.tool().coversM2PerMin(),
+        1 / coat.tool().untaughtM2PerMin());
   }
 
   private double sandingMinutesPerM2() {
@@ -273,7 +274,8 @@ final class CoatSums {
   private Optional<Effort> effort(Skill.Craft craft, double amount, double typicalMinutes) {
     Skill skill = Skill.of(craft);
     return amount > 0
-        ? Optional.of(new Effort(skill, amount, 0, learned.minutes(skill, typicalMinutes)))
+        ? Optional.of(
+            new Effort(skill, amount, 0, learned.minutes(skill, typicalMinutes), typicalMinutes))
         : Optional.empty();
   }
 

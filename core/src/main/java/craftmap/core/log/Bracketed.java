@@ -77,6 +77,10 @@ record Bracketed(List<Range> ranges) {
     return Math.clamp(value, low + edge, Math.max(low + edge, high - edge));
   }
 
+  /**
+   * Of a ratio: what is likeliest, which moves no further from the label than what was seen asks
+   * for. Who finds something dry seldom knows how long it has been.
+   */
   Estimate ratio() {
     return estimate(Scale.RATIO, 1);
   }
@@ -87,6 +91,7 @@ record Bracketed(List<Range> ranges) {
     double[] at = new double[STEPS + 1];
     double[] log = new double[STEPS + 1];
     double most = Double.NEGATIVE_INFINITY;
+    int likeliest = 0;
     for (int i = 0; i <= STEPS; i++) {
       at[i] = middle - REACH * scale.typicalIsOff + i * step;
       double off = (at[i] - middle) / scale.typicalIsOff;
@@ -94,7 +99,10 @@ record Bracketed(List<Range> ranges) {
       for (Range range : ranges) {
         log[i] += Math.log(chance(scale, range, at[i]));
       }
-      most = Math.max(most, log[i]);
+      if (log[i] > most) {
+        most = log[i];
+        likeliest = i;
+      }
     }
     double[] upTo = new double[STEPS + 1];
     double all = 0;
@@ -103,7 +111,7 @@ record Bracketed(List<Range> ranges) {
       upTo[i] = all;
     }
     return new Estimate(
-        scale.back.applyAsDouble(quantile(at, upTo, 0.5)),
+        scale.back.applyAsDouble(scale == Scale.RATIO ? at[likeliest] : quantile(at, upTo, 0.5)),
         scale.back.applyAsDouble(quantile(at, upTo, 0.025)),
         scale.back.applyAsDouble(quantile(at, upTo, 0.975)),
         ranges.size());

@@ -7,9 +7,21 @@ import craftmap.core.measure.MeasureSheet;
  * What a medium is put on with.
  *
  * @param coversM2PerMin how much of a face it covers in a minute
+ * @param untaughtM2PerMin the same before anything was learned of it
  * @param loss what stays in it, as a share of what reaches the face
  */
-public record Tool(String id, String name, ToolKind kind, double coversM2PerMin, double loss) {
+public record Tool(
+    String id,
+    String name,
+    ToolKind kind,
+    double coversM2PerMin,
+    double untaughtM2PerMin,
+    double loss) {
+  /** As it is measured, or typical. */
+  public Tool(String id, String name, ToolKind kind, double coversM2PerMin, double loss) {
+    this(id, name, kind, coversM2PerMin, coversM2PerMin, loss);
+  }
+
   /** One as they usually are, while none is owned. */
   public static Tool typical(ToolKind kind) {
     return new Tool(
@@ -18,7 +30,7 @@ public record Tool(String id, String name, ToolKind kind, double coversM2PerMin,
 
   /** The same where it covers so much of a face in a minute. */
   public Tool covering(double m2PerMin) {
-    return new Tool(id, name, kind, m2PerMin, loss);
+    return new Tool(id, name, kind, m2PerMin, untaughtM2PerMin, loss);
   }
 
   private static final FigureRange COVER = new FigureRange("m²/min", 0.001, 10, 3);

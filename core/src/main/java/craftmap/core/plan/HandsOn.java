@@ -80,7 +80,7 @@ final class HandsOn {
   }
 
   private static Effort effort(Skill skill, double minutes, double aside, Learned learned) {
-    return new Effort(skill, minutes, aside, learned.minutes(skill, 1));
+    return new Effort(skill, minutes, aside, learned.minutes(skill, 1), 1);
   }
 
   /** What is traced is set out by its pages; film is laid by what is painted through it. */

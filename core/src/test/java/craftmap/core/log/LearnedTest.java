@@ -184,7 +184,7 @@ class LearnedTest {
 
   @Test
   void aClockThatRanOnIsKeptAndNotCounted() {
-    Effort effort = new Effort(Skill.of(Skill.Craft.COAT, ToolKind.BRUSH), 1.3, 5, 16.67);
+    Effort effort = new Effort(Skill.of(Skill.Craft.COAT, ToolKind.BRUSH), 1.3, 5, 16.67, 16.67);
     List<Observation> seen =
         List.of(effort.took(5 + 1.3 * 20).orElseThrow(), effort.took(600).orElseThrow());
 

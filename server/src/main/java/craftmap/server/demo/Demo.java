@@ -52,6 +52,7 @@ class Demo implements ApplicationRunner {
 
   private final Studios studios;
   private final DemoShelf shelf;
+  private final DemoPast past;
   private final Designs designs;
   private final Pieces pieces;
   private final Photos photos;
@@ -63,6 +64,7 @@ class Demo implements ApplicationRunner {
   Demo(
       Studios studios,
       DemoShelf shelf,
+      DemoPast past,
       Designs designs,
       Pieces pieces,
       Photos photos,
@@ -72,6 +74,7 @@ class Demo implements ApplicationRunner {
       @Value("${craftmap.demo}") boolean wanted) {
     this.studios = studios;
     this.shelf = shelf;
+    this.past = past;
     this.designs = designs;
     this.pieces = pieces;
     this.photos = photos;
@@ -102,6 +105,8 @@ class Demo implements ApplicationRunner {
     DemoIds ids = new DemoIds(studio);
     shelf.fill(studio, ids);
     bench(studio);
+    past.fill(studio, ids);
+    shelf.bookTheRest(studio, ids);
     pieces(studio, ids);
     photos(studio, ids.apply("sea-chest"));
   }

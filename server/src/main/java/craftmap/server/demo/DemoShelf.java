@@ -19,6 +19,7 @@ import craftmap.server.shelf.Shelving;
 import craftmap.server.shelf.StockGiven;
 import craftmap.server.shelf.Tools;
 import craftmap.server.stock.Holding;
+import craftmap.server.stock.Holdings;
 import craftmap.server.stock.Ledger;
 import craftmap.server.studio.Studio;
 import java.io.IOException;
@@ -44,6 +45,7 @@ class DemoShelf {
   private final Tools tools;
   private final Shelving shelving;
   private final Ledger ledger;
+  private final Holdings holdings;
   private final JsonMapper json;
 
   DemoShelf(
@@ -53,7 +55,9 @@ class DemoShelf {
       Tools tools,
       Shelving shelving,
       Ledger ledger,
+      Holdings holdings,
       JsonMapper json) {
+    this.holdings = holdings;
     this.artworks = artworks;
     this.designs = designs;
     this.media = media;
@@ -108,11 +112,7 @@ class DemoShelf {
   record DemoList(List<DemoDesign> designs, List<DemoMedium> media, List<DemoTool> tools) {}
 
   void fill(Studio studio, DemoIds ids) throws IOException {
-    DemoList list;
-    try (InputStream in = new ClassPathResource("demo/shelf.json").getInputStream()) {
-      JsonNode tree = json.readTree(in);
-      list = json.treeToValue(tree, DemoList.class);
-    }
+    DemoList list = list();
     for (DemoDesign d : list.designs()) {
       add(studio, ids.apply(d.id()), d);
     }
@@ -121,6 +121,13 @@ class DemoShelf {
     }
     for (DemoTool t : list.tools()) {
       tools.add(studio.id(), t.name(), t.answers());
+    }
+  }
+
+  private DemoList list() throws IOException {
+    try (InputStream in = new ClassPathResource("demo/shelf.json").getInputStream()) {
+      JsonNode tree = json.readTree(in);
+      return json.treeToValue(tree, DemoList.class);
     }
   }
 
@@ -177,19 +184,44 @@ class DemoShelf {
     BigDecimal holds = new BigDecimal(m.holds());
     StockGiven stock =
         new StockGiven(m.place(), m.tareG(), m.price(), "EUR", m.openedOn(), m.expiresOn());
-    Holding pot = shelving.buyPot(studio.id(), id, owned, holds, holds, stock.particulars(), BY);
-    book(studio, pot, m.used());
+    shelving.buyPot(studio.id(), id, owned, holds, holds, stock.particulars(), BY);
+  }
+
+  /**
+   * What was used out of pots before the story begins, beside what the pieces of the past took:
+   * with these it comes to what the list says.
+   */
+  void bookTheRest(Studio studio, DemoIds ids) throws IOException {
+    List<String> tooMuch = new ArrayList<>();
+    for (DemoMedium m : list().media()) {
+      Holding pot = holdings.get(studio.id(), ids.apply(m.id()));
+      BigDecimal booked = new BigDecimal(m.holds()).subtract(pot.level());
+      for (DemoUse use : orNone(m.used())) {
+        BigDecimal rest = new BigDecimal(use.quantity()).subtract(booked);
+        booked = booked.subtract(new BigDecimal(use.quantity())).max(BigDecimal.ZERO);
+        if (rest.signum() > 0) {
+          book(studio, pot, use.kind(), rest, use.note());
+        }
+      }
+      if (booked.signum() > 0) {
+        tooMuch.add(booked + " of " + m.id());
+      }
+    }
+    if (!tooMuch.isEmpty()) {
+      throw new IllegalStateException(
+          "impossible state: the past took more than was used: " + tooMuch);
+    }
   }
 
   private void book(Studio studio, Holding holding, List<DemoUse> used) {
     for (DemoUse use : orNone(used)) {
-      ledger.book(
-          studio.id(),
-          holding.id(),
-          Booking.of(use.kind(), new BigDecimal(use.quantity()), holding.unit()),
-          use.note(),
-          BY);
+      book(studio, holding, use.kind(), new BigDecimal(use.quantity()), use.note());
     }
+  }
+
+  private void book(
+      Studio studio, Holding holding, EntryKind kind, BigDecimal quantity, String note) {
+    ledger.book(studio.id(), holding.id(), Booking.of(kind, quantity, holding.unit()), note, BY);
   }
 
   private static <T> List<T> orNone(List<T> list) {

@@ -3,6 +3,9 @@ package craftmap.server.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.log.Estimate;
+import craftmap.core.log.Learned;
+import craftmap.core.log.Skill;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.finding.OrderFinding;
 import craftmap.core.order.schedule.CpScheduler;
@@ -22,6 +25,7 @@ import craftmap.server.logbook.Details;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
+import craftmap.server.learning.Learning;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
@@ -33,6 +37,7 @@ import java.time.ZonedDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -47,6 +52,7 @@ class TwoStudiosTest extends ServerTest {
   @Autowired private Demo demo;
   @Autowired private Pieces pieces;
   @Autowired private Benches benches;
+  @Autowired private Learning learning;
   @Autowired private Logbook logbook;
   @Autowired private JdbcTemplate jdbc;
 
@@ -103,6 +109,37 @@ class TwoStudiosTest extends ServerTest {
           .noneMatch(craftmap.core.plan.LayReading.Missing.class::isInstance);
     }
     assertThat(theirs.stream().mapToInt(p -> p.plan().lays().size()).sum()).isGreaterThan(10);
+  }
+
+  /**
+   * Six finished pieces lie behind the demo, and what they taught is near what was true of them:
+   * sanding went slowly, washing quickly, and paint did not go as far as its label says.
+   */
+  @Test
+  void thePastOfTheDemoTaughtWhatWasTrueOfIt() throws IOException {
+    Studio studio = second();
+    List<SavedPlan> past = pieces.all(studio, true);
+    assertThat(past).hasSize(6);
+    for (SavedPlan piece : past) {
+      assertThat(pieces.read(studio, piece.plan()).lays())
+          .allMatch(craftmap.core.plan.LayReading.Laid.class::isInstance);
+      assertThat(piece.plan().order().steps()).hasSizeGreaterThan(5);
+      assertThat(piece.plan().order().begun()).hasValueSatisfying(b -> assertThat(b).isBefore(Instant.now()));
+    }
+    Learned learned = learning.of(studio.id(), Optional.empty());
+
+    Estimate sanding = learned.estimate(Skill.of(Skill.Craft.SAND).topic(), 12.5);
+    assertThat(sanding.count()).isGreaterThanOrEqualTo(5);
+    assertThat(12.5 * 1.45 * 1.03).isBetween(sanding.low(), sanding.high());
+    Estimate washing = learned.estimate(Skill.of(Skill.Craft.CLEAN).topic(), 8.33);
+    assertThat(washing.high()).isLessThan(8.33 * 1.05);
+    assertThat(learned.spread("shell-white" + past.getFirst().id().replace("samphire-tray", ""), "BRUSH", 10, 0.05))
+        .isBetween(7.5, 10.0);
+    // the oldest of them was begun before anything was known
+    assertThat(pieces.learned(studio, past.getFirst().plan()).count(Skill.of(Skill.Craft.SAND).topic()))
+        .isZero();
+    assertThat(pieces.learned(studio, past.getLast().plan()).count(Skill.of(Skill.Craft.SAND).topic()))
+        .isBetween(3, 5);
   }
 
   /**
