@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** What plans take from the log: near what is true, and honest about how near. */
 class LearnedTest {
-  private static final int RUNS = 200;
+  private static final int RUNS = 400;
   private static final Topic BRUSHED = Skill.of(Skill.Craft.COAT, ToolKind.BRUSH).topic();
   private static final Topic TEAL = Topic.hides("teal");
 

@@ -9,6 +9,8 @@ public enum Tag {
   /** Designs, media, tools, stocks and what is asked of them. */
   SHELF,
   PHOTOS,
+  /** What hours are worth, and what was said about the money of pieces. */
+  MONEY,
   /** The shopping list. */
   SHOPPING
 }

@@ -14,6 +14,8 @@ public enum Thing {
   CLAIMS(Tag.SHELF),
   /** What the bench has taught, and what was decided about it. */
   LEARNED(Tag.SHELF),
+  /** What an hour is worth, or what was said about the money of a piece. */
+  MONEY(Tag.MONEY),
   PHOTO(Tag.PHOTOS),
   SHOPPING_LINE(Tag.SHOPPING);
 

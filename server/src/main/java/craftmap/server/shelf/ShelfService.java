@@ -217,6 +217,11 @@ public class ShelfService {
         .toList();
   }
 
+  /** A stock, whatever is left of it. */
+  public Optional<Holding> holding(String studioId, String id) {
+    return holdings.find(studioId, id);
+  }
+
   /** What a stock is of. */
   public String nameOf(String studioId, Holding holding) {
     return holding

@@ -259,7 +259,7 @@ class BuyingViews {
         : null;
   }
 
-  private static String text(double quantity, Supply supply, TapeDivision tape) {
+  static String text(double quantity, Supply supply, TapeDivision tape) {
     return switch (supply.unit()) {
       case ML -> Words.millilitres(quantity);
       case G -> Words.grams(quantity);

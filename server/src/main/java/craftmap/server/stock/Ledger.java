@@ -167,6 +167,34 @@ public class Ledger {
     openings.clear();
   }
 
+  /**
+   * What was paid for a stock.
+   *
+   * @param quantity of all that was bought of it for that
+   */
+  public record Paid(Money paid, BigDecimal quantity) {}
+
+  /** None where nobody said; the currency in which most of it was bought. */
+  public Optional<Paid> paidFor(String studioId, String holdingId) {
+    return JdbcClient.create(jdbc)
+        .sql(
+            """
+            select currency, sum(price_minor) as minor, sum(quantity) as quantity
+            from ledger_entry
+            where studio_id = :studio and holding_id = :holding
+              and price_minor is not null and quantity > 0
+            group by currency order by quantity desc, currency limit 1
+            """)
+        .param("studio", studioId)
+        .param("holding", holdingId)
+        .query(
+            (row, _) ->
+                new Paid(
+                    new Money(row.getLong("minor"), row.getString("currency")),
+                    row.getBigDecimal("quantity")))
+        .optional();
+  }
+
   /** Books what a lay took, once: booking a lay that is booked already changes nothing. */
   @Transactional
   public void bookUse(String studioId, Use use, String by) {

@@ -2,10 +2,10 @@ package craftmap.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import craftmap.core.measure.TapeDivision;
 import craftmap.core.log.Estimate;
 import craftmap.core.log.Learned;
 import craftmap.core.log.Skill;
+import craftmap.core.measure.TapeDivision;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.finding.OrderFinding;
 import craftmap.core.order.schedule.CpScheduler;
@@ -21,11 +21,11 @@ import craftmap.core.plan.order.AskedOrder;
 import craftmap.core.plan.order.StepsReader;
 import craftmap.server.ServerTest;
 import craftmap.server.bench.Benches;
+import craftmap.server.learning.Learning;
 import craftmap.server.logbook.Details;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
-import craftmap.server.learning.Learning;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
@@ -124,7 +124,8 @@ class TwoStudiosTest extends ServerTest {
       assertThat(pieces.read(studio, piece.plan()).lays())
           .allMatch(craftmap.core.plan.LayReading.Laid.class::isInstance);
       assertThat(piece.plan().order().steps()).hasSizeGreaterThan(5);
-      assertThat(piece.plan().order().begun()).hasValueSatisfying(b -> assertThat(b).isBefore(Instant.now()));
+      assertThat(piece.plan().order().begun())
+          .hasValueSatisfying(b -> assertThat(b).isBefore(Instant.now()));
     }
     Learned learned = learning.of(studio.id(), Optional.empty());
 
@@ -133,12 +134,21 @@ class TwoStudiosTest extends ServerTest {
     assertThat(12.5 * 1.45 * 1.03).isBetween(sanding.low(), sanding.high());
     Estimate washing = learned.estimate(Skill.of(Skill.Craft.CLEAN).topic(), 8.33);
     assertThat(washing.high()).isLessThan(8.33 * 1.05);
-    assertThat(learned.spread("shell-white" + past.getFirst().id().replace("samphire-tray", ""), "BRUSH", 10, 0.05))
+    assertThat(
+            learned.spread(
+                "shell-white" + past.getFirst().id().replace("samphire-tray", ""),
+                "BRUSH",
+                10,
+                0.05))
         .isBetween(7.5, 10.0);
     // the oldest of them was begun before anything was known
-    assertThat(pieces.learned(studio, past.getFirst().plan()).count(Skill.of(Skill.Craft.SAND).topic()))
+    assertThat(
+            pieces
+                .learned(studio, past.getFirst().plan())
+                .count(Skill.of(Skill.Craft.SAND).topic()))
         .isZero();
-    assertThat(pieces.learned(studio, past.getLast().plan()).count(Skill.of(Skill.Craft.SAND).topic()))
+    assertThat(
+            pieces.learned(studio, past.getLast().plan()).count(Skill.of(Skill.Craft.SAND).topic()))
         .isBetween(3, 5);
   }
 
