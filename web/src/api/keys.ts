@@ -49,6 +49,14 @@ export const keys = {
     key('work', ['PLAN', 'SHELF', 'STUDIO'], id, version, step),
   ahead: (id: string, version: number) => key('ahead', ['PLAN', 'SHELF', 'STUDIO'], id, version),
   logbook: (asked: unknown) => key('logbook', ['PLAN', 'SHELF', 'PHOTOS', 'STUDIO'], asked),
+  money: (id: string, version: number) =>
+    key('money', ['PLAN', 'SHELF', 'MONEY', 'STUDIO'], id, version),
+  cheaper: (id: string, version: number) =>
+    key('cheaper', ['PLAN', 'SHELF', 'MONEY', 'STUDIO'], id, version),
+  ownOnly: (id: string, version: number) =>
+    key('own-only', ['PLAN', 'SHELF', 'STUDIO'], id, version),
+  afterwards: (id: string, version: number) =>
+    key('afterwards', ['PLAN', 'SHELF', 'PHOTOS', 'STUDIO'], id, version),
   learned: () => key('learned', ['SHELF', 'STUDIO']),
   week: (from: string | null) => key('week', ['PLAN', 'SHELF', 'STUDIO'], from),
   nexts: () => key('nexts', ['PLAN', 'SHELF', 'STUDIO']),

@@ -182,6 +182,41 @@ export function useLogbook(asked: LogAsked) {
   });
 }
 
+export function useMoney(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: keys.money(pieceId, version),
+    queryFn: () => ask(api.GET('/api/pieces/{id}/money', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
+export function useCheaper(pieceId: string, version: number, wanted: boolean) {
+  return useQuery({
+    queryKey: keys.cheaper(pieceId, version),
+    queryFn: () =>
+      ask(api.GET('/api/pieces/{id}/money/cheaper', { params: { path: { id: pieceId } } })),
+    enabled: wanted,
+  });
+}
+
+export function useOwnOnly(pieceId: string, version: number, wanted: boolean) {
+  return useQuery({
+    queryKey: keys.ownOnly(pieceId, version),
+    queryFn: () =>
+      ask(api.GET('/api/pieces/{id}/money/own-only', { params: { path: { id: pieceId } } })),
+    enabled: wanted,
+  });
+}
+
+export function useAfterwards(pieceId: string, version: number) {
+  return useQuery({
+    queryKey: keys.afterwards(pieceId, version),
+    queryFn: () =>
+      ask(api.GET('/api/pieces/{id}/afterwards', { params: { path: { id: pieceId } } })),
+    placeholderData: (before) => before,
+  });
+}
+
 export function useLearned() {
   return useQuery({
     queryKey: keys.learned(),

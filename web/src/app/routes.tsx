@@ -1,4 +1,5 @@
 import { Navigate, type RouteObject } from 'react-router';
+import { AfterwardsPage } from '../afterwards/AfterwardsPage';
 import { BenchPage } from '../bench/BenchPage';
 import { ChoosePage } from '../choose/ChoosePage';
 import { CoatsPage } from '../coats/CoatsPage';
@@ -10,6 +11,7 @@ import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { LearnedPage } from '../learned/LearnedPage';
 import { LogbookPage } from '../logbook/LogbookPage';
+import { MoneyPage } from '../money/MoneyPage';
 import { OrderPage } from '../order/OrderPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PiecesPage } from '../pieces/PiecesPage';
@@ -72,6 +74,8 @@ export const routes: RouteObject[] = [
       { index: true, element: <Navigate to="survey" replace /> },
       { path: 'survey/:faceId?', element: <SurveyPage />, handle: titled('Survey') },
       { path: 'standing', element: <StandingPage />, handle: titled('Standing') },
+      { path: 'money', element: <MoneyPage />, handle: titled('What it costs') },
+      { path: 'afterwards', element: <AfterwardsPage />, handle: titled('Afterwards') },
       { path: 'photos', element: <PhotosPage />, handle: titled('Photos') },
       { path: 'choose/:faceId?', element: <ChoosePage />, handle: titled('Choose') },
       { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage />, handle: titled('Lay out') },

@@ -70,6 +70,9 @@ export function GatherPage() {
                   ? `${short} of ${all.length} supplies will not do.`
                   : 'What is counted is on the shelf; something is not counted yet.'}
           </Text>
+          <Text>
+            <Link to={`/pieces/${piece.id}/money`}>What it costs</Link>
+          </Text>
           {!complete && all.length > 0 && (
             <Text>
               <Link to={`/shopping?pieces=${piece.id}`}>Buy what is missing</Link>

@@ -200,6 +200,9 @@ function WorkPage() {
           ) : (
             <Heading as="h1" fontFamily="heading" fontSize="40px" fontWeight="600" mb="6">
               All of it is done
+              <Text mt="3" fontSize="19px" fontFamily="body" fontWeight="500">
+                <Link to={`/pieces/${pieceId}/afterwards`}>What it took against the plan</Link>
+              </Text>
             </Heading>
           )}
           {last && (

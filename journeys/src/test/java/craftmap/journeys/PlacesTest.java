@@ -95,6 +95,8 @@ class PlacesTest extends Journey {
         "/shelf/supplier",
         "/shopping",
         "/learned",
+        "/pieces/sea-chest/money",
+        "/pieces/sea-chest/afterwards",
       })
   void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
     go(address);

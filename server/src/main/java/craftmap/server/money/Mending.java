@@ -4,6 +4,7 @@ import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.reading.GroupReader;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.money.Money;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
@@ -70,8 +71,8 @@ class Mending {
                     || t.sum().unsold().size() < now.unsold().size()
                         && t.sum().in(currency).compareTo(now.in(currency)) <= 0)
         .sorted(
-            Comparator.<Tried>comparingInt(t -> t.sum().unsold().size())
-                .thenComparing(t -> t.sum().in(currency)))
+            Comparator.<Tried, Money>comparing(t -> t.sum().in(currency))
+                .thenComparing(t -> t.sum().unsold().size()))
         .toList();
   }
 

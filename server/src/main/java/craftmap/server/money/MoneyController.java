@@ -10,6 +10,7 @@ import craftmap.server.piece.SavedPlan;
 import craftmap.server.shopping.ToSpend;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
+import craftmap.server.words.Clockwork;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
 import java.util.ArrayList;
@@ -149,8 +150,8 @@ class MoneyController {
         costing.supplies().show(),
         used.usedUp(rates.currency()).show(),
         used.uncounted(rates.currency()),
-        Worth.hours(used.work()),
-        used.done().isPositive() ? Words.say("money.done", Worth.hours(used.done())) : "",
+        Clockwork.span(used.work()),
+        used.done().isPositive() ? Words.say("money.done", Clockwork.span(used.done())) : "",
         costing.cost(rates.hourly()).show(),
         text(still, rates),
         still.unsold(),
@@ -200,14 +201,14 @@ class MoneyController {
               Words.say(
                   "money.byMargin",
                   costing.outlay().show(),
-                  Worth.hours(costing.work()),
+                  Clockwork.span(costing.work()),
                   rates.hourly().show(),
                   rates.margin());
           case WAGE ->
               Words.say(
                   "money.byWage",
                   costing.outlay().show(),
-                  Worth.hours(costing.work()),
+                  Clockwork.span(costing.work()),
                   rates.wage().show());
         };
     return new MoneyView.PriceProposal(way, price.show(), sum, way == rates.way());

@@ -1,7 +1,6 @@
 package craftmap.server.money;
 
 import craftmap.core.measure.TapeDivision;
-import craftmap.core.measure.Times;
 import craftmap.core.money.Money;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
@@ -211,7 +210,7 @@ class Worth {
   }
 
   /** By what was paid for it; where nobody said, by what it is sold for. */
-  private Optional<Each> each(Studio studio, Holding of) {
+  Optional<Each> each(Studio studio, Holding of) {
     return bought(studio, of)
         .or(() -> of.mediumId().flatMap(m -> cheapest(offers.ofOwned(studio.id(), m))));
   }
@@ -255,9 +254,5 @@ class Worth {
       case G -> Words.grams(quantity);
       case SHEETS, PIECES, MM -> Available.text(quantity, unit, tape);
     };
-  }
-
-  static String hours(Duration time) {
-    return Words.time(Times.ofMinutes(Math.round(Times.minutes(time))));
   }
 }

@@ -9,6 +9,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 
 /**
  * A sheet of paper to write on: millimetres from its top left corner, as on a face. Text flows
@@ -69,6 +70,24 @@ public final class Page implements AutoCloseable {
 
   public Fonts fonts() {
     return fonts;
+  }
+
+  /**
+   * A picture whose top is at the cursor, which stays there.
+   *
+   * @return how high it is, in mm
+   */
+  public double picture(byte[] file, double leftMm, double widthMm) throws IOException {
+    PDImageXObject image = PDImageXObject.createFromByteArray(document, file, "photo");
+    double highMm = widthMm * image.getHeight() / image.getWidth();
+    double pageMm = paper.size().getHeight() / PT_PER_MM;
+    out.drawImage(
+        image,
+        (float) (leftMm * PT_PER_MM),
+        (float) ((pageMm - yMm - highMm) * PT_PER_MM),
+        (float) (widthMm * PT_PER_MM),
+        (float) (highMm * PT_PER_MM));
+    return highMm;
   }
 
   /** A paragraph over the page's width; the cursor goes below it. */
