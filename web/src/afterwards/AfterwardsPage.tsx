@@ -21,8 +21,8 @@ export function AfterwardsPage() {
   const sheet = `/api/pieces/${piece.id}/afterwards/buyer`;
   return (
     <Box px="7" py="4" maxW="1240px" opacity={back.isPlaceholderData ? 0.75 : 1}>
-      <Flex justify="space-between" align="baseline" gap="4" wrap="wrap" mb="4">
-        <Box>
+      <Flex justify="space-between" align="baseline" gap="4" mb="4">
+        <Box minW="0">
           <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
             Afterwards
           </Heading>
@@ -30,7 +30,7 @@ export function AfterwardsPage() {
             {[a.stateText, a.workText, a.moneyText].filter((t) => t !== '').join('. ')}.
           </Text>
         </Box>
-        <Flex gap="4" fontSize="13.5px">
+        <Flex gap="4" fontSize="13.5px" flexShrink={0}>
           <Link to={`/pieces/${piece.id}/money`}>What it costs</Link>
           <Link to={`/logbook?piece=${piece.id}`}>Logbook</Link>
           <Link to="/learned">What was learned</Link>
@@ -114,7 +114,7 @@ export function AfterwardsPage() {
             {a.care.length === 0 && (
               <Text color="soft">Nothing is put on it yet that wants to be treated well.</Text>
             )}
-            <Box as="ul" ps="5" fontSize="13.5px">
+            <Box as="ul" ps="5" fontSize="13.5px" listStyleType="disc">
               {a.care.map((c) => (
                 <li key={c}>{c}</li>
               ))}

@@ -277,7 +277,7 @@ function Hourly({ money }: { money: MoneyView }) {
               ['currency', 'Currency'],
             ] as const
           ).map(([key, label]) => (
-            <Box key={key} flex="1 1 130px">
+            <Box key={key} flex="1 1 104px">
               <PlainField
                 label={label}
                 value={typed[key]}
@@ -399,7 +399,7 @@ function Less({ pieceId, version, money }: { pieceId: string; version: number; m
           ))}
           {own.data.changes.length > 0 && (
             <>
-              <Box as="ol" ps="5" my="1.5" fontSize="13.5px">
+              <Box as="ol" ps="5" my="1.5" fontSize="13.5px" listStyleType="decimal">
                 {own.data.changes.map((c) => (
                   <li key={c}>{c}</li>
                 ))}

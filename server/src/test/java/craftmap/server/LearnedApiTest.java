@@ -95,7 +95,8 @@ class LearnedApiTest extends OrderServerTest {
     assertThat(figure.path("countText").asString()).contains("6");
     assertThat(figure.path("seen")).hasSize(6);
     assertThat(figure.at("/seen/0/whereText").asString()).contains("Taught 5");
-    assertThat(figure.path("rangeText").asString()).contains("min a m²");
+    assertThat(figure.path("valueText").asString()).contains("min a m²");
+    assertThat(figure.path("rangeText").asString()).contains("95 of 100");
   }
 
   private double areaOf(JsonNode piece) {

@@ -38,14 +38,23 @@ public final class LearnedWords {
 
   /** A figure with its unit. */
   public static String value(Topic topic, double value) {
+    String unit =
+        topic.about() == Topic.About.PACE
+            ? Skill.Craft.valueOf(topic.of()).per().name()
+            : topic.about().name();
+    String figure = figure(topic, value);
+    return figure.equals("1") && unit.equals(Skill.Per.TYPICAL_MINUTE.name())
+        ? Words.say("learned.value.TYPICAL")
+        : Words.say("learned.value." + unit, figure);
+  }
+
+  /** Without it. */
+  public static String figure(Topic topic, double value) {
     return switch (topic.about()) {
-      case PACE ->
-          Words.say(
-              "learned.value." + Skill.Craft.valueOf(topic.of()).per(), Decimals.show(value, 1));
-      case SPREAD -> Words.say("learned.value.SPREAD", Decimals.show(value, 1));
-      case TAKES -> Words.say("learned.value.TAKES", Words.percent(Math.max(0, value - 1)));
-      case HIDES -> Words.say("learned.value.HIDES", Words.percent(value));
-      case DRIES -> Words.say("learned.value.DRIES", Decimals.show(value, 2));
+      case PACE, SPREAD -> Decimals.show(value, 1);
+      case TAKES -> Words.percent(Math.max(0, value - 1));
+      case HIDES -> Words.percent(value);
+      case DRIES -> Decimals.show(value, 2);
     };
   }
 
@@ -61,13 +70,7 @@ public final class LearnedWords {
       return Words.say("learned.seen.less", value(seen.topic(), seen.high()));
     }
     return Words.say(
-        "learned.seen.range",
-        seen.topic().about() == Topic.About.HIDES
-            ? Words.percent(seen.low())
-            : Decimals.show(seen.low(), 2),
-        seen.topic().about() == Topic.About.HIDES
-            ? Words.percent(seen.high())
-            : Decimals.show(seen.high(), 2));
+        "learned.seen.range", figure(seen.topic(), seen.low()), value(seen.topic(), seen.high()));
   }
 
   /** How often it was seen. */

@@ -71,11 +71,11 @@ final class LearnedViews {
         LearnedWords.value(topic, estimate.value()),
         Words.say(
             "learned.between",
-            LearnedWords.value(topic, estimate.low()),
-            LearnedWords.value(topic, estimate.high())),
+            LearnedWords.figure(topic, estimate.low()),
+            LearnedWords.figure(topic, estimate.high())),
         Words.say(
             isOnLabel(topic) ? "learned.label" : "learned.typical",
-            LearnedWords.value(topic, typical)),
+            LearnedWords.figure(topic, typical)),
         estimate.count(),
         LearnedWords.count(estimate.count()),
         figure.on(),

@@ -99,7 +99,33 @@ class Mending {
       now = best.get().piece();
       sum = best.get().sum();
     }
-    return new OwnOnly(taken, sum);
+    return needed(studio, piece, taken, sum);
+  }
+
+  /** Without those that change nothing about what is short in the end. */
+  private OwnOnly needed(
+      Studio studio, SavedPlan piece, List<OtherWays.Way> taken, ToSpend.Sum sum) {
+    CoatsReading before = pieces.coats(studio, piece.plan());
+    List<OtherWays.Way> needed = new ArrayList<>(taken);
+    ToSpend.Sum left = sum;
+    for (OtherWays.Way way : taken) {
+      List<OtherWays.Way> others = new ArrayList<>(needed);
+      others.remove(way);
+      Optional<SavedPlan> without =
+          others.isEmpty() ? Optional.of(piece) : edited(studio, piece, before, all(others));
+      if (without.isPresent()) {
+        ToSpend.Sum then = toSpend.of(studio, without.get());
+        if (then.lacks().size() + then.uncounted() <= left.lacks().size() + left.uncounted()) {
+          needed = others;
+          left = then;
+        }
+      }
+    }
+    return new OwnOnly(needed, left);
+  }
+
+  private static OtherWays.Way all(List<OtherWays.Way> ways) {
+    return new OtherWays.Way("", ways.stream().flatMap(w -> w.edits().stream()).toList());
   }
 
   private static boolean isShort(ToSpend.Sum sum) {

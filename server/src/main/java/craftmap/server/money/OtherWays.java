@@ -15,6 +15,7 @@ import craftmap.core.medium.Role;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
+import craftmap.server.coats.GroupNames;
 import craftmap.server.piece.document.CoatsMapper;
 import craftmap.server.piece.document.PickDoc;
 import craftmap.server.piece.edit.CoatEditDoc;
@@ -48,6 +49,7 @@ final class OtherWays {
   private final CoatsReading coats;
   private final CoatShelf shelf;
   private final Set<String> lacking;
+  private final GroupNames names;
   private final List<Way> ways = new ArrayList<>();
 
   /**
@@ -58,6 +60,7 @@ final class OtherWays {
     this.coats = coats;
     this.shelf = shelf;
     this.lacking = lacking;
+    this.names = new GroupNames(reading);
   }
 
   /** One of them: what is done, in words, and the edits that do it. */
@@ -84,6 +87,11 @@ final class OtherWays {
     ways.add(new Way(title, List.of(edit)));
   }
 
+  /** Of a group: two of them may have the same coat. */
+  private void add(GroupReading group, String title, EditDoc edit) {
+    add(Words.say("money.way.of", title, Words.lower(names.name(group.group()))), edit);
+  }
+
   private boolean lacks(Medium medium) {
     return lacking.contains(medium.id());
   }
@@ -106,6 +114,7 @@ final class OtherWays {
                     .forEach(
                         p ->
                             add(
+                                group,
                                 Words.say(
                                     "money.way.instead",
                                     p.medium().name(),
@@ -151,6 +160,7 @@ final class OtherWays {
     for (PrimerChoice choice : group.choices()) {
       if (group.chosen().filter(choice::equals).isEmpty()) {
         add(
+            group,
             choice
                 .primer()
                 .map(
@@ -178,11 +188,13 @@ final class OtherWays {
               String name = coat.of().medium().name();
               if (coat.times() > 1) {
                 add(
+                    group,
                     Words.say("money.way.fewer", name, coat.times() - 1),
                     change(group, coat, wish.times(OptionalInt.of(coat.times() - 1))));
               }
               if (coat.role() == Role.PAINT && coat.where() instanceof Where.All) {
                 add(
+                    group,
                     Words.say("money.way.wash", name),
                     change(group, coat, wish.times(1).with(new Where.WipedBack())));
               }
