@@ -6,12 +6,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -22,10 +18,9 @@ import org.junit.jupiter.api.Test;
 @Tag("pictures")
 class Pictures extends Journey {
   private static final Path FOLDER = App.home().resolve("docs/screenshots");
-  private static final float PRINT_DPI = 96;
 
   @Test
-  void ofEveryView() throws IOException {
+  void ofEveryView() {
     Files.createDirectories(FOLDER);
     take("/", "pieces");
     go("/week");
@@ -43,11 +38,6 @@ class Pictures extends Journey {
     page.getByText("a strip at the foot").waitFor();
     save("cut");
     take("/pieces/sea-chest/coats/of:front/ground", "coats");
-    go("/pieces/sea-chest/cut/cutter");
-    page.getByText("Send to the cutter").click();
-    page.getByText("Pause").waitFor();
-    page.getByLabel("Time").fill("31");
-    save("cutter");
     go("/pieces/sea-chest/order");
     page.getByText("no sooner").first().waitFor();
     save("order");
@@ -61,8 +51,12 @@ class Pictures extends Journey {
     go("/pieces/wardrobe/lay-out/door-1/marsh");
     page.getByTestId("sheets").waitFor();
     save("lay-out-sheets");
+    take("/learned", "learned");
+    go("/pieces/wall-clock/money");
+    button("What would cost less").click();
+    page.getByText("still to be spent then").first().waitFor();
+    save("money");
     atTheBench();
-    takePrint("/api/pieces/sea-chest/faces/front/print?paper=A4", "print");
   }
 
   /** Three steps are done, and a coat is looked at while they dry. */
@@ -92,13 +86,5 @@ class Pictures extends Journey {
     page.waitForLoadState(LoadState.NETWORKIDLE);
     page.waitForFunction("() => document.getAnimations().length === 0");
     page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
-  }
-
-  private void takePrint(String address, String name) throws IOException {
-    try (PDDocument document =
-        Loader.loadPDF(page.request().get(app().address() + address).body())) {
-      var image = new PDFRenderer(document).renderImageWithDPI(0, PRINT_DPI);
-      javax.imageio.ImageIO.write(image, "png", FOLDER.resolve(name + ".png").toFile());
-    }
   }
 }

@@ -3,6 +3,7 @@ package craftmap.core.coats;
 import craftmap.core.coats.reading.GroupReader;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
+import craftmap.core.log.Learned;
 import craftmap.core.medium.Coverage;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
@@ -36,6 +37,7 @@ public final class Built {
   private final List<InHand> pots = new ArrayList<>();
   private Habits habits = Habits.USUAL;
   private Wishes wishes = Wishes.NONE;
+  private Learned learned = Learned.NONE;
 
   public static Built of(MakeUp makeUp, Finish finish, String now, String wanted) {
     Built built = new Built();
@@ -125,6 +127,11 @@ public final class Built {
     return this;
   }
 
+  public Built taught(Learned lessons) {
+    learned = lessons;
+    return this;
+  }
+
   public Built habits(Habits other) {
     habits = other;
     return this;
@@ -192,7 +199,7 @@ public final class Built {
   }
 
   public GroupReader reader() {
-    return new GroupReader(surface(), lays, new CoatShelf(pots, List.of()), habits);
+    return new GroupReader(surface(), lays, new CoatShelf(pots, List.of()).after(learned), habits);
   }
 
   public GroupReading read() {
