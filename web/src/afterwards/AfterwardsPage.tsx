@@ -4,7 +4,7 @@ import type { ComparedRow } from '../api/client';
 import { useAfterwards } from '../api/queries';
 import { Card } from '../bench/parts';
 import { Empty, ErrorState, Loading } from '../common/States';
-import { shareOf } from '../logbook/asked';
+import { PlannedBar } from '../logbook/PlannedBar';
 import { usePlan } from '../plan/PlanProvider';
 
 /** What the piece took against its plan, what to do otherwise, and what its buyer is told. */
@@ -137,7 +137,7 @@ export function AfterwardsPage() {
   );
 }
 
-/** A bar as long as what it took, a mark where it was planned to end. */
+/** Planned against real, row by row. */
 function Rows({ of }: { of: ReadonlyArray<ComparedRow> }) {
   const most = Math.max(1, ...of.map((r) => Math.max(r.planned, r.took)));
   return (
@@ -155,23 +155,8 @@ function Rows({ of }: { of: ReadonlyArray<ComparedRow> }) {
               </Text>
             </Text>
           </Flex>
-          <Box position="relative" h="9px" mt="1" bg="paper" borderRadius="full">
-            <Box
-              h="100%"
-              w={shareOf(r.took, most)}
-              bg={r.took > r.planned ? 'ochre' : 'sea'}
-              borderRadius="full"
-            />
-            <Box
-              position="absolute"
-              top="-3px"
-              bottom="-3px"
-              left={shareOf(r.planned, most)}
-              w="2px"
-              ml="-1px"
-              bg="ink"
-              title="as planned"
-            />
+          <Box mt="1">
+            <PlannedBar planned={r.planned} took={r.took} most={most} />
           </Box>
         </Box>
       ))}

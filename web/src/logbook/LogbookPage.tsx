@@ -5,7 +5,8 @@ import type { LogbookView, LogLine } from '../api/client';
 import { useLogbook } from '../api/queries';
 import { Button } from '../common/Button';
 import { Empty, ErrorState, Loading } from '../common/States';
-import { asked, dayBefore, fileLink, shareOf } from './asked';
+import { asked, dayBefore, fileLink } from './asked';
+import { PlannedBar } from './PlannedBar';
 
 /** What happened at the bench, by day, and what it took against what was planned. */
 export function LogbookPage() {
@@ -233,24 +234,7 @@ function Pieces({ of, onPiece }: { of: LogbookView['pieces']; onPiece: (id: stri
           <Text fontSize="13.5px" color="soft" mb="2">
             {p.summary}
           </Text>
-          <Box position="relative" h="12px" bg="paper" borderRadius="full">
-            <Box
-              h="100%"
-              w={shareOf(p.tookMinutes, most)}
-              bg={p.tookMinutes > p.plannedMinutes ? 'ochre' : 'sea'}
-              borderRadius="full"
-            />
-            <Box
-              position="absolute"
-              top="-3px"
-              bottom="-3px"
-              left={shareOf(p.plannedMinutes, most)}
-              w="2px"
-              ml="-1px"
-              bg="ink"
-              title="as planned"
-            />
-          </Box>
+          <PlannedBar planned={p.plannedMinutes} took={p.tookMinutes} most={most} />
         </Box>
       ))}
       <Text fontSize="12.5px" color="soft">
