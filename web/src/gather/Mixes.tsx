@@ -15,7 +15,7 @@ export function Mixes({ mixes }: { readonly mixes: GatherView['mixes'] }) {
       <Flex direction="column" gap="2">
         {mixes.map((mix) => (
           <Box
-            key={mix.useId}
+            key={`${mix.useId} ${mix.forText}`}
             bg="sheet"
             borderWidth="1px"
             borderColor="hairline"

@@ -232,7 +232,7 @@ class GatherController {
               of.id(),
               CoatViews.title(of.band()),
               names.name(of.group().group()),
-              Words.say("recipe.coat", mix.coats()),
+              Words.say("recipe.coat." + mix.part(), mix.coats()),
               lines);
       case Gathering.What.OfLay of -> {
         LayView lay = view(of.id(), lays);
