@@ -69,8 +69,15 @@ public final class LearnedWords {
     if (seen.low() <= 0) {
       return Words.say("learned.seen.less", value(seen.topic(), seen.high()));
     }
-    return Words.say(
-        "learned.seen.range", figure(seen.topic(), seen.low()), value(seen.topic(), seen.high()));
+    return seen.topic().about() == Topic.About.HIDES
+        ? Words.say(
+            "learned.seen.hides",
+            figure(seen.topic(), seen.low()),
+            figure(seen.topic(), seen.high()))
+        : Words.say(
+            "learned.seen.range",
+            figure(seen.topic(), seen.low()),
+            value(seen.topic(), seen.high()));
   }
 
   /** How often it was seen. */
