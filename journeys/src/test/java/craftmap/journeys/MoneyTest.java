@@ -10,11 +10,6 @@ import org.junit.jupiter.api.Test;
 
 /** What a piece costs, what the bench taught, and what came of both. */
 class MoneyTest extends LayingJourney {
-  private Locator button(String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
   private Locator card(String name) {
     return page.getByRole(
         AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
