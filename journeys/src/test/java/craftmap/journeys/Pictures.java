@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
@@ -20,7 +21,7 @@ class Pictures extends Journey {
   private static final Path FOLDER = App.home().resolve("docs/screenshots");
 
   @Test
-  void ofEveryView() {
+  void ofEveryView() throws IOException {
     Files.createDirectories(FOLDER);
     take("/", "pieces");
     go("/week");
