@@ -273,7 +273,7 @@ function Hourly({ money }: { money: MoneyView }) {
             [
               ['hourly', 'An hour costs'],
               ['margin', 'Margin, %'],
-              ['wage', 'An hour should bring'],
+              ['wage', 'Wage wanted'],
               ['currency', 'Currency'],
             ] as const
           ).map(([key, label]) => (
