@@ -258,6 +258,11 @@ class LearnedApiTest extends OrderServerTest {
             .orElseThrow();
     assertThat(dries.path("seen")).hasSize(2);
     assertThat(number(dries.path("valueText"))).isGreaterThan(1.5);
+
+    tell(piece, telling(key, "TAKEN_BACK", ago(5)));
+    assertThat(figures())
+        .as("what was not done after all did not dry either")
+        .noneMatch(f -> f.path("topic").asString().startsWith("DRIES"));
   }
 
   /** Many who decide and tell at once: nothing is lost, nothing is counted twice. */

@@ -3,11 +3,9 @@ package craftmap.server.afterwards;
 import craftmap.core.design.Rights;
 import craftmap.core.money.Money;
 import craftmap.core.order.work.Work;
-import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.Care;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.order.AskedOrder;
-import craftmap.core.plan.order.StepsReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.bench.Benches;
 import craftmap.server.logbook.LogEntry;
@@ -88,9 +86,7 @@ class Looking {
     SavedPlan piece = pieces.get(studio, pieceId);
     PlanReading reading = pieces.read(studio, piece.plan());
     CoatsReading coats = pieces.coats(studio, piece.plan());
-    Work work =
-        AskedOrder.of(pieceId, StepsReader.of(pieceId, reading, coats), piece.plan().order(), coats)
-            .work();
+    Work work = AskedOrder.of(pieceId, piece.plan().order(), reading, coats).work();
     List<LogEntry> told = log.ofPiece(studio.id(), pieceId);
     List<LogEntry> done = told.stream().filter(e -> e.kind() == LogEntry.LogKind.DONE).toList();
     Map<String, Sum> byDoing = new LinkedHashMap<>();
@@ -262,9 +258,9 @@ class Looking {
       CoatsReading coats,
       Optional<Instant> finished) {
     Set<Rights> rights = EnumSet.noneOf(Rights.class);
-    reading.lays().stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .map(l -> ((LayReading.Laid) l).design().id())
+    reading
+        .led()
+        .map(l -> l.design().id())
         .forEach(
             id ->
                 shelf.design(studio.id(), id).map(d -> d.given().rights()).ifPresent(rights::add));
@@ -294,9 +290,10 @@ class Looking {
             .distinct()
             .toList();
     List<String> designs =
-        pieces.read(studio, piece.plan()).lays().stream()
-            .filter(LayReading.Laid.class::isInstance)
-            .map(l -> ((LayReading.Laid) l).design().name())
+        pieces
+            .read(studio, piece.plan())
+            .led()
+            .map(l -> l.design().name())
             .filter(n -> !n.isBlank())
             .distinct()
             .toList();

@@ -104,16 +104,17 @@ public class Changes {
   private final class Noting implements TransactionSynchronization {
     private final String id = UUID.randomUUID().toString();
     private final TreeSet<Told> told = new TreeSet<>();
-    private int times;
+    private final Map<Thing, Integer> times = new EnumMap<>(Thing.class);
 
     void told(Told what) {
       told.add(what);
-      times++;
+      times.merge(what.thing(), 1, Integer::sum);
     }
 
     /** Of kinds that it has changed, no one else's answer will do, nor its own of before. */
     String within(List<Thing> kinds) {
-      return told.stream().anyMatch(t -> kinds.contains(t.thing())) ? id + " " + times : "";
+      int changed = kinds.stream().mapToInt(k -> times.getOrDefault(k, 0)).sum();
+      return changed > 0 ? id + " " + changed : "";
     }
 
     @Override

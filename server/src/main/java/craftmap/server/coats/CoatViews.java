@@ -21,7 +21,6 @@ import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DryingLaw;
-import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
@@ -481,16 +480,8 @@ public final class CoatViews {
             notes(of.layId())),
         List.of(),
         List.of(),
-        laid(of.layId()).map(l -> LearnedHints.of(l, shelf.learned())).orElse(List.of()),
+        reading.led(of.layId()).map(l -> LearnedHints.of(l, shelf.learned())).orElse(List.of()),
         null);
-  }
-
-  private Optional<LayReading.Laid> laid(String layId) {
-    return reading.lays().stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .map(LayReading.Laid.class::cast)
-        .filter(l -> l.lead() && l.lay().id().equals(layId))
-        .findFirst();
   }
 
   /** What was found about a lay on any of its faces, the worst first. */

@@ -6,7 +6,6 @@ import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.order.AskedOrder;
 import craftmap.core.plan.order.Draws;
-import craftmap.core.plan.order.StepsReader;
 import craftmap.core.plan.order.StillToTake;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.Booking;
@@ -95,8 +94,7 @@ class BenchUses {
     }
     PlanReading reading = pieces.read(studio, plan);
     CoatsReading coats = pieces.coats(studio, plan);
-    Work work =
-        AskedOrder.of(piece.id(), StepsReader.of(piece.id(), reading, coats), order, coats).work();
+    Work work = AskedOrder.of(piece.id(), order, reading, coats).work();
     Draws draws = Draws.of(work, reading, coats);
     return new Steps(work, draws, order, used, StillToTake.of(work, draws, order, used.keySet()));
   }

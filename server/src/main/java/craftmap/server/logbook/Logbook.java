@@ -30,6 +30,14 @@ public class Logbook {
   private static final Set<LogEntry.LogKind> OF_THE_STEP =
       EnumSet.of(LogEntry.LogKind.DONE, LogEntry.LogKind.TAKEN_BACK);
 
+  /** What falls with it: what was found of how it dries counts from when it was finished. */
+  private static final Set<LogEntry.LogKind> FALLS =
+      EnumSet.of(
+          LogEntry.LogKind.DONE,
+          LogEntry.LogKind.TAKEN_BACK,
+          LogEntry.LogKind.DRY,
+          LogEntry.LogKind.WET);
+
   private final LogRows rows;
   private final Changes changes;
   private final Learning learning;
@@ -130,7 +138,7 @@ public class Logbook {
     if (entry.stands() && OF_THE_STEP.contains(entry.kind())) {
       List<LogRow> before =
           rows.findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
-              studioId, entry.pieceId(), entry.stepKey(), OF_THE_STEP);
+              studioId, entry.pieceId(), entry.stepKey(), FALLS);
       before.forEach(LogRow::standsNoLonger);
       learning.letGo(studioId, before.stream().map(r -> r.entry().id()).toList());
     }

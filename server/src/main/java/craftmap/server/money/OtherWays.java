@@ -68,19 +68,11 @@ final class OtherWays {
 
   List<Way> all() {
     coats.groups().forEach(this::substitutes);
-    lays().forEach(this::otherPots);
+    reading.led().forEach(this::otherPots);
     coats.groups().forEach(this::primers);
     coats.groups().forEach(this::thinner);
-    lays().forEach(this::otherOptions);
+    reading.led().forEach(this::otherOptions);
     return ways;
-  }
-
-  private List<LayReading.Laid> lays() {
-    return reading.lays().stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .map(LayReading.Laid.class::cast)
-        .filter(LayReading.Laid::lead)
-        .toList();
   }
 
   private void add(String title, EditDoc edit) {

@@ -7,7 +7,6 @@ import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.order.AskedOrder;
-import craftmap.core.plan.order.StepsReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.gather.GatherService;
@@ -16,6 +15,7 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Available;
 import craftmap.server.shelf.ShelfService;
+import craftmap.server.stock.CutBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
@@ -42,9 +42,17 @@ class Worth {
   private final Pieces pieces;
   private final ShelfService shelf;
   private final Ledger ledger;
+  private final CutBook cuts;
   private final Offers offers;
 
-  Worth(GatherService gathering, Pieces pieces, ShelfService shelf, Ledger ledger, Offers offers) {
+  Worth(
+      GatherService gathering,
+      Pieces pieces,
+      ShelfService shelf,
+      Ledger ledger,
+      CutBook cuts,
+      Offers offers) {
+    this.cuts = cuts;
     this.gathering = gathering;
     this.pieces = pieces;
     this.shelf = shelf;
@@ -131,6 +139,11 @@ class Worth {
       shelf
           .holding(studio.id(), booked.holdingId())
           .ifPresent(h -> sum(studio, sums, h).used += booked.quantity().doubleValue());
+    }
+    for (CutBook.Share share : cuts.sharesOf(studio.id(), piece.id())) {
+      shelf
+          .holding(studio.id(), share.taken().holdingId())
+          .ifPresent(h -> sum(studio, sums, h).used += share.quantity());
     }
     for (Gathering.Need need : gathered.needs()) {
       sum(studio, sums, need.pot().holding()).still += need.pot().inItsUnit(need.stillNeededMl());
@@ -230,8 +243,7 @@ class Worth {
     PlanReading reading = pieces.read(studio, piece.plan());
     CoatsReading coats = pieces.coats(studio, piece.plan());
     Ordering order = piece.plan().order();
-    Work work =
-        AskedOrder.of(piece.id(), StepsReader.of(piece.id(), reading, coats), order, coats).work();
+    Work work = AskedOrder.of(piece.id(), order, reading, coats).work();
     Map<String, Duration> planned = new HashMap<>();
     for (WorkStep step : work.steps()) {
       planned.merge(step.key(), Duration.ofMinutes(step.minutes()), Duration::plus);

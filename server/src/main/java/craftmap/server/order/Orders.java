@@ -17,7 +17,6 @@ import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.order.AskedOrder;
-import craftmap.core.plan.order.StepsReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.bench.Benches;
 import craftmap.server.changes.WorkedOut;
@@ -278,10 +277,7 @@ class Orders {
     PlanReading reading = pieces.read(studio, plan);
     CoatsReading coats = pieces.coats(studio, plan);
     return new Worked(
-        piece,
-        reading,
-        coats,
-        AskedOrder.of(piece.id(), StepsReader.of(piece.id(), reading, coats), plan.order(), coats));
+        piece, reading, coats, AskedOrder.of(piece.id(), plan.order(), reading, coats));
   }
 
   private static Task task(

@@ -82,6 +82,40 @@ public class CutBook {
         .orElse(List.of());
   }
 
+  /**
+   * What was taken for a piece by cuts that stand; of what was cut for several, its even share.
+   *
+   * @param pieces how many it was cut for
+   */
+  public record Share(Taken taken, int pieces) {
+    public double quantity() {
+      return taken.quantity().doubleValue() / pieces;
+    }
+  }
+
+  public List<Share> sharesOf(String studioId, String pieceId) {
+    return jdbc
+        .sql(
+            """
+            select moves, (select count(*) from cut_piece p where p.cut_id = cut.id) as pieces
+            from cut join cut_piece on cut_piece.cut_id = cut.id
+            where studio_id = ? and piece_id = ? and undone_at is null
+            order by cut.id
+            """)
+        .params(studioId, pieceId)
+        .query(
+            (row, _) -> {
+              int pieces = row.getInt("pieces");
+              return json.readValue(row.getString("moves"), Moves.class).taken().stream()
+                  .map(t -> new Share(t, pieces))
+                  .toList();
+            })
+        .list()
+        .stream()
+        .flatMap(List::stream)
+        .toList();
+  }
+
   private Optional<String> standing(String studioId, String pieceId, String designId) {
     return jdbc.sql(
             """

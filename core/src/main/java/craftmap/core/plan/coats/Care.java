@@ -15,7 +15,6 @@ import craftmap.core.form.FormKind;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.WaterResistance;
-import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Exposure;
@@ -92,10 +91,7 @@ public record Care(List<Advice> advice, Duration cured) {
       surface(outermost, all);
     }
     exposure(plan, reading, all);
-    reading.lays().stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .map(l -> ((LayReading.Laid) l).design())
-        .forEach(d -> design(d, all));
+    reading.led().forEach(l -> design(l.design(), all));
     if (rights.stream().anyMatch(r -> !r.allowsSale())) {
       all.add(Advice.DESIGNS_PROTECTED);
     }

@@ -13,6 +13,7 @@ import craftmap.core.plan.Ordering;
 import craftmap.core.plan.OwnStep;
 import craftmap.core.plan.StepChoice;
 import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.reading.PlanReading;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -37,6 +38,12 @@ public record AskedOrder(Work work, Map<String, LocalDateTime> begins, List<Orde
   public AskedOrder {
     begins = Map.copyOf(begins);
     unkept = List.copyOf(unkept);
+  }
+
+  /** Of a plan that was read. */
+  public static AskedOrder of(
+      String pieceId, Ordering order, PlanReading reading, CoatsReading coats) {
+    return of(pieceId, StepsReader.of(pieceId, reading, coats), order, coats);
   }
 
   /**

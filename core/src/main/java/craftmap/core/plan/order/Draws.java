@@ -83,12 +83,7 @@ public record Draws(Map<String, Draw> byStep) {
   private static void ofLay(
       String what, List<WorkStep> steps, PlanReading reading, Map<String, Draw> draws) {
     Optional<LayReading.Laid> laid =
-        reading.lays().stream()
-            .filter(LayReading.Laid.class::isInstance)
-            .map(LayReading.Laid.class::cast)
-            .filter(l -> l.lead() && what.equals(Band.LAY + l.lay().id()))
-            .filter(l -> l.takes().potMl() > 0)
-            .findFirst();
+        reading.led(what.substring(Band.LAY.length())).filter(l -> l.takes().potMl() > 0);
     if (laid.isEmpty()) {
       return;
     }

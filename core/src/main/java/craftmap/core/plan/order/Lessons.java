@@ -102,11 +102,7 @@ public final class Lessons {
   }
 
   private Optional<LayReading.Laid> laid(WorkStep step) {
-    return reading.lays().stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .map(LayReading.Laid.class::cast)
-        .filter(l -> l.lead() && step.what().equals(Band.LAY + l.lay().id()))
-        .findFirst();
+    return reading.led(step.what().substring(Band.LAY.length()));
   }
 
   private Optional<Goes> goes(WorkStep step) {

@@ -280,7 +280,7 @@ public final class StepsReader {
       // laid along with another group: what lies under it here was seen to there
       return;
     }
-    Optional<LayReading.Laid> lead = lead(here.layId());
+    Optional<LayReading.Laid> lead = this.reading.led(here.layId());
     Optional<Need.HandsOn> hands = lead.flatMap(l -> l.takes().find(Need.HandsOn.class));
     if (hands.isEmpty() || !hands.get().there().isPositive()) {
       return;
@@ -295,14 +295,6 @@ public final class StepsReader {
       }
     }
     laid.add(here.layId());
-  }
-
-  private Optional<LayReading.Laid> lead(String layId) {
-    return reading.lays().stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .map(LayReading.Laid.class::cast)
-        .filter(l -> l.lead() && l.lay().id().equals(layId))
-        .findFirst();
   }
 
   /** What is cut or cast before, and what has to pass until it can be laid. */

@@ -29,8 +29,7 @@ public record StillToTake(Set<String> booked, Map<String, Double> share) {
     if (order.steps().values().stream().map(StepChoice::done).allMatch(d -> d.isEmpty())) {
       return new StillToTake(booked, Map.of());
     }
-    Work work =
-        AskedOrder.of(pieceId, StepsReader.of(pieceId, reading, coats), order, coats).work();
+    Work work = AskedOrder.of(pieceId, order, reading, coats).work();
     return of(work, Draws.of(work, reading, coats), order, booked);
   }
 

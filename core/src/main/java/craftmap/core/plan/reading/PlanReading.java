@@ -15,6 +15,7 @@ import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.Squareness;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -83,6 +84,19 @@ public record PlanReading(
 
   public List<LayReading> lays() {
     return faces.stream().flatMap(f -> f.lays().stream()).toList();
+  }
+
+  /** Those that fit, once each: on the face they are led from. */
+  public Stream<LayReading.Laid> led() {
+    return lays().stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .map(LayReading.Laid.class::cast)
+        .filter(LayReading.Laid::lead);
+  }
+
+  /** One of them. */
+  public Optional<LayReading.Laid> led(String layId) {
+    return led().filter(l -> l.lay().id().equals(layId)).findFirst();
   }
 
   /** Everything a coat has to cover. */
