@@ -124,7 +124,7 @@ function Figure({
       ))}
       {!figure.on && (
         <Text fontSize="12.5px" color="rust">
-          Switched off: plans go by what is {figure.typicalText}.
+          Switched off: plans go by the other figure, {figure.typicalText}.
         </Text>
       )}
       <Flex gap="1.5" mt="2" wrap="wrap">
@@ -172,6 +172,11 @@ function Figure({
               </Text>
             </Box>
           ))}
+          {figure.olderText !== undefined && (
+            <Box as="li" fontSize="12.5px" color="soft" py="1.5">
+              {figure.olderText}
+            </Box>
+          )}
         </Box>
       )}
     </Box>

@@ -151,6 +151,11 @@ function Said({ pieceId, money }: { pieceId: string; money: MoneyView }) {
           Nobody is known to sell {money.unsold.join(', ')}.
         </Text>
       )}
+      {money.saidOtherwise !== '' && (
+        <Text fontSize="13.5px" color="rust">
+          {money.saidOtherwise}.
+        </Text>
+      )}
       {money.budgetText !== '' && (
         <Text role="status" fontWeight="600" color={money.over ? 'rust' : 'moss'}>
           {money.over ? '× ' : '✓ '}
@@ -319,6 +324,15 @@ function Hourly({ money }: { money: MoneyView }) {
   );
 }
 
+/** What is not as good then. */
+function Risks({ of }: { of: ReadonlyArray<string> }) {
+  return of.map((risk) => (
+    <Text key={risk} fontSize="12.5px" color="rust">
+      {risk}
+    </Text>
+  ));
+}
+
 /** What would make it cost less, and the plan from what is owned only: each one worked out. */
 function Less({ pieceId, version, money }: { pieceId: string; version: number; money: MoneyView }) {
   const { edit } = usePlan();
@@ -373,6 +387,7 @@ function Less({ pieceId, version, money }: { pieceId: string; version: number; m
                     </Text>
                   )}
                 </Text>
+                <Risks of={w.risks} />
               </Box>
               <Button
                 size="xs"
@@ -404,6 +419,7 @@ function Less({ pieceId, version, money }: { pieceId: string; version: number; m
                   <li key={c}>{c}</li>
                 ))}
               </Box>
+              <Risks of={own.data.risks} />
               <Button look="sea" onClick={() => edit(own.data.edits)}>
                 Take {own.data.changes.length === 1 ? 'it' : 'all of them'}
               </Button>

@@ -18,6 +18,7 @@ CREATE TABLE piece_money (
   piece_id      VARCHAR(40) NOT NULL,
   changes       BIGINT      NOT NULL,
   changed_at    DATETIME(6) NOT NULL,
+  currency      CHAR(3)     NOT NULL,
   paid_minor    BIGINT      NULL,
   budget_minor  BIGINT      NULL,
   asked_minor   BIGINT      NULL,

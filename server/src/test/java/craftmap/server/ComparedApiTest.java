@@ -177,7 +177,15 @@ class ComparedApiTest extends CoatsServerTest {
             + "/coats/"
             + group(piece).path("id").asString()
             + "/compared";
-    assertThat(get(compared).body().get(0).path("cashText").asString()).isEqualTo("12.90 EUR");
+    // the same as the page that tells what the piece costs, with what sending it costs
+    String cash = get(compared).body().get(0).path("cashText").asString();
+    assertThat(cash)
+        .isEqualTo(
+            get("/api/pieces/" + piece.path("id").asString() + "/money")
+                .body()
+                .path("stillText")
+                .asString());
+    assertThat(Double.parseDouble(cash.replace(" EUR", ""))).isGreaterThanOrEqualTo(12.90);
     ObjectNode asIf = inGroup("PAINT_GROUND", piece);
     asIf.putObject("product").put("asIf", "#13F70B");
     edited(piece, asIf);

@@ -69,7 +69,14 @@ class MoneyApiTest extends OrderServerTest {
     ObjectNode pot = json.createObjectNode().put("holds", ml);
     pot.putObject("stock").put("price", price).put("currency", "EUR");
     ObjectNode medium = pot.putObject("medium").put("name", "Priced " + colour);
-    medium.put("generic", "chalky-paint").putArray("packs");
+    medium
+        .put("generic", "chalky-paint")
+        .putArray("packs")
+        .addObject()
+        .put("holds", 118)
+        .putObject("price")
+        .put("minor", 930)
+        .put("currency", "EUR");
     ObjectNode label = medium.putObject("label");
     label.putObject("numbers").put("oneCoatHides", 80);
     label.putObject("choices").put("colour", colour);
@@ -202,7 +209,20 @@ class MoneyApiTest extends OrderServerTest {
         last = then;
         ways++;
       }
+      double limit = figure(told.get(0).path("thenText")) + dice.nextDouble() * 0.9;
+      boolean isOver = before > limit;
+      put(
+          path(piece) + "/money",
+          Map.of("budget", String.format(Locale.ROOT, "%.2f", limit)),
+          money(piece).path("version").asLong());
+      assertThat(money(piece).path("unsold")).isEmpty();
+      assertThat(money(piece).path("over").asBoolean()).isEqualTo(isOver);
+      for (JsonNode way : get(path(piece) + "/money/cheaper").body()) {
+        boolean within = figure(way.path("thenText")) <= Math.round(limit * 100) / 100.0;
+        assertThat(way.path("mends").asBoolean()).as(way.toString()).isEqualTo(isOver && within);
+      }
       JsonNode best = taken(piece, told.get(0).path("edits"));
+      assertThat(money(best).path("over").asBoolean()).isFalse();
       assertThat(figure(money(best).path("stillText")))
           .isCloseTo(figure(told.get(0).path("thenText")), within(0.011));
     }
@@ -217,27 +237,106 @@ class MoneyApiTest extends OrderServerTest {
     return answer.body().path("piece");
   }
 
-  /** From what is owned only: once the changes are taken nothing is short, or it says what is. */
+  /** Whether it says so or not: what it says of the changes is so once they are taken. */
   @Test
   void fromWhatIsOwnedOnlyItGoesOrSaysWhereItStops() {
-    String little = pot("#7A2E4B", "6.3", "8.10");
-    pot("#7B304C", "3000", "25.00");
-    JsonNode goes = painted("Own only", 871.9, little);
-    JsonNode own = get(path(goes) + "/money/own-only").body();
-    assertThat(own.path("changes")).isNotEmpty();
-    JsonNode changed = taken(goes, own.path("edits"));
-    JsonNode gather = get(path(changed) + "/gather").body();
-    boolean ground = true;
-    for (JsonNode need : gather.path("needs")) {
-      ground &= need.path("enough").asBoolean() || !need.path("potName").asString().contains("#7");
+    plentyToPrepareWith();
+    Random dice = new Random(40_127);
+    int goes = 0;
+    for (int round = 0; round < 6; round++) {
+      String colour = String.format("#%02X2E%02X", 90 + dice.nextInt(60), 60 + dice.nextInt(60));
+      String little =
+          pot(colour, String.format(Locale.ROOT, "%.1f", 2 + 30 * dice.nextDouble()), "8.10");
+      if (round % 2 == 0) {
+        pot(nearly(colour), "3000", "25.00");
+      }
+      JsonNode piece = painted("Own only " + round, 411.9 + 700 * dice.nextDouble(), little);
+      JsonNode own = get(path(piece) + "/money/own-only").body();
+      JsonNode then = own.path("edits").isEmpty() ? piece : taken(piece, own.path("edits"));
+      JsonNode gather = get(path(then) + "/gather").body();
+      assertThat(own.path("complete").asBoolean())
+          .as("%s: %s", own, gather)
+          .isEqualTo(gather.path("complete").asBoolean());
+      if (own.path("complete").asBoolean()) {
+        assertThat(figure(money(then).path("stillText"))).isZero();
+        goes++;
+      } else {
+        assertThat(own.path("stops")).isNotEmpty();
+      }
     }
-    assertThat(ground).as(gather.toString()).isTrue();
+    assertThat(goes).isBetween(2, 5);
+  }
 
-    String lonely = pot("#13C2A1", "4.1", "8.10");
-    JsonNode stops = painted("Nothing like it", 871.9, lonely);
-    JsonNode left = get(path(stops) + "/money/own-only").body();
-    assertThat(left.path("complete").asBoolean()).isFalse();
-    assertThat(left.path("stops").toString()).contains("Priced #13C2A1");
+  /** A colour that nobody tells apart from another. */
+  private static String nearly(String colour) {
+    int last = Integer.parseInt(colour.substring(5), 16);
+    return colour.substring(0, 5) + String.format("%02X", last + 1);
+  }
+
+  /** Fewer coats, or a wash, that let what is under them show say so. */
+  @Test
+  void whatIsNotAsGoodIsTold() {
+    JsonNode piece = painted("Thinner", 1905.3, pot("#1B2E4B", "3.7", "9.10"));
+    int risky = 0;
+    for (JsonNode way : get(path(piece) + "/money/cheaper").body()) {
+      JsonNode copy = post(path(piece) + "/copy", null).body();
+      JsonNode there = copy.has("piece") ? copy.path("piece") : copy;
+      long before = risks(there);
+      long after = risks(taken(there, way.path("edits")));
+      assertThat(way.path("risks").isEmpty()).as(way.toString()).isEqualTo(after <= before);
+      risky += way.path("risks").isEmpty() ? 0 : 1;
+    }
+    assertThat(risky).isPositive();
+  }
+
+  private long risks(JsonNode piece) {
+    return coats(piece)
+        .at("/groups/0/findings")
+        .valueStream()
+        .filter(f -> f.path("level").asString().equals("RISK"))
+        .count();
+  }
+
+  /** Sheets that were cut are worth what they were before: they are used, not gone. */
+  @Test
+  void whatWasCutKeepsItsWorth() {
+    JsonNode chest = newChest("Cut and worth it");
+    String base = path(chest);
+    JsonNode laid = layDesign(chest.path("document"), "front", "sea-holly");
+    save(chest, outOf(newPot("clear-satin", "900"), laid.path("document")), "Laid", null);
+    String name = get(base + "/cuts").body().at("/designs/0/name").asString();
+    JsonNode before = get(base + "/money").body();
+    double worth = figure(line(before, name).path("worthText"));
+    assertThat(worth).isPositive();
+
+    put(base + "/cuts/sea-holly", json.createObjectNode());
+    JsonNode after = get(base + "/money").body();
+    assertThat(figure(line(after, name).path("worthText"))).isEqualTo(worth);
+    assertThat(after.path("suppliesText")).isEqualTo(before.path("suppliesText"));
+    assertThat(figure(after.path("usedText")))
+        .isCloseTo(figure(before.path("usedText")) + worth, within(0.011));
+
+    delete(base + "/cuts/sea-holly");
+    assertThat(get(base + "/money").body().path("usedText")).isEqualTo(before.path("usedText"));
+  }
+
+  /** Nothing is converted: what was said in one currency is none of another. */
+  @Test
+  void sumsInAnotherCurrencyAreToldAndNotCounted() {
+    JsonNode piece = painted("Two currencies", 655.1, pot("#4C6A2E", "900", "9.90"));
+    put(path(piece) + "/money", Map.of("paid", "27.50", "asked", "90"), 0L);
+    double cost = figure(money(piece).path("costText"));
+    ObjectNode dollars = ((ObjectNode) get("/api/money").body()).deepCopy().put("currency", "USD");
+    assertThat(put("/api/money", dollars, dollars.path("version").asLong()).status())
+        .isEqualTo(200);
+
+    JsonNode money = money(piece);
+
+    assertThat(money.at("/purse").has("paid")).isFalse();
+    assertThat(money.path("saidOtherwise").asString()).contains("27.50 EUR", "90.00 EUR");
+    assertThat(money.path("askedText").asString()).isEmpty();
+    assertThat(money.path("costText").asString()).endsWith("USD");
+    assertThat(figure(money.path("costText"))).isLessThan(cost - 27);
   }
 
   /** What is done counts as it was told, be it more than planned. */

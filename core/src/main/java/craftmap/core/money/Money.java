@@ -68,6 +68,13 @@ public record Money(long minor, String currency) implements Comparable<Money> {
     return List.copyOf(byCurrency.values());
   }
 
+  /** The one of some totals that is of a currency; nothing where none is. */
+  public static Money in(Collection<Money> totals, String currency) {
+    return totals.stream()
+        .filter(m -> m.currency.equals(currency))
+        .reduce(new Money(0, currency), Money::plus);
+  }
+
   public Money plus(Money other) {
     requireSame(other);
     return new Money(Math.addExact(minor, other.minor), currency);

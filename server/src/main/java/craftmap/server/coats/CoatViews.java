@@ -141,7 +141,7 @@ public final class CoatViews {
   }
 
   /** The surface, and what shows after each coat over all of it. */
-  static List<String> swatches(GroupReading group) {
+  public static List<String> swatches(GroupReading group) {
     List<String> swatches = new ArrayList<>();
     swatches.add(group.surface().now().hex());
     group.bands().stream()
@@ -151,7 +151,7 @@ public final class CoatViews {
     return swatches;
   }
 
-  static String total(GroupReading group) {
+  public static String total(GroupReading group) {
     int count = group.coats();
     return count == 0
         ? Words.say("coats.left")

@@ -24,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Build-ups that are kept by name, without their lays, to be used on other pieces. */
 @Service
 @Transactional(readOnly = true)
-class Schemes {
+public class Schemes {
   private static final int LONGEST_NAME = 80;
 
   private final SchemeRows rows;
@@ -42,9 +42,9 @@ class Schemes {
   }
 
   /** One of them. */
-  record Scheme(String id, String name, CoatsDoc.WishesDoc wishes) {}
+  public record Scheme(String id, String name, CoatsDoc.WishesDoc wishes) {}
 
-  List<Scheme> all(String studioId) {
+  public List<Scheme> all(String studioId) {
     return rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream().map(this::read).toList();
   }
 

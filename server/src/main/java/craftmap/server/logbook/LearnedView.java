@@ -22,6 +22,7 @@ record LearnedView(List<LearnedAboutView> about) {
    * @param resetText since when what was seen counts; absent where all of it does
    * @param people how it goes by the hand of each, where more than one was seen
    * @param seen the youngest first
+   * @param olderText how many more there are; absent where these are all
    */
   record LearnedFigureView(
       String topic,
@@ -34,7 +35,8 @@ record LearnedView(List<LearnedAboutView> about) {
       boolean on,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String resetText,
       List<String> people,
-      List<SeenView> seen) {}
+      List<SeenView> seen,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String olderText) {}
 
   /** Something that was seen, and whether it counts. */
   record SeenView(String text, String whereText, String dayText, boolean counts) {}

@@ -81,7 +81,10 @@ final class LearnedViews {
         figure.on(),
         figure.reset().map(clock::date).orElse(null),
         people(figure, typical),
-        figure.seen().stream().limit(MOST_SEEN).map(this::seen).toList());
+        figure.seen().stream().limit(MOST_SEEN).map(this::seen).toList(),
+        figure.seen().size() > MOST_SEEN
+            ? Words.say("learned.older", figure.seen().size() - MOST_SEEN)
+            : null);
   }
 
   private static boolean isOnLabel(Topic topic) {

@@ -3,9 +3,9 @@ package craftmap.server.money;
 import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.reading.GroupReader;
+import craftmap.core.measure.Level;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
-import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.server.piece.Pieces;
@@ -45,16 +45,21 @@ class Mending {
     this.toSpend = toSpend;
   }
 
-  /** A way, and what it comes to. */
-  record Tried(OtherWays.Way way, SavedPlan piece, ToSpend.Sum sum) {}
+  /**
+   * A way, and what it comes to.
+   *
+   * @param risks that come with it: it does not fail, but is not as good
+   */
+  record Tried(OtherWays.Way way, SavedPlan piece, ToSpend.Sum sum, List<CoatFinding> risks) {}
 
   /**
    * What can be done with what is owned.
    *
    * @param taken one after the other
    * @param left what there is not enough of all the same
+   * @param risks that come with it
    */
-  record OwnOnly(List<OtherWays.Way> taken, ToSpend.Sum left) {
+  record OwnOnly(List<OtherWays.Way> taken, ToSpend.Sum left, List<CoatFinding> risks) {
     List<EditDoc> edits() {
       return taken.stream().flatMap(w -> w.edits().stream()).toList();
     }
@@ -72,7 +77,8 @@ class Mending {
                         && t.sum().in(currency).compareTo(now.in(currency)) <= 0)
         .sorted(
             Comparator.<Tried, Money>comparing(t -> t.sum().in(currency))
-                .thenComparing(t -> t.sum().unsold().size()))
+                .thenComparing(t -> t.sum().unsold().size())
+                .thenComparing(t -> t.risks().size()))
         .toList();
   }
 
@@ -91,7 +97,9 @@ class Mending {
       double before = open(sum, first);
       Optional<Tried> best =
           tried(studio, now, sum).stream()
-              .min(Comparator.comparingDouble(t -> open(t.sum(), first)));
+              .min(
+                  Comparator.<Tried>comparingDouble(t -> open(t.sum(), first))
+                      .thenComparingInt(t -> t.risks().size()));
       if (best.isEmpty() || open(best.get().sum(), first) >= before - 1e-6) {
         break;
       }
@@ -121,7 +129,9 @@ class Mending {
         }
       }
     }
-    return new OwnOnly(needed, left);
+    SavedPlan then =
+        needed.isEmpty() ? piece : edited(studio, piece, before, all(needed)).orElse(piece);
+    return new OwnOnly(needed, left, newRisks(before, pieces.coats(studio, then.plan())));
   }
 
   private static OtherWays.Way all(List<OtherWays.Way> ways) {
@@ -154,7 +164,14 @@ class Mending {
                 lacking)
             .all()) {
       edited(studio, piece, coats, way)
-          .ifPresent(p -> tried.add(new Tried(way, p, toSpend.of(studio, p))));
+          .ifPresent(
+              p ->
+                  tried.add(
+                      new Tried(
+                          way,
+                          p,
+                          toSpend.of(studio, p),
+                          newRisks(coats, pieces.coats(studio, p.plan())))));
     }
     return tried;
   }
@@ -172,6 +189,20 @@ class Mending {
     }
   }
 
+  /** What is not as good as before, in any group. */
+  private static List<CoatFinding> newRisks(CoatsReading before, CoatsReading after) {
+    return after.groups().stream()
+        .flatMap(
+            g -> {
+              List<CoatFinding> known =
+                  before.group(g.group().id()).map(GroupReading::findings).orElse(List.of());
+              return g.open().stream()
+                  .filter(f -> f.level() == Level.RISK && !f.safety())
+                  .filter(f -> known.stream().noneMatch(f::isSameAs));
+            })
+        .toList();
+  }
+
   private static boolean failsAnew(CoatsReading before, GroupReading after) {
     List<CoatFinding> known =
         before.group(after.group().id()).map(GroupReading::findings).orElse(List.of());
@@ -179,8 +210,6 @@ class Mending {
   }
 
   private long laid(Studio studio, Plan plan) {
-    return pieces.read(studio, plan).lays().stream()
-        .filter(LayReading.Laid.class::isInstance)
-        .count();
+    return pieces.read(studio, plan).led().count();
   }
 }

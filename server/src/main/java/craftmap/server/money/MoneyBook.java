@@ -62,9 +62,8 @@ class MoneyBook {
         .orElse(new Kept<>(Rates.USUAL, 0, Instant.EPOCH));
   }
 
-  /** What was said of a piece; a sum is of the currency that the studio has by now. */
+  /** What was said of a piece, in the currency in which it was said. */
   Kept<Purse> purse(Studio studio, String pieceId) {
-    String currency = rates(studio).what().currency();
     return jdbc.sql("SELECT * FROM piece_money WHERE studio_id = :studio AND piece_id = :piece")
         .param("studio", studio.id())
         .param("piece", pieceId)
@@ -72,9 +71,7 @@ class MoneyBook {
             (row, _) ->
                 kept(
                     new Purse(
-                        sum(row, "paid_minor", currency),
-                        sum(row, "budget_minor", currency),
-                        sum(row, "asked_minor", currency)),
+                        sum(row, "paid_minor"), sum(row, "budget_minor"), sum(row, "asked_minor")),
                     row))
         .optional()
         .orElse(new Kept<>(Purse.EMPTY, 0, Instant.EPOCH));
@@ -87,10 +84,11 @@ class MoneyBook {
         row.getObject("changed_at", LocalDateTime.class).toInstant(ZoneOffset.UTC));
   }
 
-  private static Optional<Money> sum(ResultSet row, String column, String currency)
-      throws SQLException {
+  private static Optional<Money> sum(ResultSet row, String column) throws SQLException {
     long minor = row.getLong(column);
-    return row.wasNull() ? Optional.empty() : Optional.of(new Money(minor, currency));
+    return row.wasNull()
+        ? Optional.empty()
+        : Optional.of(new Money(minor, row.getString("currency")));
   }
 
   /** Changes what an hour is worth, unless somebody else did since this version of it. */
@@ -119,22 +117,27 @@ class MoneyBook {
     changes.tell(studio.id(), Thing.MONEY, studio.id());
   }
 
-  /** Changes what was said of a piece, unless somebody else did since this version of it. */
+  /**
+   * Changes what was said of a piece, unless somebody else did since this version of it.
+   *
+   * @param currency of all of it
+   */
   @Guarded
-  public void change(Studio studio, String pieceId, Version seen, Purse purse) {
+  public void change(Studio studio, String pieceId, Version seen, Purse purse, String currency) {
     pieces.hold(studio, pieceId);
     int written =
         jdbc.sql(
                 seen.number() == 0
                     ? "INSERT IGNORE INTO piece_money (studio_id, piece_id, changes, changed_at,"
-                        + " paid_minor, budget_minor, asked_minor)"
-                        + " VALUES (:studio, :piece, 1, :now, :paid, :budget, :asked)"
+                        + " currency, paid_minor, budget_minor, asked_minor)"
+                        + " VALUES (:studio, :piece, 1, :now, :currency, :paid, :budget, :asked)"
                     : "UPDATE piece_money SET changes = changes + 1, changed_at = :now,"
-                        + " paid_minor = :paid, budget_minor = :budget, asked_minor = :asked"
+                        + " currency = :currency, paid_minor = :paid, budget_minor = :budget, asked_minor = :asked"
                         + " WHERE studio_id = :studio AND piece_id = :piece AND changes = :seen")
             .param("studio", studio.id())
             .param("piece", pieceId)
             .param("now", now())
+            .param("currency", currency)
             .param("paid", minor(purse.paid()))
             .param("budget", minor(purse.budget()))
             .param("asked", minor(purse.asked()))

@@ -17,6 +17,8 @@ import java.util.List;
  * @param costText with what was paid for the piece and everybody's time
  * @param stillText what is still to be spent, at least; each currency by itself
  * @param unsold what is short and nobody is known to sell
+ * @param saidOtherwise what was said in another currency than the studio has by now; empty where
+ *     all of it counts
  * @param budgetText whether that is within what may be spent; empty where nobody said how much may
  * @param over whether it is not
  * @param proposals what it should be sold for, by each school
@@ -35,6 +37,7 @@ record MoneyView(
     String costText,
     String stillText,
     List<String> unsold,
+    String saidOtherwise,
     String budgetText,
     boolean over,
     List<PriceProposal> proposals,
@@ -80,16 +83,23 @@ record MoneyView(
    *
    * @param savesText how much less
    * @param thenText what is still to be spent then
-   * @param mends whether that is within the budget
+   * @param mends whether that is within the budget, which it is not now
+   * @param risks what is not as good then
    */
   record CheaperView(
-      String title, String savesText, String thenText, boolean mends, List<EditDoc> edits) {}
+      String title,
+      String savesText,
+      String thenText,
+      boolean mends,
+      List<String> risks,
+      List<EditDoc> edits) {}
 
   /**
    * The plan from what is owned only.
    *
    * @param complete whether nothing is short then
    * @param changes what is done otherwise, one after the other
+   * @param risks what is not as good then
    * @param stops where it stops: what there is not enough of all the same
    * @param edits all the changes
    */
@@ -97,6 +107,7 @@ record MoneyView(
       boolean complete,
       String summary,
       List<String> changes,
+      List<String> risks,
       List<String> stops,
       List<EditDoc> edits) {}
 }

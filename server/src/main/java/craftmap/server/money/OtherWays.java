@@ -8,6 +8,7 @@ import craftmap.core.coats.InHand;
 import craftmap.core.coats.PrimerChoice;
 import craftmap.core.coats.Where;
 import craftmap.core.coats.Wish;
+import craftmap.core.colour.Colour;
 import craftmap.core.design.PutOn;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.PotLabel;
@@ -131,18 +132,23 @@ final class OtherWays {
     return shelf
         .usedAs(role)
         .filter(p -> !p.medium().id().equals(of.id()))
-        .filter(p -> !coloured || departs(p, of) <= LIKE)
+        .filter(p -> isLike(p, of.coverage().colour()))
         .sorted(
             coloured
-                ? Comparator.comparingDouble(p -> departs(p, of))
+                ? Comparator.comparingDouble(p -> departs(p, of.coverage().colour()))
                 : Comparator.comparingDouble(InHand::freeMl).reversed())
         .filter(p -> seen.add(p.medium().id()))
         .limit(MOST_OF_A_KIND)
         .toList();
   }
 
-  private static double departs(InHand pot, Medium from) {
-    return pot.medium().coverage().colour().lab().ciede2000From(from.coverage().colour().lab());
+  /** Whether its colour would do for another; what has none always does. */
+  private static boolean isLike(InHand pot, Colour other) {
+    return !COLOURS.contains(pot.medium().kind().role()) || departs(pot, other) <= LIKE;
+  }
+
+  private static double departs(InHand pot, Colour from) {
+    return pot.medium().coverage().colour().lab().ciede2000From(from.lab());
   }
 
   private void primers(GroupReading group) {
@@ -210,16 +216,7 @@ final class OtherWays {
     on.get().roles().stream()
         .flatMap(shelf::usedAs)
         .filter(p -> laid.pot().filter(l -> l.mediumId().equals(p.medium().id())).isEmpty())
-        .filter(
-            p ->
-                laid.pot().isEmpty()
-                    || !COLOURS.contains(p.medium().kind().role())
-                    || p.medium()
-                            .coverage()
-                            .colour()
-                            .lab()
-                            .ciede2000From(laid.pot().get().colour().lab())
-                        <= LIKE)
+        .filter(p -> laid.pot().isEmpty() || isLike(p, laid.pot().get().colour()))
         .filter(p -> seen.add(p.medium().id()))
         .sorted(Comparator.comparingDouble(InHand::freeMl).reversed())
         .limit(MOST_OF_A_KIND)

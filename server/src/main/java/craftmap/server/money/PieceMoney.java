@@ -3,8 +3,6 @@ package craftmap.server.money;
 import craftmap.core.money.Money;
 import craftmap.server.stock.Holding;
 import craftmap.server.studio.Studio;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,15 +26,6 @@ public class PieceMoney {
 
   /** What so much of a stock is worth; none where nobody knows what it costs. */
   public Optional<Money> worth(Studio studio, Holding of, double quantity) {
-    return worth
-        .each(studio, of)
-        .map(
-            e ->
-                new Money(
-                    e.minor()
-                        .multiply(BigDecimal.valueOf(quantity))
-                        .setScale(0, RoundingMode.HALF_UP)
-                        .longValueExact(),
-                    e.currency()));
+    return worth.each(studio, of).map(e -> e.money(quantity));
   }
 }

@@ -4,7 +4,7 @@ import craftmap.core.money.Money;
 import java.util.Optional;
 
 /**
- * What somebody said about the money of a piece, in the currency of the studio.
+ * What somebody said about the money of a piece.
  *
  * @param paid for it as it came
  * @param budget what may still be spent on supplies for it

@@ -21,7 +21,6 @@ import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
 import craftmap.server.studio.Studio;
 import craftmap.server.supplier.Offers;
-import craftmap.server.words.Words;
 import craftmap.server.writing.Solves;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -68,25 +67,46 @@ class Worth {
    * @param each what one of its unit costs; none where nobody knows
    */
   record Line(String name, StockUnit unit, double used, double still, Optional<Each> each) {
-    Optional<BigDecimal> worth() {
-      return each.map(e -> e.minor().multiply(BigDecimal.valueOf(used + still)));
+    /** Not rounded to coins; nothing where nobody knows. */
+    private BigDecimal exact() {
+      return each.map(e -> e.of(used + still)).orElse(BigDecimal.ZERO);
+    }
+
+    Optional<Money> worth() {
+      return each.map(e -> e.money(used + still));
+    }
+
+    private boolean isIn(String currency) {
+      return each.filter(e -> e.currency().equals(currency)).isPresent();
+    }
+
+    private Line usedUp() {
+      return new Line(name, unit, used, 0, each);
     }
 
     String text(TapeDivision tape) {
-      return Worth.text(used + still, unit, tape);
+      return Available.amount(used + still, unit, tape);
     }
   }
 
-  /** What one of a unit costs, not rounded to coins. */
+  /** What one of a unit costs, in hundredths, not rounded to coins. */
   record Each(BigDecimal minor, String currency) {
+    private static final int DIGITS = 10;
+
     static Each of(Money paid, BigDecimal quantity) {
       return new Each(
           BigDecimal.valueOf(paid.minor()).divide(quantity, DIGITS, RoundingMode.HALF_UP),
           paid.currency());
     }
-  }
 
-  private static final int DIGITS = 10;
+    private BigDecimal of(double quantity) {
+      return minor.multiply(BigDecimal.valueOf(quantity));
+    }
+
+    Money money(double quantity) {
+      return new Money(of(quantity).setScale(0, RoundingMode.HALF_UP).longValueExact(), currency);
+    }
+  }
 
   /**
    * All of it.
@@ -96,34 +116,30 @@ class Worth {
    * @param left of the work, as it is planned
    */
   record Used(List<Line> lines, Duration done, Duration left) {
-    /** The value of what has one in a currency. */
+    /** The value of what has one in a currency, rounded once. */
     Money worth(String currency) {
+      return worth(lines, currency);
+    }
+
+    /** Of the same, what is used already. */
+    Money usedUp(String currency) {
+      return worth(lines.stream().map(Line::usedUp).toList(), currency);
+    }
+
+    private static Money worth(List<Line> lines, String currency) {
       return new Money(
           lines.stream()
-              .filter(l -> l.each().filter(e -> e.currency().equals(currency)).isPresent())
-              .flatMap(l -> l.worth().stream())
+              .filter(l -> l.isIn(currency))
+              .map(Line::exact)
               .reduce(BigDecimal.ZERO, BigDecimal::add)
               .setScale(0, RoundingMode.HALF_UP)
               .longValueExact(),
           currency);
     }
 
-    /** Of the same, what is used already. */
-    Money usedUp(String currency) {
-      return new Used(
-              lines.stream().map(l -> new Line(l.name(), l.unit(), l.used(), 0, l.each())).toList(),
-              done,
-              left)
-          .worth(currency);
-    }
-
     /** What has no price, or one that does not add up with the others. */
     List<String> uncounted(String currency) {
-      return lines.stream()
-          .filter(l -> l.each().filter(e -> e.currency().equals(currency)).isEmpty())
-          .map(Line::name)
-          .distinct()
-          .toList();
+      return lines.stream().filter(l -> !l.isIn(currency)).map(Line::name).distinct().toList();
     }
 
     Duration work() {
@@ -177,8 +193,7 @@ class Worth {
             .map(Sum::line)
             .filter(l -> l.used() + l.still() > 0)
             .sorted(
-                Comparator.comparing(
-                        (Line l) -> l.worth().orElse(BigDecimal.ZERO), Comparator.reverseOrder())
+                Comparator.comparing(Line::exact, Comparator.reverseOrder())
                     .thenComparing(Line::name))
             .toList();
     return hours(studio, piece, lines);
@@ -258,13 +273,5 @@ class Worth {
     }
     told.forEach(planned::remove);
     return new Used(lines, done, planned.values().stream().reduce(Duration.ZERO, Duration::plus));
-  }
-
-  static String text(double quantity, StockUnit unit, TapeDivision tape) {
-    return switch (unit) {
-      case ML -> Words.millilitres(quantity);
-      case G -> Words.grams(quantity);
-      case SHEETS, PIECES, MM -> Available.text(quantity, unit, tape);
-    };
   }
 }

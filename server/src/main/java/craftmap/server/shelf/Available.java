@@ -4,6 +4,7 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.cutting.Pool;
 import craftmap.core.supply.StockUnit;
+import craftmap.server.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
@@ -26,5 +27,14 @@ public record Available(StockUnit unit, double quantity, double left, double rig
   public static String text(double quantity, StockUnit unit, TapeDivision tape) {
     return StockText.of(
         BigDecimal.valueOf(quantity).setScale(unit.places(), RoundingMode.UP), unit, tape);
+  }
+
+  /** A quantity of anything, also of what comes out of pots. */
+  public static String amount(double quantity, StockUnit unit, TapeDivision tape) {
+    return switch (unit) {
+      case ML -> Words.millilitres(quantity);
+      case G -> Words.grams(quantity);
+      case SHEETS, PIECES, MM -> text(Math.max(0, quantity), unit, tape);
+    };
   }
 }

@@ -259,12 +259,8 @@ class BuyingViews {
         : null;
   }
 
-  static String text(double quantity, Supply supply, TapeDivision tape) {
-    return switch (supply.unit()) {
-      case ML -> Words.millilitres(quantity);
-      case G -> Words.grams(quantity);
-      case SHEETS, PIECES, MM -> Available.text(Math.max(0, quantity), supply.unit(), tape);
-    };
+  private static String text(double quantity, Supply supply, TapeDivision tape) {
+    return Available.amount(quantity, supply.unit(), tape);
   }
 
   static String sums(List<Money> sums) {

@@ -2,6 +2,7 @@ package craftmap.server.shopping;
 
 import craftmap.core.money.Money;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.shelf.Available;
 import craftmap.server.studio.Studio;
 import craftmap.server.writing.Solves;
 import java.util.List;
@@ -29,10 +30,7 @@ public class ToSpend {
   public record Sum(List<Money> totals, List<Lack> lacks, int uncounted) {
     /** In one currency. */
     public Money in(String currency) {
-      return totals.stream()
-          .filter(m -> m.currency().equals(currency))
-          .findFirst()
-          .orElse(new Money(0, currency));
+      return Money.in(totals, currency);
     }
 
     /** What nobody is known to sell. */
@@ -63,7 +61,7 @@ public class ToSpend {
                     new Lack(
                         thing(l.supply()),
                         l.supply().name(),
-                        BuyingViews.text(l.toBuy(), l.supply(), studio.tape()),
+                        Available.amount(l.toBuy(), l.supply().unit(), studio.tape()),
                         l.toBuy(),
                         !bought.unsold().contains(l)))
             .toList();

@@ -1,4 +1,4 @@
-package craftmap.server.coats;
+package craftmap.server.money;
 
 import craftmap.core.coats.CoatFinding;
 import craftmap.core.coats.GroupReading;
@@ -7,8 +7,13 @@ import craftmap.core.money.Money;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.edit.CoatEdit;
+import craftmap.server.coats.CoatViews;
+import craftmap.server.coats.GroupNames;
+import craftmap.server.coats.Schemes;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.document.CoatsMapper;
+import craftmap.server.shopping.ToSpend;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
@@ -32,10 +37,10 @@ class ComparedController {
 
   private final Pieces pieces;
   private final Schemes schemes;
-  private final Cash cash;
+  private final ToSpend toSpend;
 
-  ComparedController(Pieces pieces, Schemes schemes, Cash cash) {
-    this.cash = cash;
+  ComparedController(Pieces pieces, Schemes schemes, ToSpend toSpend) {
+    this.toSpend = toSpend;
     this.pieces = pieces;
     this.schemes = schemes;
   }
@@ -64,11 +69,12 @@ class ComparedController {
   @GetMapping("/compared")
   List<ComparedView> compared(Asker asker, @PathVariable String id, @PathVariable String groupId) {
     Studio studio = asker.studio();
-    Plan plan = pieces.get(studio, id).plan();
+    SavedPlan piece = pieces.get(studio, id);
+    Plan plan = piece.plan();
     CoatsReading coats = pieces.coats(studio, plan);
     GroupReading now = group(coats, groupId);
     GroupNames names = new GroupNames(pieces.read(studio, plan));
-    Comparing would = new Comparing(studio, id, plan, groupId);
+    Comparing would = new Comparing(studio, piece, groupId);
     List<ComparedView> all = new ArrayList<>();
     all.add(would.be("now", Words.say("compared.now"), plan));
     if (!now.group().wishes().isNone()) {
@@ -108,29 +114,30 @@ class ComparedController {
   /** What a group of a piece would be. */
   private final class Comparing {
     private final Studio studio;
-    private final String pieceId;
-    private final Plan plan;
+    private final SavedPlan piece;
     private final String groupId;
 
-    Comparing(Studio studio, String pieceId, Plan plan, String groupId) {
+    Comparing(Studio studio, SavedPlan piece, String groupId) {
       this.studio = studio;
-      this.pieceId = pieceId;
-      this.plan = plan;
+      this.piece = piece;
       this.groupId = groupId;
     }
 
     ComparedView be(String key, String title, CoatEdit edit) {
-      return be(key, title, pieces.edited(studio, plan, List.of(edit)).plan());
+      return be(key, title, pieces.edited(studio, piece.plan(), List.of(edit)).plan());
     }
 
     ComparedView be(String key, String title, Plan other) {
-      CoatsReading coats = pieces.coats(studio, other);
-      return view(key, title, group(coats, groupId), cash.of(studio, pieceId, other, coats));
+      return view(
+          key,
+          title,
+          group(pieces.coats(studio, other), groupId),
+          toSpend.of(studio, piece.with(other)));
     }
   }
 
   private static ComparedView view(
-      String key, String title, GroupReading group, Cash.Spending spending) {
+      String key, String title, GroupReading group, ToSpend.Sum toSpend) {
     List<CoatFinding> open =
         group.open().stream().filter(f -> f.level() != Level.FINE && !f.safety()).toList();
     return new ComparedView(
@@ -142,17 +149,17 @@ class ComparedController {
         Words.time(group.handsOn()),
         Words.time(group.waiting()),
         String.join(", ", group.toBuy().stream().map(p -> p.medium().name()).distinct().toList()),
-        cash(spending),
+        cash(toSpend),
         open.size(),
         open.stream().map(CoatFinding::level).max(Comparator.naturalOrder()).orElse(null));
   }
 
-  private static String cash(Cash.Spending spending) {
-    String sum = spending.totals().stream().map(Money::show).collect(Collectors.joining(" + "));
-    if (spending.unpriced().isEmpty()) {
+  private static String cash(ToSpend.Sum toSpend) {
+    String sum = toSpend.totals().stream().map(Money::show).collect(Collectors.joining(" + "));
+    if (toSpend.unsold().isEmpty()) {
       return sum;
     }
-    String without = String.join(", ", spending.unpriced());
+    String without = String.join(", ", toSpend.unsold());
     return sum.isEmpty()
         ? Words.say("compared.unpriced", without)
         : Words.say("compared.cashAndUnpriced", sum, without);
