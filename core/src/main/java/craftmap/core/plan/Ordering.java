@@ -5,6 +5,7 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.order.mishap.Mishap;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -29,6 +30,7 @@ import java.util.function.UnaryOperator;
  * @param steps what was decided about single steps, by the steps' keys
  * @param own steps that nothing in the plan asks for, by their keys
  * @param bars which of two steps comes first where the plan leaves it open
+ * @param mishaps what went wrong and is mended, by ids of their own
  */
 public record Ordering(
     Optional<LocalDateTime> begins,
@@ -36,14 +38,17 @@ public record Ordering(
     Set<String> together,
     Map<String, StepChoice> steps,
     Map<String, OwnStep> own,
-    Set<Bar> bars) {
+    Set<Bar> bars,
+    Map<String, Mishap> mishaps) {
   public static final Ordering NONE =
-      new Ordering(Optional.empty(), Optional.empty(), Set.of(), Map.of(), Map.of(), Set.of());
+      new Ordering(
+          Optional.empty(), Optional.empty(), Set.of(), Map.of(), Map.of(), Set.of(), Map.of());
 
   public static final int MOST_TOGETHER = 20;
   private static final int MOST_STEPS = 2000;
   private static final int MOST_OWN = 200;
   private static final int MOST_BARS = 500;
+  private static final int MOST_MISHAPS = 200;
   static final int LONGEST_ID = 160;
   private static final int FIRST_YEAR = 2000;
   private static final int LAST_YEAR = 2199;
@@ -88,10 +93,17 @@ public record Ordering(
     steps = Collections.unmodifiableMap(new TreeMap<>(steps));
     own = Collections.unmodifiableMap(new TreeMap<>(own));
     bars = Collections.unmodifiableSet(new TreeSet<>(bars));
+    mishaps = Collections.unmodifiableMap(new TreeMap<>(mishaps));
     checkCount("pieces-together", together.size(), MOST_TOGETHER);
     checkCount("steps", steps.size(), MOST_STEPS);
     checkCount("own-steps", own.size(), MOST_OWN);
     checkCount("orders-of-steps", bars.size(), MOST_BARS);
+    checkCount("mishaps", mishaps.size(), MOST_MISHAPS);
+    mishaps.forEach(
+        (id, mishap) -> {
+          Mishap.checkId(id);
+          checkId(mishap.step());
+        });
     begins.ifPresent(b -> checkYear(b.getYear(), b));
     promised.ifPresent(p -> checkYear(p.getYear(), p));
     steps.keySet().forEach(Ordering::checkId);
@@ -136,7 +148,8 @@ public record Ordering(
             again.put(key, left);
           }
         });
-    return new Ordering(Optional.empty(), Optional.empty(), together, again, own, bars);
+    again.keySet().removeIf(Mishap::isMend);
+    return new Ordering(Optional.empty(), Optional.empty(), together, again, own, bars, Map.of());
   }
 
   public boolean isNone() {
@@ -154,11 +167,11 @@ public record Ordering(
   }
 
   public Ordering beginning(Optional<LocalDateTime> at) {
-    return new Ordering(at, promised, together, steps, own, bars);
+    return new Ordering(at, promised, together, steps, own, bars, mishaps);
   }
 
   public Ordering promised(Optional<LocalDate> day) {
-    return new Ordering(begins, day, together, steps, own, bars);
+    return new Ordering(begins, day, together, steps, own, bars, mishaps);
   }
 
   public Ordering with(String pieceId, boolean worked) {
@@ -168,7 +181,7 @@ public record Ordering(
     } else {
       all.remove(pieceId);
     }
-    return new Ordering(begins, promised, all, steps, own, bars);
+    return new Ordering(begins, promised, all, steps, own, bars, mishaps);
   }
 
   /** With something else decided about a step. */
@@ -180,13 +193,13 @@ public record Ordering(
     } else {
       all.put(key, then);
     }
-    return new Ordering(begins, promised, together, all, own, bars);
+    return new Ordering(begins, promised, together, all, own, bars, mishaps);
   }
 
   public Ordering with(String key, OwnStep step) {
     Map<String, OwnStep> all = new TreeMap<>(own);
     all.put(key, step);
-    return new Ordering(begins, promised, together, steps, all, bars);
+    return new Ordering(begins, promised, together, steps, all, bars, mishaps);
   }
 
   /** Without a step of one's own, and all that was decided about it. */
@@ -197,7 +210,7 @@ public record Ordering(
     choices.remove(ownKey);
     Set<Bar> other = new TreeSet<>(bars);
     other.removeIf(b -> b.first().equals(ownKey) || b.next().equals(ownKey));
-    return new Ordering(begins, promised, together, choices, left, other);
+    return new Ordering(begins, promised, together, choices, left, other, mishaps);
   }
 
   public Ordering with(Bar bar, boolean barred) {
@@ -207,6 +220,22 @@ public record Ordering(
     } else {
       all.remove(bar);
     }
-    return new Ordering(begins, promised, together, steps, own, all);
+    return new Ordering(begins, promised, together, steps, own, all, mishaps);
+  }
+
+  /** With something that went wrong. */
+  public Ordering with(String id, Mishap mishap) {
+    Map<String, Mishap> all = new TreeMap<>(mishaps);
+    all.put(id, mishap);
+    return new Ordering(begins, promised, together, steps, own, bars, all);
+  }
+
+  /** As if something had not gone wrong: without what was decided about mending it. */
+  public Ordering withoutMishap(String id) {
+    Map<String, Mishap> left = new TreeMap<>(mishaps);
+    left.remove(id);
+    Map<String, StepChoice> choices = new TreeMap<>(steps);
+    choices.keySet().removeIf(key -> Mishap.isMend(key) && Mishap.idOf(key).equals(id));
+    return new Ordering(begins, promised, together, choices, own, bars, left);
   }
 }

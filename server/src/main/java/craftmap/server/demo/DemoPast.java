@@ -96,14 +96,14 @@ class DemoPast {
 
   /** One piece, step after step, by day. */
   private final class Doing {
-    private final Studio studio;
+    private final Climate climate;
     private final Past.Asked asked;
     private final Dice dice;
     private final Map<String, Instant> done = new HashMap<>();
     private ZonedDateTime now;
 
     Doing(Studio studio, Past.Asked asked, Dice dice, ZonedDateTime from) {
-      this.studio = studio;
+      this.climate = benches.of(studio).climate();
       this.asked = asked;
       this.dice = dice;
       this.now = from;
@@ -163,10 +163,7 @@ class DemoPast {
     private void wait(Instant since, Dry dry) {
       Drying drying =
           new Drying(
-              since,
-              Math.toIntExact(Duration.ofDays(14).toMinutes()),
-              now.getZone(),
-              benches.of(studio).climate());
+              since, Math.toIntExact(Duration.ofDays(14).toMinutes()), now.getZone(), climate);
       Instant ripe = since.plus(drying.after(0, dry.label(), dry.law()), ChronoUnit.MINUTES);
       if (ripe.isAfter(now.toInstant())) {
         now = ripe.atZone(now.getZone());

@@ -24,6 +24,8 @@ public enum Doing {
   /** Brushed with what holds it, before it is laid. */
   SIZE,
   HARDWARE_ON,
+  /** Something that went wrong is mended. */
+  MEND,
   /** A step of the artist's own. */
   OWN;
 

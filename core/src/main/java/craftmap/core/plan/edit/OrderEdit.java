@@ -1,5 +1,6 @@
 package craftmap.core.plan.edit;
 
+import craftmap.core.order.mishap.Mishap;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.OwnStep;
 import craftmap.core.plan.Plan;
@@ -121,6 +122,34 @@ public sealed interface OrderEdit extends PlanEdit {
           plan,
           plan.order().with(bar, barred),
           Told.of(barred ? Told.Code.PUT_FIRST : Told.Code.LEFT_OPEN));
+    }
+  }
+
+  /** Something went wrong with a step, and is mended. */
+  record WentWrong(String id, Mishap mishap) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      return edited(
+          plan,
+          plan.order().with(id, mishap),
+          Told.of(
+              Told.Code.WENT_WRONG,
+              Told.LABEL + "trouble-" + mishap.trouble(),
+              Told.LABEL + "remedy-" + mishap.remedy()));
+    }
+  }
+
+  /** It did not go wrong after all. */
+  record WentRight(String id) implements OrderEdit {
+    @Override
+    public Edited to(Plan plan, Editing editing) {
+      Mishap mishap = plan.order().mishaps().get(id);
+      return mishap == null
+          ? edited(plan, plan.order(), Told.of(Told.Code.NOTHING))
+          : edited(
+              plan,
+              plan.order().withoutMishap(id),
+              Told.of(Told.Code.WENT_RIGHT, Told.LABEL + "trouble-" + mishap.trouble()));
     }
   }
 

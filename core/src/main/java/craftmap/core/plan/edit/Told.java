@@ -51,6 +51,8 @@ public record Told(Code code, List<String> names) {
     OWN_STEP_PUT,
     OWN_STEP_CHANGED,
     OWN_STEP_TAKEN,
+    WENT_WRONG,
+    WENT_RIGHT,
     PUT_FIRST,
     LEFT_OPEN,
     STARTED,

@@ -30,20 +30,29 @@ import java.util.stream.Collectors;
  *
  * @param begins steps that are to begin at a time of the studio's clock, by id
  * @param unkept orders that were asked for and cannot be: what is to come first waits for the other
+ * @param mendDraws what the steps take that mend something, by id
+ * @param spoiled what they take of designs beyond what is laid, by id
  */
-public record AskedOrder(Work work, Map<String, LocalDateTime> begins, List<Ordering.Bar> unkept) {
+public record AskedOrder(
+    Work work,
+    Map<String, LocalDateTime> begins,
+    List<Ordering.Bar> unkept,
+    Map<String, Draws.Draw> mendDraws,
+    Map<String, Spoiled> spoiled) {
   /** The row of steps that the piece is not needed for. */
   public static final String BESIDES = "besides";
 
   public AskedOrder {
     begins = Map.copyOf(begins);
     unkept = List.copyOf(unkept);
+    mendDraws = Map.copyOf(mendDraws);
+    spoiled = Map.copyOf(spoiled);
   }
 
   /** Of a plan that was read. */
   public static AskedOrder of(
       String pieceId, Ordering order, PlanReading reading, CoatsReading coats) {
-    return of(pieceId, StepsReader.of(pieceId, reading, coats), order, coats);
+    return of(pieceId, StepsReader.of(pieceId, reading, coats), order, reading, coats);
   }
 
   /**
@@ -51,18 +60,21 @@ public record AskedOrder(Work work, Map<String, LocalDateTime> begins, List<Orde
    *
    * @param derived what the plan asks for
    */
-  public static AskedOrder of(String pieceId, Work derived, Ordering order, CoatsReading coats) {
+  private static AskedOrder of(
+      String pieceId, Work derived, Ordering order, PlanReading reading, CoatsReading coats) {
     Work work = timed(derived.and(own(pieceId, order, coats)), order);
     List<Ordering.Bar> unkept = new ArrayList<>();
     work = barred(pieceId, work, order, unkept);
     Map<String, Integer> parts = new HashMap<>();
     work.steps().forEach(s -> parts.put(s.id(), order.step(s.key()).parts()));
-    work = timed(work.inParts(parts), order);
+    Mends.Mended mended =
+        Mends.of(pieceId, timed(work.inParts(parts), order), order, reading, coats);
+    work = timed(mended.work(), order);
     Map<String, LocalDateTime> begins = new HashMap<>();
     for (WorkStep step : work.steps()) {
       order.step(step.key()).begins().ifPresent(b -> begins.put(step.id(), b));
     }
-    return new AskedOrder(work, begins, unkept);
+    return new AskedOrder(work, begins, unkept, mended.draws(), mended.spoiled());
   }
 
   private static Work timed(Work work, Ordering order) {

@@ -52,8 +52,15 @@ public record Draws(Map<String, Draw> byStep) {
         .toList();
   }
 
-  /** What the steps of a piece take. */
-  public static Draws of(Work work, PlanReading reading, CoatsReading coats) {
+  /** What the steps of a piece take, and what its mends do. */
+  public static Draws of(AskedOrder asked, PlanReading reading, CoatsReading coats) {
+    Map<String, Draw> all = new HashMap<>(planned(asked.work(), reading, coats).byStep());
+    all.putAll(asked.mendDraws());
+    return new Draws(all);
+  }
+
+  /** What the steps take that the plan asks for. */
+  static Draws planned(Work work, PlanReading reading, CoatsReading coats) {
     Map<String, Integer> parts = new HashMap<>();
     work.steps().forEach(s -> parts.merge(s.wholeId(), 1, Integer::sum));
     Map<String, Draw> draws = new HashMap<>();

@@ -30,11 +30,11 @@ public final class Lessons {
   private final Draws draws;
   private final Map<String, Integer> parts = new HashMap<>();
 
-  public Lessons(Work work, PlanReading reading, CoatsReading coats) {
-    this.work = work;
+  public Lessons(AskedOrder asked, PlanReading reading, CoatsReading coats) {
+    this.work = asked.work();
     this.reading = reading;
     this.coats = coats;
-    this.draws = Draws.of(work, reading, coats);
+    this.draws = Draws.of(asked, reading, coats);
     work.steps().forEach(s -> parts.merge(s.wholeId(), 1, Integer::sum));
   }
 

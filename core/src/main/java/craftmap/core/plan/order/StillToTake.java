@@ -29,8 +29,8 @@ public record StillToTake(Set<String> booked, Map<String, Double> share) {
     if (order.steps().values().stream().map(StepChoice::done).allMatch(d -> d.isEmpty())) {
       return new StillToTake(booked, Map.of());
     }
-    Work work = AskedOrder.of(pieceId, order, reading, coats).work();
-    return of(work, Draws.of(work, reading, coats), order, booked);
+    AskedOrder asked = AskedOrder.of(pieceId, order, reading, coats);
+    return of(asked.work(), Draws.of(asked, reading, coats), order, booked);
   }
 
   /** The same of steps that are known. */

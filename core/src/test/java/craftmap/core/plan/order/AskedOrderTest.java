@@ -25,12 +25,12 @@ class AskedOrderTest {
   private static final GroupReading GROUP =
       Built.painted("#6B4A2F", "#B3202A").paint("red", "#B3202A", 0.6).pot("clear-satin").read();
   private static final CoatsReading COATS = new CoatsReading(Habits.USUAL, List.of(GROUP));
-  private static final Work DERIVED =
-      StepsReader.of(
-          "chest", new PlanReading(List.of(), List.of(), List.of(), List.of(), false), COATS);
+  private static final PlanReading BARE =
+      new PlanReading(List.of(), List.of(), List.of(), List.of(), false);
+  private static final Work DERIVED = StepsReader.of("chest", BARE, COATS);
 
   private static AskedOrder asked(Ordering order) {
-    return AskedOrder.of("chest", DERIVED, order, COATS);
+    return AskedOrder.of("chest", order, BARE, COATS);
   }
 
   private static final String FIRST_COAT =

@@ -42,8 +42,8 @@ class DrawsTest {
     return new CoatsReading(Habits.USUAL, List.of(built.read()));
   }
 
-  private static Work work(CoatsReading coats, Ordering order) {
-    return AskedOrder.of("stool", StepsReader.of("stool", BARE, coats), order, coats).work();
+  private static AskedOrder asked(CoatsReading coats, Ordering order) {
+    return AskedOrder.of("stool", order, BARE, coats);
   }
 
   /** However its coats are split into parts, a band's steps take what the band takes. */
@@ -53,12 +53,13 @@ class DrawsTest {
     for (int i = 0; i < 30; i++) {
       CoatsReading coats = coats(dice, i % 2 == 0);
       Ordering order = Ordering.NONE;
-      for (WorkStep step : work(coats, order).steps()) {
+      for (WorkStep step : asked(coats, order).work().steps()) {
         int parts = 1 + dice.nextInt(3);
         order = order.with(step.key(), s -> s.inParts(parts));
       }
-      Work work = work(coats, order);
-      Draws draws = Draws.of(work, BARE, coats);
+      AskedOrder asked = asked(coats, order);
+      Work work = asked.work();
+      Draws draws = Draws.of(asked, BARE, coats);
       GroupReading group = coats.groups().getFirst();
       int wet = 0;
       for (BandReading band : group.bands()) {
@@ -82,8 +83,9 @@ class DrawsTest {
   @Test
   void theFirstCoatTakesWhatTheWoodDrinks() {
     CoatsReading coats = coats(new Random(5), true);
-    Work work = work(coats, Ordering.NONE);
-    Draws draws = Draws.of(work, BARE, coats);
+    AskedOrder asked = asked(coats, Ordering.NONE);
+    Work work = asked.work();
+    Draws draws = Draws.of(asked, BARE, coats);
     GroupReading group = coats.groups().getFirst();
     BandReading drinks =
         group.bands().stream()
@@ -103,8 +105,9 @@ class DrawsTest {
     Random dice = new Random(81_223);
     for (int i = 0; i < 30; i++) {
       CoatsReading coats = coats(dice, i % 3 == 0);
-      Work work = work(coats, Ordering.NONE);
-      Draws draws = Draws.of(work, BARE, coats);
+      AskedOrder asked = asked(coats, Ordering.NONE);
+      Work work = asked.work();
+      Draws draws = Draws.of(asked, BARE, coats);
       Ordering order = Ordering.NONE;
       Map<String, Double> left = new HashMap<>();
       for (WorkStep step : work.steps()) {

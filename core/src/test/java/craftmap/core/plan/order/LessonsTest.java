@@ -39,8 +39,8 @@ class LessonsTest {
     return new CoatsReading(Habits.USUAL, List.of(built.read()));
   }
 
-  private static Work work(CoatsReading coats, Ordering order) {
-    return AskedOrder.of("stool", StepsReader.of("stool", BARE, coats), order, coats).work();
+  private static AskedOrder asked(CoatsReading coats, Ordering order) {
+    return AskedOrder.of("stool", order, BARE, coats);
   }
 
   /** However a step is split, its parts together are the work of the band, and no more. */
@@ -50,12 +50,13 @@ class LessonsTest {
     for (int i = 0; i < 20; i++) {
       CoatsReading coats = coats(90_311 + dice.nextInt(1_800_000), Learned.NONE);
       Ordering order = Ordering.NONE;
-      for (WorkStep step : work(coats, order).steps()) {
+      for (WorkStep step : asked(coats, order).work().steps()) {
         int parts = 1 + dice.nextInt(3);
         order = order.with(step.key(), s -> s.inParts(parts));
       }
-      Work work = work(coats, order);
-      Lessons lessons = new Lessons(work, BARE, coats);
+      AskedOrder asked = asked(coats, order);
+      Work work = asked.work();
+      Lessons lessons = new Lessons(asked, BARE, coats);
       GroupReading group = coats.groups().getFirst();
       for (BandReading band : group.bands()) {
         double told =
@@ -75,8 +76,9 @@ class LessonsTest {
   @Test
   void whatTookAsLongAsPlannedTeachesThePlan() {
     CoatsReading coats = coats(637_911, Learned.NONE);
-    Work work = work(coats, Ordering.NONE);
-    Lessons lessons = new Lessons(work, BARE, coats);
+    AskedOrder asked = asked(coats, Ordering.NONE);
+    Work work = asked.work();
+    Lessons lessons = new Lessons(asked, BARE, coats);
     int taught = 0;
     for (WorkStep step : work.steps()) {
       for (Observation seen : lessons.of(step, Times.minutes(step.handsOn()), Optional.empty())) {
@@ -93,8 +95,9 @@ class LessonsTest {
   void plansComeToTakeWhatStepsTook() {
     List<Observation> seen = new ArrayList<>();
     CoatsReading before = coats(511_713, Learned.NONE);
-    Work work = work(before, Ordering.NONE);
-    Lessons lessons = new Lessons(work, BARE, before);
+    AskedOrder asked = asked(before, Ordering.NONE);
+    Work work = asked.work();
+    Lessons lessons = new Lessons(asked, BARE, before);
     for (WorkStep step : work.steps()) {
       lessons
           .effort(step)
@@ -128,9 +131,10 @@ class LessonsTest {
   @Test
   void whatWasPouredIsHowFarThePotGoes() {
     CoatsReading before = coats(702_211, Learned.NONE);
-    Work work = work(before, Ordering.NONE);
-    Lessons lessons = new Lessons(work, BARE, before);
-    Draws draws = Draws.of(work, BARE, before);
+    AskedOrder asked = asked(before, Ordering.NONE);
+    Work work = asked.work();
+    Lessons lessons = new Lessons(asked, BARE, before);
+    Draws draws = Draws.of(asked, BARE, before);
     WorkStep coat =
         work.steps().stream().filter(s -> s.what().equals(Band.GROUND)).findFirst().orElseThrow();
     double ml = draws.of(coat.id()).orElseThrow().ml();

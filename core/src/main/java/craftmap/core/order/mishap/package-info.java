@@ -1,0 +1,2 @@
+/** What goes wrong at the bench, and what helps. */
+package craftmap.core.order.mishap;
