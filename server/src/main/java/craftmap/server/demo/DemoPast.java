@@ -3,6 +3,7 @@ package craftmap.server.demo;
 import craftmap.core.chance.Dice;
 import craftmap.core.log.Effort;
 import craftmap.core.measure.Times;
+import craftmap.core.order.climate.DayClimate;
 import craftmap.core.order.climate.Drying;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
@@ -96,7 +97,7 @@ class DemoPast {
 
   /** One piece, step after step, by day. */
   private final class Doing {
-    private final Climate climate;
+    private final DayClimate climate;
     private final Past.Asked asked;
     private final Dice dice;
     private final Map<String, Instant> done = new HashMap<>();

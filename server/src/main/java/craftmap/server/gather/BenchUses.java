@@ -1,11 +1,14 @@
 package craftmap.server.gather;
 
+import craftmap.core.order.mishap.Mishap;
+import craftmap.core.order.mishap.Trouble;
 import craftmap.core.order.work.Work;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.order.AskedOrder;
 import craftmap.core.plan.order.Draws;
+import craftmap.core.plan.order.Spoiled;
 import craftmap.core.plan.order.StillToTake;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.Booking;
@@ -15,12 +18,14 @@ import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
+import craftmap.server.stock.Holding;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -67,13 +72,30 @@ class BenchUses {
    * @param still what is left to take
    */
   record Steps(
-      Work work, Draws draws, Ordering order, Map<String, Use.Booked> used, StillToTake still) {
+      AskedOrder asked,
+      Draws draws,
+      Ordering order,
+      Map<String, Use.Booked> used,
+      StillToTake still) {
+    private Work work() {
+      return asked.work();
+    }
+
+    /** What is still needed of a design once more, because it went wrong. */
+    double spoiled(String designId) {
+      return asked.spoiled().entrySet().stream()
+          .filter(s -> s.getValue().designId().equals(designId))
+          .filter(s -> order.step(work().step(s.getKey()).key()).done().isEmpty())
+          .mapToDouble(s -> s.getValue().quantity())
+          .sum();
+    }
+
     Worked worked(String useId, Pot pot) {
       double booked = 0;
       int done = 0;
-      List<String> steps = draws.stepsOf(useId, work);
+      List<String> steps = draws.stepsOf(useId, work());
       for (String id : steps) {
-        String key = work.step(id).key();
+        String key = work().step(id).key();
         Use.Booked standing = used.get(Use.ofStep(key));
         booked += standing == null ? 0 : pot.ml(standing.quantity().doubleValue());
         if (order.step(key).done().isPresent()) {
@@ -90,13 +112,18 @@ class BenchUses {
     Ordering order = plan.order();
     if (order.steps().values().stream().allMatch(s -> s.done().isEmpty())) {
       return new Steps(
-          Work.NONE, new Draws(Map.of()), order, used, new StillToTake(used.keySet(), Map.of()));
+          AskedOrder.NONE,
+          new Draws(Map.of()),
+          order,
+          used,
+          new StillToTake(used.keySet(), Map.of(), Map.of()));
     }
     PlanReading reading = pieces.read(studio, plan);
     CoatsReading coats = pieces.coats(studio, plan);
-    Work work = AskedOrder.of(piece.id(), order, reading, coats).work();
-    Draws draws = Draws.of(work, reading, coats);
-    return new Steps(work, draws, order, used, StillToTake.of(work, draws, order, used.keySet()));
+    AskedOrder asked = AskedOrder.of(piece.id(), order, reading, coats);
+    Draws draws = Draws.of(asked, reading, coats);
+    return new Steps(
+        asked, draws, order, used, StillToTake.of(asked.work(), draws, order, used.keySet()));
   }
 
   /** Has the ledger follow what is done of a piece that somebody holds. */
@@ -105,7 +132,12 @@ class BenchUses {
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     List<String> back =
         used.keySet().stream()
-            .filter(u -> Use.stepOf(u).filter(k -> order.step(k).done().isEmpty()).isPresent())
+            .filter(
+                u ->
+                    Use.stepOf(u)
+                        .or(() -> Use.spoiledBy(u))
+                        .filter(k -> order.step(k).done().isEmpty())
+                        .isPresent())
             .toList();
     for (String useId : back) {
       ledger.takeBackUse(
@@ -122,6 +154,9 @@ class BenchUses {
     }
     Steps steps = steps(studio, piece, used);
     for (String key : open) {
+      Optional.ofNullable(steps.asked().spoiled().get(piece.id() + ":" + key))
+          .filter(s -> !used.containsKey(Use.spoiled(key)))
+          .ifPresent(s -> book(studio, piece, key, s));
       Optional<Draws.Draw> draw =
           steps.draws().of(piece.id() + ":" + key).filter(d -> !used.containsKey(d.useId()));
       Optional<Pot> pot = draw.flatMap(Draws.Draw::potId).flatMap(p -> shelf.pot(studio.id(), p));
@@ -131,13 +166,44 @@ class BenchUses {
     }
   }
 
+  /** The share of a step that was not done because what it takes ran out. */
+  private static double leftToDo(Ordering order, String key) {
+    return order.mishaps().values().stream()
+        .filter(m -> m.step().equals(key) && m.trouble() == Trouble.RAN_OUT)
+        .mapToDouble(Mishap::share)
+        .max()
+        .orElse(0);
+  }
+
+  /** What was laid or cut once more, from the stock of which there is most. */
+  private void book(Studio studio, SavedPlan piece, String key, Spoiled spoiled) {
+    Optional<LogEntry> told = log.done(studio.id(), piece.id(), key);
+    shelf.stockOf(studio.id(), spoiled.designId()).stream()
+        .max(Comparator.comparing(Holding::level))
+        .ifPresent(
+            stock ->
+                ledger.bookPoured(
+                    studio.id(),
+                    new Use(
+                        stock.id(),
+                        spoiled.quantity(),
+                        piece.id(),
+                        Use.spoiled(key),
+                        told.map(t -> t.details().title()).orElse(key),
+                        Words.say("done.spoiled", piece.name())),
+                    Words.say("done.more"),
+                    told.map(LogEntry::by).orElse("")));
+  }
+
   private void book(Studio studio, SavedPlan piece, String key, Pot pot, Draws.Draw draw) {
     Optional<LogEntry> told = log.done(studio.id(), piece.id(), key);
     Optional<Double> level = told.map(t -> t.details().levelMl());
     Optional<Double> gone =
         level.map(l -> pot.ml(ledger.levelHeld(pot.holding().id()).doubleValue()) - l);
     double ml =
-        told.map(t -> t.details().usedMl()).or(() -> gone.filter(g -> g > 0)).orElse(draw.ml());
+        told.map(t -> t.details().usedMl())
+            .or(() -> gone.filter(g -> g > 0))
+            .orElse(draw.ml() * (1 - leftToDo(piece.plan().order(), key)));
     if (ml < A_DROP_ML) {
       return;
     }

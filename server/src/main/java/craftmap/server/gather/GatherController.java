@@ -1,5 +1,6 @@
 package craftmap.server.gather;
 
+import craftmap.core.coats.Group;
 import craftmap.core.coats.Place;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
@@ -234,6 +235,8 @@ class GatherController {
               names.name(of.group().group()),
               Words.say("recipe.coat." + mix.part(), mix.coats()),
               lines);
+      case Gathering.What.OfMend of ->
+          new MixToMakeView(of.id(), mended(of), "", Words.say("recipe.casting"), lines);
       case Gathering.What.OfLay of -> {
         LayView lay = view(of.id(), lays);
         yield new MixToMakeView(
@@ -403,14 +406,24 @@ class GatherController {
             null,
             lay.laid().why());
       }
+      case Gathering.What.OfMend of ->
+          new UseView(
+              of.id(),
+              of.group().map(g -> firstFace(g.group())).orElse(""),
+              mended(of),
+              of.group().map(g -> names.name(g.group())).orElse(""),
+              needs,
+              use.isDone(),
+              byHand,
+              worked,
+              booked,
+              changed,
+              null,
+              List.of());
       case Gathering.What.OfBand of ->
           new UseView(
               of.id(),
-              of.group().group().places().stream()
-                  .filter(Place.OfFace.class::isInstance)
-                  .map(p -> ((Place.OfFace) p).faceId())
-                  .findFirst()
-                  .orElse(""),
+              firstFace(of.group().group()),
               CoatViews.title(of.band()),
               names.name(of.group().group()),
               needs,
@@ -422,6 +435,18 @@ class GatherController {
               new CoatOfUseView(of.group().group().id(), of.band().band().key()),
               CoatViews.sums(of.band()));
     };
+  }
+
+  private static String mended(Gathering.What.OfMend of) {
+    return Words.say("mend." + of.remedy());
+  }
+
+  private static String firstFace(Group group) {
+    return group.places().stream()
+        .filter(Place.OfFace.class::isInstance)
+        .map(p -> ((Place.OfFace) p).faceId())
+        .findFirst()
+        .orElse("");
   }
 
   private static UnownedView unowned(Gathering.Unowned missing, GroupNames names) {

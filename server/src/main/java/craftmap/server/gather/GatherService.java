@@ -9,9 +9,11 @@ import craftmap.core.coats.GroupReading;
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.order.mishap.Mishap;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.cutting.Pool;
+import craftmap.core.plan.order.Draws;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
@@ -116,10 +118,24 @@ public class GatherService {
         }
       }
     }
+    steps
+        .asked()
+        .mendDraws()
+        .values()
+        .forEach(
+            draw ->
+                draw.potId()
+                    .ifPresent(
+                        pot ->
+                            byPot
+                                .computeIfAbsent(pot, id -> new ArrayList<>())
+                                .add(mend(piece, coats, steps, draw))));
     List<Gathering.Need> needs = new ArrayList<>();
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, steps)));
     List<Gathering.DesignNeed> designs =
-        plan.pools().stream().map(p -> designNeed(studio, piece.id(), p, used, cut)).toList();
+        plan.pools().stream()
+            .map(p -> designNeed(studio, piece.id(), p, used, cut, steps.spoiled(p.design().id())))
+            .toList();
     return new Gathering(
         together.helped(needs),
         designs,
@@ -143,8 +159,23 @@ public class GatherService {
     return new Gathering.Sundries(Math.ceil(sheets), tape);
   }
 
+  private static Gathering.What.OfMend mend(
+      SavedPlan piece, CoatsReading coats, BenchUses.Steps steps, Draws.Draw draw) {
+    String key = draw.useId();
+    return new Gathering.What.OfMend(
+        key,
+        piece.plan().order().mishaps().get(Mishap.idOf(key)).remedy(),
+        coats.group(steps.asked().work().step(piece.id() + ":" + key).row()),
+        draw.ml());
+  }
+
   private Gathering.DesignNeed designNeed(
-      Studio studio, String pieceId, Pool byItself, Map<String, Use.Booked> used, Set<String> cut) {
+      Studio studio,
+      String pieceId,
+      Pool byItself,
+      Map<String, Use.Booked> used,
+      Set<String> cut,
+      double spoiled) {
     Design design = byItself.design();
     List<Holding> stock = shelf.stockOf(studio.id(), design.id());
     StockUnit unit =
@@ -168,25 +199,26 @@ public class GatherService {
         design,
         unit,
         pool,
+        spoiled,
         stock,
         mine,
         taken,
-        toBuy(pool, taken, stock, pieceId),
-        provision(pool, taken, stock, pieceId));
+        toBuy(pool, taken, spoiled, stock, pieceId),
+        provision(pool, taken, spoiled, stock, pieceId));
   }
 
   /** A pair holds one of each hand: the hand of which more are missing says how many pairs. */
-  private double toBuy(Pool pool, boolean taken, List<Holding> stock, String pieceId) {
-    if (taken) {
-      return 0;
+  private double toBuy(
+      Pool pool, boolean taken, double spoiled, List<Holding> stock, String pieceId) {
+    if (taken || !pool.isHanded()) {
+      return Math.max(0, (taken ? 0 : pool.quantity()) + spoiled - mine(stock, pieceId));
     }
     return Math.max(
         0,
-        pool.isHanded()
-            ? Math.max(
+        spoiled
+            + Math.max(
                 pool.left() - mine(ofHand(stock, Hand.LEFT), pieceId),
-                pool.right() - mine(ofHand(stock, Hand.RIGHT), pieceId))
-            : pool.quantity() - mine(stock, pieceId));
+                pool.right() - mine(ofHand(stock, Hand.RIGHT), pieceId)));
   }
 
   private double mine(List<Holding> stock, String pieceId) {
@@ -196,17 +228,20 @@ public class GatherService {
   }
 
   /** Of handed pieces, each hand by itself: four left ones are not two pairs. */
-  private Provision provision(Pool pool, boolean taken, List<Holding> stock, String pieceId) {
+  private Provision provision(
+      Pool pool, boolean taken, double spoiled, List<Holding> stock, String pieceId) {
     double mine = mine(stock, pieceId);
     if (taken || !pool.isHanded()) {
-      return Provision.of(taken ? 0 : pool.quantity(), mine);
+      return Provision.of((taken ? 0 : pool.quantity()) + spoiled, mine);
     }
     double left = mine(ofHand(stock, Hand.LEFT), pieceId);
     double right = mine(ofHand(stock, Hand.RIGHT), pieceId);
-    double missing = Math.max(0, pool.left() - left) + Math.max(0, pool.right() - right);
+    // nobody knows of which hand what broke: a pair for each
+    double missing =
+        Math.max(0, pool.left() + spoiled - left) + Math.max(0, pool.right() + spoiled - right);
     return missing > 0
         ? new Provision.Short(missing)
-        : new Provision.Enough(left + right - pool.left() - pool.right());
+        : new Provision.Enough(left + right - pool.left() - pool.right() - 2 * spoiled);
   }
 
   private static List<Holding> ofHand(List<Holding> stock, Hand hand) {
@@ -383,6 +418,7 @@ public class GatherService {
   private static String step(Gathering.What what) {
     return switch (what) {
       case Gathering.What.OfLay lay -> Words.say("coats", lay.laid().lay().coats());
+      case Gathering.What.OfMend mend -> Words.say("mend." + mend.remedy());
       case Gathering.What.OfBand band ->
           switch (band.band().band()) {
             case Band.Coat coat -> Words.say("coats", coat.times());

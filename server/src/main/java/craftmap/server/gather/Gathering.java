@@ -3,6 +3,7 @@ package craftmap.server.gather;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.design.Design;
+import craftmap.core.order.mishap.Remedy;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.cutting.Pool;
@@ -60,6 +61,15 @@ public record Gathering(
       }
     }
 
+    /**
+     * Something that is mended.
+     *
+     * @param id the key of the step that mends it
+     * @param group what it is mended on; none of what is cut or cast by itself
+     */
+    record OfMend(String id, Remedy remedy, Optional<GroupReading> group, double ml)
+        implements What {}
+
     /** A coat, or a step of preparation. */
     record OfBand(GroupReading group, BandReading band) implements What {
       @Override
@@ -109,27 +119,36 @@ public record Gathering(
    * A design that is used up: sheets, pieces, lengths.
    *
    * @param pool what all its lays take together
+   * @param spoiled what has to be cut or laid once more, because it went wrong
    * @param stock what there is of it, the fullest first
    * @param mine what this piece may count on
-   * @param isUsed the ledger says that it was taken
+   * @param isTaken the ledger says that it was taken
    * @param toBuy what is missing, as it is bought: handed pieces in pairs
    */
   public record DesignNeed(
       Design design,
       StockUnit unit,
       Pool pool,
+      double spoiled,
       List<Holding> stock,
       double mine,
-      boolean isUsed,
+      boolean isTaken,
       double toBuy,
       Provision provision) {
     public boolean isCutFromSheets() {
       return unit == StockUnit.SHEETS;
     }
 
-    /** What all its lays take together; less than their sum where they share sheets. */
+    /**
+     * What all its lays take together, less than their sum where they share sheets; and what is
+     * needed once more. Of what was taken already, only that.
+     */
     public double quantity() {
-      return pool.quantity();
+      return isTaken && spoiled > 0 ? spoiled : pool.quantity() + spoiled;
+    }
+
+    public boolean isUsed() {
+      return isTaken && spoiled == 0;
     }
 
     public List<Pool.Use> wanted() {

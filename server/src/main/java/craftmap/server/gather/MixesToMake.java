@@ -37,6 +37,7 @@ final class MixesToMake {
         if (!use.isDone()) {
           switch (use.what()) {
             case Gathering.What.OfBand of -> mixes.addAll(ofBand(of));
+            case Gathering.What.OfMend _ -> {} // told at the bench, where it is mixed
             case Gathering.What.OfLay of -> ofLay(of, need.pot().medium()).ifPresent(mixes::add);
           }
         }

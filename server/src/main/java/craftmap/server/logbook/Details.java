@@ -1,5 +1,9 @@
 package craftmap.server.logbook;
 
+import craftmap.core.order.mishap.Mishap;
+import craftmap.core.order.mishap.Remedy;
+import craftmap.core.order.mishap.Trouble;
+
 /**
  * A step as it was when it was told of: the plan goes on changing, the log does not.
  *
@@ -14,6 +18,8 @@ package craftmap.server.logbook;
  * @param levelMl what is left in the pot, as it was told; absent where nobody looked
  * @param celsius how warm it was, and
  * @param damp how damp, by the studio's climate
+ * @param trouble what went wrong with it; absent where nothing did
+ * @param remedy what was done about it
  */
 public record Details(
     String pieceName,
@@ -27,4 +33,25 @@ public record Details(
     Double usedMl,
     Double levelMl,
     double celsius,
-    double damp) {}
+    double damp,
+    Trouble trouble,
+    Remedy remedy) {
+  /** The same with something that went wrong. */
+  public Details wrong(Mishap mishap) {
+    return new Details(
+        pieceName,
+        title,
+        doing,
+        tool,
+        medium,
+        plannedMinutes,
+        tookMinutes,
+        plannedMl,
+        usedMl,
+        levelMl,
+        celsius,
+        damp,
+        mishap.trouble(),
+        mishap.remedy());
+  }
+}

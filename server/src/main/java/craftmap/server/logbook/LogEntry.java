@@ -32,7 +32,11 @@ public record LogEntry(
     /** What a step left wet was found dry. */
     DRY,
     /** It was not dry yet. */
-    WET
+    WET,
+    /** Something went wrong with it. */
+    WRONG,
+    /** It did not after all. */
+    RIGHT
   }
 
   /** Whether words stand in what it says, whatever their case. */

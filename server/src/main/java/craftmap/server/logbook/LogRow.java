@@ -78,6 +78,10 @@ class LogRow implements Persistable<LogRow.Key> {
     stands = false;
   }
 
+  void stands(boolean does) {
+    stands = does;
+  }
+
   LogEntry entry() {
     return new LogEntry(
         id,

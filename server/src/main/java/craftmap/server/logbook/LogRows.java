@@ -18,6 +18,9 @@ interface LogRows extends JpaRepository<LogRow, LogRow.Key> {
   Optional<LogRow> findFirstByStudioIdAndPieceIdAndStepKeyAndKindAndHappenedOrderByToldAtDescIdDesc(
       String studioId, String pieceId, String stepKey, LogEntry.LogKind kind, Instant happened);
 
+  List<LogRow> findByStudioIdAndPieceIdAndKind(
+      String studioId, String pieceId, LogEntry.LogKind kind);
+
   @Query(
       """
       select max(r.toldAt) from LogRow r

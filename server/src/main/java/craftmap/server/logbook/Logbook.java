@@ -8,6 +8,7 @@ import craftmap.server.learning.Seen;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -117,7 +118,7 @@ public class Logbook {
             studioId,
             piece.orElse(null),
             before.orElse(null),
-            EnumSet.of(LogEntry.LogKind.DONE, LogEntry.LogKind.NOTE),
+            EnumSet.of(LogEntry.LogKind.DONE, LogEntry.LogKind.NOTE, LogEntry.LogKind.WRONG),
             "%" + find.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%",
             Limit.of(find.isEmpty() ? most : MOST_SEARCHED))
         .stream()
@@ -125,6 +126,24 @@ public class Logbook {
         .filter(e -> e.tells(find))
         .limit(most)
         .toList();
+  }
+
+  /**
+   * Has what went wrong with a piece follow its plan: what is not in it any more does not stand,
+   * what is in it again does.
+   *
+   * @param ids what went wrong, by the plan
+   * @return what nobody told of
+   */
+  @Transactional
+  public Set<String> followMishaps(String studioId, String pieceId, Set<String> ids) {
+    Set<String> untold = new HashSet<>(ids);
+    for (LogRow row :
+        rows.findByStudioIdAndPieceIdAndKind(studioId, pieceId, LogEntry.LogKind.WRONG)) {
+      row.stands(ids.contains(row.entry().id()));
+      untold.remove(row.entry().id());
+    }
+    return untold;
   }
 
   /**

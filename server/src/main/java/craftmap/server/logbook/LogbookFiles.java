@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.http.MediaType;
@@ -47,6 +48,7 @@ final class LogbookFiles {
               line.usedMl().map(ml -> Decimals.show(ml, 1)).orElse(""),
               done ? Decimals.show(e.details().celsius(), 1) : "",
               done ? Decimals.show(e.details().damp(), 0) : "",
+              Optional.ofNullable(LogbookPages.wrong(e)).orElse(""),
               e.by(),
               e.note()));
     }
@@ -64,6 +66,7 @@ final class LogbookFiles {
                 "ml used",
                 "celsius",
                 "damp %",
+                "went wrong",
                 "who",
                 "note"),
             rows);
@@ -96,7 +99,8 @@ final class LogbookFiles {
     page.paragraph(fonts.heading(), 14, day.text());
     for (LogbookView.LogLineView line : day.lines()) {
       String beside =
-          Stream.of(line.took(), line.longer(), line.used(), line.climate(), line.by())
+          Stream.of(
+                  line.wrong(), line.took(), line.longer(), line.used(), line.climate(), line.by())
               .filter(Objects::nonNull)
               .filter(t -> !t.isEmpty())
               .collect(Collectors.joining(" · "));

@@ -162,9 +162,20 @@ class LogbookPages {
                 Decimals.show(e.details().celsius(), 0),
                 Decimals.show(e.details().damp(), 0))
             : null,
+        wrong(e),
         e.note(),
         e.by(),
         line.photos());
+  }
+
+  /** What went wrong, and what was done about it; none of another line. */
+  static String wrong(LogEntry e) {
+    return e.details().trouble() == null || e.details().remedy() == null
+        ? null
+        : Words.say(
+            "log.wrong",
+            Words.lower(Words.say("trouble." + e.details().trouble())),
+            Words.say("remedy." + e.details().remedy()));
   }
 
   static String span(double minutes) {

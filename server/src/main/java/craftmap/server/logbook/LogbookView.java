@@ -24,6 +24,7 @@ record LogbookView(String summary, List<LogDayView> days, boolean more, List<Log
    * @param longer by how much it took longer than planned, or less long; absent where it did not
    * @param used what the ledger says it used; absent where nothing was
    * @param climate how warm and damp it was; absent of a note
+   * @param wrong what went wrong, and what was done about it; absent where nothing did
    * @param photos where their pictures are
    */
   record LogLineView(
@@ -37,6 +38,7 @@ record LogbookView(String summary, List<LogDayView> days, boolean more, List<Log
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String longer,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String used,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String climate,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String wrong,
       String note,
       String by,
       List<String> photos) {}

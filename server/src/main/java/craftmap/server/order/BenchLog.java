@@ -1,5 +1,7 @@
 package craftmap.server.order;
 
+import craftmap.core.order.mishap.Mishap;
+import craftmap.core.order.mishap.Trouble;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.StepChoice;
@@ -15,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
@@ -59,10 +62,13 @@ class BenchLog {
           }
         });
     done.entrySet().removeIf(d -> isLogged(logged.get(d.getKey()), d.getValue()));
-    if (done.isEmpty()) {
+    Map<String, Mishap> mishaps = moved.piece().plan().order().mishaps();
+    Set<String> untold = log.followMishaps(studio.id(), pieceId, mishaps.keySet());
+    if (done.isEmpty() && untold.isEmpty()) {
       return;
     }
     Orders.Worked worked = orders.worked(studio, moved.piece(), moved.piece().plan());
+    untold.forEach(id -> write(studio, worked, id, mishaps.get(id), now));
     done.forEach(
         (key, d) ->
             atHand
@@ -91,10 +97,33 @@ class BenchLog {
         .orElse(null);
   }
 
+  /** Whether what it takes ran out before it was all done: that teaches nothing. */
+  private static boolean isCutShort(Orders.Worked worked, WorkStep step) {
+    return worked.plan().order().mishaps().values().stream()
+        .anyMatch(m -> m.trouble() == Trouble.RAN_OUT && m.step().equals(step.key()));
+  }
+
   private static boolean isLogged(LogEntry entry, Ordering.Done done) {
     return entry != null
         && entry.happened().equals(done.at().truncatedTo(ChronoUnit.MILLIS))
         && Math.abs(entry.details().tookMinutes() - done.took().toMillis() / 60_000.0) < 0.02;
+  }
+
+  private void write(Studio studio, Orders.Worked worked, String id, Mishap mishap, Instant now) {
+    log.write(
+        studio.id(),
+        new LogEntry(
+            id,
+            worked.piece().id(),
+            mishap.step(),
+            LogEntry.LogKind.WRONG,
+            now,
+            true,
+            now,
+            "",
+            atHand.details(studio, worked, atHand.step(worked, mishap.step())).wrong(mishap),
+            ""),
+        List.of());
   }
 
   private void write(Studio studio, LogEntry done, Instant now) {
@@ -140,6 +169,8 @@ class BenchLog {
             before == null ? "" : before.note(),
             details,
             before == null ? "" : before.by()),
-        atHand.teaches(worked, step, done.took(), Optional.ofNullable(used.usedMl())));
+        isCutShort(worked, step)
+            ? List.of()
+            : atHand.teaches(worked, step, done.took(), Optional.ofNullable(used.usedMl())));
   }
 }

@@ -55,8 +55,8 @@ public class Past {
     Work work = worked.asked().work();
     return new Asked(
         work,
-        new Lessons(work, worked.reading(), worked.coats()),
-        Draws.of(work, worked.reading(), worked.coats()));
+        new Lessons(worked.asked(), worked.reading(), worked.coats()),
+        Draws.of(worked.asked(), worked.reading(), worked.coats()));
   }
 
   /**

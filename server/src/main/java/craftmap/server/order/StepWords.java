@@ -2,10 +2,12 @@ package craftmap.server.order;
 
 import craftmap.core.coats.Band;
 import craftmap.core.coats.GroupReading;
+import craftmap.core.order.mishap.Mishap;
 import craftmap.core.order.schedule.Chain;
 import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.schedule.Schedule;
+import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.OwnStep;
@@ -59,6 +61,7 @@ final class StepWords {
       case LAY, CUT, CAST, SIZE ->
           Words.say("order.brief." + step.doing(), design(step), step.n(), step.of());
       case OWN -> own(step);
+      case MEND -> mended(step).map(m -> Words.say("mend." + m.remedy())).orElse("");
       default -> Words.say("order.brief." + step.doing());
     };
   }
@@ -88,8 +91,35 @@ final class StepWords {
               step.of());
       case CUT, CAST, SIZE -> Words.say("order.title." + step.doing(), design(step));
       case OWN -> own(step);
+      case MEND -> mend(step);
       default -> Words.say("order.title." + step.doing());
     };
+  }
+
+  /** What a step mends; none of another. */
+  Optional<Mishap> mended(WorkStep step) {
+    return step.doing() == Doing.MEND
+        ? Optional.ofNullable(
+            piece(step.pieceId()).plan().order().mishaps().get(Mishap.idOf(step.key())))
+        : Optional.empty();
+  }
+
+  /** What is done about it, and with what it went wrong. */
+  private String mend(WorkStep step) {
+    return mended(step)
+        .map(
+            m ->
+                Words.say(
+                    step.n() < step.of() ? "order.title.block" : "order.title.mend",
+                    Words.say("mend." + m.remedy()),
+                    of(step.pieceId(), m.step()).map(s -> Words.lower(title(s))).orElse("")))
+        .orElse("");
+  }
+
+  private Optional<WorkStep> of(String pieceId, String key) {
+    return piece(pieceId).asked().work().steps().stream()
+        .filter(s -> s.key().equals(key))
+        .findFirst();
   }
 
   private String own(WorkStep step) {

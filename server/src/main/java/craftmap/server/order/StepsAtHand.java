@@ -15,6 +15,7 @@ import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.order.Draws;
 import craftmap.core.plan.order.Lessons;
+import craftmap.core.plan.order.Remedies;
 import craftmap.core.supply.Container;
 import craftmap.server.bench.Benches;
 import craftmap.server.logbook.Details;
@@ -58,7 +59,9 @@ class StepsAtHand {
   /** Of a step that nothing was done to, as far as the plan knows it still. */
   Details details(Studio studio, Orders.Worked worked, Optional<WorkStep> step) {
     return step.map(s -> details(studio, worked, s, Optional.empty(), Used.AS_PLANNED))
-        .orElse(new Details(worked.piece().name(), "", "", "", "", 0, 0, 0, null, null, 0, 0));
+        .orElse(
+            new Details(
+                worked.piece().name(), "", "", "", "", 0, 0, 0, null, null, 0, 0, null, null));
   }
 
   /** Of a step that was done. */
@@ -73,7 +76,7 @@ class StepsAtHand {
     Optional<Band.Coat> coat =
         band.map(BandReading::band).filter(Band.Coat.class::isInstance).map(Band.Coat.class::cast);
     Optional<Draws.Draw> draw =
-        Draws.of(worked.asked().work(), worked.reading(), worked.coats()).of(step.id());
+        Draws.of(worked.asked(), worked.reading(), worked.coats()).of(step.id());
     Optional<Pot> pot = draw.flatMap(Draws.Draw::potId).flatMap(p -> shelf.pot(studio.id(), p));
     Optional<Climate> climate = done.map(d -> climate(benches.of(studio), d.at()));
     return new Details(
@@ -90,7 +93,9 @@ class StepsAtHand {
         used.usedMl(),
         level(pot, used),
         climate.map(Climate::celsius).orElse(0.0),
-        climate.map(Climate::dampPercent).orElse(0.0));
+        climate.map(Climate::dampPercent).orElse(0.0),
+        null,
+        null);
   }
 
   /**
@@ -108,7 +113,7 @@ class StepsAtHand {
     if (told.usedMl() != null || told.levelMl() == null) {
       return Optional.ofNullable(told.usedMl());
     }
-    return Draws.of(worked.asked().work(), worked.reading(), worked.coats())
+    return Draws.of(worked.asked(), worked.reading(), worked.coats())
         .of(step.id())
         .flatMap(Draws.Draw::potId)
         .flatMap(p -> shelf.pot(studio.id(), p))
@@ -155,8 +160,13 @@ class StepsAtHand {
         dry ? Observation.dry(medium.get(), until, passed) : Observation.wet(medium.get(), passed));
   }
 
+  /** What can go wrong with the steps of a piece. */
+  Remedies remedies(Orders.Worked worked) {
+    return new Remedies(worked.asked(), worked.reading(), worked.coats());
+  }
+
   private static Lessons lessons(Orders.Worked worked) {
-    return new Lessons(worked.asked().work(), worked.reading(), worked.coats());
+    return new Lessons(worked.asked(), worked.reading(), worked.coats());
   }
 
   private static Double level(Optional<Pot> pot, Used used) {

@@ -6,6 +6,9 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.order.mishap.Mishap;
+import craftmap.core.order.mishap.Remedy;
+import craftmap.core.order.mishap.Trouble;
 import craftmap.core.plan.Ordering;
 import craftmap.server.logbook.LogEntry;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -25,6 +28,9 @@ import java.time.temporal.ChronoUnit;
  * @param levelMl what is left in the pot, looked at afterwards
  * @param weighsG what the pot weighs afterwards, with its lid
  * @param note in the artist's own words
+ * @param trouble what went wrong; only of what did, as the three below
+ * @param remedy what is done about it
+ * @param share how much of it went wrong, or is left to do: 0 to 1; all of it where absent
  */
 record Telling(
     String id,
@@ -36,7 +42,10 @@ record Telling(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double usedMl,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double levelMl,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double weighsG,
-    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Trouble trouble,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Remedy remedy,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Double share) {
   private static final int LONGEST_NOTE = 600;
   private static final int LONGEST_ID = 36;
   private static final int LONGEST_KEY = 160;
@@ -70,7 +79,19 @@ record Telling(
         usedMl,
         levelMl,
         weighsG,
-        noted());
+        noted(),
+        trouble,
+        remedy,
+        share);
+  }
+
+  /** What went wrong, with the step that has to be mended. */
+  Mishap mishap(String at) {
+    return new Mishap(at, needed("trouble", trouble), needed("remedy", remedy), shareOrAll());
+  }
+
+  private double shareOrAll() {
+    return share == null ? 1 : share;
   }
 
   private static void checkLength(String field, String value, int most) {

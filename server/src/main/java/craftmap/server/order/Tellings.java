@@ -26,10 +26,10 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /**
- * What is told at the bench: that a step is done, or is not after all, and notes. A telling needs
- * no version of the plan, since nobody else can mean another step by the same key; it counts once,
- * under its id, and of two about one step the one that was tapped later. So a tablet that was cut
- * off may send what it kept whenever it can, in whatever order it arrives.
+ * What is told at the bench: that a step is done, or is not after all, what went wrong, and notes.
+ * A telling needs no version of the plan, since nobody else can mean another step by the same key;
+ * it counts once, under its id, and of two about one step the one that was tapped later. So a
+ * tablet that was cut off may send what it kept whenever it can, in whatever order it arrives.
  */
 @Service
 class Tellings {
@@ -38,10 +38,18 @@ class Tellings {
   private final StepsAtHand atHand;
   private final Logbook log;
   private final Ledger ledger;
+  private final ToldMishaps mishaps;
   private final Clock clock;
 
   Tellings(
-      Pieces pieces, Orders orders, StepsAtHand atHand, Logbook log, Ledger ledger, Clock clock) {
+      Pieces pieces,
+      Orders orders,
+      StepsAtHand atHand,
+      Logbook log,
+      Ledger ledger,
+      ToldMishaps mishaps,
+      Clock clock) {
+    this.mishaps = mishaps;
     this.pieces = pieces;
     this.orders = orders;
     this.atHand = atHand;
@@ -73,6 +81,8 @@ class Tellings {
     switch (told.kind()) {
       case DONE, TAKEN_BACK -> step(asker, worked, step, told, toldAt, before);
       case NOTE -> note(asker, worked, step.orElseThrow(), told, toldAt);
+      case WRONG -> mishaps.wrong(asker, worked, step.orElseThrow(), told, toldAt);
+      case RIGHT -> mishaps.right(asker, worked, step.orElseThrow(), told, toldAt);
       case DRY, WET -> dry(asker, worked, step.orElseThrow(), told, toldAt, before);
     }
   }

@@ -1,6 +1,7 @@
 package craftmap.server.order;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.order.mishap.Trouble;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
 import craftmap.server.shelf.ShelfService;
@@ -31,8 +32,16 @@ class WorkController {
   private final Logbook log;
   private final ShelfService shelf;
   private final Pieces pieces;
+  private final RemediesSetApart remedies;
 
-  WorkController(Orders orders, Tellings tellings, Logbook log, ShelfService shelf, Pieces pieces) {
+  WorkController(
+      Orders orders,
+      Tellings tellings,
+      Logbook log,
+      ShelfService shelf,
+      Pieces pieces,
+      RemediesSetApart remedies) {
+    this.remedies = remedies;
     this.pieces = pieces;
     this.log = log;
     this.shelf = shelf;
@@ -67,6 +76,22 @@ class WorkController {
     Orders.Task task = orders.task(asker.studio(), id);
     Orders.Solved solved = orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
     return views(asker, id, task, solved).ahead();
+  }
+
+  /**
+   * What each remedy for something that went wrong takes.
+   *
+   * @param step the key of the step that it is told of
+   * @param share how much of it went wrong, or is left to do: 0 to 1
+   */
+  @GetMapping("/remedies")
+  List<RemediesSetApart.RemedyTakesView> remedies(
+      Asker asker,
+      @PathVariable String id,
+      @RequestParam String step,
+      @RequestParam Trouble trouble,
+      @RequestParam(defaultValue = "1") double share) {
+    return remedies.of(asker.studio(), id, step, trouble, share);
   }
 
   private WorkViews views(Asker asker, String id, Orders.Task task, Orders.Solved solved) {

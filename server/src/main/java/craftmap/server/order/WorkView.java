@@ -1,5 +1,7 @@
 package craftmap.server.order;
 
+import craftmap.core.order.mishap.Remedy;
+import craftmap.core.order.mishap.Trouble;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -45,6 +47,7 @@ record WorkView(
    * @param cautions what can hurt whoever does it
    * @param nextText what comes after it
    * @param meanwhile what else may be begun now, where it has to wait
+   * @param troubles what may go wrong with it, and what helps then
    */
   record BenchStepView(
       String id,
@@ -65,7 +68,20 @@ record WorkView(
       String waitsText,
       List<BenchCautionView> cautions,
       String nextText,
-      List<MeanwhileView> meanwhile) {}
+      List<MeanwhileView> meanwhile,
+      List<TroubleView> troubles) {}
+
+  /**
+   * Something that may have gone wrong with a step.
+   *
+   * @param text what it looks like
+   * @param asks what is to be said of how much: "How much of it?", "How much is left to do?"
+   * @param remedies what helps, gentlest first
+   */
+  record TroubleView(Trouble trouble, String text, String asks, List<HelpView> remedies) {}
+
+  /** What helps, and how that is done. */
+  record HelpView(Remedy remedy, String text, String how) {}
 
   /**
    * The pot of a step.
@@ -83,8 +99,8 @@ record WorkView(
   /** Another step that may be begun now. */
   record MeanwhileView(String stepId, String title, String takesText) {}
 
-  /** Something that was done. */
-  record BenchDoneView(String key, String title) {}
+  /** Something that was done, and what may be wrong with it. */
+  record BenchDoneView(String key, String title, List<TroubleView> troubles) {}
 
   /**
    * Something that dries, or rests.

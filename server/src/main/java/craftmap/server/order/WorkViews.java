@@ -8,6 +8,7 @@ import craftmap.core.coats.InHand;
 import craftmap.core.coats.Recipe;
 import craftmap.core.log.Learned;
 import craftmap.core.medium.Medium;
+import craftmap.core.order.mishap.Trouble;
 import craftmap.core.order.schedule.AtTheBench;
 import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
@@ -16,6 +17,7 @@ import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.order.Draws;
 import craftmap.core.plan.order.Lessons;
+import craftmap.core.plan.order.Remedies;
 import craftmap.core.supply.Container;
 import craftmap.server.coats.BandHints;
 import craftmap.server.coats.RecipeWords;
@@ -36,6 +38,7 @@ import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Says what is before whoever stands at the bench. */
 final class WorkViews {
@@ -57,6 +60,7 @@ final class WorkViews {
   private final Function<String, Optional<Pot>> pots;
   private final Learned learned;
   private final Lessons lessons;
+  private final Remedies remedies;
   private final int now;
 
   /**
@@ -80,10 +84,10 @@ final class WorkViews {
     this.clock = new Clockwork(task.bench().zone());
     this.figures = new FigureWords(task.studio().tape());
     this.own = task.piece().piece().id();
-    this.draws =
-        Draws.of(task.piece().asked().work(), task.piece().reading(), task.piece().coats());
-    this.lessons =
-        new Lessons(task.piece().asked().work(), task.piece().reading(), task.piece().coats());
+    this.draws = Draws.of(task.piece().asked(), task.piece().reading(), task.piece().coats());
+    this.lessons = new Lessons(task.piece().asked(), task.piece().reading(), task.piece().coats());
+    this.remedies =
+        new Remedies(task.piece().asked(), task.piece().reading(), task.piece().coats());
     this.now = minute(problem, task.now());
   }
 
@@ -156,7 +160,8 @@ final class WorkViews {
         at + 1 < left.size()
             ? Words.say("work.next", Words.lower(words.full(step(left.get(at + 1)))))
             : "",
-        hasToWait ? meanwhile(step) : List.of());
+        hasToWait ? meanwhile(step) : List.of(),
+        troubles(step));
   }
 
   private WorkStep step(AtTheBench.Left left) {
@@ -277,7 +282,13 @@ final class WorkViews {
   }
 
   private List<String> how(WorkStep step) {
-    List<String> how = new ArrayList<>(List.of(Words.say("work.how." + step.doing())));
+    List<String> how =
+        new ArrayList<>(
+            List.of(
+                words
+                    .mended(step)
+                    .map(m -> Words.say("remedy.how." + m.remedy()))
+                    .orElseGet(() -> Words.say("work.how." + step.doing()))));
     reading(step)
         .ifPresent(
             b -> {
@@ -293,6 +304,18 @@ final class WorkViews {
   }
 
   private List<WorkView.BenchCautionView> cautions(WorkStep step) {
+    boolean dusty = words.mended(step).filter(m -> m.remedy().isSanded()).isPresent();
+    return Stream.concat(
+            dusty
+                ? Stream.of(
+                    new WorkView.BenchCautionView(
+                        Words.say("remedy.dust"), Words.say("remedy.dust.why")))
+                : Stream.of(),
+            found(step))
+        .toList();
+  }
+
+  private Stream<WorkView.BenchCautionView> found(WorkStep step) {
     return task.piece().coats().group(step.row()).stream()
         .map(GroupReading::findings)
         .flatMap(List::stream)
@@ -301,8 +324,7 @@ final class WorkViews {
         .map(
             f ->
                 new WorkView.BenchCautionView(
-                    Words.capital(figures.text(f.what())), Words.capital(figures.text(f.why()))))
-        .toList();
+                    Words.capital(figures.text(f.what())), Words.capital(figures.text(f.why()))));
   }
 
   private String waits(AtTheBench.Left left) {
@@ -320,13 +342,36 @@ final class WorkViews {
         .toList();
   }
 
+  private List<WorkView.TroubleView> troubles(WorkStep step) {
+    // one that nobody works on in one go is told of as a whole
+    return task.piece().asked().work().steps().stream()
+        .filter(s -> s.key().equals(step.key()))
+        .findFirst()
+        .map(remedies::of)
+        .orElse(List.of())
+        .stream()
+        .map(
+            o ->
+                new WorkView.TroubleView(
+                    o.trouble(),
+                    Words.say("trouble." + o.trouble()),
+                    Words.say(o.trouble() == Trouble.RAN_OUT ? "trouble.left" : "trouble.howMuch"),
+                    o.remedies().stream()
+                        .map(
+                            r ->
+                                new WorkView.HelpView(
+                                    r, Words.say("remedy." + r), Words.say("remedy.how." + r)))
+                        .toList()))
+        .toList();
+  }
+
   private WorkView.BenchDoneView last() {
     return solved.schedule().steps().stream()
         .filter(p -> task.isDone(p.stepId()))
         .filter(p -> problem.work().step(p.stepId()).pieceId().equals(own))
         .max(Comparator.comparingInt(Placed::to))
         .map(p -> problem.work().step(p.stepId()))
-        .map(s -> new WorkView.BenchDoneView(s.key(), words.full(s)))
+        .map(s -> new WorkView.BenchDoneView(s.key(), words.full(s), troubles(s)))
         .orElse(null);
   }
 

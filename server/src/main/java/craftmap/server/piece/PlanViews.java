@@ -110,8 +110,15 @@ public class PlanViews {
         new PotsOfPiece(
             laysOfThePiece,
             () -> stillToTake(studio, ofPiece),
-            still -> ofCoats.get().stillFromPots(still::of),
+            still -> stillFromPots(ofCoats.get(), still),
             pots -> shelf.availableMl(studio.id(), ofPiece, pots)));
+  }
+
+  /** What coats take of each pot, and what is mended with it. */
+  private static Map<String, Double> stillFromPots(CoatsReading coats, StillToTake still) {
+    Map<String, Double> all = new HashMap<>(coats.stillFromPots(still::of));
+    still.mendMl().forEach((pot, ml) -> all.merge(pot, ml, Double::sum));
+    return all;
   }
 
   private StillToTake stillToTake(Studio studio, String pieceId) {

@@ -25,6 +25,20 @@ public record Use(
         : Optional.empty();
   }
 
+  private static final String SPOILED = "spoiled:";
+
+  /** What is booked beside it where something was laid or cut once more. */
+  public static String spoiled(String key) {
+    return SPOILED + key;
+  }
+
+  /** The key of the step that something was laid or cut once more in; none of another use. */
+  public static Optional<String> spoiledBy(String useId) {
+    return useId.startsWith(SPOILED)
+        ? Optional.of(useId.substring(SPOILED.length()))
+        : Optional.empty();
+  }
+
   /** A use that stands in the ledger. */
   public record Booked(String holdingId, BigDecimal quantity) {}
 }

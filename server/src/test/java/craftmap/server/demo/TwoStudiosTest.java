@@ -18,7 +18,6 @@ import craftmap.core.order.work.Work;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.order.AskedOrder;
-import craftmap.core.plan.order.StepsReader;
 import craftmap.server.ServerTest;
 import craftmap.server.bench.Benches;
 import craftmap.server.learning.Learning;
@@ -167,13 +166,7 @@ class TwoStudiosTest extends ServerTest {
     Plan plan = stool.plan();
     CoatsReading coats = pieces.coats(studio, plan);
     Bench bench = benches.of(studio);
-    Work work =
-        AskedOrder.of(
-                stool.id(),
-                StepsReader.of(stool.id(), pieces.read(studio, plan), coats),
-                plan.order(),
-                coats)
-            .work();
+    Work work = AskedOrder.of(stool.id(), plan.order(), pieces.read(studio, plan), coats).work();
     Instant begins = plan.order().begins().orElseThrow().atZone(bench.zone()).toInstant();
     Problem problem = new Problem(work, bench, begins, 30);
     Schedule schedule =
@@ -237,7 +230,8 @@ class TwoStudiosTest extends ServerTest {
             true,
             Instant.now(),
             "Nobody elses business",
-            new Details("Theirs", "A step", "SAND", "", "", 0, 0, 0, null, null, 20, 50),
+            new Details(
+                "Theirs", "A step", "SAND", "", "", 0, 0, 0, null, null, 20, 50, null, null),
             ""),
         List.of());
     assertThat(get("/api/logbook?find=business").body().path("days")).isEmpty();

@@ -17,7 +17,7 @@ public record Mishap(String step, Trouble trouble, Remedy remedy, double share) 
   /** Stands before the keys of the steps that mend something. */
   public static final String MEND = "mend:";
 
-  private static final Pattern IDS = Pattern.compile("[A-Za-z0-9-]{1,60}");
+  private static final Pattern IDS = Pattern.compile("[A-Za-z0-9-]{1,36}");
   private static final FigureRange SHARE = new FigureRange("", 0.01, 1, 1);
 
   public Mishap {
@@ -27,7 +27,7 @@ public record Mishap(String step, Trouble trouble, Remedy remedy, double share) 
   public static void checkId(String id) {
     if (!IDS.matcher(id).matches()) {
       throw new RefusedInput(
-          "id", given(id), said("is-not-accepted"), said("1-to-characters", given(60)));
+          "id", given(id), said("is-not-accepted"), said("1-to-characters", given(36)));
     }
   }
 

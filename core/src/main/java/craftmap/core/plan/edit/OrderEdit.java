@@ -134,8 +134,8 @@ public sealed interface OrderEdit extends PlanEdit {
           plan.order().with(id, mishap),
           Told.of(
               Told.Code.WENT_WRONG,
-              Told.LABEL + "trouble-" + mishap.trouble(),
-              Told.LABEL + "remedy-" + mishap.remedy()));
+              Told.TROUBLE + mishap.trouble(),
+              Told.REMEDY + mishap.remedy()));
     }
   }
 
@@ -149,7 +149,7 @@ public sealed interface OrderEdit extends PlanEdit {
           : edited(
               plan,
               plan.order().withoutMishap(id),
-              Told.of(Told.Code.WENT_RIGHT, Told.LABEL + "trouble-" + mishap.trouble()));
+              Told.of(Told.Code.WENT_RIGHT, Told.TROUBLE + mishap.trouble()));
     }
   }
 

@@ -23,6 +23,11 @@ public record Told(Code code, List<String> names) {
   /** Begins a name that is a step of preparation. */
   public static final String STEP = "step:";
 
+  /** Begin a name that is what went wrong, and one that is what was done about it. */
+  public static final String TROUBLE = "trouble:";
+
+  public static final String REMEDY = "remedy:";
+
   public static final String LABEL_FIGURE = "|";
   public static final String NEXT_LABEL = ", ";
 

@@ -42,6 +42,10 @@ public record AskedOrder(
   /** The row of steps that the piece is not needed for. */
   public static final String BESIDES = "besides";
 
+  /** Of what nothing is done to. */
+  public static final AskedOrder NONE =
+      new AskedOrder(Work.NONE, Map.of(), List.of(), Map.of(), Map.of());
+
   public AskedOrder {
     begins = Map.copyOf(begins);
     unkept = List.copyOf(unkept);

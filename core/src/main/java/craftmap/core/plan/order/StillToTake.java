@@ -1,5 +1,6 @@
 package craftmap.core.plan.order;
 
+import craftmap.core.order.mishap.Mishap;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
@@ -16,18 +17,21 @@ import java.util.Set;
  *
  * @param booked uses that are booked as a whole, or of a step
  * @param share how much of a use is left, 0 to 1; all of those that are not in it
+ * @param mendMl what mends still take of each pot
  */
-public record StillToTake(Set<String> booked, Map<String, Double> share) {
+public record StillToTake(
+    Set<String> booked, Map<String, Double> share, Map<String, Double> mendMl) {
   public StillToTake {
     booked = Set.copyOf(booked);
     share = Map.copyOf(share);
+    mendMl = Map.copyOf(mendMl);
   }
 
   /** By what of a piece is done, as it is planned. */
   public static StillToTake of(
       String pieceId, Ordering order, PlanReading reading, CoatsReading coats, Set<String> booked) {
     if (order.steps().values().stream().map(StepChoice::done).allMatch(d -> d.isEmpty())) {
-      return new StillToTake(booked, Map.of());
+      return new StillToTake(booked, Map.of(), Map.of());
     }
     AskedOrder asked = AskedOrder.of(pieceId, order, reading, coats);
     return of(asked.work(), Draws.of(asked, reading, coats), order, booked);
@@ -37,6 +41,7 @@ public record StillToTake(Set<String> booked, Map<String, Double> share) {
   public static StillToTake of(Work work, Draws draws, Ordering order, Set<String> booked) {
     Map<String, Double> all = new HashMap<>();
     Map<String, Double> left = new HashMap<>();
+    Map<String, Double> mends = new HashMap<>();
     for (WorkStep step : work.steps()) {
       draws
           .of(step.id())
@@ -45,6 +50,9 @@ public record StillToTake(Set<String> booked, Map<String, Double> share) {
                 boolean done = order.step(step.key()).done().isPresent();
                 all.merge(d.useId(), d.ml(), Double::sum);
                 left.merge(d.useId(), done ? 0 : d.ml(), Double::sum);
+                if (Mishap.isMend(d.useId()) && !done) {
+                  d.potId().ifPresent(pot -> mends.merge(pot, d.ml(), Double::sum));
+                }
               });
     }
     Map<String, Double> share = new HashMap<>();
@@ -54,12 +62,12 @@ public record StillToTake(Set<String> booked, Map<String, Double> share) {
             share.put(use, ml / all.get(use));
           }
         });
-    return new StillToTake(booked, share);
+    return new StillToTake(booked, share, mends);
   }
 
   /** Nothing of it was taken yet. */
   public static StillToTake all() {
-    return new StillToTake(Set.of(), Map.of());
+    return new StillToTake(Set.of(), Map.of(), Map.of());
   }
 
   public double of(String useId, double ml) {

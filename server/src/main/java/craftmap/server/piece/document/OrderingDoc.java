@@ -6,6 +6,9 @@ import static craftmap.server.piece.document.Given.given;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.Times;
+import craftmap.core.order.mishap.Mishap;
+import craftmap.core.order.mishap.Remedy;
+import craftmap.core.order.mishap.Trouble;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.OwnStep;
 import craftmap.core.plan.StepChoice;
@@ -31,6 +34,7 @@ import java.util.TreeMap;
  * @param steps what was decided about single steps, by their keys
  * @param own steps that nothing in the plan asks for, by their keys
  * @param first which of two steps is finished before the other begins
+ * @param mishaps what went wrong and is mended, by ids of their own
  */
 public record OrderingDoc(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String begins,
@@ -38,7 +42,8 @@ public record OrderingDoc(
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<String> together,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Map<String, StepChoiceDoc> steps,
     @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Map<String, OwnStepDoc> own,
-    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<BarDoc> first) {
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<BarDoc> first,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Map<String, MishapDoc> mishaps) {
 
   /**
    * A step that is done.
@@ -121,6 +126,26 @@ public record OrderingDoc(
     }
   }
 
+  /**
+   * Something that went wrong.
+   *
+   * @param step the key of the step that it went wrong with
+   * @param share how much of it did, or is left to do: 0 to 1
+   */
+  public record MishapDoc(String step, Trouble trouble, Remedy remedy, Double share) {
+    public Mishap read() {
+      return new Mishap(
+          given(said("step"), step),
+          given(said("trouble"), trouble),
+          given(said("remedy"), remedy),
+          given(said("share"), share));
+    }
+
+    static MishapDoc of(Mishap mishap) {
+      return new MishapDoc(mishap.step(), mishap.trouble(), mishap.remedy(), mishap.share());
+    }
+  }
+
   static Ordering read(OrderingDoc doc) {
     if (doc == null) {
       return Ordering.NONE;
@@ -137,13 +162,18 @@ public record OrderingDoc(
     if (doc.first != null) {
       doc.first.forEach(b -> bars.add(given(said("step"), b).read()));
     }
+    Map<String, Mishap> mishaps = new TreeMap<>();
+    if (doc.mishaps != null) {
+      doc.mishaps.forEach((id, m) -> mishaps.put(id, given(said("mishap"), m).read()));
+    }
     return new Ordering(
         Optional.ofNullable(doc.begins).map(OrderingDoc::time),
         Optional.ofNullable(doc.promised).map(OrderingDoc::day),
         doc.together == null ? new HashSet<>() : new HashSet<>(doc.together),
         steps,
         own,
-        bars);
+        bars,
+        mishaps);
   }
 
   /** Absent where nothing was decided. */
@@ -156,13 +186,16 @@ public record OrderingDoc(
     Map<String, OwnStepDoc> own = new TreeMap<>();
     order.own().forEach((key, s) -> own.put(key, OwnStepDoc.of(s)));
     List<BarDoc> bars = order.bars().stream().map(b -> new BarDoc(b.first(), b.next())).toList();
+    Map<String, MishapDoc> mishaps = new TreeMap<>();
+    order.mishaps().forEach((id, m) -> mishaps.put(id, MishapDoc.of(m)));
     return new OrderingDoc(
         order.begins().map(LocalDateTime::toString).orElse(null),
         order.promised().map(LocalDate::toString).orElse(null),
         order.together().isEmpty() ? null : List.copyOf(order.together()),
         steps.isEmpty() ? null : steps,
         own.isEmpty() ? null : own,
-        bars.isEmpty() ? null : bars);
+        bars.isEmpty() ? null : bars,
+        mishaps.isEmpty() ? null : mishaps);
   }
 
   public static Duration minutes(Double minutes) {

@@ -77,6 +77,8 @@ import java.util.UUID;
   @JsonSubTypes.Type(value = OrderEditDoc.StepDone.class, name = "STEP_DONE"),
   @JsonSubTypes.Type(value = OrderEditDoc.StepBegins.class, name = "STEP_BEGINS"),
   @JsonSubTypes.Type(value = OrderEditDoc.StepInParts.class, name = "STEP_IN_PARTS"),
+  @JsonSubTypes.Type(value = OrderEditDoc.WentWrong.class, name = "WENT_WRONG"),
+  @JsonSubTypes.Type(value = OrderEditDoc.WentRight.class, name = "WENT_RIGHT"),
   @JsonSubTypes.Type(value = OrderEditDoc.PutOwnStep.class, name = "PUT_OWN_STEP"),
   @JsonSubTypes.Type(value = OrderEditDoc.TakeOwnStep.class, name = "TAKE_OWN_STEP"),
   @JsonSubTypes.Type(value = OrderEditDoc.PutFirst.class, name = "PUT_FIRST"),

@@ -121,6 +121,29 @@ public sealed interface OrderEditDoc extends EditDoc {
   }
 
   /**
+   * Something went wrong with a step.
+   *
+   * @param id a new one where absent
+   */
+  record WentWrong(
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String id,
+      OrderingDoc.MishapDoc mishap)
+      implements OrderEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new OrderEdit.WentWrong(EditDoc.orNew(id), given(said("mishap"), mishap).read());
+    }
+  }
+
+  /** It did not go wrong after all. */
+  record WentRight(String id) implements OrderEditDoc {
+    @Override
+    public PlanEdit edit() {
+      return new OrderEdit.WentRight(given(said("mishap"), id));
+    }
+  }
+
+  /**
    * The day on which it is wanted.
    *
    * @param day on none where absent

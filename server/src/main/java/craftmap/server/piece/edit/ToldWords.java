@@ -39,6 +39,12 @@ public final class ToldWords implements Editing.Names {
     if (name.startsWith(Told.STEP)) {
       return Words.orElse("step." + name.substring(Told.STEP.length()), name);
     }
+    if (name.startsWith(Told.TROUBLE)) {
+      return Words.orElse("trouble." + name.substring(Told.TROUBLE.length()), name);
+    }
+    if (name.startsWith(Told.REMEDY)) {
+      return Words.orElse("remedy." + name.substring(Told.REMEDY.length()), name);
+    }
     if (!name.startsWith(Told.LABEL)) {
       return name;
     }
