@@ -48,6 +48,8 @@ export const keys = {
   work: (id: string, version: number, step: string | null) =>
     key('work', ['PLAN', 'SHELF', 'STUDIO'], id, version, step),
   ahead: (id: string, version: number) => key('ahead', ['PLAN', 'SHELF', 'STUDIO'], id, version),
+  help: (id: string, version: number, step: string, trouble: string | null, share: number) =>
+    key('help', ['PLAN', 'SHELF', 'STUDIO'], id, version, step, trouble, share),
   logbook: (asked: unknown) => key('logbook', ['PLAN', 'SHELF', 'PHOTOS', 'STUDIO'], asked),
   money: (id: string, version: number) =>
     key('money', ['PLAN', 'SHELF', 'MONEY', 'STUDIO'], id, version),

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LogAsked } from '../logbook/asked';
-import { api, ask, type StudioView } from './client';
+import { api, ask, type StudioView, type Trouble } from './client';
 import { allButStudio, keys } from './keys';
 
 /** Everything that shows a length is asked again when the studio's tape changes. */
@@ -166,6 +166,28 @@ export function useAhead(pieceId: string, version: number) {
     queryFn: () =>
       ask(api.GET('/api/pieces/{id}/work/ahead', { params: { path: { id: pieceId } } })),
     placeholderData: (before) => before,
+  });
+}
+
+/** What each remedy for something that went wrong takes; asked for once that is told. */
+export function useHelp(
+  pieceId: string,
+  version: number,
+  step: string,
+  trouble: Trouble | undefined,
+  share: number,
+) {
+  return useQuery({
+    queryKey: keys.help(pieceId, version, step, trouble ?? null, share),
+    queryFn: () =>
+      ask(
+        api.GET('/api/pieces/{id}/work/remedies', {
+          params: { path: { id: pieceId }, query: { step, trouble: trouble as Trouble, share } },
+        }),
+      ),
+    enabled: trouble !== undefined,
+    placeholderData: (before) => before,
+    retry: false,
   });
 }
 

@@ -46,7 +46,11 @@ export function NotCounted({ pieceId, unnamed, unrolled, unowned, notLaid, onPot
       {unowned.map((coat) => (
         <Text key={`${coat.groupId} ${coat.band}`} color="rust" mt="1">
           <Link
-            to={`/pieces/${pieceId}/coats/${encodeURIComponent(coat.groupId)}/${encodeURIComponent(coat.band)}`}
+            to={
+              coat.band.startsWith('mend:')
+                ? `/pieces/${pieceId}/work`
+                : `/pieces/${pieceId}/coats/${encodeURIComponent(coat.groupId)}/${encodeURIComponent(coat.band)}`
+            }
           >
             <b>{coat.title}</b>
           </Link>

@@ -139,7 +139,7 @@ export function LogbookPage() {
 
 function Line({ line, first }: { line: LogLine; first: boolean }) {
   const note = line.kind === 'NOTE';
-  const beside = [line.took, line.longer, line.used, line.climate, line.by].filter(
+  const beside = [line.wrong, line.took, line.longer, line.used, line.climate, line.by].filter(
     (t) => t !== undefined && t !== '',
   );
   return (

@@ -11,6 +11,7 @@ import { useStencilMap } from '../map/useStencilMap';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { Big } from './Big';
 import { leftText } from './left';
+import { NotLikeThis } from './NotLikeThis';
 import { Remarks } from './Remarks';
 import { Ripening } from './Ripening';
 import { Took, Used } from './TookAndUsed';
@@ -21,6 +22,7 @@ import { asTold, type PotSeen, seenProblem } from './used';
 import { useKeptPage } from './useKeptPage';
 import { useTellings } from './useTellings';
 import { WhereDrawing } from './WhereDrawing';
+import { isMend, wrongTap } from './wrong';
 
 /** Nothing but the bench: no bar, no route, for a tablet that is propped up. */
 export function WorkFrame() {
@@ -63,6 +65,8 @@ function WorkPage() {
   const seen: PotSeen = own?.seen ?? { how: 'PLANNED' };
   const wrong = step?.pot === undefined ? undefined : seenProblem(step.pot, seen);
   const lastTap = useRef(0);
+  // what it is told of, by the step's key: that before the bench, or the one that was done last
+  const [wrongWith, setWrongWith] = useState<string | null>(null);
   const done = () => {
     const tapped = Date.now();
     if (step === undefined || wrong !== undefined || tapped - lastTap.current < ONE_TAP_MS) {
@@ -82,7 +86,11 @@ function WorkPage() {
   const after = left[at + 1]?.id;
   useKnuckle({ done, before: () => look(before), after: () => look(after) });
   const here = lastDoneHere(tellings.kept);
-  const last = here !== undefined ? { key: here.step, title: here.title } : work.data?.last;
+  const last =
+    here !== undefined
+      ? { key: here.step, title: here.title, troubles: troublesOf(ahead.data, here.step) }
+      : work.data?.last;
+  const wrongStep = [step, last].find((s) => s !== undefined && s.key === wrongWith);
   if (!work.data || !ahead.data) {
     const failed = [work, ahead].find((q) => q.isError);
     return failed?.error ? (
@@ -92,6 +100,24 @@ function WorkPage() {
     );
   }
   const data = work.data;
+  const notLikeThis = wrongStep !== undefined && (
+    <NotLikeThis
+      key={wrongStep.key}
+      pieceId={pieceId}
+      version={plan.piece.version}
+      step={wrongStep.key}
+      title={wrongStep.title}
+      troubles={wrongStep.troubles}
+      away={tellings.away}
+      onClose={() => setWrongWith(null)}
+      onTold={(trouble, help, share) => {
+        const tried = wrongStep === step ? { minutes, seen } : undefined;
+        void tellings.tell(wrongTap(wrongStep, tried, trouble.trouble, help.remedy, share));
+        setWrongWith(null);
+        go(base, { replace: true });
+      }}
+    />
+  );
   const busy =
     work.isPlaceholderData ||
     ahead.isPlaceholderData ||
@@ -181,6 +207,32 @@ function WorkPage() {
                   After →
                 </Big>
               </Flex>
+              {!isMend(step.key) && step.troubles.length > 0 && wrongWith !== step.key && (
+                <Big
+                  type="button"
+                  mb="3"
+                  w="100%"
+                  fontSize="19px"
+                  onClick={() => setWrongWith(step.key)}
+                >
+                  Not like this
+                </Big>
+              )}
+              {isMend(step.key) && (
+                <Big
+                  type="button"
+                  mb="3"
+                  w="100%"
+                  fontSize="19px"
+                  onClick={() => {
+                    void tellings.tell({ kind: 'RIGHT', step: step.key, title: step.title });
+                    go(base, { replace: true });
+                  }}
+                >
+                  It was right after all
+                </Big>
+              )}
+              {wrongStep === step && notLikeThis}
               <Remarks
                 key={step.id}
                 step={step}
@@ -206,20 +258,31 @@ function WorkPage() {
             </Heading>
           )}
           {last && (
-            <Big
-              type="button"
-              mt="4"
-              alignSelf="flex-start"
-              fontSize="17px"
-              fontWeight="500"
-              onClick={() => {
-                void tellings.tell({ kind: 'TAKEN_BACK', step: last.key, title: last.title });
-                go(base, { replace: true });
-              }}
-            >
-              Not done after all: {last.title}
-            </Big>
+            <Flex mt="4" gap="3" wrap="wrap">
+              <Big
+                type="button"
+                fontSize="17px"
+                fontWeight="500"
+                onClick={() => {
+                  void tellings.tell({ kind: 'TAKEN_BACK', step: last.key, title: last.title });
+                  go(base, { replace: true });
+                }}
+              >
+                Not done after all: {last.title}
+              </Big>
+              {last.troubles.length > 0 && (
+                <Big
+                  type="button"
+                  fontSize="17px"
+                  fontWeight="500"
+                  onClick={() => setWrongWith(last.key)}
+                >
+                  Something is wrong with it
+                </Big>
+              )}
+            </Flex>
           )}
+          {wrongStep !== undefined && wrongStep !== step && <Box mt="3">{notLikeThis}</Box>}
         </Flex>
         <Box
           as="aside"
@@ -284,6 +347,11 @@ function WorkPage() {
       </Flex>
     </Flex>
   );
+}
+
+/** What may be wrong with a step, as far as it is known here. */
+function troublesOf(ahead: ReadonlyArray<BenchStep> | undefined, key: string) {
+  return ahead?.find((s) => s.key === key)?.troubles ?? [];
 }
 
 function StepWords({ step, now }: { step: BenchStep; now: number }) {

@@ -66,3 +66,23 @@ describe('what was tapped and is not with the server yet', () => {
     expect(stillLeft(steps('prime'), came.refused).map((s) => s.key)).toEqual(['prime']);
   });
 });
+
+describe('what went wrong and is not with the server yet', () => {
+  const wrong = (trouble: Kept['trouble'], second: number): Kept => ({
+    ...tap('w', 'WRONG', 'paint', second),
+    ...(trouble === undefined ? {} : { trouble }),
+  });
+
+  it('was tried: the step is not asked for again, and can be taken back', () => {
+    const kept = [wrong('RUNS', 4)];
+    expect(stillLeft(steps('paint', 'seal'), kept).map((s) => s.key)).toEqual(['seal']);
+    expect(lastDoneHere(kept)?.step).toBe('paint');
+    expect([...doneHere([...kept, tap('t', 'TAKEN_BACK', 'paint', 6)])]).toEqual([]);
+  });
+
+  it('was not even begun where its time was missed', () => {
+    const kept = [wrong('MISSED_WINDOW', 4)];
+    expect(stillLeft(steps('paint', 'seal'), kept).map((s) => s.key)).toEqual(['paint', 'seal']);
+    expect(lastDoneHere(kept)).toBeUndefined();
+  });
+});

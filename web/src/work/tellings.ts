@@ -44,7 +44,7 @@ export function stillLeft(
 export function doneHere(kept: ReadonlyArray<Kept>): ReadonlySet<string> {
   const done = new Set<string>();
   for (const k of toSend(kept)) {
-    if (k.kind === 'DONE') {
+    if (k.kind === 'DONE' || isTried(k)) {
       done.add(k.step);
     } else if (k.kind === 'TAKEN_BACK') {
       done.delete(k.step);
@@ -53,10 +53,15 @@ export function doneHere(kept: ReadonlyArray<Kept>): ReadonlySet<string> {
   return done;
 }
 
+/** Whether something went wrong with it: it was tried, other than what was begun too late. */
+function isTried(k: Kept): boolean {
+  return k.kind === 'WRONG' && k.trouble !== 'MISSED_WINDOW';
+}
+
 /** The last step that was tapped as done here and not taken back, to be taken back. */
 export function lastDoneHere(kept: ReadonlyArray<Kept>): Kept | undefined {
   const done = doneHere(kept);
-  return toSend(kept).findLast((k) => k.kind === 'DONE' && done.has(k.step));
+  return toSend(kept).findLast((k) => (k.kind === 'DONE' || isTried(k)) && done.has(k.step));
 }
 
 /** The time of a tap: never that of the tap before, nor earlier, should the clock be put right. */

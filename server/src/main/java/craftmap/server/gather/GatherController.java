@@ -1,6 +1,7 @@
 package craftmap.server.gather;
 
 import craftmap.core.coats.Group;
+import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.Place;
 import craftmap.core.colour.Colour;
 import craftmap.core.design.Design;
@@ -31,6 +32,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -450,12 +452,24 @@ class GatherController {
   }
 
   private static UnownedView unowned(Gathering.Unowned missing, GroupNames names) {
-    Gathering.What.OfBand of = missing.what();
+    Optional<GroupReading> group =
+        switch (missing.what()) {
+          case Gathering.What.OfBand of -> Optional.of(of.group());
+          case Gathering.What.OfMend of -> of.group();
+          case Gathering.What.OfLay _ -> Optional.empty();
+        };
     return new UnownedView(
-        of.group().group().id(),
-        of.band().band().key(),
-        CoatViews.title(of.band()),
-        names.name(of.group().group()),
+        group.map(g -> g.group().id()).orElse(""),
+        missing.what() instanceof Gathering.What.OfBand of
+            ? of.band().band().key()
+            : missing.what().id(),
+        switch (missing.what()) {
+          case Gathering.What.OfBand of -> CoatViews.title(of.band());
+          case Gathering.What.OfMend of ->
+              Words.say("gather.mend", mended(of), missing.medium().name());
+          case Gathering.What.OfLay of -> of.laid().design().name();
+        },
+        group.map(g -> names.name(g.group())).orElse(""),
         Words.millilitres(missing.leftMl()),
         missing
             .there()

@@ -6,14 +6,16 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.InHand;
 import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.medium.Medium;
 import craftmap.core.order.mishap.Mishap;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.cutting.Pool;
-import craftmap.core.plan.order.Draws;
+import craftmap.core.plan.order.MendDraw;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
@@ -111,8 +113,11 @@ public class GatherService {
                   p -> byPot.computeIfAbsent(p, id -> new ArrayList<>()).add(what),
                   () -> {
                     double left = steps.still().of(what.id(), what.ml());
-                    if (left > 0) {
-                      unowned.add(new Gathering.Unowned(what, left, together.of(band, left)));
+                    Optional<Medium> medium = band.product().map(InHand::medium);
+                    if (left > 0 && medium.isPresent()) {
+                      unowned.add(
+                          new Gathering.Unowned(
+                              what, medium.get(), left, together.of(medium.get(), left)));
                     }
                   });
         }
@@ -123,13 +128,23 @@ public class GatherService {
         .mendDraws()
         .values()
         .forEach(
-            draw ->
-                draw.potId()
-                    .ifPresent(
-                        pot ->
-                            byPot
-                                .computeIfAbsent(pot, id -> new ArrayList<>())
-                                .add(mend(piece, coats, steps, draw))));
+            taken -> {
+              Gathering.What.OfMend what = mend(piece, coats, steps, taken);
+              double left = steps.still().of(what.id(), what.ml());
+              taken
+                  .draw()
+                  .potId()
+                  .ifPresentOrElse(
+                      pot -> byPot.computeIfAbsent(pot, id -> new ArrayList<>()).add(what),
+                      () ->
+                          taken
+                              .of()
+                              .filter(_ -> left > 0)
+                              .ifPresent(
+                                  m ->
+                                      unowned.add(
+                                          new Gathering.Unowned(what, m, left, Optional.empty()))));
+            });
     List<Gathering.Need> needs = new ArrayList<>();
     byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, steps)));
     List<Gathering.DesignNeed> designs =
@@ -160,13 +175,14 @@ public class GatherService {
   }
 
   private static Gathering.What.OfMend mend(
-      SavedPlan piece, CoatsReading coats, BenchUses.Steps steps, Draws.Draw draw) {
-    String key = draw.useId();
+      SavedPlan piece, CoatsReading coats, BenchUses.Steps steps, MendDraw taken) {
+    String key = taken.draw().useId();
     return new Gathering.What.OfMend(
         key,
         piece.plan().order().mishaps().get(Mishap.idOf(key)).remedy(),
         coats.group(steps.asked().work().step(piece.id() + ":" + key).row()),
-        draw.ml());
+        taken.of(),
+        taken.draw().ml());
   }
 
   private Gathering.DesignNeed designNeed(

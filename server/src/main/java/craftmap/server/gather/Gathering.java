@@ -3,6 +3,7 @@ package craftmap.server.gather;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.design.Design;
+import craftmap.core.medium.Medium;
 import craftmap.core.order.mishap.Remedy;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.coats.CoatsReading;
@@ -67,7 +68,8 @@ public record Gathering(
      * @param id the key of the step that mends it
      * @param group what it is mended on; none of what is cut or cast by itself
      */
-    record OfMend(String id, Remedy remedy, Optional<GroupReading> group, double ml)
+    record OfMend(
+        String id, Remedy remedy, Optional<GroupReading> group, Optional<Medium> medium, double ml)
         implements What {}
 
     /** A coat, or a step of preparation. */
@@ -87,9 +89,10 @@ public record Gathering(
   /**
    * What the plan names no pot for, and how much of it is still to be put on.
    *
+   * @param what a coat, preparation, or something that is mended
    * @param there a pot of its kind and colour that came onto the shelf since
    */
-  public record Unowned(What.OfBand what, double leftMl, Optional<Pot> there) {}
+  public record Unowned(What what, Medium medium, double leftMl, Optional<Pot> there) {}
 
   /**
    * One pot and the lays that draw on it.

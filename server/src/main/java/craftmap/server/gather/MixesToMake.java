@@ -43,7 +43,11 @@ final class MixesToMake {
         }
       }
     }
-    gathered.unowned().forEach(u -> mixes.addAll(ofBand(u.what())));
+    for (Gathering.Unowned unowned : gathered.unowned()) {
+      if (unowned.what() instanceof Gathering.What.OfBand of) {
+        mixes.addAll(ofBand(of));
+      }
+    }
     return mixes;
   }
 

@@ -1,7 +1,5 @@
 package craftmap.server.gather;
 
-import craftmap.core.coats.BandReading;
-import craftmap.core.coats.InHand;
 import craftmap.core.medium.Medium;
 import craftmap.core.supply.PotSplit;
 import craftmap.core.supply.Provision;
@@ -86,8 +84,7 @@ final class PotsTogether {
   }
 
   /** A pot of the kind and colour of what is painted with, that has enough of it. */
-  Optional<Pot> of(BandReading band, double ml) {
-    Medium wanted = band.product().map(InHand::medium).orElseThrow();
+  Optional<Pot> of(Medium wanted, double ml) {
     return pots().stream()
         .filter(p -> p.medium().kind().role() == wanted.kind().role())
         .filter(p -> p.medium().kind().base() == wanted.kind().base())

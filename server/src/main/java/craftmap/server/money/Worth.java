@@ -1,6 +1,7 @@
 package craftmap.server.money;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.medium.Medium;
 import craftmap.core.money.Money;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
@@ -170,23 +171,16 @@ class Worth {
       }
     }
     for (Gathering.Unowned unowned : gathered.unowned()) {
-      unowned
-          .what()
-          .band()
-          .product()
-          .ifPresent(
-              p -> {
-                String key = p.medium().id() + " " + p.medium().coverage().colour().hex();
-                sums.computeIfAbsent(
-                            key,
-                            _ ->
-                                new Sum(
-                                    p.medium().name(),
-                                    p.medium().unit(),
-                                    cheapest(offers.ofKind(p.medium().id(), p.medium()))))
-                        .still +=
-                    p.medium().inItsUnit(unowned.leftMl());
-              });
+      Medium medium = unowned.medium();
+      sums.computeIfAbsent(
+                  medium.id() + " " + medium.coverage().colour().hex(),
+                  _ ->
+                      new Sum(
+                          medium.name(),
+                          medium.unit(),
+                          cheapest(offers.ofKind(medium.id(), medium))))
+              .still +=
+          medium.inItsUnit(unowned.leftMl());
     }
     List<Line> lines =
         sums.values().stream()

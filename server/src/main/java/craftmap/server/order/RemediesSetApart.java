@@ -141,7 +141,7 @@ class RemediesSetApart {
     }
     for (WorkStep mend : mends) {
       Optional.ofNullable(mended.asked().mendDraws().get(mend.id()))
-          .map(d -> poured(studio, d))
+          .map(d -> poured(studio, d.draw()))
           .ifPresent(all::add);
       Optional.ofNullable(mended.asked().spoiled().get(mend.id()))
           .map(s -> once(studio, mended, s))

@@ -1,6 +1,5 @@
 package craftmap.server.shopping;
 
-import craftmap.core.coats.InHand;
 import craftmap.core.design.Design;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.measure.Tolerance;
@@ -139,7 +138,7 @@ class Together {
   }
 
   private static void unowned(Map<String, Sum> sums, SavedPlan piece, Gathering.Unowned of) {
-    Medium medium = of.what().band().product().map(InHand::medium).orElseThrow();
+    Medium medium = of.medium();
     double wanted = medium.inItsUnit(of.leftMl());
     sum(sums, new Supply.OfKind(medium)).add(piece, wanted, wanted);
   }

@@ -37,7 +37,7 @@ public record AskedOrder(
     Work work,
     Map<String, LocalDateTime> begins,
     List<Ordering.Bar> unkept,
-    Map<String, Draws.Draw> mendDraws,
+    Map<String, MendDraw> mendDraws,
     Map<String, Spoiled> spoiled) {
   /** The row of steps that the piece is not needed for. */
   public static final String BESIDES = "besides";

@@ -55,7 +55,7 @@ public record Draws(Map<String, Draw> byStep) {
   /** What the steps of a piece take, and what its mends do. */
   public static Draws of(AskedOrder asked, PlanReading reading, CoatsReading coats) {
     Map<String, Draw> all = new HashMap<>(planned(asked.work(), reading, coats).byStep());
-    all.putAll(asked.mendDraws());
+    asked.mendDraws().forEach((id, m) -> all.put(id, m.draw()));
     return new Draws(all);
   }
 

@@ -41,7 +41,7 @@ final class Mends {
   private final Draws draws;
   private final List<WorkStep> steps;
   private final List<Link> links;
-  private final Map<String, Draws.Draw> taken = new HashMap<>();
+  private final Map<String, MendDraw> taken = new HashMap<>();
   private final Map<String, Spoiled> spoiled = new HashMap<>();
   private final Work before;
 
@@ -58,7 +58,7 @@ final class Mends {
   }
 
   /** The work with what is mended in it, and what its mends take, by their ids. */
-  record Mended(Work work, Map<String, Draws.Draw> draws, Map<String, Spoiled> spoiled) {}
+  record Mended(Work work, Map<String, MendDraw> draws, Map<String, Spoiled> spoiled) {}
 
   static Mended of(
       String pieceId, Work work, Ordering order, PlanReading reading, CoatsReading coats) {
@@ -104,10 +104,12 @@ final class Mends {
     put(block, step.id(), at.medium().map(Waits::recoat));
     taken.put(
         block.id(),
-        new Draws.Draw(
-            Mishap.key(id, 1),
-            blocker.potId(),
-            m2 / medium.coverage().spreadM2PerLitre() * ML_PER_LITRE));
+        new MendDraw(
+            new Draws.Draw(
+                Mishap.key(id, 1),
+                blocker.potId(),
+                m2 / medium.coverage().spreadM2PerLitre() * ML_PER_LITRE),
+            Optional.of(medium)));
     return block.id();
   }
 
@@ -138,7 +140,9 @@ final class Mends {
             : remedy.isAtOnce() ? Optional.empty() : at.medium().map(Waits::recoat);
     put(mend, after, wait);
     follow(mend, step, remedy, renews, touched);
-    takes(id, n, mishap, at).filter(d -> d.ml() > 0).ifPresent(d -> taken.put(mend.id(), d));
+    takes(id, n, mishap, at)
+        .filter(d -> d.ml() > 0)
+        .ifPresent(d -> taken.put(mend.id(), new MendDraw(d, touched.or(at::medium))));
     if (remedy.takesSheets() && at.lay().isPresent() && at.ofDesign() > 0) {
       spoiled.put(
           mend.id(),
