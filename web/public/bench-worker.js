@@ -52,3 +52,14 @@ async function keepAll({ page, files }) {
     }),
   );
 }
+
+// a notice that is tapped brings the bench to the front
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(
+    self.clients.matchAll({ type: 'window', includeUncontrolled: true }).then((open) => {
+      const bench = open.find((c) => c.url.includes('/work')) ?? open[0];
+      return bench === undefined ? undefined : bench.focus();
+    }),
+  );
+});

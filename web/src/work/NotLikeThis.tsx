@@ -1,5 +1,5 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { TroubleView } from '../api/client';
 import { useHelp } from '../api/queries';
 import { Big } from './Big';
@@ -30,8 +30,11 @@ export function NotLikeThis({
   const [trouble, setTrouble] = useState<TroubleView>();
   const [share, setShare] = useState<number>(SHARES[1].share);
   const takes = useHelp(pieceId, version, step, away ? undefined : trouble?.trouble, share);
+  const here = useRef<HTMLDivElement>(null);
+  useEffect(() => here.current?.scrollIntoView({ block: 'nearest' }), []);
   return (
     <Box
+      ref={here}
       as="section"
       aria-label="Not like this"
       bg="card"

@@ -1,17 +1,20 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { type ReactNode, useRef, useState } from 'react';
 import { type BenchStep, type PhotoView, Problem, upload } from '../api/client';
 import { Big, BigText } from './Big';
 
 /** A note and a photo of the step that is looked at. */
 export function Remarks({
   step,
+  beside,
   pieceId,
   away,
   onNote,
   onPhoto,
 }: {
   step: BenchStep;
+  /** what else can be told of it */
+  beside: ReactNode;
   pieceId: string;
   /** photos are too large to be kept while the server is away */
   away: boolean;
@@ -48,6 +51,7 @@ export function Remarks({
   return (
     <Box as="section" aria-label="Remarks">
       <Flex gap="3" wrap="wrap">
+        {beside}
         <Big
           type="button"
           flex="1"

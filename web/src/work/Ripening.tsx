@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { WorkView } from '../api/client';
 import { Big } from './Big';
 import { leftText, ringing, share } from './left';
+import { allowed, askForNotices, notice } from './notice';
 import { ring } from './ring';
 
 /** What dries meanwhile, with the time that is left; it rings once it is ripe. */
@@ -20,10 +21,15 @@ export function Ripening({
   onFound: (found: 'DRY' | 'WET', step: { key: string; title: string }) => void;
 }) {
   const [found, setFound] = useState<Record<string, string>>({});
+  const [notices, setNotices] = useState(allowed);
   const before = useRef(now);
   useEffect(() => {
-    if (ringing(of, before.current, now).length > 0) {
+    const rings = ringing(of, before.current, now);
+    if (rings.length > 0) {
       ring();
+    }
+    for (const r of rings) {
+      void notice(`Ripe: ${r.title}`, `${r.pieceName}: ${r.nextText}`);
     }
     before.current = now;
   }, [of, now]);
@@ -35,6 +41,17 @@ export function Ripening({
       <Heading as="h2" fontFamily="heading" fontSize="22px" fontWeight="600" mb="2.5">
         Ripening
       </Heading>
+      {notices === 'ASK' && (
+        <Big
+          type="button"
+          w="100%"
+          mb="3"
+          fontSize="16px"
+          onClick={() => void askForNotices().then(setNotices)}
+        >
+          Tell me of it beside other windows too
+        </Big>
+      )}
       {of.map((r) => {
         const ripe = Date.parse(r.ripe);
         const until = r.until === undefined ? undefined : Date.parse(r.until);

@@ -12,6 +12,7 @@ import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { Big } from './Big';
 import { leftText } from './left';
 import { NotLikeThis } from './NotLikeThis';
+import { pageTitle } from './notice';
 import { Remarks } from './Remarks';
 import { Ripening } from './Ripening';
 import { Took, Used } from './TookAndUsed';
@@ -118,13 +119,40 @@ function WorkPage() {
       }}
     />
   );
+  const wrongButton =
+    step === undefined ? null : isMend(step.key) ? (
+      <Big
+        type="button"
+        flex="1 1 220px"
+        onClick={() => {
+          void tellings.tell({ kind: 'RIGHT', step: step.key, title: step.title });
+          go(base, { replace: true });
+        }}
+      >
+        It was right after all
+      </Big>
+    ) : step.troubles.length > 0 ? (
+      <Big
+        type="button"
+        flex="1 1 220px"
+        aria-expanded={wrongWith === step.key}
+        onClick={() => setWrongWith(wrongWith === step.key ? null : step.key)}
+      >
+        Not like this
+      </Big>
+    ) : null;
   const busy =
     work.isPlaceholderData ||
     ahead.isPlaceholderData ||
     (!tellings.away && toSend(tellings.kept).length > 0);
   return (
-    <Flex direction="column" h="100%" minH="100vh" bg="paper">
-      <title>{`At the bench · ${data.pieceName}`}</title>
+    <Flex direction="column" minH="100vh" bg="paper">
+      <title>
+        {pageTitle(
+          data.pieceName,
+          data.ripening.filter((r) => Date.parse(r.ripe) <= now).map((r) => r.title),
+        )}
+      </title>
       <Flex
         as="header"
         align="center"
@@ -207,35 +235,11 @@ function WorkPage() {
                   After →
                 </Big>
               </Flex>
-              {!isMend(step.key) && step.troubles.length > 0 && wrongWith !== step.key && (
-                <Big
-                  type="button"
-                  mb="3"
-                  w="100%"
-                  fontSize="19px"
-                  onClick={() => setWrongWith(step.key)}
-                >
-                  Not like this
-                </Big>
-              )}
-              {isMend(step.key) && (
-                <Big
-                  type="button"
-                  mb="3"
-                  w="100%"
-                  fontSize="19px"
-                  onClick={() => {
-                    void tellings.tell({ kind: 'RIGHT', step: step.key, title: step.title });
-                    go(base, { replace: true });
-                  }}
-                >
-                  It was right after all
-                </Big>
-              )}
               {wrongStep === step && notLikeThis}
               <Remarks
                 key={step.id}
                 step={step}
+                beside={wrongButton}
                 pieceId={pieceId}
                 away={tellings.away}
                 onNote={(note) =>

@@ -156,6 +156,87 @@ class WorkTest extends LayingJourney {
     }
   }
 
+  /** It ran, it is mended later, and it was right after all: the plan and the pot say the same. */
+  @Test
+  void whatWentWrongIsMendedOrTakenBack() {
+    page.setViewportSize(1024, 768);
+    String id = painted("Not like this");
+    go("/pieces/" + id + "/work");
+    for (int n = 0; n < 12 && !title().innerText().contains("coat"); n++) {
+      String before = title().innerText();
+      done().click();
+      assertThat(title()).not().hasText(before);
+    }
+    settled();
+    button("Not like this").click();
+    Locator wrong =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Not like this"));
+    wrong
+        .getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Runs, or marks that stay"))
+        .click();
+    Locator again =
+        wrong.getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Sand it flat, then again"));
+    assertThat(again).containsText(Pattern.compile("min, [0-9.]+ ml of .* ready "));
+    for (Locator target : wrong.getByRole(AriaRole.BUTTON).all()) {
+      Assertions.assertThat(target.boundingBox().height).isGreaterThanOrEqualTo(LEAST_TARGET_PX);
+    }
+    everyoneCanUseIt();
+    String quarter = again.innerText();
+    wrong.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("All of it")).click();
+    assertThat(again).not().hasText(quarter);
+    again.click();
+    assertThat(wrong).isHidden();
+    settled();
+    go("/pieces/" + id + "/work");
+    look("Sand flat, then again");
+    assertThat(page.getByText("Mask and eyes")).isVisible();
+    go("/logbook?piece=" + id);
+    assertThat(page.getByText(Pattern.compile("Went wrong: runs, or marks that stay"))).isVisible();
+    go("/pieces/" + id + "/order");
+    assertThat(page.getByText(Pattern.compile("Sand flat, then again")).first()).isVisible();
+    go("/pieces/" + id + "/work");
+    look("Sand flat, then again");
+    button("It was right after all").click();
+    settled();
+    page.reload();
+    assertThat(title()).isVisible();
+    for (int n = 0; n < 30 && button("After →").isEnabled(); n++) {
+      assertThat(title()).not().containsText("Sand flat");
+      page.keyboard().press("ArrowRight");
+    }
+    go("/logbook?piece=" + id);
+    assertThat(page.getByText("Went wrong")).hasCount(0);
+  }
+
+  /** Goes on to the step whose title begins like this. */
+  private void look(String begins) {
+    assertThat(title()).isVisible();
+    for (int n = 0; n < 30 && !title().innerText().startsWith(begins); n++) {
+      String before = title().innerText();
+      page.keyboard().press("ArrowRight");
+      assertThat(title()).not().hasText(before);
+    }
+    assertThat(title()).containsText(begins);
+  }
+
+  /** Told beside other windows, once somebody wants it; the page says it in its title too. */
+  @Test
+  void noticesAreAskedForByATap() {
+    page.context().grantPermissions(List.of());
+    String id = painted("With notices");
+    page.addInitScript(
+        "Object.defineProperty(Notification, 'permission', { get: () => window.may ?? 'default' });"
+            + "Notification.requestPermission = async () => (window.may = 'granted');");
+    go("/pieces/" + id + "/work");
+    done().click();
+    assertThat(ripening()).isVisible();
+    Locator ask = button("Tell me of it beside other windows too");
+    ask.click();
+    assertThat(ask).isHidden();
+  }
+
   /** What was told with two taps, a look into the pot and a note stands in the logbook. */
   @Test
   void whatWasToldStandsInTheLogbook() {

@@ -12,6 +12,8 @@ public enum Remedy {
   OVER_AGAIN(Again.ALL, false, false),
   /** Made rough, so that what comes next holds all the same. */
   SCUFF(Again.NOTHING, false, true),
+  /** Along the tape with a craft knife, before it is pulled off a film that has dried. */
+  SCORE(Again.NOTHING, true, false),
   /** Brushed with what holds it once more. */
   SIZE_AGAIN(Again.ALL, true, false),
   /** Glued, and pressed down. */
@@ -80,6 +82,6 @@ public enum Remedy {
 
   /** Whether what follows may follow at any time after it, as it does after what is rough. */
   public boolean endsTheWindow() {
-    return this == SCUFF;
+    return this == SCUFF || this == SCORE;
   }
 }

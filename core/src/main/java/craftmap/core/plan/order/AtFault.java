@@ -56,6 +56,17 @@ record AtFault(
                 : b.product().map(InHand::medium));
   }
 
+  Optional<Band.Coat> coat() {
+    return band.map(BandReading::band)
+        .filter(Band.Coat.class::isInstance)
+        .map(Band.Coat.class::cast);
+  }
+
+  /** How much tape is stuck on there. */
+  double tapeMm() {
+    return group.map(g -> g.surface().extent().maskMm()).orElse(0.0);
+  }
+
   double areaM2() {
     return group.map(g -> g.surface().areaMm2() / 1e6).orElse(0.0);
   }

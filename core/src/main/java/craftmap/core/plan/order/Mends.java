@@ -255,11 +255,14 @@ final class Mends {
   // ---- how long it takes, and what
 
   private static Duration again(WorkStep step, double share) {
-    double setUp =
-        step.doing() == Doing.COAT
-            ? Math.min(Pace.SET_UP_MINUTES, Times.minutes(step.handsOn()))
-            : 0;
+    double setUp = setUp(step);
     return Times.ofMinutes(Math.max(1, setUp + share * (Times.minutes(step.handsOn()) - setUp)));
+  }
+
+  private static double setUp(WorkStep step) {
+    return step.doing() == Doing.COAT
+        ? Math.min(Pace.SET_UP_MINUTES, Times.minutes(step.handsOn()))
+        : 0;
   }
 
   private Duration time(Mishap mishap, AtFault at) {
@@ -268,6 +271,7 @@ final class Mends {
     double sanded = at.areaM2() * share * (1 / Pace.SAND_M2_PER_MIN + 1 / Pace.DUST_M2_PER_MIN);
     return switch (mishap.remedy()) {
       case SCUFF -> Times.ofMinutes(Math.max(1, sanded));
+      case SCORE -> Times.ofMinutes(Math.max(1, share * at.tapeMm() / Pace.TAPE_MM_PER_MIN));
       case SAND_AND_AGAIN -> again.plus(Times.ofMinutes(sanded));
       case ONCE_MORE -> onceMore(at, again, share);
       case TOUCH_UP ->
@@ -279,15 +283,16 @@ final class Mends {
                       .map(b -> Times.minutes(b.handsOn()) / ((Band.Coat) b.band()).times())
                       .map(m -> share * Math.max(0, m - Pace.SET_UP_MINUTES))
                       .orElse(share * Times.minutes(at.step().handsOn())));
-      case BRUSH_OUT,
-          BLOCK_AND_AGAIN,
+      // with what is in the hand already
+      case BRUSH_OUT, WIPE_OFF ->
+          Times.ofMinutes(Math.max(1, Times.minutes(again) - setUp(at.step())));
+      case BLOCK_AND_AGAIN,
           OVER_AGAIN,
           SIZE_AGAIN,
           STICK_DOWN,
           SMOOTH,
           SLIT_AND_STICK,
           PATCH,
-          WIPE_OFF,
           THE_REST,
           LEAVE ->
           again;

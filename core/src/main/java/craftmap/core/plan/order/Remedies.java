@@ -12,6 +12,7 @@ import craftmap.core.design.Paper;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
+import craftmap.core.medium.Role;
 import craftmap.core.order.mishap.Remedy;
 import craftmap.core.order.mishap.Trouble;
 import craftmap.core.order.work.Doing;
@@ -21,11 +22,16 @@ import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReading;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What can go wrong with the steps of a piece, and what helps there. */
 public final class Remedies {
+  private static final Set<Role> COLOURS =
+      EnumSet.of(Role.PAINT, Role.GLAZE, Role.STAIN, Role.METALLIC_WAX);
+
   private final Work work;
   private final Draws draws;
   private final PlanReading reading;
@@ -55,7 +61,7 @@ public final class Remedies {
     List<Offer> offers = new ArrayList<>();
     for (Trouble trouble : troubles(step)) {
       WorkStep at = trouble == Trouble.MISSED_WINDOW ? whatWasLeft(step).orElse(step) : step;
-      List<Remedy> remedies = remedies(AtFault.of(at, reading, coats), trouble);
+      List<Remedy> remedies = remedies(AtFault.of(at, reading, coats), trouble, step);
       if (!remedies.isEmpty()) {
         offers.add(new Offer(at.id(), trouble, remedies));
       }
@@ -67,7 +73,7 @@ public final class Remedies {
     List<Trouble> all =
         new ArrayList<>(
             switch (step.doing()) {
-              case COAT -> List.of(Trouble.RUNS, Trouble.BLEEDS_THROUGH, Trouble.WRONG_COLOUR);
+              case COAT -> ofCoating(AtFault.of(step, reading, coats));
               case LAY ->
                   AtFault.of(step, reading, coats)
                       .design()
@@ -98,6 +104,20 @@ public final class Remedies {
     if (step.doing() != Doing.MEND && draws.of(step.id()).isPresent()) {
       all.add(Trouble.RAN_OUT);
     }
+    return all;
+  }
+
+  private static List<Trouble> ofCoating(AtFault at) {
+    List<Trouble> all = new ArrayList<>(List.of(Trouble.RUNS));
+    at.coat()
+        .filter(c -> c.hides() > 0)
+        .ifPresent(
+            c -> {
+              all.add(Trouble.BLEEDS_THROUGH);
+              if (COLOURS.contains(c.role())) {
+                all.add(Trouble.WRONG_COLOUR);
+              }
+            });
     return all;
   }
 
@@ -134,7 +154,10 @@ public final class Remedies {
     return step.doing() == Doing.LAY && step.material().workable().isPresent();
   }
 
-  private List<Remedy> remedies(AtFault at, Trouble trouble) {
+  /**
+   * @param next what it is told of: the step itself, or what had to follow it in time
+   */
+  private static List<Remedy> remedies(AtFault at, Trouble trouble, WorkStep next) {
     boolean toTouchUp = at.under().isPresent();
     List<Remedy> all =
         new ArrayList<>(
@@ -148,7 +171,8 @@ public final class Remedies {
               case MISSED_WINDOW ->
                   switch (at.step().doing()) {
                     case SIZE -> List.of(Remedy.SIZE_AGAIN);
-                    case COAT -> List.of(Remedy.SCUFF);
+                    case COAT ->
+                        List.of(next.doing() == Doing.UNMASK ? Remedy.SCORE : Remedy.SCUFF);
                     case LAY -> List.of(Remedy.SAND_AND_AGAIN);
                     default -> List.of();
                   };
@@ -197,10 +221,5 @@ public final class Remedies {
           true;
       case MISSED_WINDOW, BROKEN, RAN_OUT -> false;
     };
-  }
-
-  /** Whether a remedy is one for what went wrong with a step. */
-  public boolean helps(WorkStep step, Trouble trouble, Remedy remedy) {
-    return remedies(AtFault.of(step, reading, coats), trouble).contains(remedy);
   }
 }
