@@ -125,6 +125,10 @@ class BenchAwayTest extends Journey {
       tapped("Note").click();
       tablet.getByLabel("What to remember of this step").fill("The wind took the dust sheet.");
       tapped("Keep the note").click();
+      // and the one before it broke
+      tapped("Something is wrong with it").click();
+      tapped("Broken").click();
+      tapped("Off with it, and once more").click();
       String next = title().innerText();
       // the tablet is put away and taken out again
       tablet.reload();
@@ -138,7 +142,8 @@ class BenchAwayTest extends Journey {
         // what was a mistake is left to do, and what was noted is with the step
         Assertions.assertThat(get(app, PIECE + "/work/ahead").toString())
             .contains(told.getLast())
-            .contains("The wind took the dust sheet.");
+            .contains("The wind took the dust sheet.")
+            .containsOnlyOnce("\"title\":\"Once more: cast ");
         Assertions.assertThat(get(app, "/api/logbook?find=DUST").toString())
             .contains("The wind took the dust sheet.");
         // what was poured was booked once for each step that is done
