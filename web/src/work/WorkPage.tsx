@@ -389,7 +389,7 @@ function StepWords({ step, now }: { step: BenchStep; now: number }) {
           fontWeight="600"
         >
           {window === ''
-            ? 'It should have been begun by now: Order says what can still be saved.'
+            ? 'It should have been begun by now: “Not like this” says what can still be saved.'
             : `It has to be begun within ${window}.`}
         </Text>
       )}
