@@ -20,31 +20,43 @@ import java.util.stream.Stream;
  * @param pots everything wet that is owned, in an order that does not change by itself
  * @param tools what it is put on with, as the studio has measured it
  * @param learned what the bench has taught of all of it
+ * @param empty pots that nothing is left in: nothing is proposed from them, but what names one goes
+ *     on being of its medium, or a coat would be of another colour once its pot ran out
  */
-public record CoatShelf(List<InHand> pots, List<Tool> tools, Learned learned) {
+public record CoatShelf(List<InHand> pots, List<Tool> tools, Learned learned, List<InHand> empty) {
   public static final CoatShelf BARE = new CoatShelf(List.of(), List.of());
 
   public CoatShelf {
     pots = List.copyOf(pots);
     tools = List.copyOf(tools);
+    empty = List.copyOf(empty);
   }
 
   /** By labels alone. */
   public CoatShelf(List<InHand> pots, List<Tool> tools) {
-    this(pots, tools, Learned.NONE);
+    this(pots, tools, List.of());
+  }
+
+  public CoatShelf(List<InHand> pots, List<Tool> tools, List<InHand> empty) {
+    this(pots, tools, Learned.NONE, empty);
   }
 
   /** The same, as the bench has taught; what is on it still goes by its labels. */
   public CoatShelf after(Learned lessons) {
-    return new CoatShelf(
-        pots.stream().map(p -> p.of(lessons.medium(p.medium()))).toList(), tools, lessons);
+    return new CoatShelf(taught(pots, lessons), tools, lessons, taught(empty, lessons));
+  }
+
+  private static List<InHand> taught(List<InHand> pots, Learned lessons) {
+    return pots.stream().map(p -> p.of(lessons.medium(p.medium()))).toList();
   }
 
   /** What a wish names; none where it is gone from the shelf. */
   public Optional<InHand> product(Wish.Product product) {
     return switch (product) {
       case Wish.Product.OfPot(String id) ->
-          pots.stream().filter(p -> p.potId().filter(id::equals).isPresent()).findFirst();
+          Stream.concat(pots.stream(), empty.stream())
+              .filter(p -> p.potId().filter(id::equals).isPresent())
+              .findFirst();
       case Wish.Product.OfKind(String key) ->
           GenericMedium.find(key).map(g -> notOwned(g.medium()));
       case Wish.Product.AsIf(var colour) ->

@@ -66,7 +66,7 @@ class WorkController {
     Orders.Task task = orders.task(asker.studio(), id);
     Orders.Solved solved = orders.schedule(task).orElseThrow(OrderFiles::nothingGoes);
     List<WorkView.RipeningView> ripening =
-        orders.all(asker.studio()).task().map(WorkViews::ripening).orElse(List.of());
+        orders.all(asker.studio()).task().map(t -> WorkViews.ripening(t, id)).orElse(List.of());
     return views(asker, id, task, solved).view(Optional.ofNullable(step), ripening);
   }
 

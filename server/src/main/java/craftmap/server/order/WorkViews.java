@@ -32,10 +32,14 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -63,6 +67,9 @@ final class WorkViews {
   private final Remedies remedies;
   private final int now;
 
+  /** What may be begun now: the same beside every step, and asked for once. */
+  private List<String> maybeNow;
+
   /**
    * @param told what was told of the piece
    * @param pots the pots of the shelf, by id
@@ -76,7 +83,8 @@ final class WorkViews {
       Learned learned) {
     this.learned = learned;
     this.told = told;
-    this.pots = pots;
+    Map<String, Optional<Pot>> known = new HashMap<>();
+    this.pots = id -> known.computeIfAbsent(id, pots);
     this.task = task;
     this.solved = solved;
     this.problem = solved.problem();
@@ -334,7 +342,10 @@ final class WorkViews {
   }
 
   private List<WorkView.MeanwhileView> meanwhile(WorkStep step) {
-    return WhatNow.of(problem, solved.schedule(), now, MEANWHILE_MINUTES).steps().stream()
+    if (maybeNow == null) {
+      maybeNow = WhatNow.of(problem, solved.schedule(), now, MEANWHILE_MINUTES).steps();
+    }
+    return maybeNow.stream()
         .map(problem.work()::step)
         .filter(s -> s.pieceId().equals(own) && !s.id().equals(step.id()))
         .limit(MOST_MEANWHILE)
@@ -375,8 +386,11 @@ final class WorkViews {
         .orElse(null);
   }
 
-  /** What ripens, of all pieces that are worked on. */
-  static List<WorkView.RipeningView> ripening(Orders.Task everything) {
+  /**
+   * What ripens, of all pieces that are worked on: all of the piece that is before the bench, and
+   * of others what is ripe soonest.
+   */
+  static List<WorkView.RipeningView> ripening(Orders.Task everything, String own) {
     Problem problem =
         new Problem(
             everything.work(),
@@ -387,8 +401,14 @@ final class WorkViews {
     StepWords words = new StepWords(everything.worked());
     Clockwork clock = new Clockwork(everything.bench().zone());
     int now = minute(problem, everything.now());
-    return AtTheBench.ripening(problem, now).stream()
-        .limit(MOST_RIPENING)
+    List<AtTheBench.Ripening> all = AtTheBench.ripening(problem, now);
+    Predicate<AtTheBench.Ripening> isOwn =
+        r -> problem.work().step(r.stepId()).pieceId().equals(own);
+    long others = Math.max(0, MOST_RIPENING - all.stream().filter(isOwn).count());
+    Set<AtTheBench.Ripening> soonest =
+        all.stream().filter(isOwn.negate()).limit(others).collect(Collectors.toSet());
+    return all.stream()
+        .filter(r -> isOwn.test(r) || soonest.contains(r))
         .map(
             r -> {
               WorkStep step = problem.work().step(r.stepId());

@@ -251,15 +251,17 @@ public class ShelfService {
   }
 
   private CoatShelf readCoatShelf(String studioId) {
-    return new CoatShelf(
+    List<InHand> pots =
         allPots(studioId).stream()
-            .filter(p -> p.levelMl() > 0)
             .map(p -> new InHand(Optional.of(p.holding().id()), p.medium(), p.levelMl()))
             .sorted(
                 Comparator.comparing((InHand p) -> p.medium().name())
                     .thenComparing(p -> p.potId().orElseThrow()))
-            .toList(),
-        tools.all(studioId).stream().map(Tools.OwnedTool::tool).toList());
+            .toList();
+    return new CoatShelf(
+        pots.stream().filter(p -> p.freeMl() > 0).toList(),
+        tools.all(studioId).stream().map(Tools.OwnedTool::tool).toList(),
+        pots.stream().filter(p -> p.freeMl() <= 0).toList());
   }
 
   /**
