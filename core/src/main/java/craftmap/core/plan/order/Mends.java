@@ -78,20 +78,20 @@ final class Mends {
       return;
     }
     AtFault fault = AtFault.of(at.get(), reading, coats);
-    String last = at.get().id();
-    int n = 0;
-    if (mishap.remedy() == Remedy.BLOCK_AND_AGAIN && fault.stainBlocker().isPresent()) {
-      n++;
-      last = block(id, mishap, fault, fault.stainBlocker().get());
+    if (mishap.remedy() != Remedy.BLOCK_AND_AGAIN) {
+      mend(id, mishap, fault, 1, at.get().id());
+      return;
     }
-    mend(id, mishap, fault, n + 1, last);
+    // the second keeps its key when the blocker runs out after the first was done
+    String last = fault.stainBlocker().map(b -> block(id, mishap, fault, b)).orElse(at.get().id());
+    mend(id, mishap, fault, 2, last);
   }
 
   /** A coat of stain blocker on what went wrong, as thick as the coat under it is asked to be. */
   private String block(String id, Mishap mishap, AtFault at, InHand blocker) {
     WorkStep step = at.step();
     Medium medium = blocker.medium();
-    double m2 = at.areaM2() * mishap.share();
+    double m2 = m2(at) * mishap.share();
     WorkStep block =
         step(
             id,
@@ -114,6 +114,21 @@ final class Mends {
   }
 
   private static final double ML_PER_LITRE = 1000;
+
+  /** What of the group the step does: one that is done in parts does a part of it. */
+  private double m2(AtFault at) {
+    String whole = at.step().wholeId();
+    return at.areaM2() / before.steps().stream().filter(s -> s.wholeId().equals(whole)).count();
+  }
+
+  /** How much of its design a step takes: of what is laid in batches, or in parts, its own. */
+  private double ofDesign(AtFault at) {
+    WorkStep step = at.step();
+    return at.ofDesign()
+        / before.steps().stream()
+            .filter(s -> s.what().equals(step.what()) && s.doing() == step.doing())
+            .count();
+  }
 
   private void mend(String id, Mishap mishap, AtFault at, int n, String after) {
     WorkStep step = at.step();
@@ -146,7 +161,7 @@ final class Mends {
     if (remedy.takesSheets() && at.lay().isPresent() && at.ofDesign() > 0) {
       spoiled.put(
           mend.id(),
-          new Spoiled(at.lay().get().design().id(), quantity(at, mishap.share() * at.ofDesign())));
+          new Spoiled(at.lay().get().design().id(), quantity(at, mishap.share() * ofDesign(at))));
     }
   }
 
@@ -268,7 +283,7 @@ final class Mends {
   private Duration time(Mishap mishap, AtFault at) {
     double share = mishap.share();
     Duration again = again(at.step(), share);
-    double sanded = at.areaM2() * share * (1 / Pace.SAND_M2_PER_MIN + 1 / Pace.DUST_M2_PER_MIN);
+    double sanded = m2(at) * share * (1 / Pace.SAND_M2_PER_MIN + 1 / Pace.DUST_M2_PER_MIN);
     return switch (mishap.remedy()) {
       case SCUFF -> Times.ofMinutes(Math.max(1, sanded));
       case SCORE -> Times.ofMinutes(Math.max(1, share * at.tapeMm() / Pace.TAPE_MM_PER_MIN));

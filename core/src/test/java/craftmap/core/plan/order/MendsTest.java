@@ -225,6 +225,46 @@ class MendsTest {
     }
   }
 
+  /** A third of a coat is sanded on a third of the face. */
+  @Test
+  void aPartIsMendedAsThePartThatItIs() {
+    CoatsReading coats = coats(new Random(77));
+    WorkStep whole =
+        asked(coats, Ordering.NONE).work().steps().stream()
+            .filter(s -> s.doing() == Doing.COAT)
+            .findFirst()
+            .orElseThrow();
+    Mishap all = new Mishap(whole.key(), Trouble.MISSED_WINDOW, Remedy.SCUFF, 0.83);
+    Mishap part = new Mishap(whole.key() + "~2", Trouble.MISSED_WINDOW, Remedy.SCUFF, 0.83);
+    Ordering inThree = Ordering.NONE.with(whole.key(), s -> s.inParts(3));
+    double minutes = scuffed(coats, Ordering.NONE.with("m-1", all));
+    assertThat(scuffed(coats, inThree.with("m-1", part))).isCloseTo(minutes / 3, within(0.02));
+  }
+
+  private static double scuffed(CoatsReading coats, Ordering order) {
+    return Times.minutes(mends(asked(coats, order).work()).getFirst().handsOn());
+  }
+
+  /** The blocker ran out after it was put on: what comes after it is still to be done. */
+  @Test
+  void theSecondOfTwoKeepsItsKeyWithoutTheFirst() {
+    CoatsReading coats =
+        new CoatsReading(
+            Habits.USUAL,
+            List.of(Built.painted("#6B4A2F", "#B3202A").paint("red", "#B3202A", 0.6).read()));
+    String key =
+        asked(coats, Ordering.NONE).work().steps().stream()
+            .filter(s -> s.doing() == Doing.COAT)
+            .map(WorkStep::key)
+            .findFirst()
+            .orElseThrow();
+    Mishap mishap = new Mishap(key, Trouble.BLEEDS_THROUGH, Remedy.BLOCK_AND_AGAIN, 0.4);
+    assertThat(mends(asked(coats, Ordering.NONE.with("m-1", mishap)).work()))
+        .last()
+        .extracting(WorkStep::key)
+        .isEqualTo("mend:m-1:2");
+  }
+
   /** A step that the plan does not ask for any more is not mended either. */
   @Test
   void whatIsGoneIsNotMended() {
