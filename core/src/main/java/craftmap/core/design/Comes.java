@@ -1,9 +1,19 @@
 package craftmap.core.design;
 
 import craftmap.core.measure.LengthRange;
+import craftmap.core.supply.StockUnit;
 
 /** How a design is owned, and what using it takes away. */
 public sealed interface Comes {
+  /** What is counted where something of it is used up. */
+  default StockUnit usedIn() {
+    return switch (this) {
+      case AsSheets _ -> StockUnit.SHEETS;
+      case ByLength _ -> StockUnit.MM;
+      case AsPieces _, AsTool _, ByHand _ -> StockUnit.PIECES;
+    };
+  }
+
   /** Sheets that are used up. */
   record AsSheets() implements Comes {}
 

@@ -7,7 +7,6 @@ import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.InHand;
-import craftmap.core.design.Comes;
 import craftmap.core.design.Design;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.Medium;
@@ -194,12 +193,7 @@ public class GatherService {
       double spoiled) {
     Design design = byItself.design();
     List<Holding> stock = shelf.stockOf(studio.id(), design.id());
-    StockUnit unit =
-        switch (design.comes()) {
-          case Comes.AsSheets _ -> StockUnit.SHEETS;
-          case Comes.ByLength _ -> StockUnit.MM;
-          case Comes.AsPieces _, Comes.AsTool _, Comes.ByHand _ -> StockUnit.PIECES;
-        };
+    StockUnit unit = design.comes().usedIn();
     boolean taken =
         cut.contains(design.id())
             || byItself.uses().stream()

@@ -3,7 +3,6 @@ package craftmap.server.order;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
-import craftmap.core.design.Comes;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.mishap.Mishap;
 import craftmap.core.order.mishap.Remedy;
@@ -12,7 +11,9 @@ import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
+import craftmap.core.plan.cutting.Pool;
 import craftmap.core.plan.order.Draws;
+import craftmap.core.plan.order.Remedies;
 import craftmap.core.plan.order.Spoiled;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.piece.Pieces;
@@ -72,7 +73,7 @@ class RemediesSetApart {
                 () ->
                     new RefusedInput(
                         "step", given(key), said("is-no-step-now"), said("a-step-of-its-order")));
-    var offer =
+    Remedies.Offer offer =
         atHand.remedies(worked).of(step).stream()
             .filter(o -> o.trouble() == trouble)
             .findFirst()
@@ -157,18 +158,13 @@ class RemediesSetApart {
         .orElse(Words.millilitres(draw.ml()));
   }
 
-  private String once(Studio studio, Orders.Worked mended, Spoiled spoiled) {
+  private static String once(Studio studio, Orders.Worked mended, Spoiled spoiled) {
     StockUnit unit =
         mended.reading().pools().stream()
-            .filter(p -> p.design().id().equals(spoiled.designId()))
+            .map(Pool::design)
+            .filter(d -> d.id().equals(spoiled.designId()))
             .findFirst()
-            .map(
-                p ->
-                    switch (p.design().comes()) {
-                      case Comes.AsSheets _ -> StockUnit.SHEETS;
-                      case Comes.ByLength _ -> StockUnit.MM;
-                      case Comes.AsPieces _, Comes.AsTool _, Comes.ByHand _ -> StockUnit.PIECES;
-                    })
+            .map(d -> d.comes().usedIn())
             .orElse(StockUnit.PIECES);
     return Words.say("remedy.once", Available.amount(spoiled.quantity(), unit, studio.tape()));
   }
