@@ -193,7 +193,11 @@ class WorkTest extends LayingJourney {
     go("/logbook?piece=" + id);
     assertThat(page.getByText(Pattern.compile("Went wrong: runs, or marks that stay"))).isVisible();
     go("/pieces/" + id + "/order");
-    assertThat(page.getByText(Pattern.compile("Sand flat, then again")).first()).isVisible();
+    assertThat(
+            page.locator("svg title")
+                .filter(new Locator.FilterOptions().setHasText("Sand flat, then again"))
+                .first())
+        .isAttached();
     go("/pieces/" + id + "/work");
     look("Sand flat, then again");
     button("It was right after all").click();
