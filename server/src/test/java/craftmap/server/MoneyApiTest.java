@@ -65,6 +65,12 @@ class MoneyApiTest extends OrderServerTest {
   }
 
   /** A pot of so much for so much, of its own colour. */
+  /** Other tests ask for wash and varnish too. */
+  @BeforeEach
+  void enoughOfWhatIsNotLookedAt() {
+    plentyToPrepareWith();
+  }
+
   private String pot(String colour, String ml, String price) {
     ObjectNode pot = json.createObjectNode().put("holds", ml);
     pot.putObject("stock").put("price", price).put("currency", "EUR");
@@ -240,7 +246,6 @@ class MoneyApiTest extends OrderServerTest {
   /** Whether it says so or not: what it says of the changes is so once they are taken. */
   @Test
   void fromWhatIsOwnedOnlyItGoesOrSaysWhereItStops() {
-    plentyToPrepareWith();
     Random dice = new Random(40_127);
     int goes = 0;
     for (int round = 0; round < 6; round++) {
