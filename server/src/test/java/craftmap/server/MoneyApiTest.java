@@ -64,13 +64,13 @@ class MoneyApiTest extends OrderServerTest {
     return Double.parseDouble(text.replaceAll("[^0-9.]", ""));
   }
 
-  /** A pot of so much for so much, of its own colour. */
   /** Other tests ask for wash and varnish too. */
   @BeforeEach
   void enoughOfWhatIsNotLookedAt() {
     plentyToPrepareWith();
   }
 
+  /** A pot of so much for so much, of its own colour. */
   private String pot(String colour, String ml, String price) {
     ObjectNode pot = json.createObjectNode().put("holds", ml);
     pot.putObject("stock").put("price", price).put("currency", "EUR");
