@@ -31,7 +31,9 @@ export function NotLikeThis({
   const [share, setShare] = useState<number>(SHARES[1].share);
   const takes = useHelp(pieceId, version, step, away ? undefined : trouble?.trouble, share);
   const here = useRef<HTMLDivElement>(null);
-  useEffect(() => here.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   return (
     <Box
       ref={here}
