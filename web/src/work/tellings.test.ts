@@ -80,6 +80,12 @@ describe('what went wrong and is not with the server yet', () => {
     expect([...doneHere([...kept, tap('t', 'TAKEN_BACK', 'paint', 6)])]).toEqual([]);
   });
 
+  it('is not mended where it was right after all', () => {
+    const kept = [tap('r', 'RIGHT', 'mend:w:1', 8)];
+    expect(stillLeft(steps('mend:w:1', 'seal'), kept).map((s) => s.key)).toEqual(['seal']);
+    expect(lastDoneHere(kept)).toBeUndefined();
+  });
+
   it('was not even begun where its time was missed', () => {
     const kept = [wrong('MISSED_WINDOW', 4)];
     expect(stillLeft(steps('paint', 'seal'), kept).map((s) => s.key)).toEqual(['paint', 'seal']);

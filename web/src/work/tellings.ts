@@ -44,7 +44,8 @@ export function stillLeft(
 export function doneHere(kept: ReadonlyArray<Kept>): ReadonlySet<string> {
   const done = new Set<string>();
   for (const k of toSend(kept)) {
-    if (k.kind === 'DONE' || isTried(k)) {
+    // what was right after all is not mended
+    if (k.kind === 'DONE' || k.kind === 'RIGHT' || isTried(k)) {
       done.add(k.step);
     } else if (k.kind === 'TAKEN_BACK') {
       done.delete(k.step);
