@@ -323,6 +323,7 @@ class MoneyApiTest extends OrderServerTest {
 
     delete(base + "/cuts/sea-holly");
     assertThat(get(base + "/money").body().path("usedText")).isEqualTo(before.path("usedText"));
+    archived(chest);
   }
 
   /** Nothing is converted: what was said in one currency is none of another. */

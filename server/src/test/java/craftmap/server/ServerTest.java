@@ -151,6 +151,12 @@ public abstract class ServerTest {
     return post("/api/pieces", fresh).body();
   }
 
+  /** Put away: what it asked for is there for others again. */
+  protected void archived(JsonNode piece) {
+    Answer answer = post("/api/pieces/" + piece.path("id").asString() + "/archive", null);
+    assertThat(answer.status()).as(answer.detail()).isLessThan(300);
+  }
+
   /** The plan with a band of ferns on its front. */
   protected ObjectNode withFernBand(JsonNode document, String layId, double distanceMm) {
     ObjectNode lay =

@@ -307,6 +307,7 @@ class WentWrongApiTest extends BenchServerTest {
     assertThat(sheetsOf("sea-holly")).isEqualTo(stock);
     JsonNode back = find(get(of.path() + "/gather").body().path("designs"), "sea-holly");
     assertThat(back.path("needText")).isEqualTo(before.path("needText"));
+    archived(of.piece());
   }
 
   private double sheetsOf(String designId) {
