@@ -189,7 +189,8 @@ function WorkPage() {
             <>
               <StepWords step={step} now={now} />
               <Box
-                flex="1"
+                // what is left of the screen: Done stays on it
+                h="calc(100vh - 620px)"
                 minH="180px"
                 maxH="420px"
                 my="5"
