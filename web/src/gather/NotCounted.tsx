@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { GatherView } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { isMend } from '../work/wrong';
 
 type Props = {
   readonly pieceId: string;
@@ -47,7 +48,7 @@ export function NotCounted({ pieceId, unnamed, unrolled, unowned, notLaid, onPot
         <Text key={`${coat.groupId} ${coat.band}`} color="rust" mt="1">
           <Link
             to={
-              coat.band.startsWith('mend:')
+              isMend(coat.band)
                 ? `/pieces/${pieceId}/work`
                 : `/pieces/${pieceId}/coats/${encodeURIComponent(coat.groupId)}/${encodeURIComponent(coat.band)}`
             }

@@ -226,7 +226,6 @@ class WorkTest extends LayingJourney {
   /** Told beside other windows, once somebody wants it; the page says it in its title too. */
   @Test
   void noticesAreAskedForByATap() {
-    page.context().grantPermissions(List.of());
     String id = painted("With notices");
     page.addInitScript(
         "Object.defineProperty(Notification, 'permission', { get: () => window.may ?? 'default' });"

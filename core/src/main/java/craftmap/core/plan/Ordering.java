@@ -6,6 +6,7 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.measure.FigureRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.mishap.Mishap;
+import craftmap.core.order.mishap.Trouble;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -228,6 +229,15 @@ public record Ordering(
     Map<String, Mishap> all = new TreeMap<>(mishaps);
     all.put(id, mishap);
     return new Ordering(begins, promised, together, steps, own, bars, all);
+  }
+
+  /** The share of a step that was not done because what it takes ran out; 0 where it did not. */
+  public double leftToDo(String stepKey) {
+    return mishaps.values().stream()
+        .filter(m -> m.step().equals(stepKey) && m.trouble() == Trouble.RAN_OUT)
+        .mapToDouble(Mishap::share)
+        .max()
+        .orElse(0);
   }
 
   /** As if something had not gone wrong: without what was decided about mending it. */

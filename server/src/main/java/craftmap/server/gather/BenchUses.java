@@ -1,7 +1,5 @@
 package craftmap.server.gather;
 
-import craftmap.core.order.mishap.Mishap;
-import craftmap.core.order.mishap.Trouble;
 import craftmap.core.order.work.Work;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
@@ -166,15 +164,6 @@ class BenchUses {
     }
   }
 
-  /** The share of a step that was not done because what it takes ran out. */
-  private static double leftToDo(Ordering order, String key) {
-    return order.mishaps().values().stream()
-        .filter(m -> m.step().equals(key) && m.trouble() == Trouble.RAN_OUT)
-        .mapToDouble(Mishap::share)
-        .max()
-        .orElse(0);
-  }
-
   /** What was laid or cut once more, from the stock of which there is most. */
   private void book(Studio studio, SavedPlan piece, String key, Spoiled spoiled) {
     Optional<LogEntry> told = log.done(studio.id(), piece.id(), key);
@@ -203,7 +192,7 @@ class BenchUses {
     double ml =
         told.map(t -> t.details().usedMl())
             .or(() -> gone.filter(g -> g > 0))
-            .orElse(draw.ml() * (1 - leftToDo(piece.plan().order(), key)));
+            .orElse(draw.ml() * (1 - piece.plan().order().leftToDo(key)));
     if (ml < A_DROP_ML) {
       return;
     }

@@ -74,10 +74,6 @@ class LogRow implements Persistable<LogRow.Key> {
     this.fresh = true;
   }
 
-  void standsNoLonger() {
-    stands = false;
-  }
-
   void stands(boolean does) {
     stands = does;
   }

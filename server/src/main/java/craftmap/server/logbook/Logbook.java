@@ -158,7 +158,7 @@ public class Logbook {
       List<LogRow> before =
           rows.findByStudioIdAndPieceIdAndStepKeyAndKindInAndStandsTrue(
               studioId, entry.pieceId(), entry.stepKey(), FALLS);
-      before.forEach(LogRow::standsNoLonger);
+      before.forEach(row -> row.stands(false));
       learning.letGo(studioId, before.stream().map(r -> r.entry().id()).toList());
     }
     rows.saveAndFlush(new LogRow(studioId, entry));

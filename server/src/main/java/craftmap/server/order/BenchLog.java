@@ -1,7 +1,6 @@
 package craftmap.server.order;
 
 import craftmap.core.order.mishap.Mishap;
-import craftmap.core.order.mishap.Trouble;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.StepChoice;
@@ -97,12 +96,6 @@ class BenchLog {
         .orElse(null);
   }
 
-  /** Whether what it takes ran out before it was all done: that teaches nothing. */
-  private static boolean isCutShort(Orders.Worked worked, WorkStep step) {
-    return worked.plan().order().mishaps().values().stream()
-        .anyMatch(m -> m.trouble() == Trouble.RAN_OUT && m.step().equals(step.key()));
-  }
-
   private static boolean isLogged(LogEntry entry, Ordering.Done done) {
     return entry != null
         && entry.happened().equals(done.at().truncatedTo(ChronoUnit.MILLIS))
@@ -169,7 +162,8 @@ class BenchLog {
             before == null ? "" : before.note(),
             details,
             before == null ? "" : before.by()),
-        isCutShort(worked, step)
+        // what was cut short teaches nothing
+        worked.plan().order().leftToDo(step.key()) > 0
             ? List.of()
             : atHand.teaches(worked, step, done.took(), Optional.ofNullable(used.usedMl())));
   }

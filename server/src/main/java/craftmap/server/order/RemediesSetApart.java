@@ -73,17 +73,7 @@ class RemediesSetApart {
                 () ->
                     new RefusedInput(
                         "step", given(key), said("is-no-step-now"), said("a-step-of-its-order")));
-    Remedies.Offer offer =
-        atHand.remedies(worked).of(step).stream()
-            .filter(o -> o.trouble() == trouble)
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new RefusedInput(
-                        "trouble",
-                        given(trouble),
-                        said("does-not-happen-to-this-step"),
-                        said("one-of-those-told-of-it")));
+    Remedies.Offer offer = atHand.offer(worked, step, trouble);
     WorkStep at = worked.asked().work().step(offer.stepId());
     SavedPlan tried = piece.with(tried(piece.plan(), at));
     Optional<Instant> ready = ready(studio, tried);

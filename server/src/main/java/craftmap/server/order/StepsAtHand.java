@@ -1,5 +1,6 @@
 package craftmap.server.order;
 
+import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.coats.Band;
@@ -11,6 +12,7 @@ import craftmap.core.measure.Times;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.Drying;
+import craftmap.core.order.mishap.Trouble;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.order.Draws;
@@ -160,9 +162,19 @@ class StepsAtHand {
         dry ? Observation.dry(medium.get(), until, passed) : Observation.wet(medium.get(), passed));
   }
 
-  /** What can go wrong with the steps of a piece. */
-  Remedies remedies(Orders.Worked worked) {
-    return new Remedies(worked.asked(), worked.reading(), worked.coats());
+  /** What helps where something went wrong with a step. */
+  Remedies.Offer offer(Orders.Worked worked, WorkStep step, Trouble trouble) {
+    return new Remedies(worked.asked(), worked.reading(), worked.coats())
+        .of(step).stream()
+            .filter(o -> o.trouble() == trouble)
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new RefusedInput(
+                        "trouble",
+                        given(trouble),
+                        said("does-not-happen-to-this-step"),
+                        said("one-of-those-told-of-it")));
   }
 
   private static Lessons lessons(Orders.Worked worked) {

@@ -109,18 +109,7 @@ class ToldMishaps {
   /** The step that has to be mended, where what was told helps it. */
   private WorkStep mended(Orders.Worked worked, WorkStep step, Telling told) {
     Mishap asked = told.mishap(step.key());
-    List<Remedies.Offer> offers = atHand.remedies(worked).of(step);
-    Remedies.Offer offer =
-        offers.stream()
-            .filter(o -> o.trouble() == asked.trouble())
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new RefusedInput(
-                        "trouble",
-                        given(asked.trouble()),
-                        said("does-not-happen-to-this-step"),
-                        said("one-of-those-told-of-it")));
+    Remedies.Offer offer = atHand.offer(worked, step, asked.trouble());
     if (!offer.remedies().contains(asked.remedy())) {
       throw new RefusedInput(
           "remedy",

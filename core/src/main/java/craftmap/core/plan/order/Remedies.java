@@ -1,6 +1,5 @@
 package craftmap.core.plan.order;
 
-import craftmap.core.design.AdhesiveStencil;
 import craftmap.core.design.CustomCut;
 import craftmap.core.design.CutOut;
 import craftmap.core.design.Design;
@@ -123,8 +122,7 @@ public final class Remedies {
 
   private static List<Trouble> ofLaying(Design design) {
     return switch (design) {
-      case AdhesiveStencil _, StencilDesign _ when isPainted(design) ->
-          List.of(Trouble.BLED_UNDER, Trouble.SLIPPED);
+      case StencilDesign _ when isPainted(design) -> List.of(Trouble.BLED_UNDER, Trouble.SLIPPED);
       case Texture _ -> List.of(Trouble.SLIPPED);
       case FoilRoll _ -> List.of(Trouble.TORN);
       case Mould _, Moulding _ -> List.of(Trouble.LIFTED_EDGE, Trouble.SLIPPED, Trouble.BROKEN);

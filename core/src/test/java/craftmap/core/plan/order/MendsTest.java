@@ -177,31 +177,34 @@ class MendsTest {
     }
   }
 
-  /** Rough, it may be painted over at any time; how long it dries stays as it was. */
+  /** Scored along its tape, the film may be pulled at any time; how long it dries stays. */
   @Test
-  void whatIsMadeRoughHasNoWindow() {
-    CoatsReading coats = coats(new Random(5));
-    AskedOrder plain = asked(coats, Ordering.NONE);
-    WorkStep step = plain.work().steps().getLast();
-    List<WorkStep> coatsOfIt =
-        plain.work().steps().stream().filter(s -> s.doing() == Doing.COAT).toList();
-    WorkStep first = coatsOfIt.getFirst();
-    Ordering order =
-        done(Ordering.NONE, first)
-            .with("m-1", new Mishap(first.key(), Trouble.MISSED_WINDOW, Remedy.SCUFF, 0.731));
-    Work work = asked(coats, order).work();
+  void whatIsMadeReadyHasNoWindow() {
+    CoatsReading coats =
+        new CoatsReading(
+            Habits.USUAL,
+            List.of(
+                Built.painted("#6B4A2F", "#B3202A")
+                    .masked(2_100.7)
+                    .paint("red", "#B3202A", 0.6)
+                    .read()));
+    Work plain = asked(coats, Ordering.NONE).work();
+    Link window =
+        plain.links().stream().filter(l -> l.atMost().isPresent()).findFirst().orElseThrow();
+    WorkStep coat = plain.step(window.from());
+    Mishap mishap = new Mishap(coat.key(), Trouble.MISSED_WINDOW, Remedy.SCORE, 0.731);
+    Work work = asked(coats, done(Ordering.NONE, coat).with("m-1", mishap)).work();
     WorkStep mend = mends(work).getFirst();
     assertThat(work.links())
-        .filteredOn(l -> l.from().equals(first.id()))
-        .allMatch(l -> l.atMost().isEmpty())
-        .extracting(Link::atLeast)
-        .containsAll(
-            plain.work().links().stream()
-                .filter(l -> l.from().equals(first.id()))
-                .map(Link::atLeast)
-                .toList());
+        .contains(new Link(window.from(), window.to(), window.atLeast(), Optional.empty()))
+        .doesNotContain(window);
+    assertThat(Times.minutes(mend.handsOn())).isCloseTo(0.731 * 2_100.7 / 600, within(0.02));
     assertThat(mend.wet()).isEmpty();
-    assertThat(work.waitsFor(step.id(), mend.id())).isTrue();
+    assertThat(work.waitsFor(window.to(), mend.id())).isTrue();
+    assertThat(new Remedies(asked(coats, Ordering.NONE), BARE, coats).of(plain.step(window.to())))
+        .filteredOn(o -> o.trouble() == Trouble.MISSED_WINDOW)
+        .singleElement()
+        .satisfies(o -> assertThat(o.remedies()).containsExactly(Remedy.SCORE));
   }
 
   /** Once it is mended nothing of it is left to take; taken back, nothing of it is left at all. */
