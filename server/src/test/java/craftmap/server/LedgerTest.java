@@ -46,7 +46,7 @@ class LedgerTest extends ServerTest {
   @Autowired private TransactionTemplate transaction;
 
   private String newPot(String ml) {
-    String studio = studios.current().id();
+    String studio = studios.first().id();
     var medium =
         media.add(studio, new MediumGiven("Trial", "chalky-paint", Answers.NONE, List.of()));
     return shelving
@@ -75,14 +75,14 @@ class LedgerTest extends ServerTest {
     double after = level("bone-white").doubleValue();
     assertThat(before - after).isBetween(needs, needs + 0.0011);
 
-    List<LedgerEntry> entries = ledger.entries(studios.current().id(), "bone-white");
+    List<LedgerEntry> entries = ledger.entries(studios.first().id(), "bone-white");
     assertThat(entries.getLast().note()).isEqualTo("Used for Fern band on Booked");
     assertThat(entries.getLast().levelAfter()).isEqualByComparingTo(level("bone-white"));
 
     JsonNode back = delete("/api/pieces/" + id + "/lays/band/done").body();
     assertThat(back.at("/needs/0/uses/0/done").asBoolean()).isFalse();
     assertThat(level("bone-white").doubleValue()).isEqualTo(before);
-    assertThat(ledger.entries(studios.current().id(), "bone-white")).hasSize(entries.size() + 1);
+    assertThat(ledger.entries(studios.first().id(), "bone-white")).hasSize(entries.size() + 1);
     assertThat(delete("/api/pieces/" + id + "/lays/band/done").status()).isEqualTo(200);
     assertThat(level("bone-white").doubleValue()).isEqualTo(before);
   }
@@ -130,7 +130,7 @@ class LedgerTest extends ServerTest {
   @Test
   void manyWhoBookAtOnceNeverTakeMoreThanThereIs() throws Exception {
     String pot = newPot("50");
-    String studio = studios.current().id();
+    String studio = studios.first().id();
     AtomicInteger booked = new AtomicInteger();
     try (ExecutorService threads = Executors.newFixedThreadPool(16)) {
       List<Future<?>> all = new ArrayList<>();
@@ -161,7 +161,7 @@ class LedgerTest extends ServerTest {
   @Test
   void aBookingThatIsCutOffLeavesNoTrace() {
     String pot = newPot("20");
-    String studio = studios.current().id();
+    String studio = studios.first().id();
     assertThatExceptionOfType(IllegalStateException.class)
         .isThrownBy(
             () ->
@@ -178,7 +178,7 @@ class LedgerTest extends ServerTest {
   @Test
   void aTransactionThatIsKilledLeavesTheSumRightAndTheStockFree() throws Exception {
     String pot = newPot("30");
-    String studio = studios.current().id();
+    String studio = studios.first().id();
     try (Connection dying = database.getConnection();
         Connection killer = database.getConnection()) {
       dying.setAutoCommit(false);
@@ -209,7 +209,7 @@ class LedgerTest extends ServerTest {
   @Test
   void manyPiecesThatAskAtOnceAreGrantedNoMoreThanThereIs() throws Exception {
     String pot = newPot("40");
-    String studio = studios.current().id();
+    String studio = studios.first().id();
     List<String> chests = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
       chests.add(newChest("Asks " + i).path("id").asString());

@@ -152,7 +152,7 @@ class OldShelvesTest extends ServerTest {
 
   @Test
   void aDesignThatCameAlongIsMeasuredAtTheNextStart() {
-    String studio = studios.current().id();
+    String studio = studios.first().id();
     database.update(
         "insert into artwork values ('art-old', ?, 'SVG', ?, 'image/svg+xml', 0, 0, true, now(6))",
         studio,

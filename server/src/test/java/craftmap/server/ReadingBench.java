@@ -52,7 +52,7 @@ class ReadingBench extends ServerTest {
     }
     assertThat(items).isGreaterThan(3_000);
 
-    var studio = studios.current();
+    var studio = studios.first();
     measure(
         "answer inside the server, " + items + " items",
         i -> views.view(studio, document.named("Full " + i), PlanViews.NO_PIECE));
@@ -96,7 +96,7 @@ class ReadingBench extends ServerTest {
         PlanMapper.toPlan(json.readValue(json.writeValueAsString(plan), PlanDocument.class));
     measure(
         "all-over with its passes, " + positions + " positions",
-        i -> views.view(studios.current(), document.named("Wall " + i), PlanViews.NO_PIECE));
+        i -> views.view(studios.first(), document.named("Wall " + i), PlanViews.NO_PIECE));
   }
 
   private static void measure(String what, IntConsumer run) {

@@ -40,6 +40,9 @@ public abstract class ServerTest {
   @Autowired private JdbcTemplate jdbc;
   private final HttpClient http = HttpClient.newHttpClient();
 
+  /** The cookie of whoever asks; nobody's at first. */
+  private String session = "";
+
   /** Whatever other tests, and the past of the demo, have taught: plans go by labels at first. */
   @BeforeEach
   void nothingIsLearnedYet() {
@@ -96,7 +99,7 @@ public abstract class ServerTest {
     HttpRequest.Builder request =
         request(path)
             .header("Content-Type", "application/json")
-            .header("Cookie", "XSRF-TOKEN=" + TOKEN)
+            .setHeader("Cookie", "XSRF-TOKEN=" + TOKEN + session)
             .header("X-XSRF-TOKEN", TOKEN)
             .method(method, HttpRequest.BodyPublishers.ofString(text));
     if (version != null) {
@@ -110,13 +113,29 @@ public abstract class ServerTest {
     return send(
         request(path)
             .header("Content-Type", "application/octet-stream")
-            .header("Cookie", "XSRF-TOKEN=" + TOKEN)
+            .setHeader("Cookie", "XSRF-TOKEN=" + TOKEN + session)
             .header("X-XSRF-TOKEN", TOKEN)
             .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
   }
 
   protected HttpRequest.Builder request(String path) {
-    return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+    return session.isEmpty() ? request : request.header("Cookie", session.substring(2));
+  }
+
+  /** From now on asks as somebody who has signed in; as nobody with an empty cookie. */
+  protected final void as(String cookie) {
+    session = cookie.isEmpty() ? "" : "; " + cookie;
+  }
+
+  /** The cookie of the session that an answer began. */
+  protected static String cookieOf(Answer answer) {
+    return answer.raw().headers().allValues("Set-Cookie").stream()
+        .filter(c -> c.startsWith("craftmap="))
+        .map(c -> c.replaceFirst(";.*", ""))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("nobody was signed in: " + answer.body()));
   }
 
   protected Answer send(HttpRequest.Builder request) {

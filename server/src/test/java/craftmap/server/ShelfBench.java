@@ -35,7 +35,7 @@ class ShelfBench extends ServerTest {
     take(list(5_000 - there, 2_000 - pots));
     assertThat(get("/api/shelf?things=DESIGN").body()).hasSize(5_000);
     assertThat(get("/api/shelf?things=POT").body()).hasSize(2_000);
-    var studio = studios.current();
+    var studio = studios.first();
     ShelfSearch.Wish all = wish("", Set.of(), Set.of());
     measure("everything, inside the server", () -> search.find(studio, all).size());
     ShelfSearch.Wish words = wish("sheet 42", Set.of(), Set.of());

@@ -1,6 +1,8 @@
 package craftmap.server.afterwards;
 
 import craftmap.core.money.Money;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.money.PieceMoney;
 import craftmap.server.paper.Fonts;
 import craftmap.server.paper.Page;
@@ -43,6 +45,7 @@ class AfterwardsController {
     this.money = money;
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   AfterwardsView back(Asker asker, @PathVariable String id) {
     return looking.back(asker.studio(), id);
@@ -53,6 +56,7 @@ class AfterwardsController {
    *
    * @param price whether what is asked for it stands on it
    */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/buyer")
   ResponseEntity<byte[]> buyer(
       Asker asker,

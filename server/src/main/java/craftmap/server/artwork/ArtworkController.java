@@ -5,6 +5,8 @@ import craftmap.core.artwork.StencilCheck;
 import craftmap.core.design.Repeat;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Point;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.picture.PictureFile;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -92,6 +94,7 @@ class ArtworkController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OpeningsView openings,
       String noOpenings) {}
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<ArtworkView> add(
       Asker asker, @RequestParam(defaultValue = "false") boolean openings, InputStream file)
@@ -102,6 +105,7 @@ class ArtworkController {
         .body(keep(studio, Artworks.read(bytes), openings));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/{id}/fitted")
   ResponseEntity<ArtworkView> fit(
       Asker asker,
@@ -120,6 +124,7 @@ class ArtworkController {
     return view;
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/{id}/reading")
   ArtworkView reading(
       Asker asker,
@@ -129,6 +134,7 @@ class ArtworkController {
     return view(artworks.get(studio.id(), id), openings, studio.tape());
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{id}")
   ResponseEntity<Void> delete(Asker asker, @PathVariable String id) {
     artworks.delete(asker.studio().id(), id);
@@ -140,6 +146,7 @@ class ArtworkController {
       "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'; sandbox";
 
   /** Never changes; an SVG is shown as a picture and may do nothing by itself. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/{id}")
   ResponseEntity<byte[]> content(Asker asker, @PathVariable String id) {
     StoredArtwork artwork = artworks.get(asker.studio().id(), id);

@@ -3,6 +3,8 @@ package craftmap.server.bench;
 import craftmap.core.measure.Decimals;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DryingLaw;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Asker;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
@@ -45,6 +47,7 @@ class BenchController {
    */
   record FactorView(String waterText, String warmthText, boolean tooDamp) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   ResponseEntity<BenchView> bench(Asker asker) {
     Benches.Kept kept = benches.kept(asker.studio());
@@ -63,6 +66,7 @@ class BenchController {
                     .toList()));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping
   ResponseEntity<BenchView> change(
       Asker asker, @RequestHeader("If-Match") String ifMatch, @RequestBody BenchDoc bench) {

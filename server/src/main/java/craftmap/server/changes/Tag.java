@@ -4,6 +4,8 @@ package craftmap.server.changes;
 public enum Tag {
   /** The studio itself: its name, its tape. */
   STUDIO,
+  /** Who belongs to the studio, and who was invited. */
+  PEOPLE,
   /** Pieces and their plans. */
   PLAN,
   /** Designs, media, tools, stocks and what is asked of them. */

@@ -3,6 +3,8 @@ package craftmap.server.changes;
 /** Kinds of things that change. */
 public enum Thing {
   STUDIO(Tag.STUDIO),
+  /** Who belongs to it, and who was invited. */
+  PEOPLE(Tag.PEOPLE),
   PIECE(Tag.PLAN),
   DESIGN(Tag.SHELF),
   MEDIUM(Tag.SHELF),

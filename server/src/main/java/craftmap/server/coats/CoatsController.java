@@ -1,5 +1,7 @@
 package craftmap.server.coats;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.bench.Benches;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
@@ -52,6 +54,7 @@ class CoatsController {
   }
 
   /** The coats on paper, to be ticked off. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/print", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> print(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper)
@@ -75,6 +78,7 @@ class CoatsController {
    * Keeps how well a paint hid, and answers with the coats as they are now: of a piece that is
    * begun already as they were, for it goes on by what was known when it was begun.
    */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/{groupId}/bands/{band}/took")
   CoatsView took(
       Asker asker,
@@ -103,6 +107,7 @@ class CoatsController {
       CoatsView coats) {}
 
   /** Makes edits, keeps what comes of it, and answers at once with the coats as they are then. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/edits")
   ResponseEntity<CoatsEditedView> edit(
       Asker asker,
@@ -125,6 +130,7 @@ class CoatsController {
                 coats(studio, piece)));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   CoatsView coats(Asker asker, @PathVariable String id) {
     return coats(asker.studio(), pieces.get(asker.studio(), id));

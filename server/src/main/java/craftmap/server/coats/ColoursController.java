@@ -2,6 +2,8 @@ package craftmap.server.coats;
 
 import craftmap.core.artwork.Palette;
 import craftmap.core.colour.Colour;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.shelf.Designs;
 import craftmap.server.shelf.FewColours;
 import craftmap.server.shelf.OwnedDesign;
@@ -55,6 +57,7 @@ class ColoursController {
       String differsText) {}
 
   /** The few colours of a design, most of it first. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/designs/{id}/colours")
   List<ColourOfDesignView> ofDesign(Asker asker, @PathVariable String id) {
     String studioId = asker.studio().id();
@@ -74,6 +77,7 @@ class ColoursController {
   }
 
   /** The mixes that come nearest to a colour, so much of each. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/colours/mixes")
   List<MixController.MixView> mixes(
       Asker asker, @RequestParam String hex, @RequestParam(defaultValue = "100") double ml) {
@@ -82,6 +86,7 @@ class ColoursController {
   }
 
   /** Designs of the shelf that have a colour or one like it, the nearest first. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/colours/designs")
   List<DesignOfColourView> ofColour(Asker asker, @RequestParam String hex) {
     return colours.with(asker.studio().id(), new Colour(hex)).stream()

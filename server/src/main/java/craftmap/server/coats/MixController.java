@@ -10,6 +10,8 @@ import craftmap.core.coats.InHand;
 import craftmap.core.colour.Colour;
 import craftmap.core.colour.PaintMix;
 import craftmap.core.measure.Decimals;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Asker;
@@ -85,6 +87,7 @@ class MixController {
    * @param hex the colour; what is wanted of the group where absent
    * @param step so many shades lighter, or below nothing darker
    */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}/coats/{groupId}/mixes")
   MixesView mixes(
       Asker asker,
@@ -157,6 +160,7 @@ class MixController {
     return Words.say(differs <= 1 ? "mix.same" : differs <= 3 ? "mix.near" : "mix.off", figure);
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/mixes")
   @ResponseStatus(HttpStatus.CREATED)
   MixedView mix(Asker asker, @RequestBody NewMix mix) {

@@ -3,6 +3,8 @@ package craftmap.server.coats;
 import static craftmap.core.measure.Figure.said;
 import static craftmap.server.piece.document.Given.given;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.document.CoatsDoc;
 import craftmap.server.piece.document.CoatsMapper;
 import craftmap.server.studio.Asker;
@@ -30,11 +32,13 @@ class SchemeController {
   /** A scheme to keep. */
   record NewScheme(String name, CoatsDoc.WishesDoc wishes) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   List<Schemes.Scheme> schemes(Asker asker) {
     return schemes.all(asker.studio().id());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   Schemes.Scheme keep(Asker asker, @RequestBody NewScheme scheme) {
@@ -44,6 +48,7 @@ class SchemeController {
         CoatsMapper.toWishes(given(said("scheme"), scheme.wishes())));
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forget(Asker asker, @PathVariable String id) {

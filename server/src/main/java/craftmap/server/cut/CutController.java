@@ -1,6 +1,8 @@
 package craftmap.server.cut;
 
 import craftmap.core.plan.reading.PlanReading;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.jobs.Job;
@@ -89,6 +91,7 @@ class CutController {
       List<EditDoc> edits,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String withPieceId) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   CutViews.CutsView cuts(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
@@ -105,6 +108,7 @@ class CutController {
   }
 
   /** The cutting list on paper. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/print", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> print(
       Asker asker,
@@ -119,6 +123,7 @@ class CutController {
   }
 
   /** The same as rows, in millimetres. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/list.csv", produces = "text/csv")
   ResponseEntity<byte[]> list(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
@@ -164,6 +169,7 @@ class CutController {
   }
 
   /** Books it as cut: sheets used, rests kept. */
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/{designId}")
   CutViews.CutsView done(
       Asker asker,
@@ -177,6 +183,7 @@ class CutController {
     return cuts(asker, id, with);
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{designId}")
   CutViews.CutsView notDone(Asker asker, @PathVariable String id, @PathVariable String designId) {
     Studio studio = asker.studio();
@@ -185,6 +192,7 @@ class CutController {
   }
 
   /** Looks for a better plan; the job says how far it is, and the plan is kept when it is done. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/{designId}/searches")
   ResponseEntity<Job> search(
       Asker asker,
@@ -208,6 +216,7 @@ class CutController {
   }
 
   /** Back to the plan that is found at once. */
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{designId}/searches")
   CutViews.CutsView forget(
       Asker asker,
@@ -219,6 +228,7 @@ class CutController {
   }
 
   /** What would make it enough; nothing where it is. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/{designId}/remedies")
   List<RemedyView> remedies(
       Asker asker,

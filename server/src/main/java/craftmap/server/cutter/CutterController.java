@@ -11,6 +11,8 @@ import craftmap.core.measure.Decimals;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Point;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.piece.Pieces;
@@ -104,6 +106,7 @@ class CutterController {
   /** A plotter file from elsewhere. */
   record OwnFile(String name, String content) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/api/cutter")
   CutterView cutter(Asker asker) {
     TapeDivision tape = asker.studio().tape();
@@ -115,6 +118,7 @@ class CutterController {
         Measure.of(state.matLengthMm(), tape));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/api/pieces/{id}/mats")
   List<CuttableView> cuttable(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -133,6 +137,7 @@ class CutterController {
         .toList();
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(LAYS)
   MatsView mats(
       Asker asker,
@@ -169,6 +174,7 @@ class CutterController {
     return sheets.plan(sheets.of(studio, piece, layId), wish);
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = LAYS + "/{mat}/lines.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> svg(
       Asker asker,
@@ -180,6 +186,7 @@ class CutterController {
     return file(one.name() + ".svg", CutterSvg.of(one.name(), one.mat(), one.paths()));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = LAYS + "/{mat}/lines.plt", produces = "application/vnd.hp-hpgl")
   ResponseEntity<byte[]> plotterFile(
       Asker asker,
@@ -218,6 +225,7 @@ class CutterController {
   }
 
   /** Sends one mat to the cutter. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping(LAYS + "/{mat}/cuts")
   ResponseEntity<Job> cut(
       Asker asker,
@@ -230,6 +238,7 @@ class CutterController {
   }
 
   /** Sends a plotter file that was made elsewhere. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/api/cutter/cuts")
   ResponseEntity<Job> cut(Asker asker, @RequestBody OwnFile file) {
     if (file.content() == null || file.content().isBlank()) {
@@ -248,6 +257,7 @@ class CutterController {
   }
 
   /** How a file that was sent was cut. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/api/cutter/cuts/{jobId}")
   RunView run(Asker asker, @PathVariable String jobId) {
     CutterOperator.Done done =

@@ -89,7 +89,7 @@ class Demo implements ApplicationRunner {
   @Transactional
   public void run(ApplicationArguments args) throws IOException {
     if (studios.isFounded()) {
-      designs.measureUnmeasured(studios.current().id());
+      designs.measureUnmeasured(studios.first().id());
       return;
     }
     if (!wanted) {

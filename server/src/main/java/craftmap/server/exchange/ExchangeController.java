@@ -3,6 +3,8 @@ package craftmap.server.exchange;
 import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.reading.PlanReading;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.artwork.Artworks;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
@@ -47,6 +49,7 @@ class ExchangeController {
 
   record Imported(String id, String name) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<byte[]> export(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -54,6 +57,7 @@ class ExchangeController {
     return file(piece.name() + ".json", MediaType.APPLICATION_JSON, files.write(studio, piece));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping(value = "/import", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<Imported> read(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(PieceFiles.MOST_BYTES + 1);
@@ -61,6 +65,7 @@ class ExchangeController {
     return ResponseEntity.status(HttpStatus.CREATED).body(new Imported(piece.id(), piece.name()));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/{id}/map.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> map(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -75,6 +80,7 @@ class ExchangeController {
   }
 
   /** The lines to cut for one lay, at true size. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/{id}/lays/{layId}/cut.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> cut(Asker asker, @PathVariable String id, @PathVariable String layId) {
     SavedPlan piece = pieces.get(asker.studio(), id);
@@ -86,6 +92,7 @@ class ExchangeController {
     return file(piece.name() + ", to cut.svg", SVG, bytes(CutSvg.of(lay)));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/{id}/templates.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> templates(Asker asker, @PathVariable String id) {
     SavedPlan piece = pieces.get(asker.studio(), id);
@@ -93,6 +100,7 @@ class ExchangeController {
     return file(piece.name() + ", templates.svg", SVG, bytes(svg));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/{id}/templates.dxf", produces = "image/vnd.dxf")
   ResponseEntity<byte[]> dxf(Asker asker, @PathVariable String id) {
     SavedPlan piece = pieces.get(asker.studio(), id);

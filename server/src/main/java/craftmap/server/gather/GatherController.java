@@ -10,6 +10,8 @@ import craftmap.core.measure.Tolerance;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Need;
 import craftmap.core.supply.Provision;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.bench.Benches;
 import craftmap.server.coats.CoatViews;
 import craftmap.server.coats.GroupNames;
@@ -206,6 +208,7 @@ class GatherController {
 
   record CoatOfUseView(String groupId, String band) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/gather")
   GatherView gather(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -309,12 +312,14 @@ class GatherController {
     return Available.text(quantity, need.unit(), studio.tape());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/lays/{layId}/done")
   GatherView done(Asker asker, @PathVariable String id, @PathVariable String layId) {
     gathering.done(asker.studio(), id, layId, asker.person());
     return gather(asker, id);
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/lays/{layId}/done")
   GatherView notDone(Asker asker, @PathVariable String id, @PathVariable String layId) {
     gathering.notDone(asker.studio(), id, layId, asker.person());

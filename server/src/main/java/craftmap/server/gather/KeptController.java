@@ -3,6 +3,8 @@ package craftmap.server.gather;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.plan.Lay;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Quantities;
@@ -43,6 +45,7 @@ class KeptController {
   record UseOnPiece(String pieceId, String pieceName, int lays, String text) {}
 
   /** Keeps some of a stock for a piece; 0 lets it go. */
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/pieces/{id}/kept/{holdingId}")
   ResponseEntity<Void> keep(
       Asker asker,
@@ -61,11 +64,13 @@ class KeptController {
     return ResponseEntity.noContent().build();
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/designs/{id}/uses")
   List<UseOnPiece> usesOfDesign(Asker asker, @PathVariable String id) {
     return uses(asker, lay -> lay.uses(id));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/holdings/{id}/uses")
   List<UseOnPiece> usesOfPot(Asker asker, @PathVariable String id) {
     return uses(asker, lay -> lay.potId().filter(id::equals).isPresent());

@@ -1,5 +1,7 @@
 package craftmap.server.http;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.database.NoDatabase;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** What never comes to a controller is refused in the same words as everything else. */
 @RestController
 class ErrorPages implements ErrorController {
+  @Allowed(StudioRole.ANYONE)
   @RequestMapping("/error")
   ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
     Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);

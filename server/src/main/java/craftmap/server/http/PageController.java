@@ -1,5 +1,7 @@
 package craftmap.server.http;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
@@ -39,6 +41,7 @@ class PageController {
 
   private final SecureRandom random = new SecureRandom();
 
+  @Allowed(StudioRole.ANYONE)
   @GetMapping({
     "/",
     "/pieces/**",
@@ -47,7 +50,9 @@ class PageController {
     "/logbook",
     "/learned",
     "/shopping",
-    "/studio",
+    "/studio/**",
+    "/sign-in",
+    "/join",
     "/shelf/**"
   })
   ResponseEntity<String> page(HttpServletRequest request) throws IOException {
@@ -71,6 +76,7 @@ class PageController {
   }
 
   /** Files whose names carry a hash of their content never change. */
+  @Allowed(StudioRole.ANYONE)
   @GetMapping("/assets/{name}")
   ResponseEntity<byte[]> asset(@PathVariable String name) throws IOException {
     if (!name.matches("[A-Za-z0-9_.-]+") || name.startsWith(".")) {
@@ -86,6 +92,7 @@ class PageController {
         .body(file("assets/" + name));
   }
 
+  @Allowed(StudioRole.ANYONE)
   @GetMapping("/mark.svg")
   ResponseEntity<byte[]> mark() throws IOException {
     return ResponseEntity.ok()
@@ -95,6 +102,7 @@ class PageController {
   }
 
   /** What keeps the bench going while the server is away; always asked for anew. */
+  @Allowed(StudioRole.ANYONE)
   @GetMapping("/bench-worker.js")
   ResponseEntity<byte[]> worker() throws IOException {
     return ResponseEntity.ok()

@@ -5,6 +5,9 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
+import craftmap.server.access.NotAllowed;
+import craftmap.server.access.NotSignedIn;
+import craftmap.server.access.StudioRole;
 import craftmap.server.database.NoDatabase;
 import craftmap.server.words.FigureWords;
 import java.util.Arrays;
@@ -79,6 +82,26 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpStatus.NOT_FOUND,
             missing.getMessage() == null ? "There is no such thing here." : missing.getMessage());
     problem.setTitle("Not here");
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail notSignedIn(NotSignedIn nobody) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, nobody.getMessage());
+    problem.setTitle("Not signed in");
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail notAllowed(NotAllowed refused) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.FORBIDDEN,
+            refused.asked() == StudioRole.OWNER
+                ? "Only an owner of the studio does this."
+                : "You look at this studio as a guest. Its makers and owners change things.");
+    problem.setTitle("Not yours to do");
     return problem;
   }
 

@@ -6,22 +6,28 @@ import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
- * Nobody signs in yet, so what protects the studio's data is that only pages of this server can
- * speak to it: loopback, a known Host, our own Origin, and a token that only our pages can read.
+ * What holds for every request, before it is asked who sends it: only pages of this server can
+ * speak to it, by a known Host, our own Origin, and a token that only our pages can read. Who may
+ * ask what stands at each operation.
  */
 @Configuration
 class SecurityConfig {
   @Bean
-  SecurityFilterChain chain(HttpSecurity http) {
+  SecurityFilterChain chain(
+      HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens) {
     return http.authorizeHttpRequests(r -> r.anyRequest().permitAll())
-        .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens()))
+        .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.NEVER))
+        .securityContext(c -> c.securityContextRepository(contexts))
+        .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
         .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
         .headers(
             h ->
@@ -39,12 +45,19 @@ class SecurityConfig {
         .httpBasic(b -> b.disable())
         .logout(l -> l.disable())
         .requestCache(c -> c.disable())
-        .anonymous(Customizer.withDefaults())
+        .anonymous(a -> a.disable())
         .build();
   }
 
+  /** In the session, which is kept in the database. */
+  @Bean
+  SecurityContextRepository contexts() {
+    return new HttpSessionSecurityContextRepository();
+  }
+
   /** Read by our own pages, and never sent along from another site's. */
-  private static CookieCsrfTokenRepository tokens() {
+  @Bean
+  CsrfTokenRepository tokens() {
     CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
     tokens.setCookieCustomizer(c -> c.sameSite("Strict"));
     return tokens;

@@ -1,5 +1,7 @@
 package craftmap.server.jobs;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Asker;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.ContentDisposition;
@@ -22,16 +24,19 @@ class JobController {
     this.jobs = jobs;
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   Job job(Asker asker, @PathVariable String id) {
     return jobs.get(asker.studio(), id);
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping
   Job stop(Asker asker, @PathVariable String id) {
     return jobs.stop(asker.studio(), id);
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/file")
   ResponseEntity<byte[]> file(Asker asker, @PathVariable String id) {
     JobResult result = jobs.result(asker.studio(), id);

@@ -1,5 +1,7 @@
 package craftmap.server.lists;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.paper.Paper;
 import craftmap.server.studio.Asker;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -55,28 +57,33 @@ class ListController {
 
   record TakenView(int things) {}
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping(value = "/lists", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<JobView> read(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(CsvTable.MOST_BYTES + 1);
     return ResponseEntity.status(HttpStatus.ACCEPTED).body(view(lists.read(asker, bytes)));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/lists/{id}")
   JobView job(Asker asker, @PathVariable String id) {
     return view(lists.standing(asker, id));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/lists/{id}/import")
   ResponseEntity<JobView> take(Asker asker, @PathVariable String id) {
     return ResponseEntity.status(HttpStatus.ACCEPTED).body(view(lists.take(asker, id)));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/list.csv")
   ResponseEntity<byte[]> csv(Asker asker) {
     return file(
         exports.csv(asker.studio()).getBytes(StandardCharsets.UTF_8), "shelf.csv", "text/csv");
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/file")
   ResponseEntity<ShelfFile> json(Asker asker) {
     return ResponseEntity.ok()
@@ -86,6 +93,7 @@ class ListController {
         .body(files.write(asker.studio()));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping(value = "/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<TakenView> readJson(Asker asker, InputStream file) throws IOException {
     byte[] bytes = file.readNBytes(ShelfFiles.MOST_BYTES + 1);
@@ -94,6 +102,7 @@ class ListController {
   }
 
   /** Labels of everything on the shelf, or of some stocks. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/labels.pdf")
   ResponseEntity<byte[]> labels(
       Asker asker,

@@ -6,6 +6,8 @@ import craftmap.core.log.Learned;
 import craftmap.core.log.Topic;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.medium.Medium;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.bench.Benches;
 import craftmap.server.learning.Choice;
 import craftmap.server.learning.Learning;
@@ -42,6 +44,7 @@ class LearnedController {
    */
   record Decision(String topic, Choice choice) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   LearnedView learned(Asker asker) {
     Studio studio = asker.studio();
@@ -56,6 +59,7 @@ class LearnedController {
   }
 
   /** Has plans that are not begun go by a figure or not, and what was seen count or not. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/decisions")
   LearnedView decide(Asker asker, @RequestBody Decision decision) {
     if (decision.topic() == null) {

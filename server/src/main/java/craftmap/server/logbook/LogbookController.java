@@ -4,6 +4,8 @@ import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.paper.Paper;
 import craftmap.server.studio.Asker;
 import java.io.IOException;
@@ -31,6 +33,7 @@ class LogbookController {
     this.pages = pages;
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   LogbookView logbook(
       Asker asker,
@@ -41,6 +44,7 @@ class LogbookController {
   }
 
   /** A row for each step that was done and each note. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/table")
   ResponseEntity<byte[]> table(
       Asker asker,
@@ -51,6 +55,7 @@ class LogbookController {
   }
 
   /** On paper, in black on white. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/sheet")
   ResponseEntity<byte[]> sheet(
       Asker asker,

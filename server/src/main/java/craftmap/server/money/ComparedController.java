@@ -7,6 +7,8 @@ import craftmap.core.money.Money;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.edit.CoatEdit;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.coats.CoatViews;
 import craftmap.server.coats.GroupNames;
 import craftmap.server.coats.Schemes;
@@ -66,6 +68,7 @@ class ComparedController {
       int found,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Level worst) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/compared")
   List<ComparedView> compared(Asker asker, @PathVariable String id, @PathVariable String groupId) {
     Studio studio = asker.studio();

@@ -5,6 +5,8 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Costing;
 import craftmap.core.money.Money;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.Pieces;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -35,6 +37,7 @@ class MoneyController {
     this.views = views;
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}/money")
   ResponseEntity<MoneyView> money(Asker asker, @PathVariable String id) {
     MoneyView view = views.view(asker.studio(), pieces.get(asker.studio(), id));
@@ -44,6 +47,7 @@ class MoneyController {
   }
 
   /** Says what was paid, what may be spent, and what is asked: what is absent is not known. */
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/pieces/{id}/money")
   ResponseEntity<MoneyView> say(
       Asker asker,
@@ -66,6 +70,7 @@ class MoneyController {
     return Optional.ofNullable(figure).filter(f -> !f.isBlank()).map(f -> Money.read(f, currency));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/money")
   ResponseEntity<MoneyView.RatesDoc> rates(Asker asker) {
     MoneyView.RatesDoc doc = MoneyViews.doc(book.rates(asker.studio()));
@@ -75,6 +80,7 @@ class MoneyController {
   }
 
   /** Says what an hour is worth in the studio. */
+  @Allowed(StudioRole.OWNER)
   @PutMapping("/money")
   ResponseEntity<MoneyView.RatesDoc> rates(
       Asker asker,
@@ -99,12 +105,14 @@ class MoneyController {
   }
 
   /** What would cost less, what saves most first; every one of them is worked out. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}/money/cheaper")
   List<MoneyView.CheaperView> cheaper(Asker asker, @PathVariable String id) {
     return views.cheaper(asker.studio(), pieces.get(asker.studio(), id));
   }
 
   /** The whole plan from what is owned only, or where it stops. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}/money/own-only")
   MoneyView.OwnOnlyView ownOnly(Asker asker, @PathVariable String id) {
     return views.ownOnly(asker.studio(), pieces.get(asker.studio(), id));

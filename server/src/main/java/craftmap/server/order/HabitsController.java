@@ -1,6 +1,8 @@
 package craftmap.server.order;
 
 import craftmap.core.coats.Habits;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.document.CoatsDoc;
@@ -58,11 +60,13 @@ class HabitsController {
   private record Way(
       String matter, Enum<?> way, Predicate<Habits> followed, UnaryOperator<Habits> followedBy) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   HabitsView habits(Asker asker) {
     return view(asker.studio());
   }
 
+  @Allowed(StudioRole.OWNER)
   @PutMapping
   HabitsView follow(Asker asker, @RequestBody CoatsDoc.HabitsDoc habits) {
     return view(studios.follow(asker.studio(), CoatsMapper.toHabits(habits)));

@@ -6,6 +6,8 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.bench.Openings;
 import craftmap.core.order.schedule.WhatNow;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.fields.TakenAlong;
 import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
@@ -75,6 +77,7 @@ class OrderController {
    */
   record BeginsView(String at, boolean kept, String text, String readyText) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   OrderView order(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -100,6 +103,7 @@ class OrderController {
   }
 
   /** Has a better order looked for, in many steps. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/searches")
   @ResponseStatus(HttpStatus.ACCEPTED)
   Job search(Asker asker, @PathVariable String id) {
@@ -112,6 +116,7 @@ class OrderController {
   }
 
   /** The same job otherwise. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/otherwise")
   List<WhatIfs.WhatIfView> otherwise(Asker asker, @PathVariable String id) {
     return whatIfs.of(orders.task(asker.studio(), id));
@@ -122,6 +127,7 @@ class OrderController {
    *
    * @param minute of the order as it is answered
    */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/begin")
   BeginsView begin(
       Asker asker, @PathVariable String id, @RequestParam String step, @RequestParam int minute) {
@@ -131,6 +137,7 @@ class OrderController {
   }
 
   /** What can be done now with some minutes. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/now")
   WhatNowView now(Asker asker, @PathVariable String id, @RequestParam int minutes) {
     if (minutes < 1 || minutes > MOST_MINUTES) {
@@ -161,6 +168,7 @@ class OrderController {
   }
 
   /** The visits as a calendar, with an alarm for what has to follow in time. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/calendar", produces = "text/calendar;charset=UTF-8")
   ResponseEntity<byte[]> calendar(Asker asker, @PathVariable String id) {
     Orders.Task task = orders.task(asker.studio(), id);
@@ -172,6 +180,7 @@ class OrderController {
   }
 
   /** Every step in a row of a table. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<byte[]> csv(Asker asker, @PathVariable String id) {
     Orders.Task task = orders.task(asker.studio(), id);
@@ -183,6 +192,7 @@ class OrderController {
   }
 
   /** The order of work on paper, to be ticked off. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/print", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> print(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper)

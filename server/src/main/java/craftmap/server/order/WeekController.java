@@ -1,5 +1,7 @@
 package craftmap.server.order;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.bench.Benches;
 import craftmap.server.fields.TakenAlong;
 import craftmap.server.jobs.Job;
@@ -45,6 +47,7 @@ class WeekController {
    *
    * @param from the first of them, as {@code 2027-02-01}; today where absent
    */
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   WeekView week(Asker asker, @RequestParam(required = false) String from) {
     Orders.Everything all = orders.all(asker.studio());
@@ -59,6 +62,7 @@ class WeekController {
   }
 
   /** What is next on each piece that has something left to do, and when it is ready. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/next")
   List<WeekView.WeekPieceView> next(Asker asker) {
     return views(orders.all(asker.studio())).map(WeekViews::nexts).orElse(List.of());
@@ -69,6 +73,7 @@ class WeekController {
   }
 
   /** Has a better order of all of it looked for. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/searches")
   @ResponseStatus(HttpStatus.ACCEPTED)
   Job searchAll(Asker asker) {
@@ -76,6 +81,7 @@ class WeekController {
   }
 
   /** All that is left as a calendar. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/calendar", produces = "text/calendar;charset=UTF-8")
   ResponseEntity<byte[]> weekCalendar(Asker asker) {
     Orders.Task task = orders.all(asker.studio()).task().orElseThrow(OrderFiles::nothingGoes);

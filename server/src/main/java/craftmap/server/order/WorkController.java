@@ -2,6 +2,8 @@ package craftmap.server.order;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.mishap.Trouble;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
 import craftmap.server.shelf.ShelfService;
@@ -61,6 +63,7 @@ class WorkController {
       String id, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String problem) {}
 
   /** The step that is next, or another that is left, with what ripens in the studio. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   WorkView work(Asker asker, @PathVariable String id, @RequestParam(required = false) String step) {
     Orders.Task task = orders.task(asker.studio(), id);
@@ -71,6 +74,7 @@ class WorkController {
   }
 
   /** Everything that is left, in the order in which it is planned: for a bench that is cut off. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/ahead")
   List<WorkView.BenchStepView> ahead(Asker asker, @PathVariable String id) {
     Orders.Task task = orders.task(asker.studio(), id);
@@ -84,6 +88,7 @@ class WorkController {
    * @param step the key of the step that it is told of
    * @param share how much of it went wrong, or is left to do: 0 to 1
    */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/remedies")
   List<RemediesSetApart.RemedyTakesView> remedies(
       Asker asker,
@@ -108,6 +113,7 @@ class WorkController {
    * Takes what was told, each by itself and once, however often it is sent. What cannot be taken is
    * said beside the others, which are.
    */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/told")
   List<Taken> tell(Asker asker, @PathVariable String id, @RequestBody Told told) {
     FigureWords words = new FigureWords(asker.studio().tape());

@@ -3,6 +3,8 @@ package craftmap.server.photo;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.picture.PictureFile;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -56,11 +58,13 @@ class PhotoController {
       String caption,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}/photos")
   List<PhotoView> photos(Asker asker, @PathVariable String id) {
     return photos.ofPiece(asker.studio(), id).stream().map(PhotoController::view).toList();
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping(value = "/pieces/{id}/photos", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<PhotoView> add(
       Asker asker,
@@ -82,6 +86,7 @@ class PhotoController {
     return ResponseEntity.status(HttpStatus.CREATED).body(view(added));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/photos/{id}")
   PhotoView describe(
       Asker asker,
@@ -102,17 +107,20 @@ class PhotoController {
             Optional.ofNullable(words.faceId())));
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/photos/{id}")
   ResponseEntity<Void> remove(Asker asker, @PathVariable String id) {
     photos.remove(asker.studio(), id);
     return ResponseEntity.noContent().build();
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> picture(Asker asker, @PathVariable String id) {
     return jpeg(photos.picture(asker.studio(), id));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/photos/{id}/thumbnail", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> thumbnail(Asker asker, @PathVariable String id) {
     return jpeg(photos.thumbnail(asker.studio(), id));

@@ -4,6 +4,8 @@ import craftmap.core.form.FoldMesh;
 import craftmap.core.form.Vec;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plane.Point;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import java.util.List;
@@ -38,6 +40,7 @@ class FoldController {
       boolean flat,
       int layer) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   List<FoldedFace> fold(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();

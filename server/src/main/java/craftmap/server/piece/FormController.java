@@ -4,6 +4,8 @@ import craftmap.core.form.FormKind;
 import craftmap.core.form.FormNote;
 import craftmap.core.plan.Plan;
 import craftmap.core.surface.outline.OutlineKind;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.view.ReadingView;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -31,6 +33,7 @@ class FormController {
 
   record Choices(List<FormChoice> forms, List<OutlineChoice> outlines) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/forms")
   Choices forms(Asker asker) {
     Studio studio = asker.studio();

@@ -9,6 +9,8 @@ import craftmap.core.lay.rule.Pick;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.document.PickDoc;
 import craftmap.server.piece.edit.EditDoc;
 import craftmap.server.piece.edit.LayEditDoc;
@@ -47,6 +49,7 @@ class MendController {
    *
    * @param rule as a note of the lay names it
    */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/{rule}")
   List<MendView> mends(
       Asker asker,

@@ -7,6 +7,8 @@ import static craftmap.server.piece.document.Given.given;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.edit.Edited;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.document.FormDoc;
 import craftmap.server.piece.document.PlanDocument;
 import craftmap.server.piece.document.PlanMapper;
@@ -119,6 +121,7 @@ class PieceController {
       String layId,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId) {}
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces")
   ResponseEntity<PieceView> start(Asker asker, @RequestBody NewPiece fresh) {
     Studio studio = asker.studio();
@@ -132,12 +135,14 @@ class PieceController {
         pieces.start(studio, fresh.name(), PlanMapper.toForm(fresh.form())));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}")
   ResponseEntity<PieceView> piece(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.get(studio, id));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/pieces/{id}")
   ResponseEntity<PieceView> replace(
       Asker asker,
@@ -159,6 +164,7 @@ class PieceController {
     return answer(HttpStatus.OK, studio, saved);
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces/{id}/undo")
   ResponseEntity<PieceView> undo(
       Asker asker, @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
@@ -166,6 +172,7 @@ class PieceController {
     return answer(HttpStatus.OK, studio, pieces.undo(studio, id, Version.of(ifMatch).number()));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces/{id}/redo")
   ResponseEntity<PieceView> redo(
       Asker asker, @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
@@ -173,24 +180,28 @@ class PieceController {
     return answer(HttpStatus.OK, studio, pieces.redo(studio, id, Version.of(ifMatch).number()));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces/{id}/copy")
   ResponseEntity<PieceView> copy(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
     return answer(HttpStatus.CREATED, studio, pieces.copy(studio, id));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces/{id}/archive")
   ResponseEntity<PieceView> archive(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.archive(studio, id, true));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces/{id}/restore")
   ResponseEntity<PieceView> restore(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
     return answer(HttpStatus.OK, studio, pieces.archive(studio, id, false));
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/pieces/{id}")
   ResponseEntity<Void> delete(Asker asker, @PathVariable String id) {
     pieces.delete(asker.studio(), id);
@@ -198,6 +209,7 @@ class PieceController {
   }
 
   /** Makes edits and keeps what comes of it. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces/{id}/edits")
   ResponseEntity<EditedView> edit(
       Asker asker,
@@ -217,6 +229,7 @@ class PieceController {
   }
 
   /** What edits would make of a plan; nothing is kept. */
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/edits")
   EditedPlan wouldBe(Asker asker, @RequestBody EditQuestion question) {
     Plan plan = PlanMapper.toPlan(given(said("plan"), question.document()));
@@ -228,11 +241,13 @@ class PieceController {
         ToldWords.say(edited.told()));
   }
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/readings")
   ReadingView read(Asker asker, @RequestBody PlanDocument document) {
     return views.view(asker.studio(), PlanMapper.toPlan(document), PlanViews.NO_PIECE);
   }
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/readings/lay")
   LayView readLay(Asker asker, @RequestBody LayQuestion question) {
     Studio studio = asker.studio();
@@ -240,6 +255,7 @@ class PieceController {
   }
 
   /** The first options of a lay, each with its items. */
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/readings/options")
   List<LayView.OptionItems> readOptions(Asker asker, @RequestBody LayQuestion question) {
     Studio studio = asker.studio();

@@ -11,6 +11,8 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.trial.Placed;
 import craftmap.core.trial.Trial;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.view.ArtViews;
 import craftmap.server.piece.view.LayView;
 import craftmap.server.shelf.Available;
@@ -110,6 +112,7 @@ class TrialController {
    */
   record TrialsView(int all, List<TrialView> trials) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}/faces/{faceId}/trials")
   TrialsView trials(
       Asker asker,

@@ -1,6 +1,8 @@
 package craftmap.server.print;
 
 import craftmap.core.plan.reading.PlanReading;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.coats.CoatViews;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
@@ -36,6 +38,7 @@ class PrintController {
     this.views = views;
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/faces/{faceId}/print", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> face(
       Asker asker,
@@ -66,6 +69,7 @@ class PrintController {
             paper));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/print/map", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> map(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper)
@@ -85,6 +89,7 @@ class PrintController {
             paper));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/print/labels", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> labels(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper)

@@ -4,6 +4,8 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.route.Standing;
 import craftmap.core.route.Stop;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.Pieces;
@@ -77,6 +79,7 @@ class RouteController {
    * @param archived those that were put away
    * @param find only those whose name, form or a face's name has all these words
    */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces")
   List<PieceCard> pieces(
       Asker asker,
@@ -110,6 +113,7 @@ class RouteController {
     return words.stream().allMatch(all::contains);
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces/{id}/route")
   RouteView route(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();

@@ -2,6 +2,8 @@ package craftmap.server.sensor;
 
 import craftmap.core.measure.Decimals;
 import craftmap.core.order.climate.Climate;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.bench.BenchDoc;
 import craftmap.server.words.Words;
 import java.util.List;
@@ -27,6 +29,7 @@ class SensorController {
    */
   record SensorView(String id, String name, String nowText) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   List<SensorView> sensors() {
     return sensors.all().stream()
@@ -35,6 +38,7 @@ class SensorController {
   }
 
   /** The last day of one of them, hour by hour from midnight. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/{id}/day")
   List<BenchDoc.ClimateDoc> sensorDay(@PathVariable String id) {
     return BenchDoc.ClimateDoc.of(sensors.day(id));

@@ -8,6 +8,8 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Offcut;
 import craftmap.core.supply.StockUnit;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
 import craftmap.server.stock.ClaimBook;
@@ -131,6 +133,7 @@ class DesignController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String place,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/kinds")
   List<KindView> kinds() {
     return Arrays.stream(DesignKind.values())
@@ -139,12 +142,14 @@ class DesignController {
         .toList();
   }
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/reading")
   DesignReadingView read(Asker asker, @RequestBody DesignGiven given) {
     Studio studio = asker.studio();
     return reading(designs.read(studio.id(), "new", given), studio.tape());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping
   ResponseEntity<DesignView> add(Asker asker, @RequestBody NewDesign body) {
     Studio studio = asker.studio();
@@ -153,6 +158,7 @@ class DesignController {
     return ResponseEntity.status(HttpStatus.CREATED).body(design(asker, id));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/{id}")
   DesignView design(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -182,6 +188,7 @@ class DesignController {
             .toList());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/{id}")
   DesignView change(
       Asker asker,
@@ -192,12 +199,14 @@ class DesignController {
     return design(asker, id);
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{id}")
   ResponseEntity<Void> takeAway(Asker asker, @PathVariable String id) {
     designs.takeAway(asker.studio().id(), id);
     return ResponseEntity.noContent().build();
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/{id}/purchases")
   DesignView buy(Asker asker, @PathVariable String id, @RequestBody Purchase purchase) {
     Studio studio = asker.studio();
@@ -212,6 +221,7 @@ class DesignController {
     return design(asker, id);
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/{id}/offcuts")
   DesignView keepOffcut(Asker asker, @PathVariable String id, @RequestBody NewOffcut offcut) {
     Studio studio = asker.studio();

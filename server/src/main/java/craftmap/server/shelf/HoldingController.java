@@ -7,6 +7,8 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.Container;
 import craftmap.core.supply.EntryKind;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Holdings;
@@ -95,6 +97,7 @@ class HoldingController {
 
   record LevelAt(LocalDate day, String levelText) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   LedgerView ledger(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -115,6 +118,7 @@ class HoldingController {
             .toList());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/entries")
   LedgerView book(Asker asker, @PathVariable String id, @RequestBody NewEntry entry) {
     Studio studio = asker.studio();
@@ -140,6 +144,7 @@ class HoldingController {
     return ledger(asker, id);
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/level")
   LedgerView correct(Asker asker, @PathVariable String id, @RequestBody LevelFound found) {
     Studio studio = asker.studio();
@@ -187,6 +192,7 @@ class HoldingController {
                     said("a-count-or-a-length")));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping
   LedgerView describe(
       Asker asker,
@@ -198,6 +204,7 @@ class HoldingController {
   }
 
   /** The level at the end of a day, by the clock of this machine. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/level")
   LevelAt levelAt(Asker asker, @PathVariable String id, @RequestParam LocalDate day) {
     Studio studio = asker.studio();

@@ -5,6 +5,8 @@ import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.core.medium.Role;
 import craftmap.core.supply.StockUnit;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
 import craftmap.server.stock.ClaimBook;
@@ -78,6 +80,7 @@ class MediumController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String level,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) StockGiven stock) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/generic")
   List<GenericView> generic() {
     return GenericMedium.all().stream()
@@ -92,12 +95,14 @@ class MediumController {
         .toList();
   }
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/reading")
   MediumReadingView read(Asker asker, @RequestBody MediumGiven given) {
     Media.MediumReading read = media.read(given);
     return reading(given, read, asker.studio().tape());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping
   ResponseEntity<MediumView> add(Asker asker, @RequestBody NewMedium body) {
     Studio studio = asker.studio();
@@ -107,6 +112,7 @@ class MediumController {
     return ResponseEntity.status(HttpStatus.CREATED).body(medium(asker, id));
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/{id}")
   MediumView medium(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();
@@ -121,6 +127,7 @@ class MediumController {
             .toList());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/{id}")
   MediumView change(
       Asker asker,
@@ -131,6 +138,7 @@ class MediumController {
     return medium(asker, id);
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/{id}/pots")
   MediumView buy(Asker asker, @PathVariable String id, @RequestBody NewPotOf pot) {
     Studio studio = asker.studio();

@@ -13,6 +13,8 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Role;
 import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Holdings;
 import craftmap.server.studio.Asker;
@@ -125,18 +127,21 @@ class ShelfController {
   /** What a code stands for: the stock, and the page that shows it. */
   record CodeView(String code, String holdingId, String name, String page) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/stencils")
   List<StencilView> stencils(Asker asker) {
     Studio studio = asker.studio();
     return shelf.stencils(studio.id()).stream().map(s -> view(s, studio.tape())).toList();
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/pots")
   List<PotView> pots(Asker asker) {
     return shelf.pots(asker.studio().id()).stream().map(ShelfController::view).toList();
   }
 
   /** Everything that is looked for, designs first, then offcuts, pots and tools. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/shelf")
   List<CardView> look(
       Asker asker,
@@ -166,6 +171,7 @@ class ShelfController {
         .toList();
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/shelf/ways")
   Ways ways() {
     return new Ways(
@@ -184,6 +190,7 @@ class ShelfController {
   }
 
   /** What the code on a label stands for. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/shelf/code")
   CodeView code(Asker asker, @RequestParam String text) {
     if (!ShelfCode.looksLike(text)) {

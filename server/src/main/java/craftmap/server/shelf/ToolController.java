@@ -2,6 +2,8 @@ package craftmap.server.shelf;
 
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.medium.Tool;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.fields.Answers;
 import craftmap.server.fields.FieldView;
 import craftmap.server.fields.FieldViews;
@@ -43,12 +45,14 @@ class ToolController {
       Answers answers,
       List<FieldView> fields) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   List<ToolView> tools(Asker asker) {
     Studio studio = asker.studio();
     return tools.all(studio.id()).stream().map(t -> view(t, studio)).toList();
   }
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/reading")
   List<FieldView> read(Asker asker, @RequestBody ToolGiven given) {
     Answers answers = given.answers() == null ? Answers.NONE : given.answers();
@@ -57,6 +61,7 @@ class ToolController {
     return FieldViews.of(sheet, asker.studio().tape());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping
   ResponseEntity<ToolView> add(Asker asker, @RequestBody ToolGiven given) {
     Studio studio = asker.studio();
@@ -64,6 +69,7 @@ class ToolController {
         .body(view(tools.add(studio.id(), given.name(), given.answers()), studio));
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/{id}")
   ToolView change(
       Asker asker,
@@ -75,6 +81,7 @@ class ToolController {
         tools.change(studio.id(), id, Version.of(ifMatch), given.name(), given.answers()), studio);
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{id}")
   ResponseEntity<Void> takeAway(Asker asker, @PathVariable String id) {
     tools.takeAway(asker.studio().id(), id);

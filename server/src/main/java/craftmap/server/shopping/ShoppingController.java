@@ -1,5 +1,7 @@
 package craftmap.server.shopping;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.bench.Benches;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.SavedPlan;
@@ -64,12 +66,14 @@ class ShoppingController {
 
   record Counted(int quantity) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   ShoppingView shopping(Asker asker) {
     String studio = asker.studio().id();
     return views.view(list.open(studio), list.lately(studio), benches.of(asker.studio()).zone());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping
   ShoppingView add(Asker asker, @RequestBody ToBuy wanted) {
     list.add(asker.studio().id(), item(wanted), wanted.quantity());
@@ -103,18 +107,21 @@ class ShoppingController {
         "");
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/{id}/tick")
   ShoppingView tick(Asker asker, @PathVariable String id, @RequestBody Ticked ticked) {
     list.tick(asker.studio().id(), id, ticked.done());
     return shopping(asker);
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/{id}/quantity")
   ShoppingView count(Asker asker, @PathVariable String id, @RequestBody Counted counted) {
     list.changeQuantity(asker.studio().id(), id, counted.quantity());
     return shopping(asker);
   }
 
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{id}")
   ResponseEntity<Void> takeOff(Asker asker, @PathVariable String id) {
     list.takeOff(asker.studio().id(), id);
@@ -122,6 +129,7 @@ class ShoppingController {
   }
 
   /** Books everything that is ticked off onto the shelf. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/bought")
   ShoppingView bought(Asker asker) {
     list.book(asker.studio(), asker.person());
@@ -129,6 +137,7 @@ class ShoppingController {
   }
 
   /** Not bought after all. */
+  @Allowed(StudioRole.MAKER)
   @DeleteMapping("/{id}/bought")
   ShoppingView takeBack(Asker asker, @PathVariable String id) {
     list.takeBack(asker.studio().id(), id, asker.person());
@@ -136,6 +145,7 @@ class ShoppingController {
   }
 
   /** What the pieces of those ids need bought; of all pieces where none is named. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/missing")
   BuyingView missing(Asker asker, @RequestParam(defaultValue = "") List<String> pieces) {
     List<SavedPlan> chosen = buying.chosen(asker.studio(), pieces);
@@ -144,6 +154,7 @@ class ShoppingController {
   }
 
   /** Puts it on the list. */
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/missing")
   ShoppingView list(Asker asker, @RequestParam(defaultValue = "") List<String> pieces) {
     List<SavedPlan> chosen = buying.chosen(asker.studio(), pieces);
@@ -152,12 +163,14 @@ class ShoppingController {
   }
 
   /** A row for each line. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/table")
   ResponseEntity<byte[]> table(Asker asker) {
     return ShoppingFiles.table(list.open(asker.studio().id()));
   }
 
   /** On paper, in black on white, with boxes to tick. */
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/sheet")
   ResponseEntity<byte[]> sheet(Asker asker, @RequestParam(defaultValue = "A4") Paper paper)
       throws IOException {

@@ -63,7 +63,7 @@ public class CutBook {
         jdbc.sql(
                 """
                 select design_id from cut join cut_piece on cut_piece.cut_id = cut.id
-                where studio_id = ? and piece_id = ? and undone_at is null
+                where cut.studio_id = ? and piece_id = ? and undone_at is null
                 """)
             .params(studioId, pieceId)
             .query(String.class)
@@ -99,7 +99,7 @@ public class CutBook {
             """
             select moves, (select count(*) from cut_piece p where p.cut_id = cut.id) as pieces
             from cut join cut_piece on cut_piece.cut_id = cut.id
-            where studio_id = ? and piece_id = ? and undone_at is null
+            where cut.studio_id = ? and piece_id = ? and undone_at is null
             order by cut.id
             """)
         .params(studioId, pieceId)
@@ -120,7 +120,7 @@ public class CutBook {
     return jdbc.sql(
             """
             select id from cut join cut_piece on cut_piece.cut_id = cut.id
-            where studio_id = ? and piece_id = ? and design_id = ? and undone_at is null
+            where cut.studio_id = ? and piece_id = ? and design_id = ? and undone_at is null
             order by made_at desc limit 1
             """)
         .params(studioId, pieceId, designId)
@@ -155,7 +155,9 @@ public class CutBook {
             Timestamp.from(clock.instant()))
         .update();
     for (String piece : new TreeSet<>(pieceIds)) {
-      jdbc.sql("insert into cut_piece (cut_id, piece_id) values (?, ?)").params(id, piece).update();
+      jdbc.sql("insert into cut_piece (cut_id, piece_id, studio_id) values (?, ?, ?)")
+          .params(id, piece, studioId)
+          .update();
     }
   }
 

@@ -1,41 +1,46 @@
 package craftmap.server.studio;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.server.access.NotSignedIn;
 import craftmap.server.http.TapeOfWhoAsks;
+import jakarta.servlet.http.HttpServletRequest;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
+import java.util.Optional;
 import org.springdoc.core.utils.SpringDocUtils;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
-import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
- * The one place that finds out who asks. There are no accounts yet: whoever sits at the machine
- * owns the only studio, under the name that the page says.
+ * The one place that finds out who asks: whoever signed in; while there are no accounts, whoever
+ * sits at the machine, under the name that the page says.
  */
-@Configuration(proxyBeanMethods = false)
-class Askers implements HandlerMethodArgumentResolver, WebMvcConfigurer, TapeOfWhoAsks {
+@Component
+class Askers implements HandlerMethodArgumentResolver, TapeOfWhoAsks, WhoAsks {
   /** Percent-encoded, as names have letters that headers have not. */
   private static final String HEADER = "X-Person";
+
+  private static final String FOUND = Askers.class.getName();
 
   static {
     SpringDocUtils.getConfig().addRequestWrapperToIgnore(Asker.class);
   }
 
   private final Studios studios;
+  private final Members members;
 
-  Askers(Studios studios) {
+  Askers(Studios studios, Members members) {
     this.studios = studios;
-  }
-
-  @Override
-  public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
-    resolvers.add(this);
+    this.members = members;
   }
 
   @Override
@@ -49,12 +54,43 @@ class Askers implements HandlerMethodArgumentResolver, WebMvcConfigurer, TapeOfW
       ModelAndViewContainer container,
       NativeWebRequest request,
       WebDataBinderFactory binders) {
-    return new Asker(studios.current(), person(request.getHeader(HEADER)), Asker.Role.OWNER);
+    return of(request.getNativeRequest(HttpServletRequest.class)).orElseThrow(NotSignedIn::new);
+  }
+
+  @Override
+  public Optional<Asker> of(HttpServletRequest request) {
+    if (request.getAttribute(FOUND) instanceof Asker asker) {
+      return Optional.of(asker);
+    }
+    Optional<Asker> asker = find(request);
+    asker.ifPresent(a -> request.setAttribute(FOUND, a));
+    return asker;
+  }
+
+  /** Whoever is asked for now; nobody where nobody asks, as in a job. */
+  static Optional<Asker> now() {
+    RequestAttributes request = RequestContextHolder.getRequestAttributes();
+    return request instanceof ServletRequestAttributes http
+            && http.getRequest().getAttribute(FOUND) instanceof Asker asker
+        ? Optional.of(asker)
+        : Optional.empty();
+  }
+
+  private Optional<Asker> find(HttpServletRequest request) {
+    if (!members.any()) {
+      return Optional.of(Asker.atTheMachine(studios.first(), person(request.getHeader(HEADER))));
+    }
+    Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
+    return Optional.ofNullable(signedIn)
+        .flatMap(members::of)
+        .map(m -> new Asker(studios.get(m.studioId()), m.person(), m.role(), m.account()));
   }
 
   @Override
   public TapeDivision of(NativeWebRequest request) {
-    return studios.current().tape();
+    return of(request.getNativeRequest(HttpServletRequest.class))
+        .map(a -> a.studio().tape())
+        .orElse(TapeDivision.MM_1);
   }
 
   static String person(String header) {

@@ -1,5 +1,7 @@
 package craftmap.server.studio;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Tag;
 import java.util.EnumMap;
@@ -24,6 +26,7 @@ class ChangesController {
 
   record TagView(Tag tag, long times) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/api/changes")
   ChangesView changes(Asker asker) {
     Map<Tag, Long> times = new EnumMap<>(Tag.class);

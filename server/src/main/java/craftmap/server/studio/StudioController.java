@@ -8,6 +8,8 @@ import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plane.Point;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.words.Measure;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -64,16 +66,19 @@ class StudioController {
     }
   }
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping("/studio")
   StudioView studio(Asker asker) {
     return view(asker.studio());
   }
 
+  @Allowed(StudioRole.MAKER)
   @PutMapping("/studio/tape")
   StudioView measureWith(Asker asker, @RequestBody TapeChoice choice) {
     return view(studios.measureWith(asker.studio(), choice.division()));
   }
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/lengths")
   Measure read(Asker asker, @RequestBody LengthQuestion question) {
     TapeDivision tape = asker.studio().tape();
@@ -88,6 +93,7 @@ class StudioController {
 
   record BetweenAnswer(Measure distance, Measure across, Measure down) {}
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/lengths/between")
   BetweenAnswer between(Asker asker, @RequestBody BetweenQuestion q) {
     TapeDivision tape = asker.studio().tape();

@@ -21,7 +21,8 @@ public class Studios {
     this.rows = rows;
   }
 
-  public Studio current() {
+  /** The one that was founded with the server. */
+  public Studio first() {
     return get(ONLY);
   }
 

@@ -12,6 +12,8 @@ import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.piece.view.LayView;
 import craftmap.server.piece.view.OptionWords;
 import craftmap.server.piece.view.SetOutViews;
@@ -52,6 +54,7 @@ class RunSumController {
   record RunOption(
       LayView.OptionView option, List<LayView.MarkView> marks, Measure gap, Measure largestError) {}
 
+  @Allowed(StudioRole.GUEST)
   @PostMapping("/run")
   RunAnswer run(Asker asker, @RequestBody RunQuestion question) {
     TapeDivision tape = asker.studio().tape();

@@ -3,6 +3,8 @@ package craftmap.server.supplier;
 import craftmap.core.measure.Decimals;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.money.Money;
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.stock.Holding;
 import craftmap.server.studio.Asker;
 import craftmap.server.words.Words;
@@ -57,6 +59,7 @@ class SupplierController {
 
   record TakenTo(String page) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   List<PriceListView> search(@RequestParam(defaultValue = "") String words) {
     return lists.all().stream()
@@ -71,6 +74,7 @@ class SupplierController {
         .toList();
   }
 
+  @Allowed(StudioRole.MAKER)
   @PostMapping("/{sku}/shelf")
   TakenTo toShelf(Asker asker, @PathVariable String sku, @RequestBody Taking taking) {
     PriceList.Item item = supplies.sold(sku).item();

@@ -1,5 +1,7 @@
 package craftmap.server.truesize;
 
+import craftmap.server.access.Allowed;
+import craftmap.server.access.StudioRole;
 import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
@@ -39,6 +41,7 @@ class TrueSizeController {
   /** Something of the piece that can be printed. */
   record PrintView(TrueSizePrints.What what, String name, String about, int pages, String text) {}
 
+  @Allowed(StudioRole.GUEST)
   @GetMapping
   List<PrintView> possible(
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "A4") Paper paper) {
@@ -63,6 +66,7 @@ class TrueSizeController {
   }
 
   /** The job's file is the print. */
+  @Allowed(StudioRole.GUEST)
   @PostMapping
   ResponseEntity<Job> print(
       Asker asker, @PathVariable String id, @RequestBody TrueSizePrints.PrintWish wish) {

@@ -35,7 +35,7 @@ class PlanSeekerTest extends ServerTest {
   private Work<PlanSeeker.Sought> work(long again) {
     return new Work<>(
         "job",
-        studios.current(),
+        studios.first(),
         "A better plan",
         "Wren",
         new PlanSeeker.Sought(

@@ -189,7 +189,7 @@ class TwoStudiosTest extends ServerTest {
   @Test
   void idsOfAnotherStudioAreUnknownWhereverTheyAreAskedFor() throws IOException {
     Studio other = second();
-    Studio ours = studios.current();
+    Studio ours = studios.first();
     for (String path :
         List.of(
             "/api/pieces/{piece}",

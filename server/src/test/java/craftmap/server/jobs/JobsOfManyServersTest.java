@@ -83,7 +83,7 @@ class JobsOfManyServersTest extends ServerTest {
 
   @BeforeEach
   void somebodyAsks() {
-    wren = new Asker(studios.current(), "Wren", Asker.Role.OWNER);
+    wren = Asker.atTheMachine(studios.first(), "Wren");
   }
 
   @AfterEach
@@ -126,7 +126,7 @@ class JobsOfManyServersTest extends ServerTest {
             values (?, ?, ?, 'Left', 'Wren', '{"word": "left", "number": 7}', 'RUNNING', 0.4, '',
               utc_timestamp(6), 'gone', utc_timestamp(6) - interval 1 minute, ?)
             """)
-        .params(id, studios.current().id(), worker.kind(), tries)
+        .params(id, studios.first().id(), worker.kind(), tries)
         .update();
     return id;
   }
@@ -348,16 +348,16 @@ class JobsOfManyServersTest extends ServerTest {
               return JobResult.NONE;
             });
     Jobs jobs = server(taker);
-    String name = studios.current().name();
+    String name = studios.first().name();
     try {
       over(jobs.begin(wren, taker, "Lost", new Told("lost", 0)).id());
-      assertThat(studios.current().name()).isEqualTo(name);
+      assertThat(studios.first().name()).isEqualTo(name);
       assertThat(over(jobs.begin(wren, taker, "Kept", new Told("kept", 1)).id()).path("state"))
           .isEqualTo(json.valueToTree("DONE"));
-      assertThat(studios.current().name()).isEqualTo(name + tried);
+      assertThat(studios.first().name()).isEqualTo(name + tried);
     } finally {
       jdbc.sql("update studio set name = ? where id = ?")
-          .params(name, studios.current().id())
+          .params(name, studios.first().id())
           .update();
     }
   }

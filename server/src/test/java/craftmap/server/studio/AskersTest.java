@@ -36,7 +36,7 @@ class AskersTest {
         .that()
         .resideOutsideOfPackages("..studio..", "..demo..")
         .should()
-        .callMethod(Studios.class, "current")
+        .callMethod(Studios.class, "first")
         .check(server);
   }
 }

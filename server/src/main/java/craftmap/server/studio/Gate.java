@@ -1,0 +1,93 @@
+package craftmap.server.studio;
+
+import craftmap.server.access.Allowed;
+import craftmap.server.access.NotAllowed;
+import craftmap.server.access.NotSignedIn;
+import craftmap.server.access.StudioRole;
+import io.swagger.v3.oas.models.Operation;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Locale;
+import org.springdoc.core.customizers.OperationCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.ContextRefreshedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/**
+ * Lets through to an operation whoever may ask it, before anything of what was sent is read, and
+ * hands to it who that is.
+ */
+@Configuration(proxyBeanMethods = false)
+class Gate implements WebMvcConfigurer, HandlerInterceptor {
+  /** How the description of the interface tells what one has to be. */
+  private static final String IN_THE_DESCRIPTION = "x-allowed";
+
+  private final Askers askers;
+
+  Gate(Askers askers) {
+    this.askers = askers;
+  }
+
+  @Override
+  public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+    resolvers.add(askers);
+  }
+
+  @Override
+  public void addInterceptors(InterceptorRegistry registry) {
+    registry.addInterceptor(this);
+  }
+
+  @Override
+  public boolean preHandle(
+      HttpServletRequest request, HttpServletResponse response, Object handler) {
+    StudioRole asked = handler instanceof HandlerMethod method ? asked(method) : StudioRole.GUEST;
+    if (asked == StudioRole.ANYONE) {
+      return true;
+    }
+    StudioRole is = askers.of(request).orElseThrow(NotSignedIn::new).role();
+    if (!is.may(asked)) {
+      throw new NotAllowed(asked);
+    }
+    return true;
+  }
+
+  /** An operation that says nothing would be found out here, at the start, and not by its users. */
+  @EventListener
+  void everyOperationSaysWhoMay(ContextRefreshedEvent started) {
+    started
+        .getApplicationContext()
+        .getBeansOfType(RequestMappingHandlerMapping.class)
+        .values()
+        .forEach(mapping -> mapping.getHandlerMethods().values().forEach(Gate::asked));
+  }
+
+  @Bean
+  OperationCustomizer whoMay() {
+    return (Operation operation, HandlerMethod method) -> {
+      operation.addExtension(IN_THE_DESCRIPTION, asked(method).name().toLowerCase(Locale.ENGLISH));
+      return operation;
+    };
+  }
+
+  private static StudioRole asked(HandlerMethod method) {
+    Allowed allowed = method.getMethodAnnotation(Allowed.class);
+    if (allowed != null) {
+      return allowed.value();
+    }
+    if (method.getBeanType().getPackageName().startsWith("craftmap.")) {
+      throw new IllegalStateException(
+          "impossible state: nothing says who may ask " + method.getShortLogMessage());
+    }
+    // the description, where it is served at all
+    return StudioRole.GUEST;
+  }
+}
