@@ -138,6 +138,12 @@ export type StudioView = Schemas['StudioView'];
 export type RunAnswer = Schemas['RunAnswer'];
 export type MakeUp = FaceDoc['makeUp'];
 export type KeepOutDoc = Schemas['KeepOutDoc'];
+export type Me = Schemas['MeView'];
+export type StudioRole = Me['role'];
+export type PeopleView = Schemas['PeopleView'];
+export type Member = Schemas['MemberView'];
+export type GivenLink = Schemas['GivenLinkView'];
+export type SignedInPlace = Schemas['SessionView'];
 export type LengthKind = Schemas['LengthQuestion']['kind'];
 
 /** What the other window did, when it saved first. */
@@ -162,6 +168,11 @@ export class Problem extends Error {
   get silent() {
     return this.status === 0;
   }
+
+  /** Nobody is signed in here, or not any more: what was sent may be sent again afterwards. */
+  get signedOut() {
+    return this.status === 401;
+  }
 }
 
 /** The version that was looked at before a change, as the server wants it back. */
@@ -180,7 +191,7 @@ const sendToken: Middleware = {
 
 const PERSON = 'craftmap.person';
 
-/** Who works at this window, as the ledger notes it; nobody signs in yet. */
+/** Who works at this window, as the ledger notes it where nobody signs in. */
 export const person = {
   get: () => localStorage.getItem(PERSON) ?? '',
   set: (name: string) => localStorage.setItem(PERSON, name.trim().slice(0, 40)),

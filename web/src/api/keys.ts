@@ -22,6 +22,9 @@ const key = (name: string, follows: readonly Tag[], ...about: readonly unknown[]
 
 /** Every question that is asked, in one place: the same question has the same key on all pages. */
 export const keys = {
+  me: () => key('me', ['PEOPLE']),
+  people: () => key('people', ['PEOPLE']),
+  places: () => key('places', ['PEOPLE']),
   studio: () => key('studio', ['STUDIO']),
   forms: () => key('forms', ['FIXED']),
   between: (from: unknown, to: unknown) => key('between', ['FIXED'], from, to),

@@ -2,6 +2,8 @@ import { Box, Flex, Heading, HStack, Text } from '@chakra-ui/react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Link, Outlet, useMatches, useParams } from 'react-router';
+import { GuestLine } from '../account/GuestLine';
+import { YouLink } from '../account/YouLink';
 import { useStudio, useSwitchUnits } from '../api/queries';
 import { Button } from '../common/Button';
 import { Place } from '../common/Place';
@@ -64,6 +66,7 @@ function Page({
           {middle}
         </Flex>
         <HStack gap="2" minW={{ md: '250px', xl: '290px' }} justify="flex-end">
+          <YouLink />
           {right}
           <Button title="Find anything (/)" onClick={() => setFinding(true)}>
             Find…
@@ -74,6 +77,7 @@ function Page({
           </Button>
         </HStack>
       </Flex>
+      <GuestLine />
       <Box as="main" flex="1" minH="0" overflow="auto">
         {children}
       </Box>

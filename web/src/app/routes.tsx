@@ -1,4 +1,10 @@
 import { Navigate, type RouteObject } from 'react-router';
+import { JoinPage } from '../account/JoinPage';
+import { PeoplePage } from '../account/PeoplePage';
+import { SignedInOnly } from '../account/SignedInOnly';
+import { SignInPage } from '../account/SignInPage';
+import { StudioFrame } from '../account/StudioFrame';
+import { YouPage } from '../account/YouPage';
 import { AfterwardsPage } from '../afterwards/AfterwardsPage';
 import { BenchPage } from '../bench/BenchPage';
 import { ChoosePage } from '../choose/ChoosePage';
@@ -35,64 +41,81 @@ import { titled, titledFor } from './titles';
 
 /** Every face, lay, design and pot has an address of its own. */
 export const routes: RouteObject[] = [
-  {
-    element: <Frame />,
-    errorElement: <Broken />,
-    children: [
-      { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
-      { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
-      { path: '/week', element: <WeekPage />, handle: titledFor('phone', 'This week') },
-      { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
-      { path: '/learned', element: <LearnedPage />, handle: titled('What the bench taught') },
-      { path: '/studio', element: <BenchPage />, handle: titled('Studio') },
-      { path: '/shopping', element: <ShoppingPage />, handle: titledFor('phone', 'Shopping') },
-      { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
-      { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },
-      { path: '/shelf/designs/:designId', element: <DesignPage />, handle: titled('Design') },
-      {
-        path: '/shelf/designs/:designId/change',
-        element: <ChangeDesignPage />,
-        handle: titled('Change a design'),
-      },
-      { path: '/shelf/pots/new', element: <NewPotPage />, handle: titled('A new pot') },
-      { path: '/shelf/pots/:holdingId', element: <PotPage />, handle: titled('Pot') },
-      { path: '/shelf/lists', element: <ListsPage />, handle: titled('Lists and files') },
-      { path: '/shelf/supplier', element: <SupplierPage />, handle: titled('Supplier') },
-      { path: '*', element: <NotHere /> },
-    ],
-  },
-  {
-    path: '/pieces/:pieceId/work/:stepId?',
-    element: <WorkFrame />,
-    errorElement: <Broken />,
-  },
-  {
-    path: '/pieces/:pieceId',
-    element: <PieceFrame />,
-    errorElement: <Broken />,
-    children: [
-      { index: true, element: <Navigate to="survey" replace /> },
-      { path: 'survey/:faceId?', element: <SurveyPage />, handle: titled('Survey') },
-      { path: 'standing', element: <StandingPage />, handle: titled('Standing') },
-      { path: 'money', element: <MoneyPage />, handle: titled('What it costs') },
-      { path: 'afterwards', element: <AfterwardsPage />, handle: titled('Afterwards') },
-      { path: 'photos', element: <PhotosPage />, handle: titled('Photos') },
-      { path: 'choose/:faceId?', element: <ChoosePage />, handle: titled('Choose') },
-      { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage />, handle: titled('Lay out') },
-      { path: 'coats/:groupId?/:band?', element: <CoatsPage />, handle: titled('Coats') },
-      {
-        path: 'cut',
-        element: <CutPage />,
-        handle: titled('Cut'),
-        children: [
-          { index: true, element: <SheetsTab /> },
-          { path: 'print', element: <PrintTab /> },
-          { path: 'cutter/:layId?', element: <CutterTab /> },
-        ],
-      },
-      { path: 'order/:stepId?', element: <OrderPage />, handle: titledFor('phone', 'Order') },
-      { path: 'gather', element: <GatherPage />, handle: titled('Gather') },
-      { path: '*', element: <NotHere /> },
-    ],
-  },
+  { path: '/sign-in', element: <SignInPage />, errorElement: <Broken /> },
+  { path: '/join', element: <JoinPage />, errorElement: <Broken /> },
+  { element: <SignedInOnly />, errorElement: <Broken />, children: within() },
 ];
+
+/** What is inside of a studio. */
+function within(): RouteObject[] {
+  return [
+    {
+      element: <Frame />,
+      errorElement: <Broken />,
+      children: [
+        { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
+        { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
+        { path: '/week', element: <WeekPage />, handle: titledFor('phone', 'This week') },
+        { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
+        { path: '/learned', element: <LearnedPage />, handle: titled('What the bench taught') },
+        {
+          path: '/studio',
+          element: <StudioFrame />,
+          children: [
+            { index: true, element: <BenchPage />, handle: titled('Studio') },
+            { path: 'people', element: <PeoplePage />, handle: titled('People') },
+            { path: 'you', element: <YouPage />, handle: titled('You') },
+          ],
+        },
+        { path: '/shopping', element: <ShoppingPage />, handle: titledFor('phone', 'Shopping') },
+        { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
+        { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },
+        { path: '/shelf/designs/:designId', element: <DesignPage />, handle: titled('Design') },
+        {
+          path: '/shelf/designs/:designId/change',
+          element: <ChangeDesignPage />,
+          handle: titled('Change a design'),
+        },
+        { path: '/shelf/pots/new', element: <NewPotPage />, handle: titled('A new pot') },
+        { path: '/shelf/pots/:holdingId', element: <PotPage />, handle: titled('Pot') },
+        { path: '/shelf/lists', element: <ListsPage />, handle: titled('Lists and files') },
+        { path: '/shelf/supplier', element: <SupplierPage />, handle: titled('Supplier') },
+        { path: '*', element: <NotHere /> },
+      ],
+    },
+    {
+      path: '/pieces/:pieceId/work/:stepId?',
+      element: <WorkFrame />,
+      errorElement: <Broken />,
+    },
+    {
+      path: '/pieces/:pieceId',
+      element: <PieceFrame />,
+      errorElement: <Broken />,
+      children: [
+        { index: true, element: <Navigate to="survey" replace /> },
+        { path: 'survey/:faceId?', element: <SurveyPage />, handle: titled('Survey') },
+        { path: 'standing', element: <StandingPage />, handle: titled('Standing') },
+        { path: 'money', element: <MoneyPage />, handle: titled('What it costs') },
+        { path: 'afterwards', element: <AfterwardsPage />, handle: titled('Afterwards') },
+        { path: 'photos', element: <PhotosPage />, handle: titled('Photos') },
+        { path: 'choose/:faceId?', element: <ChoosePage />, handle: titled('Choose') },
+        { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage />, handle: titled('Lay out') },
+        { path: 'coats/:groupId?/:band?', element: <CoatsPage />, handle: titled('Coats') },
+        {
+          path: 'cut',
+          element: <CutPage />,
+          handle: titled('Cut'),
+          children: [
+            { index: true, element: <SheetsTab /> },
+            { path: 'print', element: <PrintTab /> },
+            { path: 'cutter/:layId?', element: <CutterTab /> },
+          ],
+        },
+        { path: 'order/:stepId?', element: <OrderPage />, handle: titledFor('phone', 'Order') },
+        { path: 'gather', element: <GatherPage />, handle: titled('Gather') },
+        { path: '*', element: <NotHere /> },
+      ],
+    },
+  ];
+}

@@ -8,6 +8,7 @@ import {
   useMemo,
   useReducer,
 } from 'react';
+import { GUESTS_LOOK, useMayChange } from '../account/useMe';
 import {
   api,
   ask,
@@ -97,8 +98,13 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
 
   useSaving(id, state, act);
 
+  const mayChange = useMayChange();
   const edit = useCallback(
-    (edits: PlanEdit | Making['edits'], told?: Told) =>
+    (edits: PlanEdit | Making['edits'], told?: Told) => {
+      if (!mayChange) {
+        act({ type: 'told', sentence: GUESTS_LOOK });
+        return;
+      }
       act({
         type: 'changed',
         change: {
@@ -107,8 +113,9 @@ function OpenPlan({ fromServer, children }: { fromServer: PieceView; children: R
           ...told,
           gesture: told?.gesture?.slice(-LONGEST_GESTURE),
         },
-      }),
-    [],
+      });
+    },
+    [mayChange],
   );
 
   const step = useSteps(id, state, act);

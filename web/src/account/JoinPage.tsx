@@ -1,0 +1,99 @@
+import { Text } from '@chakra-ui/react';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, ask } from '../api/client';
+import { Button } from '../common/Button';
+import { Refusal } from '../common/Refusal';
+import { Loading } from '../common/States';
+import { AccountFields, type Given } from './AccountFields';
+import { Codes } from './Codes';
+import { Door } from './Door';
+import { roleName } from './roles';
+import { PasswordField } from './SignInPage';
+import { useWelcome } from './useMe';
+
+/**
+ * Where a link leads to that an owner gave. What lets in stands behind the #, which browsers keep to
+ * themselves: it is in no address that a server or a proxy writes down.
+ */
+export function JoinPage() {
+  const [link] = useState(() => window.location.hash.slice(1));
+  const look = useQuery({
+    queryKey: ['link', [], link],
+    queryFn: () => ask(api.POST('/api/join/look', { body: { link } })),
+    retry: false,
+    gcTime: 0,
+  });
+  const [given, setGiven] = useState<Given | null>(null);
+  const [codes, setCodes] = useState<ReadonlyArray<string> | null>(null);
+  const go = useNavigate();
+  const welcome = useWelcome();
+  const join = useMutation({
+    mutationFn: (g: Given) =>
+      ask(
+        api.POST('/api/join', {
+          body: look.data?.signIn ? { link, password: g.password } : { link, ...g },
+        }),
+      ),
+    onSuccess: ({ me, codes: told }) => {
+      welcome(me);
+      if (told.length === 0) {
+        void go('/');
+      } else {
+        setCodes(told);
+      }
+    },
+  });
+  if (look.isPending) {
+    return <Loading what="what the link is for" />;
+  }
+  if (look.isError) {
+    return (
+      <Door title="Not here any more">
+        <Text mb="4">{look.error.message}</Text>
+        <Link to="/sign-in">To sign in</Link>
+      </Door>
+    );
+  }
+  const invitation = look.data;
+  const now = given ?? { signIn: '', person: invitation.person, password: '' };
+  if (codes !== null) {
+    return (
+      <Door title="You are in" under={`You belong to ${invitation.studio} now.`}>
+        <Codes codes={codes} signIn={now.signIn} onKept={() => void go('/')} />
+      </Door>
+    );
+  }
+  const send = (e: FormEvent) => {
+    e.preventDefault();
+    join.mutate(now);
+  };
+  return (
+    <Door
+      title={invitation.signIn ? 'A new password' : `Join ${invitation.studio}`}
+      under={
+        invitation.signIn
+          ? `For ${invitation.person}, who signs in as ${invitation.signIn}. Everywhere else you are signed out then.`
+          : `${invitation.madeBy || 'Its owner'} invites you as a ${roleName(invitation.role).toLowerCase()}.`
+      }
+    >
+      <form onSubmit={send}>
+        {invitation.signIn ? (
+          <PasswordField
+            label="New password"
+            value={now.password}
+            onText={(password) => setGiven({ ...now, password })}
+            isNew
+          />
+        ) : (
+          <AccountFields given={now} onGiven={setGiven} />
+        )}
+        {join.isError && <Refusal of={join.error} />}
+        <Button mt="5" type="submit" look="sea" size="md" px="6" disabled={join.isPending}>
+          {join.isPending ? 'One moment…' : invitation.signIn ? 'Set it and come in' : 'Join'}
+        </Button>
+      </form>
+    </Door>
+  );
+}

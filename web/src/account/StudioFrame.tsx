@@ -1,0 +1,23 @@
+import { Box, HStack } from '@chakra-ui/react';
+import { Outlet } from 'react-router';
+import { Place } from '../common/Place';
+import { useMe } from './useMe';
+
+/** The studio's own places: its bench, its people, and oneself. */
+export function StudioFrame() {
+  const me = useMe().data;
+  return (
+    <>
+      <Box borderBottomWidth="1px" borderColor="hairline" bg="sheet">
+        <HStack as="nav" aria-label="The studio" maxW="1120px" mx="auto" px="6" h="42px" gap="6">
+          <Place to="/studio" end>
+            Bench and habits
+          </Place>
+          {me?.role !== 'GUEST' && <Place to="/studio/people">People</Place>}
+          {me?.accounts && <Place to="/studio/you">You</Place>}
+        </HStack>
+      </Box>
+      <Outlet />
+    </>
+  );
+}
