@@ -33,6 +33,7 @@ export const keys = {
 
   pieces: (archived: boolean, find: string) => key('pieces', ['PLAN', 'SHELF'], archived, find),
   piece: (id: string) => key('piece', ['PLAN'], id),
+  history: (id: string, version: number) => key('history', ['PLAN'], id, version),
   fold: (id: string, version: number) => key('fold', ['PLAN'], id, version),
   route: (id: string, version: number) => key('route', ['PLAN', 'SHELF'], id, version),
   trials: (id: string, faceId: string, version: number, wish: unknown) =>

@@ -1,5 +1,5 @@
 import { Box, Flex, Heading, HStack, Text } from '@chakra-ui/react';
-import { Redo2, Undo2 } from 'lucide-react';
+import { History, Redo2, Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Link, Outlet, useMatches, useParams } from 'react-router';
 import { GuestLine } from '../account/GuestLine';
@@ -8,6 +8,7 @@ import { useStudio, useSwitchUnits } from '../api/queries';
 import { Button } from '../common/Button';
 import { Place } from '../common/Place';
 import { FindDialog } from '../find/FindDialog';
+import { HistoryDialog } from '../plan/HistoryDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
 import { RouteLine } from './RouteLine';
@@ -137,6 +138,7 @@ function PiecePage() {
 
 function UndoRedo() {
   const { piece, undo, redo } = usePlan();
+  const [looking, setLooking] = useState(false);
   useKeys({ 'mod+z': undo, 'mod+shift+z': redo, 'mod+y': redo });
   return (
     <>
@@ -156,6 +158,16 @@ function UndoRedo() {
       >
         <Redo2 size={15} aria-hidden />
       </Button>
+      <Button
+        aria-label="History"
+        title="What was done to this plan, when and by whom"
+        onClick={() => setLooking(true)}
+      >
+        <History size={15} aria-hidden />
+      </Button>
+      {looking && (
+        <HistoryDialog pieceId={piece.id} version={piece.version} close={() => setLooking(false)} />
+      )}
     </>
   );
 }

@@ -19,6 +19,12 @@ export function ClaimList({ claims }: { claims: HoldingView['claims'] }) {
               <Text as="span" color="sea">
                 {c.pieceName}
               </Text>
+              {c.askedBy !== '' && (
+                <Text as="span" color="soft" fontSize="12.5px">
+                  {' '}
+                  by {c.askedBy}
+                </Text>
+              )}
             </Link>
             <Text color={c.missingText ? 'rust' : 'ink'} textAlign="right">
               <Fig text={c.grantedText} />

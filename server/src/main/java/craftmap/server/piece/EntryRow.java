@@ -68,6 +68,10 @@ class EntryRow {
   @Column(name = "made_at")
   private Instant madeAt;
 
+  /** Empty where nobody said who they are. */
+  @Column(name = "made_by")
+  private String madeBy;
+
   protected EntryRow() {}
 
   EntryRow(
@@ -77,7 +81,8 @@ class EntryRow {
       String document,
       Done done,
       String gesture,
-      Instant madeAt) {
+      Instant madeAt,
+      String madeBy) {
     this.studioId = piece.studioId();
     this.pieceId = piece.id();
     this.parentId = parentId;
@@ -86,12 +91,14 @@ class EntryRow {
     write(done);
     this.gesture = gesture;
     this.madeAt = madeAt;
+    this.madeBy = madeBy;
   }
 
   /** The same gesture going on: a drag is one step back, not two hundred. */
-  void goesOn(String laterDocument, Done done, Instant at) {
+  void goesOn(String laterDocument, Done done, Instant at, String by) {
     this.document = laterDocument;
     this.madeAt = at;
+    this.madeBy = by;
     write(done);
   }
 
@@ -138,5 +145,13 @@ class EntryRow {
 
   Instant madeAt() {
     return madeAt;
+  }
+
+  String madeBy() {
+    return madeBy;
+  }
+
+  long madeAs() {
+    return madeAs;
   }
 }

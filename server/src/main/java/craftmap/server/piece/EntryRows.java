@@ -20,6 +20,9 @@ interface EntryRows extends JpaRepository<EntryRow, Long> {
   /** The latest changes of a piece, newest first. */
   List<EntryRow> findFirst5ByPieceIdOrderByMadeAsDesc(String pieceId);
 
+  /** More of them than anyone reads, newest first. */
+  List<EntryRow> findFirst200ByPieceIdOrderByMadeAsDesc(String pieceId);
+
   /** Before they go: entries point to each other. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
   @NativeQuery(

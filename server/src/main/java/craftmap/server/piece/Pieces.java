@@ -35,11 +35,13 @@ import craftmap.server.piece.edit.ChangeDoc;
 import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
+import craftmap.server.studio.WhoDoesIt;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Clash;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Solves;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
@@ -68,6 +70,7 @@ public class Pieces {
   private final Clock clock;
   private final ApplicationEventPublisher events;
   private final Changes changes;
+  private final WhoDoesIt who;
 
   Pieces(
       PieceRows pieces,
@@ -77,7 +80,9 @@ public class Pieces {
       JsonMapper json,
       Clock clock,
       ApplicationEventPublisher events,
-      Changes changes) {
+      Changes changes,
+      WhoDoesIt who) {
+    this.who = who;
     this.changes = changes;
     this.pieces = pieces;
     this.entries = entries;
@@ -289,7 +294,8 @@ public class Pieces {
                 json.write(plan),
                 new EntryRow.Done.ByCode(Told.of(Told.Code.STARTED), Optional.empty()),
                 null,
-                clock.instant()));
+                clock.instant(),
+                who.person()));
     move(studio, id, piece.version(), entry.id());
     return told(studio, get(studio, id));
   }
@@ -371,10 +377,11 @@ public class Pieces {
     boolean goesOn =
         gesture.isPresent()
             && gesture.get().equals(current.gesture())
+            && who.person().equals(current.madeBy())
             && !entries.existsByParentId(current.id());
     EntryRow entry;
     if (goesOn) {
-      current.goesOn(text, done, clock.instant());
+      current.goesOn(text, done, clock.instant(), who.person());
       entry = current;
     } else {
       entry =
@@ -386,10 +393,27 @@ public class Pieces {
                   text,
                   done,
                   gesture.orElse(null),
-                  clock.instant()));
+                  clock.instant(),
+                  who.person()));
     }
     move(studio, id, version, entry.id());
     return told(studio, get(studio, id));
+  }
+
+  /**
+   * A change of a plan.
+   *
+   * @param by who made it; empty where nobody said
+   * @param isNow whether the plan stands as it was made by this change
+   */
+  public record Step(long madeAs, String summary, Instant at, String by, boolean isNow) {}
+
+  /** The latest changes of a piece, newest first; also those that were gone back behind. */
+  public List<Step> history(Studio studio, String id) {
+    Long now = row(studio, id).currentEntryId();
+    return entries.findFirst200ByPieceIdOrderByMadeAsDesc(id).stream()
+        .map(e -> new Step(e.madeAs(), e.summary(), e.madeAt(), e.madeBy(), e.id().equals(now)))
+        .toList();
   }
 
   /** Goes one step back; at the beginning of the history it stays. */

@@ -37,13 +37,18 @@ final class HoldingViews {
       String sizeText,
       String areaText) {}
 
-  /** What one piece asks of a stock. */
+  /**
+   * What one piece asks of a stock.
+   *
+   * @param askedBy who planned it; empty where nobody said
+   */
   record ClaimView(
       String pieceId,
       String pieceName,
       String wantedText,
       String grantedText,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String missingText) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String missingText,
+      String askedBy) {}
 
   /**
    * A stock.
@@ -137,7 +142,8 @@ final class HoldingViews {
                   claims.pieceNames().get(piece),
                   StockText.of(wanted.get(piece), unit, tape),
                   StockText.of(granted.get(piece), unit, tape),
-                  missing.signum() > 0 ? StockText.of(missing, unit, tape) : null);
+                  missing.signum() > 0 ? StockText.of(missing, unit, tape) : null,
+                  claims.askedBy().get(piece));
             })
         .toList();
   }

@@ -8,6 +8,7 @@ import craftmap.core.supply.Booking;
 import craftmap.core.supply.Claims;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
+import craftmap.server.studio.WhoDoesIt;
 import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -43,9 +44,16 @@ public class ClaimBook {
   private final JdbcTemplate jdbc;
   private final Clock clock;
   private final Changes changes;
+  private final WhoDoesIt who;
 
   ClaimBook(
-      ClaimRows claims, HoldingRows holdings, JdbcTemplate jdbc, Clock clock, Changes changes) {
+      ClaimRows claims,
+      HoldingRows holdings,
+      JdbcTemplate jdbc,
+      Clock clock,
+      Changes changes,
+      WhoDoesIt who) {
+    this.who = who;
     this.changes = changes;
     this.claims = claims;
     this.holdings = holdings;
@@ -56,8 +64,14 @@ public class ClaimBook {
   /** A lay's wish. */
   public record Wish(String holdingId, String layId, double quantity) {}
 
-  /** Claims of one stock with the names of the pieces that made them. */
-  public record Settled(Claims claims, Map<String, String> pieceNames) {}
+  /**
+   * Claims of one stock.
+   *
+   * @param pieceNames of the pieces that made them
+   * @param askedBy who planned what asks first, by the piece; empty where nobody said
+   */
+  public record Settled(
+      Claims claims, Map<String, String> pieceNames, Map<String, String> askedBy) {}
 
   public Settled on(Holding holding) {
     return settle(holding.level(), claims.onHolding(holding.id()));
@@ -81,12 +95,14 @@ public class ClaimBook {
 
   private static Settled settle(BigDecimal level, List<ClaimRow> inOrder) {
     Map<String, String> names = new HashMap<>();
+    Map<String, String> askedBy = new HashMap<>();
     List<Claims.Claim> wishes = new ArrayList<>();
     for (ClaimRow row : inOrder) {
       names.put(row.key().pieceId(), row.pieceName());
+      askedBy.putIfAbsent(row.key().pieceId(), row.madeBy());
       wishes.add(new Claims.Claim(row.key().pieceId(), row.wanted()));
     }
-    return new Settled(Claims.settle(level, wishes), names);
+    return new Settled(Claims.settle(level, wishes), names, askedBy);
   }
 
   /**
@@ -128,10 +144,11 @@ public class ClaimBook {
         "delete from claim where piece_id = ? and lay_id = ? and holding_id = ?",
         gone.stream().map(k -> new Object[] {k.pieceId(), k.layId(), k.holdingId()}).toList());
     LocalDateTime since = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    String by = who.person();
     jdbc.batchUpdate(
         """
-        insert into claim (piece_id, lay_id, holding_id, studio_id, piece_name, wanted, since)
-        values (?, ?, ?, ?, ?, ?, ?)
+        insert into claim (piece_id, lay_id, holding_id, studio_id, piece_name, wanted, since, made_by)
+        values (?, ?, ?, ?, ?, ?, ?, ?)
         on duplicate key update piece_name = values(piece_name), wanted = values(wanted)
         """,
         wanted.entrySet(),
@@ -144,6 +161,7 @@ public class ClaimBook {
           row.setString(5, pieceName);
           row.setBigDecimal(6, w.getValue());
           row.setObject(7, since);
+          row.setString(8, by);
         });
     jdbc.update(
         "update claim set piece_name = ? where piece_id = ? and lay_id = ''", pieceName, pieceId);
@@ -183,8 +201,8 @@ public class ClaimBook {
     }
     jdbc.update(
         """
-        insert into claim (piece_id, lay_id, holding_id, studio_id, piece_name, wanted, since)
-        values (?, ?, ?, ?, ?, ?, ?)
+        insert into claim (piece_id, lay_id, holding_id, studio_id, piece_name, wanted, since, made_by)
+        values (?, ?, ?, ?, ?, ?, ?, ?)
         on duplicate key update piece_name = values(piece_name), wanted = values(wanted)
         """,
         pieceId,
@@ -193,6 +211,7 @@ public class ClaimBook {
         studioId,
         pieceName,
         quantity,
-        LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC),
+        who.person());
   }
 }

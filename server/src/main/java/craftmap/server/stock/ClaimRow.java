@@ -32,6 +32,10 @@ class ClaimRow {
   private BigDecimal wanted;
   private Instant since;
 
+  /** Whose change of a plan it came from; empty where nobody said who they are. */
+  @Column(name = "made_by")
+  private String madeBy;
+
   protected ClaimRow() {}
 
   Key key() {
@@ -44,5 +48,9 @@ class ClaimRow {
 
   BigDecimal wanted() {
     return wanted;
+  }
+
+  String madeBy() {
+    return madeBy;
   }
 }

@@ -25,7 +25,7 @@ import org.springframework.web.method.support.ModelAndViewContainer;
  * sits at the machine, under the name that the page says.
  */
 @Component
-class Askers implements HandlerMethodArgumentResolver, TapeOfWhoAsks, WhoAsks {
+class Askers implements HandlerMethodArgumentResolver, TapeOfWhoAsks, WhoAsks, WhoDoesIt {
   /** Percent-encoded, as names have letters that headers have not. */
   private static final String HEADER = "X-Person";
 
@@ -67,13 +67,14 @@ class Askers implements HandlerMethodArgumentResolver, TapeOfWhoAsks, WhoAsks {
     return asker;
   }
 
-  /** Whoever is asked for now; nobody where nobody asks, as in a job. */
-  static Optional<Asker> now() {
+  /** Nobody where nobody asks, as in a job or while the demo is founded. */
+  @Override
+  public String person() {
     RequestAttributes request = RequestContextHolder.getRequestAttributes();
     return request instanceof ServletRequestAttributes http
             && http.getRequest().getAttribute(FOUND) instanceof Asker asker
-        ? Optional.of(asker)
-        : Optional.empty();
+        ? asker.person()
+        : "";
   }
 
   private Optional<Asker> find(HttpServletRequest request) {
