@@ -1,34 +1,27 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { api, ask, type Me, person } from '../api/client';
+import { api, ask, person } from '../api/client';
+import type { components } from '../api/schema';
 import { Card } from '../bench/parts';
 import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
 import { AccountFields, type Given } from './AccountFields';
-import { Codes } from './Codes';
-import { useWelcome } from './useMe';
+
+/** Somebody who has just come, with the codes that are shown this once. */
+export type Made = components['schemas']['WelcomeView'];
 
 /** Turns accounts on, by making the first: its owner's. */
-export function FirstAccount() {
+export function FirstAccount({ onMade }: { onMade: (made: Made) => void }) {
   const [given, setGiven] = useState<Given>({ signIn: '', person: person.get(), password: '' });
-  const [made, setMade] = useState<{ me: Me; codes: ReadonlyArray<string> } | null>(null);
-  const welcome = useWelcome();
   const make = useMutation({
     mutationFn: () => ask(api.POST('/api/accounts', { body: given })),
-    onSuccess: setMade,
+    onSuccess: onMade,
   });
   const send = (e: FormEvent) => {
     e.preventDefault();
     make.mutate();
   };
-  if (made !== null) {
-    return (
-      <Card title="Your account is made">
-        <Codes codes={made.codes} signIn={given.signIn} onKept={() => welcome(made.me)} />
-      </Card>
-    );
-  }
   return (
     <Flex gap="5" align="flex-start" wrap="wrap">
       <Box flex="1 1 400px" maxW="480px">

@@ -9,6 +9,7 @@ import { Loading } from '../common/States';
 import { AccountFields, type Given } from './AccountFields';
 import { Codes } from './Codes';
 import { Door } from './Door';
+import type { Made } from './FirstAccount';
 import { roleName } from './roles';
 import { PasswordField } from './SignInPage';
 import { useWelcome } from './useMe';
@@ -26,7 +27,7 @@ export function JoinPage() {
     gcTime: 0,
   });
   const [given, setGiven] = useState<Given | null>(null);
-  const [codes, setCodes] = useState<ReadonlyArray<string> | null>(null);
+  const [made, setMade] = useState<Made | null>(null);
   const go = useNavigate();
   const welcome = useWelcome();
   const join = useMutation({
@@ -36,15 +37,25 @@ export function JoinPage() {
           body: look.data?.signIn ? { link, password: g.password } : { link, ...g },
         }),
       ),
-    onSuccess: ({ me, codes: told }) => {
-      welcome(me);
-      if (told.length === 0) {
-        void go('/');
-      } else {
-        setCodes(told);
+    onSuccess: (joined) => {
+      // codes stay until they are put away: they are not told again
+      setMade(joined);
+      if (joined.codes.length === 0) {
+        comeIn(joined);
       }
     },
   });
+  const comeIn = (joined: Made) => {
+    welcome(joined.me);
+    void go('/', { replace: true });
+  };
+  if (made !== null) {
+    return (
+      <Door title="You are in" under={`You belong to ${made.me.studio} now.`}>
+        <Codes codes={made.codes} signIn={made.me.signIn ?? ''} onKept={() => comeIn(made)} />
+      </Door>
+    );
+  }
   if (look.isPending) {
     return <Loading what="what the link is for" />;
   }
@@ -58,13 +69,6 @@ export function JoinPage() {
   }
   const invitation = look.data;
   const now = given ?? { signIn: '', person: invitation.person, password: '' };
-  if (codes !== null) {
-    return (
-      <Door title="You are in" under={`You belong to ${invitation.studio} now.`}>
-        <Codes codes={codes} signIn={now.signIn} onKept={() => void go('/')} />
-      </Door>
-    );
-  }
   const send = (e: FormEvent) => {
     e.preventDefault();
     join.mutate(now);

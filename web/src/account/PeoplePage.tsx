@@ -7,16 +7,36 @@ import { ChoiceField } from '../common/ChoiceField';
 import { PlainField } from '../common/PlainField';
 import { Refusal } from '../common/Refusal';
 import { ErrorState, Loading } from '../common/States';
-import { FirstAccount } from './FirstAccount';
+import { Codes } from './Codes';
+import { FirstAccount, type Made } from './FirstAccount';
 import { GivenLinkBox } from './GivenLinkBox';
 import { Invite } from './Invite';
 import { fromNow, ROLES, roleName } from './roles';
-import { useMe, usePeople, usePeopleChange } from './useMe';
+import { useMe, usePeople, usePeopleChange, useWelcome } from './useMe';
 
 /** Who belongs to the studio: for owners to change, for makers to see. */
 export function PeoplePage() {
   const me = useMe().data;
   const people = usePeople();
+  const welcome = useWelcome();
+  // whatever is learned meanwhile, codes stay until they are put away: they are not told again
+  const [made, setMade] = useState<Made | null>(null);
+  if (made !== null) {
+    return (
+      <Box maxW="600px" mx="auto" px="6" py="6">
+        <Card title="Your account is made">
+          <Codes
+            codes={made.codes}
+            signIn={made.me.signIn ?? ''}
+            onKept={() => {
+              setMade(null);
+              welcome(made.me);
+            }}
+          />
+        </Card>
+      </Box>
+    );
+  }
   if (people.isError) {
     return <ErrorState problem={people.error} again={() => void people.refetch()} />;
   }
@@ -36,7 +56,7 @@ export function PeoplePage() {
       {me.accounts ? (
         <Those people={people.data} owner={me.role === 'OWNER'} self={me.account} />
       ) : (
-        <FirstAccount />
+        <FirstAccount onMade={setMade} />
       )}
     </Box>
   );

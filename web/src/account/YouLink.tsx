@@ -10,7 +10,11 @@ export function YouLink() {
     return null;
   }
   return (
-    <Link to="/studio/you" title={`Signed in as ${me.person}`}>
+    <Link
+      to="/studio/you"
+      title={`Signed in as ${me.person}`}
+      style={{ display: 'inline-flex', alignItems: 'center' }}
+    >
       <Box
         as="span"
         display="inline-flex"

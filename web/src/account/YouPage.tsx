@@ -84,7 +84,7 @@ function Places({ onEverywhere }: { onEverywhere: () => void }) {
               {place.here && <b> · this one</b>}
             </Text>
             <Text color="soft" fontSize="12.5px">
-              since {fromNow(place.since, Date.now()).replace(' ago', '')}, last seen{' '}
+              signed in {fromNow(place.since, Date.now())} · last seen{' '}
               {fromNow(place.lastSeen, Date.now())}
             </Text>
           </Box>
@@ -96,7 +96,7 @@ function Places({ onEverywhere }: { onEverywhere: () => void }) {
         </Flex>
       ))}
       <Refusal of={places.error ?? end.error} />
-      <Button mt="3" look="warn" onClick={onEverywhere}>
+      <Button mt="3" onClick={onEverywhere}>
         Sign out everywhere
       </Button>
     </Card>

@@ -34,10 +34,7 @@ function dayText(moment: Date, now: number): string {
   if (moment.toDateString() === new Date(now).toDateString()) {
     return 'Today';
   }
-  return moment.toLocaleDateString('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-  });
+  const weekday = moment.toLocaleDateString('en-GB', { weekday: 'long' });
+  const day = { day: 'numeric', month: 'long', year: 'numeric' } as const;
+  return `${weekday} ${moment.toLocaleDateString('en-GB', day)}`;
 }

@@ -8,15 +8,33 @@ import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.core.env.Environment;
 
 /** Only this machine's own pages may speak to the server. */
 class SafetyTest extends ServerTest {
+  @Autowired private Environment environment;
+
   @Test
   void aForeignHostIsRefused() throws IOException {
     assertThat(statusWithHost("craft.invalid:" + port())).isEqualTo("403");
     assertThat(statusWithHost("127.0.0.1.craft.invalid")).isEqualTo("403");
     assertThat(statusWithHost("localhost:" + port())).isEqualTo("200");
     assertThat(statusWithHost("127.0.0.1:" + port())).isEqualTo("200");
+  }
+
+  /** Without being told to, it listens to no proxy; told to, to one on this machine. */
+  @Test
+  void whatAProxyWouldSayIsNotListenedTo() {
+    Answer answer =
+        send(
+            request("/api/me")
+                .header("X-Forwarded-Proto", "https")
+                .header("X-Forwarded-Host", "craft.example")
+                .GET());
+    assertThat(answer.header("Strict-Transport-Security")).isEmpty();
+    assertThat(environment.getProperty("server.tomcat.remoteip.internal-proxies"))
+        .isEqualTo("127\\.0\\.0\\.1");
   }
 
   @Test

@@ -1,5 +1,9 @@
 package craftmap.server.http;
 
+import craftmap.server.access.Accounts;
+import java.net.URI;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.Customizer;
@@ -23,12 +27,16 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 class SecurityConfig {
   @Bean
   SecurityFilterChain chain(
-      HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens) {
+      HttpSecurity http,
+      SecurityContextRepository contexts,
+      CsrfTokenRepository tokens,
+      Accounts accounts,
+      @Value("${craftmap.public}") String publicly) {
     return http.authorizeHttpRequests(r -> r.anyRequest().permitAll())
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.NEVER))
         .securityContext(c -> c.securityContextRepository(contexts))
         .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
-        .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
+        .addFilterBefore(new OwnPagesOnly(publicAddress(publicly), accounts), CsrfFilter.class)
         .headers(
             h ->
                 h.contentSecurityPolicy(c -> c.policyDirectives(ContentPolicy.FOR_ANSWERS))
@@ -40,13 +48,25 @@ class SecurityConfig {
                     .crossOriginOpenerPolicy(Customizer.withDefaults())
                     .crossOriginResourcePolicy(p -> p.policy(CrossOriginResourcePolicy.SAME_ORIGIN))
                     .frameOptions(f -> f.deny())
-                    .httpStrictTransportSecurity(s -> s.disable()))
+                    .httpStrictTransportSecurity(s -> s.includeSubDomains(false)))
         .formLogin(f -> f.disable())
         .httpBasic(b -> b.disable())
         .logout(l -> l.disable())
         .requestCache(c -> c.disable())
         .anonymous(a -> a.disable())
         .build();
+  }
+
+  /** Such as https://craft.example; none where no proxy stands in front. */
+  static Optional<URI> publicAddress(String given) {
+    if (given.isBlank()) {
+      return Optional.empty();
+    }
+    if (!given.matches("https://[A-Za-z0-9.-]+(:[0-9]{1,5})?")) {
+      throw new IllegalArgumentException(
+          "CRAFTMAP_PUBLIC is " + given + ". Give an address such as https://craft.example");
+    }
+    return Optional.of(URI.create(given));
   }
 
   /** In the session, which is kept in the database. */
