@@ -95,11 +95,16 @@ abstract class Journey {
 
   /** Another window of another person: nothing shared but the server. */
   protected BrowserContext newWindow() {
+    return newWindow(app());
+  }
+
+  /** A window on another application than the one that all journeys share. */
+  protected BrowserContext newWindow(App on) {
     return browser()
         .newContext(
             new Browser.NewContextOptions()
                 .setViewportSize(1280, 800)
-                .setBaseURL(app().address())
+                .setBaseURL(on.address())
                 // nothing to wait for between two steps
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB"));
