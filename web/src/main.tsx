@@ -3,11 +3,11 @@ import '@fontsource-variable/instrument-sans';
 import { ChakraProvider } from '@chakra-ui/react';
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
-import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { Problem } from './api/client';
+import { onSignedOut, Problem } from './api/client';
 import { keys } from './api/keys';
 import { routes } from './app/routes';
 import { system } from './theme/theme';
@@ -15,16 +15,7 @@ import { system } from './theme/theme';
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
 const styles = createCache({ key: 'css', nonce });
 
-/** Whoever is signed out meanwhile is asked to sign in again, over the page that was open. */
-const whoIsIt = (problem: unknown) => {
-  if (problem instanceof Problem && problem.signedOut) {
-    void queries.invalidateQueries({ queryKey: keys.me() });
-  }
-};
-
-const queries: QueryClient = new QueryClient({
-  queryCache: new QueryCache({ onError: whoIsIt }),
-  mutationCache: new MutationCache({ onError: whoIsIt }),
+const queries = new QueryClient({
   defaultOptions: {
     queries: {
       // the server stands on this machine, or in this room: it may answer without any network
@@ -35,6 +26,9 @@ const queries: QueryClient = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+// whoever is signed out meanwhile is asked to sign in again, over the page that was open
+onSignedOut(() => void queries.invalidateQueries({ queryKey: keys.me() }));
 
 const root = document.getElementById('root');
 if (root === null) {

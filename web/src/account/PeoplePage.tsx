@@ -4,12 +4,12 @@ import { api, ask, type GivenLink, type Member, type PeopleView } from '../api/c
 import { Card } from '../bench/parts';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
+import { GivenLinkBox } from '../common/GivenLinkBox';
 import { PlainField } from '../common/PlainField';
 import { Refusal } from '../common/Refusal';
 import { ErrorState, Loading } from '../common/States';
 import { Codes } from './Codes';
 import { FirstAccount, type Made } from './FirstAccount';
-import { GivenLinkBox } from './GivenLinkBox';
 import { Invite } from './Invite';
 import { fromNow, ROLES, roleName } from './roles';
 import { useMe, usePeople, usePeopleChange, useWelcome } from './useMe';
@@ -94,7 +94,14 @@ function Those({
       </Box>
       {owner && (
         <Box flex="1 1 360px" minW="0">
-          {link !== null && <GivenLinkBox given={link} onRead={() => setLink(null)} />}
+          {link !== null && (
+            <GivenLinkBox
+              forWhom={link.invitation.person || 'one person'}
+              lets={`It lets in once and ends ${fromNow(link.invitation.endsAt, Date.now())}.`}
+              path={link.path}
+              onRead={() => setLink(null)}
+            />
+          )}
           <Invite onLink={setLink} />
           <Invited people={people} />
         </Box>

@@ -1,6 +1,7 @@
 import { Box, HStack } from '@chakra-ui/react';
 import { Outlet } from 'react-router';
 import { Place } from '../common/Place';
+import { ClientsPlace } from '../look/ClientsPlace';
 import { useMe } from './useMe';
 
 /** The studio's own places: its bench, its people, and oneself. */
@@ -14,6 +15,7 @@ export function StudioFrame() {
             Bench and habits
           </Place>
           {me?.role !== 'GUEST' && <Place to="/studio/people">People</Place>}
+          {me?.role !== 'GUEST' && <ClientsPlace />}
           {me?.accounts && <Place to="/studio/you">You</Place>}
         </HStack>
       </Box>

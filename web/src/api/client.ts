@@ -144,6 +144,11 @@ export type PeopleView = Schemas['PeopleView'];
 export type Member = Schemas['MemberView'];
 export type GivenLink = Schemas['GivenLinkView'];
 export type SignedInPlace = Schemas['SessionView'];
+export type LooksView = Schemas['LooksView'];
+export type Look = Schemas['LookView'];
+export type GivenLook = Schemas['GivenLookView'];
+export type ClientComment = Schemas['ClientCommentView'];
+export type ShownPiece = Schemas['ShownPieceView'];
 export type LengthKind = Schemas['LengthQuestion']['kind'];
 
 /** What the other window did, when it saved first. */
@@ -206,9 +211,26 @@ const sayWho: Middleware = {
   },
 };
 
+let whenSignedOut: () => void = () => undefined;
+
+/** Has somebody told, whatever was asked, when it turns out that nobody is signed in any more. */
+export function onSignedOut(tell: () => void) {
+  whenSignedOut = tell;
+}
+
+const noteSignedOut: Middleware = {
+  onResponse({ response }) {
+    if (response.status === 401) {
+      whenSignedOut();
+    }
+    return undefined;
+  },
+};
+
 export const api = createClient<paths>({ baseUrl: '' });
 api.use(sendToken);
 api.use(sayWho);
+api.use(noteSignedOut);
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
@@ -228,6 +250,9 @@ export async function upload<T>(path: string, file: Blob): Promise<T> {
     });
   } catch {
     throw new Problem(0, 'Craft Map does not answer. Is it still running?');
+  }
+  if (response.status === 401) {
+    whenSignedOut();
   }
   const body = await response.json().catch(() => ({}));
   if (!response.ok) {

@@ -17,6 +17,8 @@ import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { LearnedPage } from '../learned/LearnedPage';
 import { LogbookPage } from '../logbook/LogbookPage';
+import { ClientsPage } from '../look/ClientsPage';
+import { LookPage } from '../look/LookPage';
 import { MoneyPage } from '../money/MoneyPage';
 import { OrderPage } from '../order/OrderPage';
 import { PhotosPage } from '../photos/PhotosPage';
@@ -42,6 +44,7 @@ import { titled, titledFor } from './titles';
 /** Every face, lay, design and pot has an address of its own. */
 export const routes: RouteObject[] = [
   { path: '/sign-in', element: <SignInPage />, errorElement: <Broken /> },
+  { path: '/look', element: <LookPage />, errorElement: <Broken /> },
   { path: '/join', element: <JoinPage />, errorElement: <Broken /> },
   { element: <SignedInOnly />, errorElement: <Broken />, children: within() },
 ];
@@ -64,6 +67,7 @@ function within(): RouteObject[] {
           children: [
             { index: true, element: <BenchPage />, handle: titled('Studio') },
             { path: 'people', element: <PeoplePage />, handle: titled('People') },
+            { path: 'clients', element: <ClientsPage />, handle: titled('Clients') },
             { path: 'you', element: <YouPage />, handle: titled('You') },
           ],
         },

@@ -55,7 +55,6 @@ export function useSaving(id: string, state: PlanState, act: Dispatch<PlanAction
         if (problem instanceof Problem && problem.signedOut) {
           // kept, and sent once somebody has signed in
           act({ type: 'silent', sentence: problem.message });
-          void client.invalidateQueries({ queryKey: keys.me() });
         } else if (!(problem instanceof Problem) || problem.silent || problem.status >= 500) {
           act({ type: 'silent', sentence: (problem as Error).message });
         } else if (problem.status === 409 && problem.theirs) {

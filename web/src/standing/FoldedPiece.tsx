@@ -14,8 +14,14 @@ import {
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { FaceView, FoldedFace } from '../api/client';
 
+/** What is needed of a face for it to stand. */
+export type StandingFace = Pick<FaceView, 'id' | 'onNet' | 'shows'> & {
+  readonly width: { readonly mm: number };
+  readonly height: { readonly mm: number };
+};
+
 type Props = {
-  readonly faces: ReadonlyArray<FaceView>;
+  readonly faces: ReadonlyArray<StandingFace>;
   readonly folded: ReadonlyArray<FoldedFace>;
   readonly pictures: ReadonlyMap<string, HTMLCanvasElement>;
   /** 0 flat as the map, 1 standing */
@@ -80,7 +86,7 @@ type Net = {
   readonly height: number;
 };
 
-function netOf(faces: ReadonlyArray<FaceView>): Net {
+function netOf(faces: ReadonlyArray<StandingFace>): Net {
   const places = new Map<string, readonly [number, number]>();
   let width = 1;
   let height = 1;
@@ -121,7 +127,7 @@ function FoldedMesh({
   fold,
   picture,
 }: {
-  face: FaceView;
+  face: StandingFace;
   folded: FoldedFace;
   net: Net;
   box: Box3;

@@ -12,10 +12,28 @@ export async function pictureOf(svg: SVGSVGElement): Promise<HTMLCanvasElement> 
   const text = new XMLSerializer()
     .serializeToString(await withPictures(svg))
     .replace(/var\((--[\w-]+)\)/g, (_, name: string) => style.getPropertyValue(name).trim());
+  return drawn(
+    `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`,
+    width * k,
+    height * k,
+  );
+}
+
+/** A picture by its address, as large as it is to be looked at. */
+export function pictureAt(
+  address: string,
+  width: number,
+  height: number,
+): Promise<HTMLCanvasElement> {
+  const k = LONGER_SIDE_PX / Math.max(width, height);
+  return drawn(address, width * k, height * k);
+}
+
+async function drawn(address: string, width: number, height: number): Promise<HTMLCanvasElement> {
   const image = new Image();
-  image.width = Math.max(1, Math.round(width * k));
-  image.height = Math.max(1, Math.round(height * k));
-  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
+  image.width = Math.max(1, Math.round(width));
+  image.height = Math.max(1, Math.round(height));
+  image.src = address;
   await image.decode();
   const canvas = document.createElement('canvas');
   canvas.width = image.width;

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, ask, Problem, type Telling } from '../api/client';
-import { changed, keys } from '../api/keys';
+import { changed } from '../api/keys';
 import { keptTellings } from './keptTellings';
 import { afterSending, type Kept, laterThan, toSend } from './tellings';
 
@@ -53,10 +53,8 @@ export function useTellings(pieceId: string, now: () => number) {
       const signedOut = problem instanceof Problem && problem.signedOut;
       const silent = problem instanceof Problem && (problem.silent || problem.status >= 500);
       setAway(silent);
-      if (signedOut) {
-        // what is kept here is sent once somebody has signed in
-        void client.invalidateQueries({ queryKey: keys.me() });
-      } else if (!silent) {
+      // what nobody was signed in for is kept, and sent once somebody is
+      if (!signedOut && !silent) {
         // what the server does not want as a whole is not sent over and over
         const why = problem instanceof Error ? problem.message : String(problem);
         await keptTellings.put(...toSend(await read()).map((k) => ({ ...k, problem: why })));

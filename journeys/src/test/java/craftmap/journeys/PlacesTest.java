@@ -95,6 +95,9 @@ class PlacesTest extends Journey {
         "/shelf/supplier",
         "/shopping",
         "/learned",
+        "/studio",
+        "/studio/people",
+        "/studio/clients",
         "/pieces/sea-chest/money",
         "/pieces/sea-chest/afterwards",
       })

@@ -27,6 +27,9 @@ class AccessMatrixTest extends AccountsServerTest {
   /** From the least to the most; what one may, all after them may. */
   private static final List<String> ROLES = List.of("anyone", "guest", "maker", "owner");
 
+  /** May no more than anyone, but for what was chosen for them. */
+  private static final String CLIENT = "client";
+
   /** To come in, one need not be in. */
   private static final Set<String> OPEN =
       Set.of(
@@ -35,7 +38,14 @@ class AccessMatrixTest extends AccountsServerTest {
           "POST /api/sign-out",
           "POST /api/recovery",
           "POST /api/join",
-          "POST /api/join/look");
+          "POST /api/join/look",
+          "POST /api/look/open",
+          "GET /api/look",
+          "GET /api/look/pieces/{id}",
+          "GET /api/look/pieces/{id}/map.svg",
+          "GET /api/look/pieces/{id}/faces/{faceId}",
+          "GET /api/look/pieces/{id}/photos/{photoId}",
+          "POST /api/look/comments");
 
   /** Asks with much to tell, and changes nothing; or changes what is one's own. */
   private static final Set<String> ASKS =
@@ -68,7 +78,7 @@ class AccessMatrixTest extends AccountsServerTest {
           "DELETE /api/people/{id}",
           "POST /api/people/{id}/link");
 
-  private static final Set<String> MAKERS_LOOK = Set.of("GET /api/people");
+  private static final Set<String> MAKERS_LOOK = Set.of("GET /api/people", "GET /api/looks");
 
   /** After these somebody has to sign in again. */
   private static final Set<String> SIGNS_OUT =
@@ -107,13 +117,15 @@ class AccessMatrixTest extends AccountsServerTest {
     cookies.put("guest", joined(owner, "GUEST", "plover", "Plover"));
     cookies.put("maker", joined(owner, "MAKER", "tern", "Tern"));
     cookies.put("owner", owner);
+    as(owner);
+    cookies.put(CLIENT, "craftmap-look=" + given("sea-chest"));
     Map<String, String> names = Map.of("guest", "plover", "maker", "tern", "owner", "wren");
     List<String> wrong = new ArrayList<>();
     for (Operation o : Operations.all()) {
-      for (String role : ROLES) {
+      for (String role : cookies.keySet()) {
         as(cookies.get(role));
         Answer answer = knock(o);
-        boolean may = ROLES.indexOf(role) >= ROLES.indexOf(o.allowed());
+        boolean may = Math.max(0, ROLES.indexOf(role)) >= ROLES.indexOf(o.allowed());
         if (!isRight(answer.status(), role, may, o)) {
           wrong.add("%s by %s: %d".formatted(o, role, answer.status()));
         }
@@ -137,7 +149,27 @@ class AccessMatrixTest extends AccountsServerTest {
       // who tries to come in with nothing right is told so
       return OPEN.contains(o.toString()) || status != 401 && status != 403;
     }
-    return status == (role.equals("anyone") ? 401 : 403);
+    return status == (role.equals("anyone") || role.equals(CLIENT) ? 401 : 403);
+  }
+
+  /** What opens a look at one piece. */
+  private String given(String piece) {
+    Answer given =
+        post(
+            "/api/looks",
+            Map.of(
+                "name",
+                "Heron House",
+                "pieces",
+                List.of(piece),
+                "withPhotos",
+                true,
+                "withPrice",
+                true,
+                "days",
+                7));
+    assertThat(given.status()).as(given.detail()).isEqualTo(201);
+    return given.body().path("path").asString().substring("/look#".length());
   }
 
   /** Asks for nothing that is there, with nothing that can be read: it comes as far as the gate. */
@@ -212,7 +244,8 @@ class AccessMatrixTest extends AccountsServerTest {
     String owner = first("wren", "Wren");
     String tern = joined(owner, "MAKER", "tern", "Tern");
     String invited = invited(owner, "GUEST");
-    assertThat(List.of(tern, invited)).doesNotContain("");
+    as(owner);
+    assertThat(List.of(tern, invited, given("sea-chest"))).doesNotContain("");
     Studio other =
         studios.found(
             "dunes-" + UUID.randomUUID().toString().substring(0, 8),
@@ -291,7 +324,11 @@ class AccessMatrixTest extends AccountsServerTest {
           case "band", "mat" -> "0";
           case "rule" -> "REPEAT";
           case "sku" -> "CP-01";
-          default -> ourId(path.contains("/invitations/") ? "invitation" : kind);
+          default ->
+              ourId(
+                  path.contains("/invitations/")
+                      ? "invitation"
+                      : path.contains("/comments/") ? "client_comment" : kind);
         };
   }
 
@@ -307,6 +344,7 @@ class AccessMatrixTest extends AccountsServerTest {
           case "artworks" -> "artwork";
           case "schemes" -> "scheme";
           case "people" -> "account";
+          case "looks" -> "client_look";
           case "jobs", "cutter" -> "job";
           case "shopping" -> "shopping_line";
           default -> kind;

@@ -20,7 +20,14 @@ public abstract class AccountsServerTest extends ServerTest {
   @AfterEach
   void nobodyHasAnAccount() {
     as("");
-    List.of("SPRING_SESSION", "sign_in_failure", "invitation", "account", "membership")
+    List.of(
+            "client_comment",
+            "client_look",
+            "SPRING_SESSION",
+            "sign_in_failure",
+            "invitation",
+            "account",
+            "membership")
         .forEach(table -> jdbc.update("delete from " + table));
   }
 

@@ -1,5 +1,6 @@
 package craftmap.server.account;
 
+import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Members;
 import java.sql.ResultSet;

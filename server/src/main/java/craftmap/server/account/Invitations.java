@@ -1,5 +1,6 @@
 package craftmap.server.account;
 
+import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
 import java.sql.ResultSet;
 import java.sql.SQLException;

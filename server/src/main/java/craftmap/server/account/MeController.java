@@ -1,6 +1,7 @@
 package craftmap.server.account;
 
 import craftmap.server.access.Allowed;
+import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Asker;
 import jakarta.servlet.http.HttpServletRequest;

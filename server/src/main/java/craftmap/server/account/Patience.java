@@ -1,5 +1,6 @@
 package craftmap.server.account;
 
+import craftmap.server.access.Secret;
 import craftmap.server.writing.Guarded;
 import java.sql.ResultSet;
 import java.time.Clock;

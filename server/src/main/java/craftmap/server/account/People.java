@@ -5,6 +5,7 @@ import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;

@@ -1,5 +1,6 @@
 package craftmap.server.account;
 
+import craftmap.server.access.Secret;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;

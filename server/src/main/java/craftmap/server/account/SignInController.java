@@ -4,6 +4,7 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.access.Allowed;
+import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studios;

@@ -11,6 +11,8 @@ public enum Tag {
   /** Designs, media, tools, stocks and what is asked of them. */
   SHELF,
   PHOTOS,
+  /** What clients may look at, and what they said. */
+  LOOKS,
   /** What hours are worth, and what was said about the money of pieces. */
   MONEY,
   /** The shopping list. */

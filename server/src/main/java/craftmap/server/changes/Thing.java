@@ -19,6 +19,8 @@ public enum Thing {
   /** What an hour is worth, or what was said about the money of a piece. */
   MONEY(Tag.MONEY),
   PHOTO(Tag.PHOTOS),
+  /** What a client may look at, or what they said. */
+  LOOK(Tag.LOOKS),
   SHOPPING_LINE(Tag.SHOPPING);
 
   private final Tag tag;

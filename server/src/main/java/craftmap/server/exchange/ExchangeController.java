@@ -1,22 +1,17 @@
 package craftmap.server.exchange;
 
-import craftmap.core.design.Design;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.access.Allowed;
 import craftmap.server.access.StudioRole;
-import craftmap.server.artwork.Artworks;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
-import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.util.Base64;
 import java.util.NoSuchElementException;
-import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -37,14 +32,12 @@ class ExchangeController {
 
   private final Pieces pieces;
   private final PieceFiles files;
-  private final ShelfService shelf;
-  private final Artworks artworks;
+  private final Drawings drawings;
 
-  ExchangeController(Pieces pieces, PieceFiles files, ShelfService shelf, Artworks artworks) {
+  ExchangeController(Pieces pieces, PieceFiles files, Drawings drawings) {
     this.pieces = pieces;
     this.files = files;
-    this.shelf = shelf;
-    this.artworks = artworks;
+    this.drawings = drawings;
   }
 
   record Imported(String id, String name) {}
@@ -68,15 +61,8 @@ class ExchangeController {
   @Allowed(StudioRole.GUEST)
   @GetMapping(value = "/{id}/map.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> map(Asker asker, @PathVariable String id) {
-    Studio studio = asker.studio();
-    SavedPlan piece = pieces.get(studio, id);
-    String svg =
-        MapSvg.map(
-            piece.name(),
-            reading(asker, piece),
-            pieces.coats(studio, piece.plan()),
-            d -> pictureOf(studio, d));
-    return file(piece.name() + ", map.svg", SVG, bytes(svg));
+    SavedPlan piece = pieces.get(asker.studio(), id);
+    return file(piece.name() + ", map.svg", SVG, bytes(drawings.map(asker.studio(), piece, true)));
   }
 
   /** The lines to cut for one lay, at true size. */
@@ -106,20 +92,6 @@ class ExchangeController {
     SavedPlan piece = pieces.get(asker.studio(), id);
     return file(
         piece.name() + ", templates.dxf", DXF, bytes(TemplatesDxf.of(reading(asker, piece))));
-  }
-
-  /** The picture itself, so that the file needs nothing beside it. */
-  private Optional<String> pictureOf(Studio studio, Design design) {
-    return shelf
-        .design(studio.id(), design.id())
-        .flatMap(o -> o.given().artwork())
-        .flatMap(a -> artworks.find(studio.id(), a))
-        .map(
-            a ->
-                "data:"
-                    + a.mediaType()
-                    + ";base64,"
-                    + Base64.getEncoder().encodeToString(a.content()));
   }
 
   private PlanReading reading(Asker asker, SavedPlan piece) {

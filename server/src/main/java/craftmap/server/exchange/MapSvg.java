@@ -37,17 +37,27 @@ final class MapSvg {
   /** What gives faces their colours; none where they are outlines only. */
   private final Optional<CoatsReading> coats;
 
-  private MapSvg(Function<Design, Optional<String>> pictures, Optional<CoatsReading> coats) {
+  /** Whether what only helps the work is drawn: keep-outs, breaks, holes, blemishes. */
+  private final boolean marked;
+
+  private MapSvg(
+      Function<Design, Optional<String>> pictures, Optional<CoatsReading> coats, boolean marked) {
     this.coats = coats;
     this.pictures = pictures;
+    this.marked = marked;
   }
 
-  /** The net, in true colours, with everything that is marked and laid. */
+  /**
+   * The net, in true colours, with everything that is laid.
+   *
+   * @param marked whether also with everything that is marked
+   */
   static String map(
       String name,
       PlanReading reading,
       CoatsReading coats,
-      Function<Design, Optional<String>> pictures) {
+      Function<Design, Optional<String>> pictures,
+      boolean marked) {
     double width = 1;
     double height = 1;
     for (PlanReading.FaceReading face : reading.faces()) {
@@ -56,7 +66,7 @@ final class MapSvg {
         height = Math.max(height, face.place().onNet().get().bottomMm());
       }
     }
-    MapSvg svg = new MapSvg(pictures, Optional.of(coats));
+    MapSvg svg = new MapSvg(pictures, Optional.of(coats), marked);
     svg.open(name, width, height);
     for (PlanReading.FaceReading face : reading.faces()) {
       face.place().onNet().ifPresent(box -> svg.face(face, box.leftMm(), box.topMm()));
@@ -70,13 +80,24 @@ final class MapSvg {
         reading.faces().stream().filter(f -> f.place().shown()).toList();
     double width = faces.stream().mapToDouble(f -> f.face().outline().widthMm()).max().orElse(1);
     double height = faces.stream().mapToDouble(f -> f.face().outline().heightMm() + GAP_MM).sum();
-    MapSvg svg = new MapSvg(design -> Optional.empty(), Optional.empty());
+    MapSvg svg = new MapSvg(design -> Optional.empty(), Optional.empty(), true);
     svg.open(name, width, Math.max(1, height));
     double y = 0;
     for (PlanReading.FaceReading face : faces) {
       svg.face(face, 0, y);
       y += face.face().outline().heightMm() + GAP_MM;
     }
+    return svg.close();
+  }
+
+  /** One face in true colours with what is laid on it, and nothing that only helps the work. */
+  static String face(
+      PlanReading.FaceReading face,
+      CoatsReading coats,
+      Function<Design, Optional<String>> pictures) {
+    MapSvg svg = new MapSvg(pictures, Optional.of(coats), false);
+    svg.open(face.face().name(), face.face().outline().widthMm(), face.face().outline().heightMm());
+    svg.face(face, 0, 0);
     return svg.close();
   }
 
@@ -124,6 +145,13 @@ final class MapSvg {
         }
       }
     }
+    if (marked) {
+      marks(face);
+    }
+    out.append("</g>\n");
+  }
+
+  private void marks(Face face) {
     face.keepOuts()
         .forEach(
             k -> path("keep-out", PathData.of(k.area().on(face.outline())), "none", "#A8431F"));
@@ -145,12 +173,9 @@ final class MapSvg {
         .forEach(
             h -> h.centres().forEach(c -> circle("hole", c.xMm(), c.yMm(), h.diameterMm() / 2)));
     if (coats.isPresent()) {
-      reading
-          .face()
-          .blemishes()
+      face.blemishes()
           .forEach(b -> circle("blemish", b.centre().xMm(), b.centre().yMm(), b.diameterMm() / 2));
     }
-    out.append("</g>\n");
   }
 
   /** A picture as it is seen; anything else as its shape in its colour. */

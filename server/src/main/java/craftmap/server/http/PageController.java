@@ -53,6 +53,7 @@ class PageController {
     "/studio/**",
     "/sign-in",
     "/join",
+    "/look",
     "/shelf/**"
   })
   ResponseEntity<String> page(HttpServletRequest request) throws IOException {
@@ -67,6 +68,9 @@ class PageController {
       answer.header(
           HttpHeaders.LINK,
           "</api/pieces/%s>; rel=preload; as=fetch; crossorigin".formatted(piece.group(1)));
+    }
+    if (request.getRequestURI().equals("/look")) {
+      answer.header("X-Robots-Tag", "noindex, nofollow, noarchive");
     }
     return answer
         .contentType(MediaType.valueOf("text/html;charset=UTF-8"))

@@ -1,4 +1,4 @@
-package craftmap.server.account;
+package craftmap.server.access;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
  * Something that is told once and never kept: only what it hashes to is. It is drawn by lot and too
  * long to be tried, so that a plain hash gives nothing away.
  */
-record Secret(String text) {
+public record Secret(String text) {
   /** Without those that are mistaken for another when they are read from paper. */
   private static final String LETTERS = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
 
@@ -24,14 +24,14 @@ record Secret(String text) {
   private static final SecureRandom LOTS = new SecureRandom();
 
   /** For a link: 256 bits. */
-  static Secret forLink() {
+  public static Secret forLink() {
     byte[] bytes = new byte[BYTES_OF_A_LINK];
     LOTS.nextBytes(bytes);
     return new Secret(Base64.getUrlEncoder().withoutPadding().encodeToString(bytes));
   }
 
   /** To be written down on paper: 79 bits, in groups. */
-  static Secret forPaper() {
+  public static Secret forPaper() {
     return new Secret(
         IntStream.range(0, GROUPS).mapToObj(_ -> group()).collect(Collectors.joining("-")));
   }
@@ -43,12 +43,12 @@ record Secret(String text) {
   }
 
   /** From paper, however it was typed. */
-  static Secret fromPaper(String typed) {
+  public static Secret fromPaper(String typed) {
     String bare = typed.toUpperCase(Locale.ROOT).replaceAll("[^A-Z0-9]", "");
     return new Secret(bare.replaceAll("(.{4})(?=.)", "$1-"));
   }
 
-  String hash() {
+  public String hash() {
     try {
       byte[] hash =
           MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));

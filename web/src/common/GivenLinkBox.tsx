@@ -1,13 +1,22 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { GivenLink } from '../api/client';
-import { Button } from '../common/Button';
-import { fromNow } from './roles';
+import { Button } from './Button';
 
-/** A link that is shown once, to be given to one person. */
-export function GivenLinkBox({ given, onRead }: { given: GivenLink; onRead: () => void }) {
+/** A link that is shown once, to be given away. */
+export function GivenLinkBox({
+  forWhom,
+  lets,
+  path,
+  onRead,
+}: {
+  forWhom: string;
+  /** what it lets one do, and until when */
+  lets: string;
+  path: string;
+  onRead: () => void;
+}) {
   const [copied, setCopied] = useState(false);
-  const link = window.location.origin + given.path;
+  const link = window.location.origin + path;
   return (
     <Box
       as="section"
@@ -21,9 +30,7 @@ export function GivenLinkBox({ given, onRead }: { given: GivenLink; onRead: () =
       mb="4"
     >
       <Text fontSize="14px" mb="2">
-        Give this link to{' '}
-        <b>{given.invitation.person === '' ? 'one person' : given.invitation.person}</b>. It lets in
-        once, ends {fromNow(given.invitation.endsAt, Date.now())}, and is not shown again.
+        Give this link to <b>{forWhom}</b>. {lets} It is not shown again.
       </Text>
       <Input
         aria-label="Link to give away"
