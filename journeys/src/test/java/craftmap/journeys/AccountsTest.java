@@ -22,7 +22,7 @@ class AccountsTest extends Journey {
 
   @BeforeEach
   void aStudioOfItsOwn() {
-    own = App.start("--empty");
+    own = App.start("--empty", "--public", "https://craft.example");
     wrens = newWindow(own);
     page = newPage(wrens);
   }

@@ -28,7 +28,6 @@ class Pictures extends Journey {
     page.getByText("pieces woven together").waitFor();
     save("week");
     take("/pieces/wardrobe/survey", "survey");
-    take("/pieces/tapered-planter/survey/wall", "survey-face");
     go("/pieces/wardrobe/standing");
     page.locator("[data-pictures]:not([data-pictures='0']) canvas").waitFor();
     save("standing");
@@ -57,7 +56,22 @@ class Pictures extends Journey {
     button("What would cost less").click();
     page.getByText("still to be spent then").first().waitFor();
     save("money");
+    asAClient();
     atTheBench();
+  }
+
+  /** What somebody sees for whom the clock and the chest are. */
+  private void asAClient() {
+    String given =
+        sent(
+            "POST",
+            "/api/looks",
+            "{\"name\":\"Heron House\",\"pieces\":[\"sea-chest\",\"wall-clock\"],"
+                + "\"withPhotos\":true,\"withPrice\":true,\"days\":30}");
+    page.navigate(given.replaceFirst("(?s).*\"path\":\"([^\"]+)\".*", "$1"));
+    page.locator("[data-pictures]:not([data-pictures='0']) canvas").waitFor();
+    page.getByAltText("Before").waitFor();
+    save("client");
   }
 
   /** Three steps are done, and a coat is looked at while they dry. */

@@ -104,6 +104,10 @@ class StartTest {
                 .formatted(endless));
     assertThat(App.refusal("--colour"))
         .isEqualTo("1: Craft Map: does not know '--colour'. bin/start --help lists what it knows.");
+    assertThat(App.refusal("--public", "craft.example"))
+        .isEqualTo(
+            "1: Craft Map: --public (craft.example) is not an address it could be reached at. Give"
+                + " one such as https://craft.example, without a path.");
     assertThat(App.refusal("--data", "/proc/craftmap"))
         .isEqualTo(
             "1: Craft Map: cannot write to /proc/craftmap. Give a folder you own with --data DIR.");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -157,6 +158,22 @@ class AccountsApiTest extends AccountsServerTest {
     Answer again = signIn("wren", PASSWORD);
     assertThat(cookieOf(again)).isNotEqualTo(cookieOf(made));
     assertThat(get("/api/pieces").status()).isEqualTo(401);
+  }
+
+  /** Else every answer would wait for the disk. */
+  @Test
+  void whenSomebodyWasSeenIsWrittenOnceAMinute() {
+    as(first("wren", "Wren"));
+    jdbc.update("update SPRING_SESSION set LAST_ACCESS_TIME = LAST_ACCESS_TIME - 3600000");
+    assertThat(get("/api/pieces").status()).isEqualTo(200);
+    Map<String, Object> seen = jdbc.queryForMap("select * from SPRING_SESSION");
+    long last = (Long) seen.get("LAST_ACCESS_TIME");
+    assertThat(last % 60_000).isZero();
+    assertThat(last).isGreaterThan(System.currentTimeMillis() - 120_000);
+    assertThat((Long) seen.get("EXPIRY_TIME") - last)
+        .isBetween(Duration.ofDays(14).toMillis() - 60_000, Duration.ofDays(14).toMillis());
+    assertThat(seen.get("PRINCIPAL_NAME"))
+        .isEqualTo(jdbc.queryForObject("select id from account", String.class));
   }
 
   @Test
