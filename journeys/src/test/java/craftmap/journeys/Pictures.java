@@ -70,7 +70,7 @@ class Pictures extends Journey {
                 + "\"withPhotos\":true,\"withPrice\":true,\"days\":30}");
     page.navigate(given.replaceFirst("(?s).*\"path\":\"([^\"]+)\".*", "$1"));
     page.locator("[data-pictures]:not([data-pictures='0']) canvas").waitFor();
-    page.getByAltText("Before").waitFor();
+    page.getByAltText("Before").first().waitFor();
     save("client");
   }
 
