@@ -13,7 +13,8 @@ const DAYS = ['7', '30', '90', '180'] as const;
 
 /** Chooses what a client is to see, and gives the link. */
 export function GiveLook({ onGiven }: { onGiven: (given: GivenLook) => void }) {
-  const pieces = usePieces(false, '').data ?? [];
+  const asked = usePieces(false, '');
+  const pieces = asked.data ?? [];
   const [name, setName] = useState('');
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [withPhotos, setWithPhotos] = useState(true);
@@ -42,9 +43,10 @@ export function GiveLook({ onGiven }: { onGiven: (given: GivenLook) => void }) {
         </chakra.legend>
         {pieces.length === 0 && (
           <Text fontSize="13.5px" color="soft">
-            There is no piece yet.
+            {asked.isPending ? 'Fetching the pieces…' : 'There is no piece yet.'}
           </Text>
         )}
+        <Refusal of={asked.error} />
         {pieces.map((p) => (
           <Tick key={p.id} on={chosen.has(p.id)} onTurn={() => turn(p.id)}>
             {p.name}

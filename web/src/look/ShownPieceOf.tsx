@@ -42,11 +42,13 @@ export function ShownPieceOf({ link, pieceId }: { link: string; pieceId: string 
         <Standing piece={p} base={base} />
         <Box flex="1 1 380px" minW="0">
           <Panel title="All its faces, laid out flat">
-            <img
-              src={`${base}/map.svg`}
-              alt={`The map of ${p.name}, in its colours`}
-              style={{ width: '100%', height: 'auto', maxHeight: 460, objectFit: 'contain' }}
-            />
+            <Flex minH={{ lg: '400px' }} align="center">
+              <img
+                src={`${base}/map.svg`}
+                alt={`The map of ${p.name}, in its colours`}
+                style={{ width: '100%', height: 'auto', maxHeight: 460, objectFit: 'contain' }}
+              />
+            </Flex>
           </Panel>
         </Box>
       </Flex>

@@ -16,8 +16,11 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.system.CapturedOutput;
+import org.springframework.boot.test.system.OutputCaptureExtension;
 import tools.jackson.databind.JsonNode;
 
 /** Accounts as people meet them: coming in, going out, and what is done about a lost password. */
@@ -554,6 +557,24 @@ class AccountsApiTest extends AccountsServerTest {
             .header("Content-Type", "application/json")
             .POST(HttpRequest.BodyPublishers.ofString("{}"));
     assertThat(send(bare).status()).isEqualTo(403);
+  }
+
+  @Test
+  @ExtendWith(OutputCaptureExtension.class)
+  void theLogTellsOfWhoCameAndWhoDidNotAndOfNoSecret(CapturedOutput log) {
+    Answer made = post("/api/accounts", account("wren", "Wren", PASSWORD));
+    String cookie = cookieOf(made);
+    String link = invited(cookie, "GUEST");
+    as("");
+    signIn("wren", "my secret by mistake");
+    signIn("my secret as a name", PASSWORD);
+    assertThat(log.getAll()).contains("signed in from 127.0.0.1").contains("was not let in");
+    assertThat(log.getAll())
+        .doesNotContain("herons")
+        .doesNotContain("my secret")
+        .doesNotContain(link)
+        .doesNotContain(cookie.substring("craftmap=".length()))
+        .doesNotContain(made.body().at("/codes/0").asString());
   }
 
   @Test

@@ -3,10 +3,13 @@ package craftmap.server.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.logout.SecurityContextLogoutHandler;
@@ -21,6 +24,8 @@ import org.springframework.stereotype.Component;
 /** Signs people in and out: their session is in the database, known to every server. */
 @Component
 class SignIn {
+  private static final Logger LOG = LoggerFactory.getLogger(SignIn.class);
+
   /** What kind of device it is, for the list of where one is signed in. */
   static final String DEVICE = "device";
 
@@ -50,9 +55,17 @@ class SignIn {
       String signIn, String password, HttpServletRequest request, HttpServletResponse response) {
     String name = Given.signIn(signIn);
     String from = request.getRemoteAddr();
-    patience.tries(name, from);
-    Authentication known =
-        manager.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+    Authentication known;
+    try {
+      patience.tries(name, from);
+      known =
+          manager.authenticate(
+              UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+    } catch (AuthenticationException | Patience.TooSoon notLetIn) {
+      // not under which name: people type passwords there
+      LOG.warn("somebody at {} was not let in", from);
+      throw notLetIn;
+    }
     patience.succeeded(name, from);
     begin(known, request, response);
   }
@@ -75,6 +88,7 @@ class SignIn {
     context.setAuthentication(bare);
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
+    LOG.info("account {} signed in from {}", known.getName(), request.getRemoteAddr());
   }
 
   void out(HttpServletRequest request, HttpServletResponse response) {
