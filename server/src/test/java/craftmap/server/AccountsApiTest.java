@@ -47,6 +47,11 @@ class AccountsApiTest extends AccountsServerTest {
     assertThat(me.path("role").asString()).isEqualTo("OWNER");
     assertThat(get("/api/pieces").status()).isEqualTo(200);
     assertThat(get("/api/people").body().path("members")).isEmpty();
+    assertThat(get("/api/me/sessions").status()).isEqualTo(404);
+    assertThat(delete("/api/me/sessions").status()).isEqualTo(404);
+    assertThat(post("/api/me/codes", Map.of("password", PASSWORD)).status()).isEqualTo(404);
+    assertThat(put("/api/me/password", Map.of("old", PASSWORD, "password", PASSWORD)).status())
+        .isEqualTo(404);
   }
 
   @Test

@@ -17,8 +17,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Seeded requests that no page would send, to every operation that the description tells of: each is
- * answered, none with an error of ours. {@code -Dcraftmap.hostile=10000} sends more of them.
+ * Seeded requests that no page would send, to every operation that the description tells of: each
+ * is answered, none with an error of ours. {@code -Dcraftmap.hostile=10000} sends more of them.
  */
 class HostileRequestsTest extends ServerTest {
   private static final int USUALLY = 800;
@@ -87,7 +87,8 @@ class HostileRequestsTest extends ServerTest {
   private HttpRequest.Builder hostile(Operation o, String chest) {
     String path = o.with(name -> id(name, chest));
     if (dice.nextInt(5) == 0) {
-      path += (path.contains("?") ? "&" : "?") + "find=" + encoded(text()) + "&at=" + encoded(text());
+      path +=
+          (path.contains("?") ? "&" : "?") + "find=" + encoded(text()) + "&at=" + encoded(text());
     }
     String body = "";
     if (o.takesFile()) {

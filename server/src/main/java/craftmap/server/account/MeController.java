@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.time.Instant;
 import java.util.List;
+import java.util.NoSuchElementException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,8 +52,8 @@ class MeController {
   @PutMapping("/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void changePassword(Asker asker, @RequestBody PasswordChange change, HttpServletRequest request) {
-    people.changePassword(asker.account(), change.old(), change.password());
-    sessions.endAll(asker.account(), here(request));
+    people.changePassword(own(asker), change.old(), change.password());
+    sessions.endAll(own(asker), here(request));
   }
 
   @Allowed(StudioRole.GUEST)
@@ -60,14 +61,14 @@ class MeController {
   @ResponseStatus(HttpStatus.CREATED)
   CodesView newCodes(Asker asker, @RequestBody PasswordDoc doc) {
     return new CodesView(
-        people.newCodes(asker.account(), doc.password()).stream().map(Secret::text).toList());
+        people.newCodes(own(asker), doc.password()).stream().map(Secret::text).toList());
   }
 
   @Allowed(StudioRole.GUEST)
   @GetMapping("/sessions")
   List<SessionView> sessions(Asker asker, HttpServletRequest request) {
     String here = here(request);
-    return sessions.of(asker.account()).stream()
+    return sessions.of(own(asker)).stream()
         .map(p -> new SessionView(p.id(), p.device(), p.since(), p.lastSeen(), p.id().equals(here)))
         .toList();
   }
@@ -76,7 +77,7 @@ class MeController {
   @DeleteMapping("/sessions/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void endSession(Asker asker, @PathVariable String id) {
-    sessions.end(asker.account(), id);
+    sessions.end(own(asker), id);
   }
 
   /** Signs out everywhere, also here. */
@@ -84,11 +85,19 @@ class MeController {
   @DeleteMapping("/sessions")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void endSessions(Asker asker, HttpServletRequest request) {
-    sessions.endAll(asker.account(), here(request));
+    sessions.endAll(own(asker), here(request));
     HttpSession session = request.getSession(false);
     if (session != null) {
       session.invalidate();
     }
+  }
+
+  /** Whoever sits at a machine without accounts has none. */
+  private static String own(Asker asker) {
+    if (asker.account().isEmpty()) {
+      throw new NoSuchElementException("Nobody has an account here yet.");
+    }
+    return asker.account();
   }
 
   private static String here(HttpServletRequest request) {

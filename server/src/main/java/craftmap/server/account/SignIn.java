@@ -59,8 +59,7 @@ class SignIn {
     try {
       patience.tries(name, from);
       known =
-          manager.authenticate(
-              UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+          manager.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
     } catch (AuthenticationException | Patience.TooSoon notLetIn) {
       // not under which name: people type passwords there
       LOG.warn("somebody at {} was not let in", from);
