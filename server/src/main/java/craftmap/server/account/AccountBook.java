@@ -2,12 +2,10 @@ package craftmap.server.account;
 
 import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
+import craftmap.server.database.Utc;
 import craftmap.server.studio.Members;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -96,7 +94,7 @@ class AccountBook implements Members {
         .param("person", account.person())
         .param("role", account.role().name())
         .param("password", password)
-        .param("at", utc(account.madeAt()))
+        .param("at", Utc.of(account.madeAt()))
         .update();
   }
 
@@ -152,14 +150,6 @@ class AccountBook implements Members {
         .single();
   }
 
-  static LocalDateTime utc(Instant at) {
-    return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
-  }
-
-  static Instant instant(ResultSet row, String column) throws SQLException {
-    return row.getObject(column, LocalDateTime.class).toInstant(ZoneOffset.UTC);
-  }
-
   private static Account account(ResultSet row, int number) throws SQLException {
     return new Account(
         row.getString("id"),
@@ -167,6 +157,6 @@ class AccountBook implements Members {
         row.getString("sign_in"),
         row.getString("person"),
         StudioRole.valueOf(row.getString("role")),
-        instant(row, "made_at"));
+        Utc.of(row, "made_at"));
   }
 }

@@ -2,6 +2,7 @@ package craftmap.server.account;
 
 import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
+import craftmap.server.database.Utc;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -49,8 +50,8 @@ class Invitations {
         .param("person", invitation.person())
         .param("role", invitation.role().name())
         .param("by", invitation.madeBy())
-        .param("at", AccountBook.utc(now))
-        .param("ends", AccountBook.utc(invitation.endsAt()))
+        .param("at", Utc.of(now))
+        .param("ends", Utc.of(invitation.endsAt()))
         .update();
   }
 
@@ -62,7 +63,7 @@ class Invitations {
             order by ends_at, id
             """)
         .param("studio", studioId)
-        .param("now", AccountBook.utc(now))
+        .param("now", Utc.of(now))
         .query(Invitations::invitation)
         .list();
   }
@@ -75,7 +76,7 @@ class Invitations {
   Invitation byLink(Secret link, Instant now) {
     return jdbc.sql("select * from invitation where hash = :hash and ends_at > :now")
         .param("hash", link.hash())
-        .param("now", AccountBook.utc(now))
+        .param("now", Utc.of(now))
         .query(Invitations::invitation)
         .optional()
         .orElseThrow(Invitations::unknown);
@@ -116,6 +117,6 @@ class Invitations {
         row.getString("person"),
         StudioRole.valueOf(row.getString("role")),
         row.getString("made_by"),
-        AccountBook.instant(row, "ends_at"));
+        Utc.of(row, "ends_at"));
   }
 }

@@ -1,6 +1,7 @@
 package craftmap.server.account;
 
 import craftmap.server.access.Secret;
+import craftmap.server.database.Utc;
 import craftmap.server.writing.Guarded;
 import java.sql.ResultSet;
 import java.time.Clock;
@@ -71,8 +72,8 @@ class Patience {
               update sign_in_failure
               set times = if(last_at < :forgotten, 0, times) + 1, last_at = :now where tried = :hash
               """)
-          .param("forgotten", AccountBook.utc(now.minus(FORGOTTEN)))
-          .param("now", AccountBook.utc(now))
+          .param("forgotten", Utc.of(now.minus(FORGOTTEN)))
+          .param("now", Utc.of(now))
           .param("hash", tried.hash())
           .update();
     }
@@ -91,7 +92,7 @@ class Patience {
         .param("hash", Tried.of("address", address, 0).hash())
         .update();
     jdbc.sql("delete from sign_in_failure where last_at < :forgotten limit 100")
-        .param("forgotten", AccountBook.utc(clock.instant().minus(FORGOTTEN)))
+        .param("forgotten", Utc.of(clock.instant().minus(FORGOTTEN)))
         .update();
   }
 
@@ -103,13 +104,11 @@ class Patience {
             on duplicate key update times = times
             """)
         .param("hash", tried.hash())
-        .param("now", AccountBook.utc(now))
+        .param("now", Utc.of(now))
         .update();
     return jdbc.sql("select times, last_at from sign_in_failure where tried = :hash for update")
         .param("hash", tried.hash())
-        .query(
-            (ResultSet row, int _) ->
-                new Failures(row.getInt("times"), AccountBook.instant(row, "last_at")))
+        .query((ResultSet row, int _) -> new Failures(row.getInt("times"), Utc.of(row, "last_at")))
         .optional();
   }
 

@@ -8,6 +8,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.server.access.Secret;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
+import craftmap.server.database.Utc;
 import craftmap.server.piece.Pieces;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -18,8 +19,6 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
@@ -103,8 +102,8 @@ class Looks {
         .param("photos", wish.withPhotos())
         .param("price", wish.withPrice())
         .param("by", asker.person())
-        .param("now", utc(now))
-        .param("ends", utc(now.plus(Duration.ofDays(wish.days()))))
+        .param("now", Utc.of(now))
+        .param("ends", Utc.of(now.plus(Duration.ofDays(wish.days()))))
         .update();
     for (String piece : wish.pieces()) {
       jdbc.sql(
@@ -158,7 +157,7 @@ class Looks {
   Look byLink(Secret link) {
     return jdbc.sql("select * from client_look where hash = :hash and ends_at > :now")
         .param("hash", link.hash())
-        .param("now", utc(clock.instant()))
+        .param("now", Utc.of(clock.instant()))
         .query(this::look)
         .optional()
         .orElseThrow(
@@ -172,7 +171,7 @@ class Looks {
   @Guarded
   public void opened(Look look) {
     jdbc.sql("update client_look set looked_at = :now where id = :id")
-        .param("now", utc(clock.instant()))
+        .param("now", Utc.of(clock.instant()))
         .param("id", look.id())
         .update();
     changes.tell(look.studioId(), Thing.LOOK, look.id());
@@ -218,7 +217,7 @@ class Looks {
     int today =
         jdbc.sql("select count(*) from client_comment where look_id = :look and said_at > :since")
             .param("look", look.id())
-            .param("since", utc(now.minus(Duration.ofDays(1))))
+            .param("since", Utc.of(now.minus(Duration.ofDays(1))))
             .query(Integer.class)
             .single();
     if (today >= COMMENTS_A_DAY) {
@@ -240,7 +239,7 @@ class Looks {
             pieceId.map(id -> pieces.get(studios.get(look.studioId()), id).name()).orElse(""))
         .param("by", name)
         .param("text", words)
-        .param("now", utc(now))
+        .param("now", Utc.of(now))
         .update();
     changes.tell(look.studioId(), Thing.LOOK, look.id());
   }
@@ -248,7 +247,7 @@ class Looks {
   /** One after the other, so that many at once are counted as they are; none by one taken back. */
   private void holdForComment(Look look) {
     if (jdbc.sql("update client_look set looked_at = :now where id = :id")
-            .param("now", utc(clock.instant()))
+            .param("now", Utc.of(clock.instant()))
             .param("id", look.id())
             .update()
         != 1) {
@@ -275,7 +274,7 @@ class Looks {
                     row.getString("piece_name"),
                     row.getString("said_by"),
                     row.getString("text"),
-                    instant(row, "said_at"),
+                    Utc.of(row, "said_at"),
                     row.getObject("read_at") != null))
         .list();
   }
@@ -290,7 +289,7 @@ class Looks {
                   read_by = if(read_by = '', :by, read_by)
                 where studio_id = :studio and id = :id
                 """)
-            .param("now", utc(clock.instant()))
+            .param("now", Utc.of(clock.instant()))
             .param("by", asker.person())
             .param("studio", asker.studio().id())
             .param("id", commentId)
@@ -318,17 +317,9 @@ class Looks {
         row.getBoolean("with_photos"),
         row.getBoolean("with_price"),
         row.getString("made_by"),
-        instant(row, "ends_at"),
+        Utc.of(row, "ends_at"),
         row.getObject("looked_at") == null
             ? Optional.empty()
-            : Optional.of(instant(row, "looked_at")));
-  }
-
-  private static LocalDateTime utc(Instant at) {
-    return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
-  }
-
-  private static Instant instant(ResultSet row, String column) throws SQLException {
-    return row.getObject(column, LocalDateTime.class).toInstant(ZoneOffset.UTC);
+            : Optional.of(Utc.of(row, "looked_at")));
   }
 }

@@ -3,6 +3,7 @@ package craftmap.server.money;
 import craftmap.core.money.Money;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
+import craftmap.server.database.Utc;
 import craftmap.server.piece.PieceGone;
 import craftmap.server.piece.Pieces;
 import craftmap.server.studio.Studio;
@@ -15,7 +16,6 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.event.EventListener;
@@ -81,7 +81,7 @@ class MoneyBook {
     return new Kept<>(
         what,
         row.getLong("changes"),
-        row.getObject("changed_at", LocalDateTime.class).toInstant(ZoneOffset.UTC));
+        Utc.of(row, "changed_at"));
   }
 
   private static Optional<Money> sum(ResultSet row, String column) throws SQLException {
@@ -152,7 +152,7 @@ class MoneyBook {
   }
 
   private LocalDateTime now() {
-    return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    return Utc.of(clock.instant());
   }
 
   private static void check(int written, Kept<?> theirs) {
