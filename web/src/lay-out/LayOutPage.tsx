@@ -94,7 +94,9 @@ export function LayOutPage() {
         bg="sheet"
         borderRightWidth="1px"
         borderColor="hairline"
-        overflow="auto"
+        position="relative"
+        overflowX="hidden"
+        overflowY="auto"
         p="4"
       >
         <Text fontSize="12.5px" color="soft">
@@ -145,6 +147,7 @@ export function LayOutPage() {
         bg="sheet"
         borderLeftWidth="1px"
         borderColor="hairline"
+        position="relative"
         overflow="auto"
       >
         {lay ? (
