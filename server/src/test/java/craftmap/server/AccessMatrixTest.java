@@ -2,10 +2,7 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import craftmap.core.measure.TapeDivision;
 import craftmap.server.Operations.Operation;
-import craftmap.server.studio.Studio;
-import craftmap.server.studio.Studios;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -13,10 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -83,8 +78,6 @@ class AccessMatrixTest extends AccountsServerTest {
   /** After these somebody has to sign in again. */
   private static final Set<String> SIGNS_OUT =
       Set.of("POST /api/sign-out", "DELETE /api/me/sessions");
-
-  @Autowired private Studios studios;
 
   private static String expected(Operation o) {
     String called = o.toString();
@@ -246,22 +239,7 @@ class AccessMatrixTest extends AccountsServerTest {
     String invited = invited(owner, "GUEST");
     as(owner);
     assertThat(List.of(tern, invited, given("sea-chest"))).doesNotContain("");
-    Studio other =
-        studios.found(
-            "dunes-" + UUID.randomUUID().toString().substring(0, 8),
-            "Dune Studio",
-            TapeDivision.MM_1);
-    jdbc.update(
-        """
-        insert into account (id, studio_id, sign_in, person, role, password, made_at)
-        select concat('of-', ?), ?, 'dune', 'Dune', 'OWNER', password, made_at
-        from account where sign_in = 'wren'
-        """,
-        other.id(),
-        other.id());
-    jdbc.update("insert into membership (studio_id, times) values (?, 1)", other.id());
-    as("");
-    String stranger = cookieOf(signIn("dune", PASSWORD));
+    String stranger = stranger();
     Map<String, String> before = fingerprints("studio");
 
     List<String> wrong = new ArrayList<>();

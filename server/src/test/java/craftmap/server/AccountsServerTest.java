@@ -2,8 +2,12 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftmap.core.measure.TapeDivision;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -15,6 +19,7 @@ public abstract class AccountsServerTest extends ServerTest {
   protected static final String PASSWORD = "seven herons cross";
 
   @Autowired protected JdbcTemplate jdbc;
+  @Autowired private Studios studios;
 
   @BeforeEach
   @AfterEach
@@ -62,6 +67,28 @@ public abstract class AccountsServerTest extends ServerTest {
             Map.of("link", link, "signIn", signIn, "person", person, "password", PASSWORD));
     assertThat(joined.status()).as(joined.detail()).isEqualTo(201);
     return cookieOf(joined);
+  }
+
+  /**
+   * The owner of another studio, which is empty; once somebody has the first account of this one.
+   */
+  protected String stranger() {
+    Studio other =
+        studios.found(
+            "dunes-" + UUID.randomUUID().toString().substring(0, 8),
+            "Dune Studio",
+            TapeDivision.MM_1);
+    jdbc.update(
+        """
+        insert into account (id, studio_id, sign_in, person, role, password, made_at)
+        select concat('of-', ?), ?, 'dune', 'Dune', 'OWNER', password, made_at
+        from account where sign_in = 'wren'
+        """,
+        other.id(),
+        other.id());
+    jdbc.update("insert into membership (studio_id, times) values (?, 1)", other.id());
+    as("");
+    return cookieOf(signIn("dune", PASSWORD));
   }
 
   protected Answer signIn(String signIn, String password) {

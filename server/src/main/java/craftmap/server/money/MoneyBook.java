@@ -78,10 +78,7 @@ class MoneyBook {
   }
 
   private static <T> Kept<T> kept(T what, ResultSet row) throws SQLException {
-    return new Kept<>(
-        what,
-        row.getLong("changes"),
-        Utc.of(row, "changed_at"));
+    return new Kept<>(what, row.getLong("changes"), Utc.of(row, "changed_at"));
   }
 
   private static Optional<Money> sum(ResultSet row, String column) throws SQLException {
