@@ -122,7 +122,8 @@ class AccessMatrixTest extends AccountsServerTest {
         if (!isRight(answer.status(), role, may, o)) {
           wrong.add("%s by %s: %d".formatted(o, role, answer.status()));
         }
-        if (answer.body().path("kind").asString().contains("ORDER")) {
+        if (answer.status() == 202) {
+          // it was let through, and that is all
           delete("/api/jobs/" + answer.body().path("id").asString());
         }
         if (SIGNS_OUT.contains(o.toString()) && names.containsKey(role)) {
@@ -177,10 +178,16 @@ class AccessMatrixTest extends AccountsServerTest {
     return change(o.method(), path, o.body() == null ? null : "!", 1L);
   }
 
+  /** Jobs that somebody began before write here whenever they come to it. */
+  private static final Set<String> OF_JOBS = Set.of("job", "found_order", "told_order", "changed");
+
   /** Everything of a studio, by its table. */
   private Map<String, String> fingerprints(String studioId) {
     Map<String, String> prints = new TreeMap<>();
     for (String table : tablesOfStudios()) {
+      if (OF_JOBS.contains(table)) {
+        continue;
+      }
       List<String> columns =
           jdbc.queryForList(
               """
