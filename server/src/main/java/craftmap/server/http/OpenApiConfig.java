@@ -25,8 +25,11 @@ import org.springframework.context.annotation.Configuration;
  */
 @Configuration
 class OpenApiConfig {
-  /** Fields that may be absent, as {@code Schema.field}. */
-  private final Set<String> optional = ConcurrentHashMap.newKeySet();
+  /**
+   * Fields that may be absent, as {@code Schema.field}. What reads our classes for the description
+   * is one for the whole process, so what it has found is too.
+   */
+  private static final Set<String> OPTIONAL = ConcurrentHashMap.newKeySet();
 
   @Bean
   OpenAPI description() {
@@ -48,7 +51,7 @@ class OpenApiConfig {
           if (annotation instanceof io.swagger.v3.oas.annotations.media.Schema schema
               && schema.requiredMode()
                   == io.swagger.v3.oas.annotations.media.Schema.RequiredMode.NOT_REQUIRED) {
-            optional.add(type.getParent().getName() + "." + type.getPropertyName());
+            OPTIONAL.add(type.getParent().getName() + "." + type.getPropertyName());
           }
         }
       }
@@ -71,7 +74,7 @@ class OpenApiConfig {
                 if (schema.getProperties() != null) {
                   schema.setRequired(
                       schema.getProperties().keySet().stream()
-                          .filter(field -> !optional.contains(name + "." + field))
+                          .filter(field -> !OPTIONAL.contains(name + "." + field))
                           .toList());
                 }
               });
