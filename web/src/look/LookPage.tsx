@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Door } from '../account/Door';
 import { api, ask } from '../api/client';
 import { keys } from '../api/keys';
+import { Pill } from '../common/Pill';
 import { Loading } from '../common/States';
 import { Say } from './Say';
 import { ShownPieceOf } from './ShownPieceOf';
@@ -68,9 +69,9 @@ export function LookPage() {
         {pieces.length > 1 && (
           <Flex as="nav" aria-label="Pieces" gap="2" mb="5" wrap="wrap">
             {pieces.map((p) => (
-              <Choice key={p.id} on={p.id === piece?.id} onClick={() => setAt(p.id)}>
+              <Pill key={p.id} on={p.id === piece?.id} onClick={() => setAt(p.id)}>
                 {p.name}
-              </Choice>
+              </Pill>
             ))}
           </Flex>
         )}
@@ -81,28 +82,6 @@ export function LookPage() {
         )}
         <Say pieces={pieces} about={piece?.id} />
       </Box>
-    </Box>
-  );
-}
-
-function Choice({ on, onClick, children }: { on: boolean; onClick: () => void; children: string }) {
-  return (
-    <Box asChild>
-      <button
-        type="button"
-        aria-current={on ? 'true' : undefined}
-        onClick={onClick}
-        style={{
-          padding: '8px 16px',
-          borderRadius: 999,
-          border: '1px solid var(--chakra-colors-hairline)',
-          background: on ? 'var(--chakra-colors-sea)' : 'var(--chakra-colors-sheet)',
-          color: on ? 'var(--chakra-colors-sheet)' : 'var(--chakra-colors-ink)',
-          fontWeight: on ? 600 : 400,
-        }}
-      >
-        {children}
-      </button>
     </Box>
   );
 }
