@@ -20,6 +20,7 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 
@@ -210,10 +211,6 @@ class People {
   }
 
   private Joined add(String studioId, Given given, StudioRole role) {
-    if (accounts.bySignIn(given.signIn()).isPresent()) {
-      throw new RefusedInput(
-          "sign-in-name", given(given.signIn()), said("is-had-by-another"), said("another-name"));
-    }
     checkFree(studioId, "", given.person());
     Account account =
         new Account(
@@ -223,7 +220,13 @@ class People {
             given.person(),
             role,
             clock.instant());
-    accounts.add(account, passwords.encode(given.password()));
+    try {
+      accounts.add(account, passwords.encode(given.password()));
+    } catch (DuplicateKeyException taken) {
+      // the database knows, also of somebody who joins another studio at this moment
+      throw new RefusedInput(
+          "sign-in-name", given(given.signIn()), said("is-had-by-another"), said("another-name"));
+    }
     told(studioId);
     return new Joined(account, codes(account));
   }

@@ -3,6 +3,7 @@ package craftmap.server.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -54,19 +55,30 @@ class SignIn {
   void by(
       String signIn, String password, HttpServletRequest request, HttpServletResponse response) {
     String name = Given.signIn(signIn);
+    Authentication known =
+        tried(
+            name,
+            request,
+            () ->
+                manager.authenticate(
+                    UsernamePasswordAuthenticationToken.unauthenticated(name, password)));
+    begin(known, request, response);
+  }
+
+  /** What comes of a try to be let in under a name, which counts as one. */
+  <T> T tried(String name, HttpServletRequest request, Supplier<T> way) {
     String from = request.getRemoteAddr();
-    Authentication known;
+    T known;
     try {
       patience.tries(name, from);
-      known =
-          manager.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+      known = way.get();
     } catch (AuthenticationException | Patience.TooSoon notLetIn) {
       // not under which name: people type passwords there
       LOG.warn("somebody at {} was not let in", from);
       throw notLetIn;
     }
     patience.succeeded(name, from);
-    begin(known, request, response);
+    return known;
   }
 
   /** Somebody who has just shown in another way who they are. */

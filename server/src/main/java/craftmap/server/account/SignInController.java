@@ -28,7 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SignInController {
   private final SignIn signIn;
-  private final Patience patience;
   private final People people;
   private final AccountBook accounts;
   private final WhoAsks whoAsks;
@@ -37,14 +36,12 @@ class SignInController {
 
   SignInController(
       SignIn signIn,
-      Patience patience,
       People people,
       AccountBook accounts,
       WhoAsks whoAsks,
       Studios studios,
       Sessions sessions) {
     this.signIn = signIn;
-    this.patience = patience;
     this.people = people;
     this.accounts = accounts;
     this.whoAsks = whoAsks;
@@ -147,12 +144,14 @@ class SignInController {
   MeView recover(
       @RequestBody RecoveryDoc who, HttpServletRequest request, HttpServletResponse response) {
     String name = Given.signIn(who.signIn());
-    patience.tries(name, request.getRemoteAddr());
     Account account =
-        people
-            .recover(name, Secret.fromPaper(who.code()), who.password())
-            .orElseThrow(() -> new BadCredentialsException("no such code"));
-    patience.succeeded(name, request.getRemoteAddr());
+        signIn.tried(
+            name,
+            request,
+            () ->
+                people
+                    .recover(name, Secret.fromPaper(who.code()), who.password())
+                    .orElseThrow(() -> new BadCredentialsException("no such code")));
     sessions.endAll(account.id(), "");
     signIn.as(account, request, response);
     return me(request);
