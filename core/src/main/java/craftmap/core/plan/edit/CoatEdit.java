@@ -432,6 +432,13 @@ public sealed interface CoatEdit extends PlanEdit {
   /** The coats of one group for another as well. */
   record CopyCoats(String fromGroupId, String groupId) implements CoatEdit {
     @Override
+    public boolean takesOver(Subject subject) {
+      return subject.isOf(Subject.Kind.BAND, fromGroupId)
+          || subject.isOf(Subject.Kind.BAND_ORDER, fromGroupId)
+          || subject.kind() == Subject.Kind.FACE_SURFACE;
+    }
+
+    @Override
     public Edited to(Plan plan, Editing editing) {
       Group from = CoatGroups.get(plan, fromGroupId);
       Group group = CoatGroups.get(plan, groupId);

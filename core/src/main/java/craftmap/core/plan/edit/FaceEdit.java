@@ -320,6 +320,11 @@ public sealed interface FaceEdit extends PlanEdit {
   /** The same face once more; damage is not copied, it is where it is. */
   record Duplicate(String faceId, String id) implements FaceEdit {
     @Override
+    public boolean takesOver(Subject subject) {
+      return subject.isOnFace(faceId) || subject.kind() == Subject.Kind.MEASURE;
+    }
+
+    @Override
     public Edited to(Plan plan, Editing editing) {
       Face face = Editing.face(plan, faceId).face();
       refuseTaken(plan, id);

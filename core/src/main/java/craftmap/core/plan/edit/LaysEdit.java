@@ -116,6 +116,11 @@ public sealed interface LaysEdit extends PlanEdit {
   /** The same once more on another face, as it is or turned over to the pair. */
   record Copy(String layId, String id, String faceId, boolean mirrored) implements LaysEdit {
     @Override
+    public boolean takesOver(Subject subject) {
+      return subject.isOf(Subject.Kind.LAY, layId) || mirrored && subject.isOfSizes();
+    }
+
+    @Override
     public Edited to(Plan plan, Editing editing) {
       Lay lay = Editing.lay(plan, layId);
       Face to = Editing.face(plan, faceId).face();
@@ -137,6 +142,11 @@ public sealed interface LaysEdit extends PlanEdit {
 
   /** To all other faces that are as large, as the drawers of a chest are. */
   record CopyToAlike(String layId) implements LaysEdit {
+    @Override
+    public boolean takesOver(Subject subject) {
+      return subject.isOf(Subject.Kind.LAY, layId) || subject.isOfSizes();
+    }
+
     @Override
     public Edited to(Plan plan, Editing editing) {
       Lay lay = Editing.lay(plan, layId);

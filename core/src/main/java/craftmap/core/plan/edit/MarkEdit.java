@@ -133,6 +133,11 @@ public sealed interface MarkEdit extends PlanEdit {
   /** All marks given to another face as well, turned over to it or not; damage stays. */
   record HandOver(String faceId, String toFaceId, boolean mirrored) implements MarkEdit {
     @Override
+    public boolean takesOver(Subject subject) {
+      return subject.isOf(Subject.Kind.MARK, faceId) || mirrored && subject.isOfSizes();
+    }
+
+    @Override
     public Edited to(Plan plan, Editing editing) {
       Face from = Editing.face(plan, faceId).face();
       Face to = Editing.face(plan, toFaceId).face();
