@@ -248,6 +248,13 @@ public record Touched(Set<Subject> changed, Set<Subject> gone, Set<Subject> need
       }
     }
 
+    private void decided(Place place) {
+      if (place instanceof Place.OfFace(String faceId)) {
+        changed.add(Subject.of(Kind.FACE_SURFACE, faceId));
+        needed.add(face(faceId));
+      }
+    }
+
     /**
      * Whether what is coated together now is what was proposed; faces that are gone do not count.
      */
