@@ -95,6 +95,11 @@ public abstract class ServerTest {
   }
 
   protected Answer change(String method, String path, Object body, Long version) {
+    return send(changing(method, path, body, version));
+  }
+
+  /** A change as the pages send it, on the version that was looked at. */
+  protected HttpRequest.Builder changing(String method, String path, Object body, Long version) {
     String text = body == null ? "" : body instanceof String s ? s : json.writeValueAsString(body);
     HttpRequest.Builder request =
         request(path)
@@ -105,7 +110,7 @@ public abstract class ServerTest {
     if (version != null) {
       request.header("If-Match", "\"" + version + "\"");
     }
-    return send(request);
+    return request;
   }
 
   /** Sends the bytes of a file. */

@@ -2,6 +2,7 @@ package craftmap.server.piece;
 
 import craftmap.core.plan.edit.Told;
 import craftmap.server.piece.edit.ToldWords;
+import craftmap.server.words.Words;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -137,6 +138,13 @@ class EntryRow {
         ? summary
         : ToldWords.say(
             new Told(Told.Code.valueOf(told), List.of(JSON.readValue(toldNames, String[].class))));
+  }
+
+  /** With whose it was, where it was somebody else's: undo is of the piece, not of a person. */
+  String summaryFor(String person) {
+    return madeBy.isEmpty() || madeBy.equals(person)
+        ? summary()
+        : Words.say("told.by", summary(), madeBy);
   }
 
   String gesture() {

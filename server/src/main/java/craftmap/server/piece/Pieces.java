@@ -23,7 +23,9 @@ import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.edit.Edited;
 import craftmap.core.plan.edit.Editing;
 import craftmap.core.plan.edit.PlanEdit;
+import craftmap.core.plan.edit.Subject;
 import craftmap.core.plan.edit.Told;
+import craftmap.core.plan.edit.Touched;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
@@ -36,7 +38,6 @@ import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.WhoDoesIt;
-import craftmap.server.words.Words;
 import craftmap.server.writing.Clash;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Solves;
@@ -45,7 +46,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -71,6 +74,7 @@ public class Pieces {
   private final ApplicationEventPublisher events;
   private final Changes changes;
   private final WhoDoesIt who;
+  private final Moves moves;
 
   Pieces(
       PieceRows pieces,
@@ -81,8 +85,10 @@ public class Pieces {
       Clock clock,
       ApplicationEventPublisher events,
       Changes changes,
-      WhoDoesIt who) {
+      WhoDoesIt who,
+      Moves moves) {
     this.who = who;
+    this.moves = moves;
     this.changes = changes;
     this.pieces = pieces;
     this.entries = entries;
@@ -322,7 +328,13 @@ public class Pieces {
     }
   }
 
-  /** Makes a change on top of the version that it was meant for, once. */
+  /**
+   * Makes a change on top of the version that it was meant for, once. Where others have made theirs
+   * since, it is made on top of those, if nothing of it has anything in common with them; what a
+   * change proposes anew, such as how a design is laid, follows from the plan as it stands by then.
+   *
+   * @throws Clash where it has, with both sides
+   */
   @Guarded
   public EditedPiece edit(Studio studio, String id, long version, Change change) {
     hold(studio, id);
@@ -333,13 +345,35 @@ public class Pieces {
     if (wasMade) {
       return new EditedPiece(now, Edited.Focus.NONE);
     }
-    if (now.version() != version) {
-      throw clash(studio, id);
-    }
-    Edited edited = edited(studio, now.plan(), change.edits());
+    Edited edited =
+        now.version() == version
+            ? edited(studio, now.plan(), change.edits())
+            : onTopOf(studio, now, version, change.edits());
     EntryRow.Done done = new EntryRow.Done.ByCode(edited.told(), change.id());
     return new EditedPiece(
-        save(studio, now, version, edited.plan(), done, change.gesture()), edited.focus());
+        save(studio, now, now.version(), edited.plan(), done, change.gesture()), edited.focus());
+  }
+
+  private Edited onTopOf(Studio studio, SavedPlan now, long version, List<PlanEdit> edits) {
+    Moves.Since since = moves.since(studio, now, version);
+    UnaryOperator<String> called =
+        designId -> shelf.design(studio.id(), designId).map(d -> d.design().name()).orElse("");
+    Touched theirs = since.touched().orElseThrow(() -> moves.clash(now, since, Set.of(), called));
+    Edited edited;
+    try {
+      edited = edited(studio, now.plan(), edits);
+    } catch (RefusedInput refused) {
+      if (theirs.gone().isEmpty()) {
+        throw refused;
+      }
+      // it may be refused only because something was taken away
+      throw moves.clash(now, since, theirs.gone(), called);
+    }
+    Set<Subject> common = Moves.inCommon(edits, now.plan(), edited.plan(), theirs);
+    if (!common.isEmpty()) {
+      throw moves.clash(now, since, common, called);
+    }
+    return edited;
   }
 
   /** A piece as it is after an edit, and what to look at now. */
@@ -364,14 +398,13 @@ public class Pieces {
       Plan plan,
       EntryRow.Done done,
       Optional<String> gesture) {
-    String id = now.id();
     if (now.version() != version) {
-      throw clash(studio, id);
+      throw clash(studio, now, version);
     }
     if (plan.equals(now.plan())) {
       return now;
     }
-    PieceRow piece = row(studio, id);
+    PieceRow piece = row(studio, now.id());
     EntryRow current = current(piece);
     String text = json.write(plan);
     boolean goesOn =
@@ -396,8 +429,16 @@ public class Pieces {
                   clock.instant(),
                   who.person()));
     }
-    move(studio, id, version, entry.id());
-    return told(studio, get(studio, id));
+    return moved(studio, now, MoveRow.Way.MADE, entry.id(), entry.id());
+  }
+
+  /** Has another entry be the plan, and writes down how that came about. */
+  private SavedPlan moved(
+      Studio studio, SavedPlan before, MoveRow.Way way, long about, long entryId) {
+    move(studio, before.id(), before.version(), entryId);
+    SavedPlan now = get(studio, before.id());
+    moves.note(studio, before, now, way, about);
+    return told(studio, now);
   }
 
   /**
@@ -420,22 +461,31 @@ public class Pieces {
   @Guarded
   public SavedPlan undo(Studio studio, String id, long version) {
     hold(studio, id);
+    SavedPlan now = standing(studio, id, version);
     EntryRow current = current(row(studio, id));
-    if (current.parentId() != null) {
-      move(studio, id, version, current.parentId());
-    }
-    return told(studio, get(studio, id));
+    return current.parentId() == null
+        ? now
+        : moved(studio, now, MoveRow.Way.UNDONE, current.id(), current.parentId());
   }
 
   /** Goes one step forward again, along the youngest branch; at its end it stays. */
   @Guarded
   public SavedPlan redo(Studio studio, String id, long version) {
     hold(studio, id);
-    PieceRow piece = row(studio, id);
-    entries
-        .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(id, piece.currentEntryId())
-        .ifPresent(next -> move(studio, id, version, next.id()));
-    return told(studio, get(studio, id));
+    SavedPlan now = standing(studio, id, version);
+    return entries
+        .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(id, row(studio, id).currentEntryId())
+        .map(next -> moved(studio, now, MoveRow.Way.REDONE, next.id(), next.id()))
+        .orElse(now);
+  }
+
+  /** A piece where it stands as it was seen: steps in its history are steps of what was seen. */
+  private SavedPlan standing(Studio studio, String id, long version) {
+    SavedPlan now = get(studio, id);
+    if (now.version() != version) {
+      throw clash(studio, now, version);
+    }
+    return now;
   }
 
   /** Lets others know, within the same transaction, that a piece has another plan now. */
@@ -447,20 +497,12 @@ public class Pieces {
 
   private void move(Studio studio, String id, long version, Long entryId) {
     if (pieces.move(studio.id(), id, version, entryId) != 1) {
-      throw clash(studio, id);
+      throw clash(studio, get(studio, id), version);
     }
   }
 
-  private Clash clash(Studio studio, String id) {
-    PieceRow theirs = row(studio, id);
-    return new Clash(
-        Words.say("clash"),
-        new Clash.Theirs(
-            theirs.version(),
-            current(theirs).madeAt(),
-            entries.findFirst5ByPieceIdOrderByMadeAsDesc(id).stream()
-                .map(EntryRow::summary)
-                .toList()));
+  private Clash clash(Studio studio, SavedPlan now, long version) {
+    return moves.clash(now, moves.since(studio, now, version), Set.of(), id -> id);
   }
 
   private SavedPlan saved(PieceRow piece) {
@@ -471,10 +513,10 @@ public class Pieces {
         plans.of(piece, () -> json.read(entry.document())),
         entry.madeAt(),
         piece.isArchived(),
-        entry.parentId() == null ? Optional.empty() : Optional.of(entry.summary()),
+        entry.parentId() == null ? Optional.empty() : Optional.of(entry.summaryFor(who.person())),
         entries
             .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(piece.id(), entry.id())
-            .map(EntryRow::summary));
+            .map(next -> next.summaryFor(who.person())));
   }
 
   private EntryRow current(PieceRow piece) {

@@ -17,10 +17,17 @@ public final class Clash extends RuntimeException {
    *
    * @param version as which it stands now
    * @param changes what was done to it lately, newest first
+   * @param both what both sides have changed; empty where it is one thing, or not known
    */
-  public record Theirs(long version, Instant savedAt, List<String> changes) {
+  public record Theirs(long version, Instant savedAt, List<String> changes, List<String> both) {
     public Theirs {
       changes = List.copyOf(changes);
+      both = List.copyOf(both);
+    }
+
+    /** Of a thing that is changed as a whole. */
+    public Theirs(long version, Instant savedAt, List<String> changes) {
+      this(version, savedAt, changes, List.of());
     }
   }
 

@@ -1,0 +1,115 @@
+package craftmap.server.piece;
+
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.edit.PlanEdit;
+import craftmap.core.plan.edit.Subject;
+import craftmap.core.plan.edit.Touched;
+import craftmap.server.piece.edit.SubjectWords;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.WhoDoesIt;
+import craftmap.server.words.Words;
+import craftmap.server.writing.Clash;
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+
+/**
+ * What each version of a plan was made by, so that a change that was meant for an older one can be
+ * put on top of what was done since, or is told what stands in its way.
+ */
+@Component
+class Moves {
+  /** Whoever is further behind than this is asked, whatever they change. */
+  private static final int KEPT = 1_000;
+
+  private static final int FORGOTTEN_AT_ONCE = 100;
+  private static final int TOLD = 5;
+
+  private final MoveRows rows;
+  private final EntryRows entries;
+  private final WhoDoesIt who;
+  private final Clock clock;
+
+  Moves(MoveRows rows, EntryRows entries, WhoDoesIt who, Clock clock) {
+    this.rows = rows;
+    this.entries = entries;
+    this.who = who;
+    this.clock = clock;
+  }
+
+  /** Writes down how the plan came to stand as it does now; within the change that moves it. */
+  void note(Studio studio, SavedPlan before, SavedPlan now, MoveRow.Way way, long entryId) {
+    rows.save(
+        new MoveRow(
+            studio.id(),
+            new MoveRow.Key(now.id(), now.version()),
+            way,
+            entryId,
+            TouchedJson.write(Touched.between(before.plan(), now.plan())).orElse(null),
+            who.person(),
+            clock.instant()));
+    if (now.version() % FORGOTTEN_AT_ONCE == 0) {
+      rows.forgetUntil(studio.id(), now.id(), now.version() - KEPT);
+    }
+  }
+
+  /**
+   * What was done to a piece since a version.
+   *
+   * @param touched all of it together; nothing where that is not known any more
+   */
+  record Since(Optional<Touched> touched, List<MoveRow> moves) {}
+
+  Since since(Studio studio, SavedPlan now, long version) {
+    List<MoveRow> moves =
+        rows.findByStudioIdAndPieceIdAndVersionGreaterThanOrderByVersionDesc(
+            studio.id(), now.id(), version);
+    boolean all = moves.size() == now.version() - version;
+    Optional<Touched> touched = all ? Optional.of(Touched.NOTHING) : Optional.empty();
+    for (MoveRow move : moves) {
+      Optional<Touched> one = Optional.ofNullable(move.touched()).flatMap(TouchedJson::read);
+      touched = touched.flatMap(t -> one.map(t::and));
+    }
+    return new Since(touched, moves);
+  }
+
+  /** What a change of the plan as it stands has in common with what was done since. */
+  static Set<Subject> inCommon(List<PlanEdit> edits, Plan before, Plan after, Touched theirs) {
+    return Touched.by(edits, before, after, theirs).inCommon(theirs);
+  }
+
+  /**
+   * Both sides of a change that has something in common with what was done since.
+   *
+   * @param called what designs are called
+   */
+  Clash clash(SavedPlan now, Since since, Set<Subject> common, UnaryOperator<String> called) {
+    SubjectWords words = new SubjectWords(now.plan(), called);
+    return new Clash(
+        Words.say("clash"),
+        new Clash.Theirs(
+            now.version(),
+            now.savedAt(),
+            since.moves().stream().limit(TOLD).map(this::said).toList(),
+            common.stream()
+                .sorted(Comparator.comparing(Subject::kind))
+                .map(words::say)
+                .distinct()
+                .toList()));
+  }
+
+  private String said(MoveRow move) {
+    String done = entries.findById(move.entryId()).map(EntryRow::summary).orElse("");
+    String said =
+        switch (move.way()) {
+          case MADE -> done;
+          case UNDONE -> Words.say("clash.undone", done);
+          case REDONE -> Words.say("clash.redone", done);
+        };
+    return move.madeBy().isEmpty() ? said : Words.say("told.by", said, move.madeBy());
+  }
+}
