@@ -12,7 +12,10 @@ self.addEventListener('message', (event) => event.waitUntil(keepAll(event.data))
 
 self.addEventListener('fetch', (event) => {
   const { request } = event;
-  if (request.method === 'GET' && new URL(request.url).origin === self.location.origin) {
+  const { origin, pathname } = new URL(request.url);
+  // events have no end, and nothing of them is kept
+  const isKept = origin === self.location.origin && pathname !== '/api/live';
+  if (request.method === 'GET' && isKept) {
     event.respondWith(answer(request));
   }
 });

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { components, paths } from './schema';
+import { windowId } from './window';
 
 type Schemas = components['schemas'];
 export type PieceView = Schemas['PieceView'];
@@ -149,6 +150,9 @@ export type Look = Schemas['LookView'];
 export type GivenLook = Schemas['GivenLookView'];
 export type ClientComment = Schemas['ClientCommentView'];
 export type ShownPiece = Schemas['ShownPieceView'];
+export type ToldChanges = Schemas['ToldChanges'];
+export type ToldPresence = Schemas['ToldPresence'];
+export type OtherWindow = Schemas['ToldWindow'];
 export type LengthKind = Schemas['LengthQuestion']['kind'];
 
 /** What the other window did, when it saved first. */
@@ -156,6 +160,8 @@ export type Theirs = {
   readonly version: number;
   readonly savedAt: string;
   readonly changes: ReadonlyArray<string>;
+  /** what both have changed; empty where it is one thing as a whole, or not known */
+  readonly both: ReadonlyArray<string>;
 };
 
 /** An error as the server says it (problem+json), or that it said nothing at all. */
@@ -204,6 +210,9 @@ export const person = {
 
 const sayWho: Middleware = {
   onRequest({ request }) {
+    if (request.method !== 'GET') {
+      request.headers.set('X-Window', windowId);
+    }
     if (person.get() && request.method !== 'GET') {
       request.headers.set('X-Person', encodeURIComponent(person.get()));
     }
@@ -245,6 +254,7 @@ export async function upload<T>(path: string, file: Blob): Promise<T> {
       headers: {
         'Content-Type': 'application/octet-stream',
         'X-XSRF-TOKEN': decodeURIComponent(token ?? ''),
+        'X-Window': windowId,
         'X-Person': encodeURIComponent(person.get()),
       },
     });

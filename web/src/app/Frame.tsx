@@ -4,16 +4,17 @@ import { type ReactNode, useState } from 'react';
 import { Link, Outlet, useMatches, useParams } from 'react-router';
 import { GuestLine } from '../account/GuestLine';
 import { YouLink } from '../account/YouLink';
+import type { PieceView } from '../api/client';
 import { useStudio, useSwitchUnits } from '../api/queries';
 import { Button } from '../common/Button';
 import { Place } from '../common/Place';
 import { FindDialog } from '../find/FindDialog';
+import { Others } from '../live/Others';
 import { HistoryDialog } from '../plan/HistoryDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
 import { RouteLine } from './RouteLine';
 import { leastWidth, windowTitle } from './titles';
-import { useChangesElsewhere } from './useChangesElsewhere';
 import { useKeys } from './useKeys';
 
 /** The bar over every page, and the page under it. */
@@ -24,7 +25,7 @@ function Page({
   children,
 }: {
   /** The piece whose page it is. */
-  of?: string;
+  of?: PieceView;
   middle?: ReactNode;
   right?: ReactNode;
   children: ReactNode;
@@ -33,11 +34,10 @@ function Page({
   const [keysOpen, setKeysOpen] = useState(false);
   const [finding, setFinding] = useState(false);
   const switchUnits = useSwitchUnits();
-  useChangesElsewhere();
   useKeys({ '?': () => setKeysOpen(true), u: switchUnits, '/': () => setFinding(true) });
   return (
     <Flex direction="column" h="100%" minW={leastWidth(handles)}>
-      <title>{windowTitle(handles, of)}</title>
+      <title>{windowTitle(handles, of?.document.name)}</title>
       <Flex
         as="header"
         h={{ base: 'auto', lg: '60px' }}
@@ -67,6 +67,7 @@ function Page({
           {middle}
         </Flex>
         <HStack gap="2" minW={{ md: '250px', xl: '290px' }} justify="flex-end">
+          <Others piece={of && { id: of.id, name: of.document.name, faces: of.reading.faces }} />
           <YouLink />
           {right}
           <Button title="Find anything (/)" onClick={() => setFinding(true)}>
@@ -129,7 +130,7 @@ export function PieceFrame() {
 function PiecePage() {
   const { piece } = usePlan();
   return (
-    <Page of={piece.document.name} middle={<RouteLine />} right={<UndoRedo />}>
+    <Page of={piece} middle={<RouteLine />} right={<UndoRedo />}>
       <Outlet />
       <Trouble />
     </Page>

@@ -16,6 +16,7 @@ import { SheetsTab } from '../cut/SheetsTab';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { LearnedPage } from '../learned/LearnedPage';
+import { Live } from '../live/Live';
 import { LogbookPage } from '../logbook/LogbookPage';
 import { ClientsPage } from '../look/ClientsPage';
 import { LookPage } from '../look/LookPage';
@@ -46,7 +47,11 @@ export const routes: RouteObject[] = [
   { path: '/sign-in', element: <SignInPage />, errorElement: <Broken /> },
   { path: '/look', element: <LookPage />, errorElement: <Broken /> },
   { path: '/join', element: <JoinPage />, errorElement: <Broken /> },
-  { element: <SignedInOnly />, errorElement: <Broken />, children: within() },
+  {
+    element: <SignedInOnly />,
+    errorElement: <Broken />,
+    children: [{ element: <Live />, children: within() }],
+  },
 ];
 
 /** What is inside of a studio. */

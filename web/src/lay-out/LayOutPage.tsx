@@ -7,6 +7,7 @@ import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { PrintLinks } from '../common/PrintLinks';
 import { Empty } from '../common/States';
+import { AlsoHere } from '../live/Others';
 import { Net } from '../map/Net';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
@@ -105,6 +106,7 @@ export function LayOutPage() {
         <Heading as="h2" fontFamily="heading" fontSize="18px" fontWeight="600" mb="2">
           {face.name}
         </Heading>
+        <AlsoHere pieceId={plan.piece.id} faceId={face.id} words />
         <Net
           reading={plan.piece.reading}
           stencils={stencils}

@@ -5,6 +5,9 @@ import { keys } from '../api/keys';
 import { Button } from '../common/Button';
 import type { Change } from './planStore';
 
+/** More of what both have changed than this is not read. */
+const MOST_NAMED = 4;
+
 type Props = {
   readonly theirs: Theirs;
   readonly mine: ReadonlyArray<Change>;
@@ -30,8 +33,16 @@ export function ClashDialog({ theirs, mine, base, choose }: Props) {
         <Dialog.Positioner>
           <Dialog.Content bg="sheet" maxW="560px" p="6">
             <Dialog.Title fontFamily="heading" fontSize="xl">
-              This piece was saved in another window
+              {theirs.both.length > 0
+                ? 'Two of you changed the same thing'
+                : 'This piece was saved in another window'}
             </Dialog.Title>
+            {theirs.both.length > 0 && (
+              <Text mt="2" fontWeight="500">
+                {capital(theirs.both.slice(0, MOST_NAMED).join(', '))}
+                {theirs.both.length > MOST_NAMED && ` and ${theirs.both.length - MOST_NAMED} more`}
+              </Text>
+            )}
             <Text mt="1" color="soft">
               What was done there is kept either way. Put yours on top of it, or let yours go.
             </Text>
@@ -53,6 +64,9 @@ export function ClashDialog({ theirs, mine, base, choose }: Props) {
     </Dialog.Root>
   );
 }
+
+/** As a line begins. */
+const capital = (text: string) => text.charAt(0).toLocaleUpperCase() + text.slice(1);
 
 /** What was done, change by change, as the history would say it. */
 async function inWords(base: PlanDocument, changes: ReadonlyArray<Change>): Promise<string[]> {

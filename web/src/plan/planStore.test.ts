@@ -82,7 +82,7 @@ describe('the plan in one window', () => {
     let state = made(opened(piece(1, 'a'), null), named('b'));
     state = begin(state);
     state = made(state, wide(650), 'drag');
-    const theirs = { version: 2, savedAt: '', changes: ['gap 24'] };
+    const theirs = { version: 2, savedAt: '', changes: ['gap 24'], both: [] };
     state = reduce(state, { type: 'clashed', theirs });
     expect(state.trouble).toMatchObject({
       kind: 'clash',
@@ -167,7 +167,7 @@ describe('the plan in one window', () => {
   it('asks where others came before the draft of an earlier visit', () => {
     const draft = { version: 3, changes: [change(named('b'))] };
     let state = begin(opened(piece(5, 'a'), draft));
-    const theirs = { version: 5, savedAt: '', changes: ['gap 24'] };
+    const theirs = { version: 5, savedAt: '', changes: ['gap 24'], both: [] };
     state = reduce(state, { type: 'clashed', theirs });
     expect(state.trouble).toMatchObject({ kind: 'clash', mine: [{ edits: [named('b')] }] });
     expect(reduce(state, { type: 'keptMine', theirs: piece(5, 'a') }).on).toBe(5);

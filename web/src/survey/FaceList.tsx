@@ -6,6 +6,7 @@ import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
 import { Fig } from '../common/Fig';
 import { Section } from '../common/Section';
+import { AlsoHere } from '../live/Others';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
 import { toFace, useGoAfter } from '../plan/useGoAfter';
@@ -52,6 +53,7 @@ export function FaceList({ onFace }: { onFace: (faceId: string) => void }) {
               >
                 {face.name}
               </Text>
+              <AlsoHere pieceId={plan.piece.id} faceId={face.id} />
             </Flex>
             <Text color="soft" fontSize="13px" whiteSpace="nowrap">
               <Fig text={`${face.width.text} × ${face.height.text}`} />

@@ -5,7 +5,6 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { BenchStep } from '../api/client';
 import { changed } from '../api/keys';
 import { useAhead, useWork } from '../api/queries';
-import { useChangesElsewhere } from '../app/useChangesElsewhere';
 import { ErrorState, Loading } from '../common/States';
 import { useStencilMap } from '../map/useStencilMap';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
@@ -49,7 +48,6 @@ function WorkPage() {
   const { now, at: serverTime } = useClock(work.data?.now);
   const tellings = useTellings(pieceId, serverTime);
   useScreenAwake();
-  useChangesElsewhere();
   useKeptPage(pieceId, ahead.data !== undefined);
   const base = `/pieces/${pieceId}/work`;
   const left = stillLeft(ahead.data ?? [], tellings.kept);

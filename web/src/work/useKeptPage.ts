@@ -15,6 +15,8 @@ export function useKeptPage(pieceId: string, ready: boolean) {
           .getEntriesByType('resource')
           .map((entry) => new URL(entry.name))
           .filter((address) => address.origin === location.origin)
+          // what is told has no end, and is of no use later
+          .filter((address) => address.pathname !== '/api/live')
           .map((address) => address.pathname + address.search);
         worker?.postMessage({ page, files: [...new Set(files)] });
       } catch {

@@ -3,6 +3,8 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -145,14 +147,31 @@ public abstract class ServerTest {
 
   protected Answer send(HttpRequest.Builder request) {
     try {
-      HttpResponse<byte[]> raw =
-          http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+      HttpResponse<byte[]> raw = http.send(request.build(), ServerTest::wholeOrBegun);
       boolean isJson =
           raw.headers().firstValue("Content-Type").orElse("").contains("json")
               && raw.body().length > 0;
       return new Answer(raw, isJson ? json.readTree(raw.body()) : json.nullNode());
     } catch (IOException | InterruptedException broken) {
       throw new IllegalStateException(broken);
+    }
+  }
+
+  /** The whole of an answer; of events, which have no end, that they began. */
+  private static HttpResponse.BodySubscriber<byte[]> wholeOrBegun(HttpResponse.ResponseInfo info) {
+    boolean endless =
+        info.headers().firstValue("Content-Type").orElse("").startsWith("text/event-stream");
+    return endless
+        ? HttpResponse.BodySubscribers.mapping(
+            HttpResponse.BodySubscribers.ofInputStream(), ServerTest::closed)
+        : HttpResponse.BodySubscribers.ofByteArray();
+  }
+
+  private static byte[] closed(InputStream endless) {
+    try (endless) {
+      return new byte[0];
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
     }
   }
 

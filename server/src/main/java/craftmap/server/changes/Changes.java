@@ -2,12 +2,15 @@ package craftmap.server.changes;
 
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -24,16 +27,22 @@ public class Changes {
 
   private static final String NOTE =
       """
-      insert into changed (studio_id, thing, thing_id, times) values (?, ?, ?, 1)
-      on duplicate key update times = times + 1
+      insert into changed (studio_id, thing, thing_id, times, by_window, by_times)
+      values (?, ?, ?, 1, ?, 1)
+      on duplicate key update
+        times = times + 1, by_window = values(by_window), by_times = times
       """;
 
   private final JdbcTemplate jdbc;
+  private final NamedParameterJdbcTemplate named;
   private final EntityManager entities;
+  private final AtWindow at;
 
-  Changes(JdbcTemplate jdbc, EntityManager entities) {
+  Changes(JdbcTemplate jdbc, EntityManager entities, AtWindow at) {
     this.jdbc = jdbc;
+    this.named = new NamedParameterJdbcTemplate(jdbc);
     this.entities = entities;
+    this.at = at;
   }
 
   /**
@@ -85,6 +94,45 @@ public class Changes {
         },
         studioId);
     return times;
+  }
+
+  /** The same of several studios, by their ids. */
+  public Map<String, Map<Thing, Long>> times(Collection<String> studioIds) {
+    Map<String, Map<Thing, Long>> times = new HashMap<>();
+    studioIds.forEach(id -> times.put(id, new EnumMap<>(Thing.class)));
+    named.query(
+        """
+        select studio_id, thing, sum(times) from changed
+        where studio_id in (:studios) group by studio_id, thing
+        """,
+        Map.of("studios", studioIds),
+        row -> {
+          times.get(row.getString(1)).put(Thing.valueOf(row.getString(2)), row.getLong(3));
+        });
+    return times;
+  }
+
+  /**
+   * How often one thing was changed.
+   *
+   * @param window in which it was changed the last time; empty where nobody knows
+   */
+  public record Count(Thing thing, String id, long times, String window) {}
+
+  /** How often each of a studio's things of some kinds was changed. */
+  public List<Count> counts(String studioId, Collection<Thing> kinds) {
+    return named.query(
+        """
+        select thing, thing_id, times, if(by_times = times, by_window, '') from changed
+        where studio_id = :studio and thing in (:kinds)
+        """,
+        Map.of("studio", studioId, "kinds", kinds.stream().map(Enum::name).toList()),
+        (row, i) ->
+            new Count(
+                Thing.valueOf(row.getString(1)),
+                row.getString(2),
+                row.getLong(3),
+                row.getString(4)));
   }
 
   private Noting ofThisChange() {
@@ -143,7 +191,8 @@ public class Changes {
         noted.add(
             many.get(t.thing()) > SINGLY ? new Told(t.studioId(), t.thing(), "many " + id) : t);
       }
-      noted.forEach(t -> rows.add(new Object[] {t.studioId(), t.thing().name(), t.id()}));
+      String window = at.window();
+      noted.forEach(t -> rows.add(new Object[] {t.studioId(), t.thing().name(), t.id(), window}));
       return rows;
     }
 
