@@ -21,6 +21,7 @@ class DragBench extends Journey {
 
   @Test
   void aFullFace() {
+    deaf(page);
     page.navigate("/sums");
     String id = fullChest();
     go("/pieces/" + id + "/lay-out/front/band-20");
@@ -35,6 +36,7 @@ class DragBench extends Journey {
   /** A screen of 12 panels with 4 insets each, and 400 marks: opened, and its whole map moved. */
   @Test
   void sixtyFacesWithFourHundredMarks() {
+    deaf(page);
     page.navigate("/sums");
     String id = markedScreen();
     openings(

@@ -11,6 +11,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -39,6 +40,11 @@ abstract class Journey {
   protected Page page;
   private BrowserContext context;
   private final List<String> complaints = new ArrayList<>();
+
+  /** Nothing is told to a window: it knows of others when it saves, and not before. */
+  static void deaf(Page window) {
+    window.route("**/api/live*", Route::abort);
+  }
 
   @BeforeEach
   void open() {

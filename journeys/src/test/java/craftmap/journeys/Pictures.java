@@ -22,6 +22,7 @@ class Pictures extends Journey {
 
   @Test
   void ofEveryView() throws IOException {
+    deaf(page);
     Files.createDirectories(FOLDER);
     take("/", "pieces");
     go("/week");

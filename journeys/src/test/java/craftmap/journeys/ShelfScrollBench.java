@@ -15,6 +15,7 @@ class ShelfScrollBench extends Journey {
 
   @Test
   void aFullShelf() {
+    deaf(page);
     page.navigate("/sums");
     page.evaluate(
         """
