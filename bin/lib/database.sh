@@ -116,6 +116,7 @@ CREATE DATABASE IF NOT EXISTS craftmap CHARACTER SET utf8mb4 COLLATE utf8mb4_uni
 CREATE USER IF NOT EXISTS 'craftmap'@'127.0.0.1' IDENTIFIED BY '$password';
 ALTER USER 'craftmap'@'127.0.0.1' IDENTIFIED BY '$password';
 GRANT ALL ON craftmap.* TO 'craftmap'@'127.0.0.1';
+GRANT ALL ON \`craftmap\\_restore\\_%\`.* TO 'craftmap'@'127.0.0.1';
 SQL
   [ -e "$dir/founded" ] || keep "$dir/founded" ""
   trap - EXIT

@@ -1,4 +1,5 @@
 import type { Reading } from '../api/client';
+import { OthersOnMap } from '../live/OnMap';
 import { FaceMap } from '../map/FaceMap';
 import type { Stencils } from '../map/Items';
 import { BlemishPins, FrontMark } from '../map/MapMarks';
@@ -8,6 +9,7 @@ import { num } from '../map/viewport';
 const MARGINS = { left: 40, top: 30, right: 40, bottom: 64 };
 
 type Props = {
+  readonly pieceId: string;
   readonly name: string;
   readonly reading: Reading;
   readonly stencils: Stencils;
@@ -15,7 +17,7 @@ type Props = {
 };
 
 /** The whole piece unfolded at one scale: moved, brought nearer, and each face to step into. */
-export function PieceMap({ name, reading, stencils, onChoose }: Props) {
+export function PieceMap({ pieceId, name, reading, stencils, onChoose }: Props) {
   return (
     <FaceMap
       widthMm={reading.net.widthMm}
@@ -27,18 +29,16 @@ export function PieceMap({ name, reading, stencils, onChoose }: Props) {
         <>
           <NetLabels reading={reading} k={k} onChoose={onChoose} large />
           <g style={{ pointerEvents: 'none' }}>
-            {shownFaces(reading).map(
-              (face) =>
-                (face.blemishes.length > 0 || face.front) && (
-                  <g
-                    key={face.id}
-                    transform={`translate(${num((face.onNet?.leftMm ?? 0) * k)} ${num((face.onNet?.topMm ?? 0) * k)})`}
-                  >
-                    <FrontMark face={face} k={k} />
-                    <BlemishPins face={face} k={k} />
-                  </g>
-                ),
-            )}
+            {shownFaces(reading).map((face) => (
+              <g
+                key={face.id}
+                transform={`translate(${num((face.onNet?.leftMm ?? 0) * k)} ${num((face.onNet?.topMm ?? 0) * k)})`}
+              >
+                <FrontMark face={face} k={k} />
+                <BlemishPins face={face} k={k} />
+                <OthersOnMap pieceId={pieceId} face={face} k={k} />
+              </g>
+            ))}
           </g>
         </>
       )}

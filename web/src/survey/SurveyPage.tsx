@@ -116,6 +116,7 @@ export function SurveyPage() {
             />
           ) : (
             <PieceMap
+              pieceId={plan.piece.id}
               name={plan.document.name}
               reading={plan.piece.reading}
               stencils={stencils}
