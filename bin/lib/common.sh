@@ -147,3 +147,42 @@ unpack_build() {
   mv "$dir/app.new" "$dir/app"
   touch -d "@$now" "$dir/stamp"
 }
+
+# Builds what is stale; afterwards $app is the unpacked server, and lock 7 is held so that no other
+# program builds anew what is about to be started.
+ready_build() {
+  local now
+  built=$CRAFTMAP_HOME/var/build
+  app=$built/app
+  # One start builds and prepares; another one at the same time waits and finds it done.
+  mkdir -p "$built" 2>/dev/null && exec 7>"$built/lock" || fail "cannot write to $built, where the build goes."
+  flock 7
+  if build_is_stale "$built/stamp"; then
+    need_tools mvn node npm
+    now=$(date +%s.%N)
+    with_progress "Building Craft Map (the first time fetches its libraries)" "$built/log" \
+      mvn -B -q -f "$CRAFTMAP_HOME/pom.xml" -pl server -am package -DskipTests ||
+      fail "could not build; $built/log has all of it."
+    unpack_build "$built" "$now"
+  fi
+}
+
+# at_the_machine TASK FILE DATA: a task of the server's without the server, on a studio's database,
+# which is started for it where Craft Map does not run.
+at_the_machine() {
+  local task=$1 file=$2 db_port status=0
+  # not local: what is done at the end needs them
+  database=$CRAFTMAP_HOME/bin/lib/database.sh
+  data=$3
+  exec 9>"$data/lock"
+  if flock -n 9; then
+    trap '"$database" stop "$data/db" || true' EXIT
+    trap 'exit 130' INT TERM HUP
+  fi
+  db_port=$("$database" start "$data/db") || exit 1
+  CRAFTMAP_DB_URL="jdbc:mariadb://127.0.0.1:$db_port/craftmap" CRAFTMAP_DB_USER=craftmap \
+    CRAFTMAP_DB_PASSWORD=$(cat "$data/db/password") \
+    java -Xmx512m -cp "$app/craftmap.jar" craftmap.server.backup.BackupCommand "$task" "$file" \
+    7>&- 9>&- || status=$?
+  return $status
+}

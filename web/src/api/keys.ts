@@ -27,6 +27,7 @@ export const keys = {
   looks: () => key('looks', ['LOOKS', 'PLAN']),
   shown: (link: string) => key('shown', ['FIXED'], link),
   shownPiece: (link: string, id: string) => key('shown-piece', ['FIXED'], link, id),
+  backups: () => key('backups', ['FIXED']),
   places: () => key('places', ['PEOPLE']),
   studio: () => key('studio', ['STUDIO']),
   forms: () => key('forms', ['FIXED']),

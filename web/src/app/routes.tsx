@@ -6,6 +6,7 @@ import { SignInPage } from '../account/SignInPage';
 import { StudioFrame } from '../account/StudioFrame';
 import { YouPage } from '../account/YouPage';
 import { AfterwardsPage } from '../afterwards/AfterwardsPage';
+import { BackupPage } from '../backup/BackupPage';
 import { BenchPage } from '../bench/BenchPage';
 import { ChoosePage } from '../choose/ChoosePage';
 import { CoatsPage } from '../coats/CoatsPage';
@@ -73,6 +74,7 @@ function within(): RouteObject[] {
             { index: true, element: <BenchPage />, handle: titled('Studio') },
             { path: 'people', element: <PeoplePage />, handle: titled('People') },
             { path: 'clients', element: <ClientsPage />, handle: titled('Clients') },
+            { path: 'backup', element: <BackupPage />, handle: titled('Backup') },
             { path: 'you', element: <YouPage />, handle: titled('You') },
           ],
         },

@@ -98,6 +98,7 @@ class PlacesTest extends Journey {
         "/studio",
         "/studio/people",
         "/studio/clients",
+        "/studio/backup",
         "/pieces/sea-chest/money",
         "/pieces/sea-chest/afterwards",
       })

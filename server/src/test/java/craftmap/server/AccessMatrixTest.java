@@ -56,6 +56,8 @@ class AccessMatrixTest extends AccountsServerTest {
           "POST /api/tools/reading",
           "POST /api/sums/run",
           "POST /api/pieces/{id}/prints",
+          "PUT /api/live/here",
+          "DELETE /api/live/here",
           "PUT /api/me/password",
           "POST /api/me/codes",
           "DELETE /api/me/sessions",
@@ -64,6 +66,10 @@ class AccessMatrixTest extends AccountsServerTest {
   /** The studio itself, and who belongs to it. */
   private static final Set<String> OWNERS =
       Set.of(
+          "GET /api/backups",
+          "GET /api/backups/file",
+          "POST /api/backups/look",
+          "POST /api/backups/restore",
           "PUT /api/habits",
           "PUT /api/money",
           "POST /api/accounts",

@@ -21,6 +21,8 @@ final class Operations {
   private static final Set<String> OF_FILES =
       Set.of(
           "/api/artworks",
+          "/api/backups/look",
+          "/api/backups/restore",
           "/api/pieces/import",
           "/api/pieces/{id}/photos",
           "/api/shelf/file",

@@ -3,19 +3,21 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.Flow;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -161,17 +163,34 @@ public abstract class ServerTest {
   private static HttpResponse.BodySubscriber<byte[]> wholeOrBegun(HttpResponse.ResponseInfo info) {
     boolean endless =
         info.headers().firstValue("Content-Type").orElse("").startsWith("text/event-stream");
-    return endless
-        ? HttpResponse.BodySubscribers.mapping(
-            HttpResponse.BodySubscribers.ofInputStream(), ServerTest::closed)
-        : HttpResponse.BodySubscribers.ofByteArray();
+    return endless ? new Begun() : HttpResponse.BodySubscribers.ofByteArray();
   }
 
-  private static byte[] closed(InputStream endless) {
-    try (endless) {
-      return new byte[0];
-    } catch (IOException broken) {
-      throw new UncheckedIOException(broken);
+  /** Goes away as soon as an answer has begun. */
+  private static final class Begun implements HttpResponse.BodySubscriber<byte[]> {
+    @Override
+    public CompletionStage<byte[]> getBody() {
+      return CompletableFuture.completedStage(new byte[0]);
+    }
+
+    @Override
+    public void onSubscribe(Flow.Subscription subscription) {
+      subscription.cancel();
+    }
+
+    @Override
+    public void onNext(List<ByteBuffer> item) {
+      // nobody listens
+    }
+
+    @Override
+    public void onError(Throwable throwable) {
+      // nor minds
+    }
+
+    @Override
+    public void onComplete() {
+      // it was over before
     }
   }
 

@@ -209,6 +209,17 @@ final class Backups {
         connection,
         "update piece set restored_at = utc_timestamp(6) where studio_id = ?",
         studioId);
+    // stocks that are added later go on with the numbers on their labels
+    List<Long> numbers = new ArrayList<>();
+    Tables.query(
+        connection,
+        "select coalesce(max(number), 0) from holding where studio_id = ?",
+        row -> numbers.add(row.getLong(1)),
+        studioId);
+    if (numbers.getFirst() > 0) {
+      Tables.query(
+          connection, "select setval(holding_number, " + numbers.getFirst() + ")", row -> {});
+    }
     long later = clock.instant().toEpochMilli();
     for (Thing thing : Thing.values()) {
       update(

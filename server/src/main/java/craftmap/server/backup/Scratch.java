@@ -70,11 +70,11 @@ final class Scratch implements AutoCloseable {
   /** Puts the rows of a backup into it, and brings them up to date. */
   void fill(BackupReader backup) throws IOException, SQLException, NotABackup {
     Manifest manifest = backup.manifest();
-    Flyway flyway = flyway(manifest.schema());
-    if (MigrationVersion.fromVersion(manifest.schema()).compareTo(newest(flyway)) > 0) {
+    MigrationVersion written = MigrationVersion.fromVersion(manifest.schema());
+    if (written.compareTo(newest(flyway(MigrationVersion.LATEST))) > 0) {
       throw new NotABackup(said("backup-of-a-later-version"));
     }
-    flyway.migrate();
+    flyway(written).migrate();
     connection.setCatalog(name);
     run("set time_zone = '+00:00'");
     // rows refer to each other; whether all do is looked at once all are there
@@ -97,7 +97,7 @@ final class Scratch implements AutoCloseable {
       run("set foreign_key_checks = 1");
       connection.setCatalog(home);
     }
-    flyway(null).migrate();
+    flyway(MigrationVersion.LATEST).migrate();
   }
 
   private void fill(Tables.Table table, Manifest.TableHeld held, BackupReader backup)
@@ -184,11 +184,11 @@ final class Scratch implements AutoCloseable {
     }
   }
 
-  private Flyway flyway(String until) {
+  private Flyway flyway(MigrationVersion until) {
     return Flyway.configure()
         .dataSource(new InSchema(source, name))
         .locations("classpath:db/migration")
-        .target(until == null ? MigrationVersion.LATEST : MigrationVersion.fromVersion(until))
+        .target(until)
         .load();
   }
 

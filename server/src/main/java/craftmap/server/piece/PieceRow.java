@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 
 @Entity
 @Table(name = "piece")
@@ -24,6 +25,10 @@ class PieceRow {
 
   @Column(name = "archived_at")
   private Instant archivedAt;
+
+  /** Its versions before it was brought back were of another past. */
+  @Column(name = "restored_at")
+  private Instant restoredAt;
 
   protected PieceRow() {}
 
@@ -48,6 +53,10 @@ class PieceRow {
 
   long version() {
     return version;
+  }
+
+  Optional<Instant> restoredAt() {
+    return Optional.ofNullable(restoredAt);
   }
 
   Long currentEntryId() {

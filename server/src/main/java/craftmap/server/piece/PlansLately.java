@@ -2,18 +2,21 @@ package craftmap.server.piece;
 
 import craftmap.core.plan.Plan;
 import craftmap.server.changes.WorkedOut;
+import java.time.Instant;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Plans that were read lately, because a drag asks for the same one with every move. A version of a
- * piece is one plan for ever, on whatever server it was made; but only once it is committed, so
- * what a change that is still under way sees is not kept.
+ * piece is one plan for ever, on whatever server it was made, until the piece is brought back from
+ * a backup; but only once it is committed, so what a change that is still under way sees is not
+ * kept.
  */
 final class PlansLately {
   private static final int MOST = 64;
 
-  private record Of(String studioId, String pieceId, long version) {}
+  private record Of(String studioId, String pieceId, long version, Optional<Instant> restored) {}
 
   private final WorkedOut<Of, Plan> lately = new WorkedOut<>(MOST);
 
@@ -24,6 +27,7 @@ final class PlansLately {
     if (changing) {
       return read.get();
     }
-    return lately.of(new Of(piece.studioId(), piece.id(), piece.version()), read);
+    return lately.of(
+        new Of(piece.studioId(), piece.id(), piece.version(), piece.restoredAt()), read);
   }
 }
