@@ -182,7 +182,8 @@ at_the_machine() {
   db_port=$("$database" start "$data/db") || exit 1
   CRAFTMAP_DB_URL="jdbc:mariadb://127.0.0.1:$db_port/craftmap" CRAFTMAP_DB_USER=craftmap \
     CRAFTMAP_DB_PASSWORD=$(cat "$data/db/password") \
-    java -Xmx512m -cp "$app/craftmap.jar" craftmap.server.backup.BackupCommand "$task" "$file" \
+    java -Xmx512m -Dslf4j.internal.verbosity=ERROR -Dlogback.configurationFile=quiet.xml \
+    -cp "$app/craftmap.jar" craftmap.server.backup.BackupCommand "$task" "$file" \
     7>&- 9>&- || status=$?
   return $status
 }

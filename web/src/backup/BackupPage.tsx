@@ -68,6 +68,8 @@ export function BackupPage() {
                 borderRadius="md"
                 fontWeight="600"
                 fontSize="14px"
+                whiteSpace="nowrap"
+                flexShrink={0}
                 _hover={{ bg: 'ink' }}
               >
                 Make a backup

@@ -1,7 +1,5 @@
 package craftmap.server.backup;
 
-import ch.qos.logback.classic.Level;
-import ch.qos.logback.classic.Logger;
 import craftmap.core.measure.TapeDivision;
 import craftmap.server.words.FigureWords;
 import java.io.IOException;
@@ -12,7 +10,6 @@ import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.time.Clock;
 import org.flywaydb.core.Flyway;
-import org.slf4j.LoggerFactory;
 
 /**
  * Backup and restore at the machine, without the web application: {@code backup FILE} and {@code
@@ -28,8 +25,6 @@ public final class BackupCommand {
   }
 
   static int run(String[] given, PrintStream out, PrintStream err) {
-    // what the database's tools tell of each of their steps is of no use here
-    ((Logger) LoggerFactory.getLogger(org.slf4j.Logger.ROOT_LOGGER_NAME)).setLevel(Level.ERROR);
     String url = System.getenv("CRAFTMAP_DB_URL");
     String user = System.getenv("CRAFTMAP_DB_USER");
     String password = System.getenv("CRAFTMAP_DB_PASSWORD");

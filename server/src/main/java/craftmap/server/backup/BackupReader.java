@@ -3,12 +3,11 @@ package craftmap.server.backup;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
-import java.io.BufferedReader;
+import java.io.BufferedInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
@@ -30,6 +29,9 @@ final class BackupReader implements AutoCloseable {
 
   /** A manifest is small; what is larger is something else. */
   private static final int MOST_OF_MANIFEST = 16 * 1024 * 1024;
+
+  /** No photo is larger, not even as text; what is, would not be one of ours. */
+  private static final int MOST_OF_ROW = 128 * 1024 * 1024;
 
   private static final String LEDGER = "ledger_entry";
 
@@ -91,12 +93,9 @@ final class BackupReader implements AutoCloseable {
     }
     MessageDigest digest = sha256();
     long rows = 0;
-    try (BufferedReader lines =
-        new BufferedReader(
-            new InputStreamReader(
-                new DigestInputStream(file.getInputStream(entry), digest),
-                StandardCharsets.UTF_8))) {
-      for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+    try (InputStream in =
+        new BufferedInputStream(new DigestInputStream(file.getInputStream(entry), digest))) {
+      for (byte[] line = line(in, table); line.length > 0; line = line(in, table)) {
         each.accept(JSON.readTree(line));
         rows++;
       }
@@ -106,6 +105,22 @@ final class BackupReader implements AutoCloseable {
     if (rows != table.rows() || !HexFormat.of().formatHex(digest.digest()).equals(table.sha256())) {
       throw damaged(table);
     }
+  }
+
+  /** The next row, with its end; nothing at the end of all. */
+  private static byte[] line(InputStream in, Manifest.TableHeld table)
+      throws IOException, NotABackup {
+    ByteArrayOutputStream line = new ByteArrayOutputStream();
+    for (int b = in.read(); b >= 0; b = in.read()) {
+      line.write(b);
+      if (b == '\n') {
+        break;
+      }
+      if (line.size() > MOST_OF_ROW) {
+        throw damaged(table);
+      }
+    }
+    return line.toByteArray();
   }
 
   /** Reads all of it: every row there, and every ledger the sum of its entries. */

@@ -32,7 +32,7 @@ final class BackupWriter {
   private static final JsonMapper JSON =
       JsonMapper.builder().enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN).build();
 
-  /** Rows come in portions, so that photos need not all be in memory. */
+  /** Rows come in portions, photos one by one, so that not all of them are in memory. */
   private static final int ROWS_AT_ONCE = 50;
 
   private final Connection connection;
@@ -81,7 +81,7 @@ final class BackupWriter {
     try (PreparedStatement asked =
         connection.prepareStatement(
             select(table), ResultSet.TYPE_FORWARD_ONLY, ResultSet.CONCUR_READ_ONLY)) {
-      asked.setFetchSize(ROWS_AT_ONCE);
+      asked.setFetchSize(table.hasPictures() ? 1 : ROWS_AT_ONCE);
       asked.setString(1, studioId);
       try (ResultSet row = asked.executeQuery()) {
         while (row.next()) {

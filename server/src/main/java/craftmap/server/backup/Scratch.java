@@ -116,13 +116,14 @@ final class Scratch implements AutoCloseable {
                 + ") values ("
                 + places
                 + ")")) {
+      int most = table.hasPictures() ? 1 : ROWS_AT_ONCE;
       int[] waiting = {0};
       backup.rows(
           held,
           row -> {
             set(insert, table, row);
             insert.addBatch();
-            if (++waiting[0] % ROWS_AT_ONCE == 0) {
+            if (++waiting[0] % most == 0) {
               insert.executeBatch();
             }
           });

@@ -54,6 +54,11 @@ final class Tables {
       columns = List.copyOf(columns);
       key = List.copyOf(key);
     }
+
+    /** Its rows may be large: photos, artwork. */
+    boolean hasPictures() {
+      return columns.stream().anyMatch(Column::isBinary);
+    }
   }
 
   /** A reference from the column of one table to that of another. */
