@@ -73,14 +73,14 @@ class RestoreTest extends Journey {
       everyoneCanUseIt();
       button("Bring it all back").click();
       assertThat(page.getByText("Sea chest for the autumn fair").first()).isVisible();
-      isTheSameStudio(address(), fresh.address());
+      isTheSameStudio(app().address(), fresh.address());
     }
   }
 
   @Test
   void whatTheCommandMakesWhileCraftMapRunsIsBroughtBackIntoANewFolder() throws Exception {
     Path file = folder.resolve("night.zip");
-    assertThat(run("backup", file.toString(), "--data", data().toString()))
+    assertThat(run("backup", file.toString(), "--data", app().data().toString()))
         .startsWith("0: Saltmarsh Studio is in ")
         .contains("read back and counted");
     Path fresh = folder.resolve("fresh");
@@ -91,7 +91,7 @@ class RestoreTest extends Journey {
             "1: Craft Map: night.zip cannot be brought back: this studio is not empty."
                 + " Nothing was changed.");
     try (App again = App.start(fresh)) {
-      isTheSameStudio(address(), again.address());
+      isTheSameStudio(app().address(), again.address());
     }
     assertThat(run("backup", folder.resolve("none/x.zip").toString(), "--data", fresh.toString()))
         .startsWith("1: Craft Map: cannot write to");

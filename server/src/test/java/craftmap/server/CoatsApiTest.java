@@ -301,10 +301,16 @@ class CoatsApiTest extends CoatsServerTest {
     assertThat(answer.body().path("document")).isEqualTo(kept.path("document"));
     assertThat(answer.body().path("undo")).isEqualTo(kept.path("undo"));
     assertThat(answer.body().path("coats")).isEqualTo(coats(piece));
-    // sent again, as after a lost answer, it is made once; on an older version it asks
-    assertThat(editCoats(piece, "one", paint).body().path("version"))
-        .isEqualTo(kept.path("version"));
-    assertThat(editCoats(piece, "two", paint).status()).isEqualTo(409);
+    // sent again, as after a lost answer, it is made once, as where both decide the same; another
+    // one for the same ground asks
+    for (String id : List.of("one", "two")) {
+      assertThat(editCoats(piece, id, paint).body().path("version"))
+          .isEqualTo(kept.path("version"));
+    }
+    String blue = paint("chalky-paint", "#204AB3", 0.6, "4000");
+    Answer other = editCoats(piece, "three", from(inGroup("PAINT_GROUND", piece), blue));
+    assertThat(other.status()).isEqualTo(409);
+    assertThat(other.body().path("theirs").path("both")).isNotEmpty();
   }
 
   private Answer editCoats(JsonNode piece, String id, ObjectNode... edits) {

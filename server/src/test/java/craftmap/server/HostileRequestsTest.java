@@ -36,6 +36,7 @@ class HostileRequestsTest extends AccountsServerTest {
           "POST /api/recovery",
           "DELETE /api/me/sessions",
           "DELETE /api/people/{id}",
+          "DELETE /api/pieces/{id}",
           "POST /api/pieces/{id}/order/searches",
           "POST /api/pieces/{id}/cuts/{designId}/searches");
 

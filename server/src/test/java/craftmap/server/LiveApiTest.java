@@ -313,7 +313,7 @@ class LiveApiTest extends AccountsServerTest {
   void aWindowHasAnIdOfLettersAndDigits(String window) {
     Answer refused = get("/api/live?window=" + window);
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.detail()).contains("Window", "1 to 40 letters, digits and lines");
+    assertThat(refused.detail()).contains("Window", "letters, digits and lines, at most 40");
     assertThat(put("/api/live/here", Map.of("window", "x", "faceId", "f".repeat(46))).detail())
         .contains("Face", "at most 45");
   }
