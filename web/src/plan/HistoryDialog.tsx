@@ -54,7 +54,8 @@ export function HistoryDialog({
                       borderColor="hairline"
                       align="baseline"
                       bg={step.isNow ? 'seaWash' : undefined}
-                      color={step.ahead ? 'soft' : undefined}
+                      color={step.ahead || step.wentThere ? 'soft' : undefined}
+                      fontStyle={step.wentThere ? 'italic' : undefined}
                     >
                       <Text w="46px" flexShrink={0} fontSize="13px" fontFeatureSettings="'tnum'">
                         {step.time}

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { byDay } from './history';
 
-const step = (madeAs: number, at: Date, isNow = false) => ({
+const step = (madeAs: number, at: Date, isNow = false, wentThere = false) => ({
   madeAs,
   text: `Change ${madeAs}`,
   at: at.toISOString(),
   by: 'Wren',
   isNow,
+  wentThere,
 });
 
 describe('the history of a plan', () => {
@@ -39,6 +40,15 @@ describe('the history of a plan', () => {
     const at = new Date(2027, 1, 3, 9, 0);
     const [today] = byDay([step(3, at), step(2, at, true), step(1, at)], now.getTime());
     expect(today?.steps.map((s) => s.ahead)).toEqual([true, false, false]);
+  });
+
+  it('does not take a step back for something that was gone back behind', () => {
+    const at = new Date(2027, 1, 3, 9, 0);
+    const [today] = byDay(
+      [step(4, at, false, true), step(3, at), step(2, at, true)],
+      now.getTime(),
+    );
+    expect(today?.steps.map((s) => s.ahead)).toEqual([false, true, false]);
   });
 
   it('is empty where nothing is known yet', () => {

@@ -18,7 +18,7 @@ export function byDay(
     const shown = {
       ...step,
       time: moment.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
-      ahead: i < at,
+      ahead: i < at && !step.wentThere,
     };
     const last = days.at(-1);
     if (last?.day === day) {

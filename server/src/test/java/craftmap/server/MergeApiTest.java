@@ -183,6 +183,16 @@ class MergeApiTest extends ServerTest {
     assertThat(texts(theirs.path("changes")))
         .containsExactly("Fern band: gap", "Went back behind: Coats of Fern band");
     assertThat(texts(theirs.path("both"))).containsExactly("Fern band on Front");
+    JsonNode history = get(path(seen) + "/history").body();
+    assertThat(texts(history, "text"))
+        .containsExactly(
+            "Fern band: gap",
+            "Went back behind: Coats of Fern band",
+            "Coats of Fern band",
+            "laid",
+            "Started the piece");
+    assertThat(texts(history, "wentThere"))
+        .containsExactly("false", "true", "false", "false", "false");
     // a step back is one of what was seen
     assertThat(change("POST", path(seen) + "/undo", null, seen.path("version").asLong()).status())
         .isEqualTo(409);

@@ -36,13 +36,22 @@ class WhoDidWhatTest extends AccountsServerTest {
     assertThat(history.valueStream().map(s -> s.path("isNow").asBoolean()))
         .containsExactly(true, false, false);
 
-    change(
-        "POST",
-        "/api/pieces/" + piece.path("id").asString() + "/undo",
-        null,
-        now.path("version").asLong());
+    as(tern);
+    String path = "/api/pieces/" + piece.path("id").asString();
+    JsonNode undone = change("POST", path + "/undo", null, now.path("version").asLong()).body();
     assertThat(history(piece).valueStream().map(s -> s.path("isNow").asBoolean()))
-        .containsExactly(false, true, false);
+        .containsExactly(false, false, true, false);
+    as(wren);
+    change("POST", path + "/redo", null, undone.path("version").asLong());
+    // who went back and forth is told as well, beside what was gone back behind
+    assertThat(texts(history(piece), "by")).containsExactly("Wren", "Tern", "Wren", "Tern", "Wren");
+    assertThat(history(piece).valueStream().map(s -> s.path("wentThere").asBoolean()))
+        .containsExactly(true, true, false, false, false);
+    assertThat(texts(history(piece), "text").subList(0, 2))
+        .allMatch(t -> t.contains("Everybody's chest"))
+        .satisfiesExactly(
+            again -> assertThat(again).startsWith("Brought again: "),
+            back -> assertThat(back).startsWith("Went back behind: "));
     archived(piece);
   }
 

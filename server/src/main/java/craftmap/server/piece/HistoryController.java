@@ -19,20 +19,26 @@ class HistoryController {
   }
 
   /**
-   * A change of a plan.
+   * A change of a plan, or a step back or forth among them.
    *
    * @param madeAs the version of the plan that it made
    * @param by who made it; empty where nobody said
-   * @param isNow whether the plan stands as this change made it; those above were gone back behind
+   * @param isNow whether the plan stands as this change made it; changes above it were gone back
+   *     behind
+   * @param wentThere whether it was a step back or forth, and no change by itself
    */
-  record HistoryStepView(long madeAs, String text, Instant at, String by, boolean isNow) {}
+  record HistoryStepView(
+      long madeAs, String text, Instant at, String by, boolean isNow, boolean wentThere) {}
 
   /** The latest two hundred, newest first. */
   @Allowed(StudioRole.GUEST)
   @GetMapping("/api/pieces/{id}/history")
   List<HistoryStepView> history(Asker asker, @PathVariable String id) {
     return pieces.history(asker.studio(), id).stream()
-        .map(s -> new HistoryStepView(s.madeAs(), s.summary(), s.at(), s.by(), s.isNow()))
+        .map(
+            s ->
+                new HistoryStepView(
+                    s.madeAs(), s.summary(), s.at(), s.by(), s.isNow(), s.wentThere()))
         .toList();
   }
 }

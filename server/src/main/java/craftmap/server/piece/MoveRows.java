@@ -1,5 +1,6 @@
 package craftmap.server.piece;
 
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -9,6 +10,10 @@ interface MoveRows extends JpaRepository<MoveRow, MoveRow.Key> {
   /** What was done since a version, newest first. */
   List<MoveRow> findByStudioIdAndPieceIdAndVersionGreaterThanOrderByVersionDesc(
       String studioId, String pieceId, long version);
+
+  /** The latest that went about in one of some ways, newest first. */
+  List<MoveRow> findFirst200ByStudioIdAndPieceIdAndWayInOrderByVersionDesc(
+      String studioId, String pieceId, Collection<MoveRow.Way> ways);
 
   /** Those that nobody has an older version of any more. */
   @Modifying

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
@@ -77,6 +78,15 @@ class Moves {
     return new Since(touched, moves);
   }
 
+  /** The latest steps back and forth in the history of a piece. */
+  Stream<Pieces.Step> stepsOf(Studio studio, String pieceId) {
+    return rows
+        .findFirst200ByStudioIdAndPieceIdAndWayInOrderByVersionDesc(
+            studio.id(), pieceId, List.of(MoveRow.Way.UNDONE, MoveRow.Way.REDONE))
+        .stream()
+        .map(m -> new Pieces.Step(m.version(), done(m), m.madeAt(), m.madeBy(), false, true));
+  }
+
   /** What a change of the plan as it stands has in common with what was done since. */
   static Set<Subject> inCommon(List<PlanEdit> edits, Plan before, Plan after, Touched theirs) {
     return Touched.by(edits, before, after, theirs).inCommon(theirs);
@@ -102,14 +112,17 @@ class Moves {
                 .toList()));
   }
 
-  private String said(MoveRow move) {
+  private String done(MoveRow move) {
     String done = entries.findById(move.entryId()).map(EntryRow::summary).orElse("");
-    String said =
-        switch (move.way()) {
-          case MADE -> done;
-          case UNDONE -> Words.say("clash.undone", done);
-          case REDONE -> Words.say("clash.redone", done);
-        };
+    return switch (move.way()) {
+      case MADE -> done;
+      case UNDONE -> Words.say("told.undone", done);
+      case REDONE -> Words.say("told.redone", done);
+    };
+  }
+
+  private String said(MoveRow move) {
+    String said = done(move);
     return move.madeBy().isEmpty() ? said : Words.say("told.by", said, move.madeBy());
   }
 }

@@ -43,12 +43,14 @@ import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -62,6 +64,7 @@ public class Pieces {
   private static final int LONGEST_SUMMARY = 200;
   private static final int LONGEST_GESTURE = 60;
   private static final int LONGEST_CHANGE_ID = 36;
+  private static final int MOST_STEPS = 200;
 
   private final PieceRows pieces;
   private final EntryRows entries;
@@ -442,18 +445,33 @@ public class Pieces {
   }
 
   /**
-   * A change of a plan.
+   * A change of a plan, or a step back or forth among them.
    *
+   * @param madeAs the version of the plan that it made
    * @param by who made it; empty where nobody said
    * @param isNow whether the plan stands as it was made by this change
+   * @param wentThere whether it was a step back or forth, and no change by itself
    */
-  public record Step(long madeAs, String summary, Instant at, String by, boolean isNow) {}
+  public record Step(
+      long madeAs, String summary, Instant at, String by, boolean isNow, boolean wentThere) {}
 
   /** The latest changes of a piece, newest first; also those that were gone back behind. */
   public List<Step> history(Studio studio, String id) {
     Long now = row(studio, id).currentEntryId();
-    return entries.findFirst200ByPieceIdOrderByMadeAsDesc(id).stream()
-        .map(e -> new Step(e.madeAs(), e.summary(), e.madeAt(), e.madeBy(), e.id().equals(now)))
+    Stream<Step> made =
+        entries.findFirst200ByPieceIdOrderByMadeAsDesc(id).stream()
+            .map(
+                e ->
+                    new Step(
+                        e.madeAs(),
+                        e.summary(),
+                        e.madeAt(),
+                        e.madeBy(),
+                        e.id().equals(now),
+                        false));
+    return Stream.concat(made, moves.stepsOf(studio, id))
+        .sorted(Comparator.comparing(Step::madeAs).reversed())
+        .limit(MOST_STEPS)
         .toList();
   }
 
