@@ -167,13 +167,14 @@ ready_build() {
   fi
 }
 
-# at_the_machine TASK FILE DATA: a task of the server's without the server, on a studio's database,
-# which is started for it where Craft Map does not run.
+# at_the_machine DATA CLASS ARGUMENTS...: a task of the server's without the server, on a studio's
+# database, which is started for it where Craft Map does not run.
 at_the_machine() {
-  local task=$1 file=$2 db_port status=0
+  local class=$2 db_port status=0
   # not local: what is done at the end needs them
   database=$CRAFTMAP_HOME/bin/lib/database.sh
-  data=$3
+  data=$1
+  shift 2
   exec 9>"$data/lock"
   if flock -n 9; then
     trap '"$database" stop "$data/db" || true' EXIT
@@ -183,7 +184,6 @@ at_the_machine() {
   CRAFTMAP_DB_URL="jdbc:mariadb://127.0.0.1:$db_port/craftmap" CRAFTMAP_DB_USER=craftmap \
     CRAFTMAP_DB_PASSWORD=$(cat "$data/db/password") \
     java -Xmx512m -Dslf4j.internal.verbosity=ERROR -Dlogback.configurationFile=quiet.xml \
-    -cp "$app/craftmap.jar" craftmap.server.backup.BackupCommand "$task" "$file" \
-    7>&- 9>&- || status=$?
+    -cp "$app/craftmap.jar" "craftmap.server.$class" "$@" 7>&- 9>&- || status=$?
   return $status
 }
