@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -451,5 +452,16 @@ class ShelfApiTest extends ServerTest {
     assertThat(changed.path("text").asString()).contains("21 %");
     assertThat(delete("/api/tools/" + id).status()).isEqualTo(204);
     assertThat(get("/api/tools").body().findValuesAsString("id")).doesNotContain(id);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"name, 81, Name", "motif, 41, Motif", "note, 201, Note"})
+  void whatIsTooLongForACardIsToldByItsField(String field, int length, String told) {
+    ObjectNode given = (ObjectNode) get("/api/designs/dune-grass").body().path("given").deepCopy();
+    ObjectNode fresh = json.createObjectNode();
+    fresh.set("design", given.put("name", "Long card").put(field, "x".repeat(length)));
+    Answer refused = post("/api/designs", fresh);
+    assertThat(refused.status()).as(refused.detail()).isEqualTo(422);
+    assertThat(refused.detail()).startsWith(told + " (" + length + " characters)");
   }
 }

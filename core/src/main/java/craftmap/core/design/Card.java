@@ -17,16 +17,16 @@ public record Card(String id, String name, String motif, String note, Rights rig
   private static final int LONGEST_NOTE = 200;
 
   public Card {
-    name = text("Name", name, LONGEST_NAME);
+    name = text("name", name, LONGEST_NAME);
     if (name.isEmpty()) {
       throw new RefusedInput(
           "name", said("empty"), said("is-missing"), said("a-name-such-as-fern-band"));
     }
-    motif = text("Motif", motif, LONGEST_MOTIF);
+    motif = text("motif", motif, LONGEST_MOTIF);
     if (motif.isEmpty()) {
       motif = "motif";
     }
-    note = text("Note", note, LONGEST_NOTE);
+    note = text("note", note, LONGEST_NOTE);
   }
 
   private static String text(String field, String given, int longest) {
