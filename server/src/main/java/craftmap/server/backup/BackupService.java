@@ -89,6 +89,9 @@ class BackupService {
     } catch (SQLException failed) {
       Files.deleteIfExists(path);
       throw failed(failed);
+    } catch (RuntimeException failed) {
+      Files.deleteIfExists(path);
+      throw failed;
     }
   }
 

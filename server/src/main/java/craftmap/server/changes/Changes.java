@@ -96,7 +96,17 @@ public class Changes {
     return times;
   }
 
-  /** The same of several studios, by their ids. */
+  /** The same by what answers follow from, with those that never were. */
+  public static Map<Tag, Long> byTag(Map<Thing, Long> times) {
+    Map<Tag, Long> all = new EnumMap<>(Tag.class);
+    for (Tag tag : Tag.values()) {
+      all.put(tag, 0L);
+    }
+    times.forEach((thing, n) -> all.merge(thing.tag(), n, Long::sum));
+    return all;
+  }
+
+  /** How often things were changed in several studios, by their ids. */
   public Map<String, Map<Thing, Long>> times(Collection<String> studioIds) {
     Map<String, Map<Thing, Long>> times = new HashMap<>();
     studioIds.forEach(id -> times.put(id, new EnumMap<>(Thing.class)));

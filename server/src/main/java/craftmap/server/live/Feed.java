@@ -6,7 +6,6 @@ import craftmap.server.changes.Thing;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -18,9 +17,7 @@ import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.CannotCreateTransactionException;
 
 /**
  * Looks a few times each second what was changed in the studios that somebody looks at here, and
@@ -117,8 +114,9 @@ class Feed implements SmartLifecycle {
         failing = false;
       } catch (InterruptedException stopped) {
         return;
-      } catch (DataAccessException | CannotCreateTransactionException away) {
-        // the database is away for a moment: nothing is changed then, and later all is told
+      } catch (RuntimeException away) {
+        // the database is away for a moment, or a later version has written what this one does not
+        // know: whatever it is, the next round looks again
         if (!failing) {
           LOG.warn("What was changed cannot be told for now: {}", away.getMessage());
         }
@@ -207,12 +205,9 @@ class Feed implements SmartLifecycle {
   }
 
   private static List<ToldTimes> byTag(Map<Thing, Long> times) {
-    Map<Tag, Long> all = new EnumMap<>(Tag.class);
-    for (Tag tag : Tag.values()) {
-      all.put(tag, 0L);
-    }
-    times.forEach((thing, n) -> all.merge(thing.tag(), n, Long::sum));
-    return all.entrySet().stream().map(e -> new ToldTimes(e.getKey(), e.getValue())).toList();
+    return Changes.byTag(times).entrySet().stream()
+        .map(e -> new ToldTimes(e.getKey(), e.getValue()))
+        .toList();
   }
 
   private static List<ToldWindow> others(Listener one, Known of) {

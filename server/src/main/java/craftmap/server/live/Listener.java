@@ -92,8 +92,8 @@ final class Listener {
         }
       }
       emitter.complete();
-    } catch (IOException | IllegalStateException gone) {
-      // whoever has closed the window does not want to be told of it
+    } catch (IOException | RuntimeException gone) {
+      // whoever has closed the window does not want to be told of it, and asks again otherwise
       emitter.complete();
     } catch (InterruptedException stopped) {
       Thread.currentThread().interrupt();

@@ -4,7 +4,6 @@ import craftmap.server.access.Allowed;
 import craftmap.server.access.StudioRole;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Tag;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,13 +28,7 @@ class ChangesController {
   @Allowed(StudioRole.GUEST)
   @GetMapping("/api/changes")
   ChangesView changes(Asker asker) {
-    Map<Tag, Long> times = new EnumMap<>(Tag.class);
-    for (Tag tag : Tag.values()) {
-      times.put(tag, 0L);
-    }
-    changes
-        .times(asker.studio().id())
-        .forEach((thing, n) -> times.merge(thing.tag(), n, Long::sum));
+    Map<Tag, Long> times = Changes.byTag(changes.times(asker.studio().id()));
     return new ChangesView(
         times.entrySet().stream().map(e -> new TagView(e.getKey(), e.getValue())).toList());
   }
