@@ -23,6 +23,7 @@ final class Tables {
       Set.of(
           "changed", // counts for caches: after a restore they begin anew
           "presence", // who looks at what just now
+          "invitation", // one that was used since would let somebody in once more
           "job", // what is under way, and files that can be made again
           "backup_made"); // of the database that it was made from
 
