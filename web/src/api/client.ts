@@ -18,6 +18,7 @@ export type CoatProduct = Schemas['ProductDoc'];
 export type Habits = Schemas['HabitsDoc'];
 export type Drawn = Schemas['Drawn'];
 export type PieceCard = Schemas['PieceCard'];
+export type PieceLine = Schemas['PieceLine'];
 export type PlanDocument = Schemas['PlanDocument'];
 export type FaceDoc = Schemas['FaceDoc'];
 export type LayDoc = Schemas['LayDoc'];

@@ -6,6 +6,7 @@ const ALL = [
   keys.studio(),
   keys.forms(),
   keys.pieces(false, ''),
+  keys.card('chest'),
   keys.piece('chest'),
   keys.gather('chest', 3),
   keys.cuts('chest', 3, ['screen', 'clock']),
@@ -31,7 +32,7 @@ describe('what is asked again', () => {
   it('is everything that follows from what was changed, and nothing else', async () => {
     const client = filled();
     await changed(client, 'SHELF');
-    expect(stale(client)).toEqual(['pieces', 'gather', 'cuts', 'shelf', 'ledger', 'supplier']);
+    expect(stale(client)).toEqual(['card', 'gather', 'cuts', 'shelf', 'ledger', 'supplier']);
   });
 
   it('is never how the job stands that did it', async () => {
@@ -47,7 +48,7 @@ describe('what is asked again', () => {
   it('is a plan with all that is worked out from it', async () => {
     const client = filled();
     await changed(client, 'PLAN');
-    expect(stale(client)).toEqual(['pieces', 'piece', 'gather', 'cuts']);
+    expect(stale(client)).toEqual(['pieces', 'card', 'piece', 'gather', 'cuts']);
   });
 
   it('is what follows from any of several changes, once', async () => {

@@ -35,7 +35,8 @@ export const keys = {
   run: (asked: unknown, unit: unknown) => key('run', ['FIXED'], asked, unit),
   job: (id: string | null) => key('job', ['FIXED'], id),
 
-  pieces: (archived: boolean, find: string) => key('pieces', ['PLAN', 'SHELF'], archived, find),
+  pieces: (archived: boolean, find: string) => key('pieces', ['PLAN'], archived, find),
+  card: (id: string) => key('card', ['PLAN', 'SHELF'], id),
   piece: (id: string) => key('piece', ['PLAN'], id),
   history: (id: string, version: number) => key('history', ['PLAN'], id, version),
   fold: (id: string, version: number) => key('fold', ['PLAN'], id, version),

@@ -41,6 +41,15 @@ export function usePieces(archived: boolean, find: string) {
   });
 }
 
+/** What a piece comes to on the home page; asked once somebody is about to see it. */
+export function useCard(id: string, seen: boolean) {
+  return useQuery({
+    queryKey: keys.card(id),
+    enabled: seen,
+    queryFn: () => ask(api.GET('/api/pieces/{id}/card', { params: { path: { id } } })),
+  });
+}
+
 /** The forms a piece can start from, and the kinds of outline: the same as long as units are. */
 export function useForms() {
   return useQuery({

@@ -36,6 +36,7 @@ class OneBadThingTest extends ServerTest {
     assertThat(list.status()).isEqualTo(200);
     assertThat(list.body().valueStream().map(p -> p.path("id").asString()))
         .contains(id, "sea-chest", "wardrobe");
+    assertThat(get("/api/pieces/" + id + "/card").status()).isEqualTo(200);
     assertThat(get("/api/pieces/" + id).status()).isEqualTo(200);
     assertThat(get("/api/pieces/" + id + "/gather").status()).isEqualTo(200);
     assertThat(get("/api/pieces/" + id + "/cuts").status()).isEqualTo(200);
@@ -74,6 +75,9 @@ class OneBadThingTest extends ServerTest {
       offcut.withArray("outline").addObject().put("xMm", p[0]).put("yMm", p[1]);
     }
     assertThat(post("/api/designs/moonrise-reeds/offcuts", offcut).status()).isLessThan(300);
+    JsonNode chest = newChest("Cut from what lies there");
+    String id = chest.path("id").asString();
+    save(chest, layDesign(chest.path("document"), "front", "moonrise-reeds").path("document"), "Laid", null);
     String which = " where design_id = 'moonrise-reeds' and place = ?";
     for (String broken :
         List.of("[]", "[[1,1]]", "[[1,1],[2,2],[3,3]]", "[{\"xMm\":1}]", "[null]", "{}", "7")) {
@@ -82,7 +86,7 @@ class OneBadThingTest extends ServerTest {
       assertThat(get("/api/designs/moonrise-reeds").body().path("given"))
           .as(broken)
           .isEqualTo(before.path("given"));
-      assertThat(get("/api/pieces").status()).as(broken).isEqualTo(200);
+      assertThat(get("/api/pieces/" + id + "/card").body().has("problem")).as(broken).isFalse();
       assertThat(get("/api/shelf/list.csv").status()).as(broken).isEqualTo(200);
     }
     jdbc.update("update holding set offcut = '[[0,0],[60,0],[60,45]]'" + which, place);

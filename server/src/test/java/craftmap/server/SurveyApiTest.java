@@ -64,7 +64,8 @@ class SurveyApiTest extends ServerTest {
       assertThat(blemishes).as(id).isPositive();
       damaged += blemishes;
     }
-    assertThat(pieces.size()).isGreaterThanOrEqualTo(7);
+    assertThat(texts(pieces, "id")).contains("sea-chest", "wardrobe", "biscuit-tin");
+    assertThat(texts(pieces, "kindText")).contains("Chest", "Folding screen");
     assertThat(crooked).isGreaterThanOrEqualTo(2);
     assertThat(damaged).isGreaterThanOrEqualTo(15);
   }
@@ -213,6 +214,8 @@ class SurveyApiTest extends ServerTest {
     assertThat(copy.path("document").path("form")).isEqualTo(stool.path("document").path("form"));
     assertThat(copy.has("undo")).isFalse();
     assertThat(get("/api/pieces?find=milking%20riser").body()).hasSize(2);
+    // by its form and by a face's name too
+    assertThat(get("/api/pieces?find=MILKING%20%20step").body()).hasSize(2);
     assertThat(get("/api/pieces?find=milking%20drawer").body()).isEmpty();
     assertThat(post("/api/pieces/" + id + "/archive", null).status()).isEqualTo(200);
     assertThat(get("/api/pieces?find=milking").body()).hasSize(1);

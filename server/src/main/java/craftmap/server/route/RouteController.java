@@ -59,6 +59,9 @@ class RouteController {
    */
   record FoundView(Stop stop, int count, ReadingView.NoteLevel worst) {}
 
+  /** A piece in a list of all, where nothing of it has been worked out. */
+  record PieceLine(String id, String name, String kindText, Instant savedAt) {}
+
   /**
    * A piece as the home page shows it.
    *
@@ -69,48 +72,64 @@ class RouteController {
       String id,
       String name,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) ReadingView reading,
-      Instant savedAt,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) RouteView route,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String problem) {}
 
   /**
-   * The pieces.
+   * The pieces, as far as their plans tell without being worked out: a studio's hundreds are listed
+   * at once, and found as quickly as one types.
    *
    * @param archived those that were put away
    * @param find only those whose name, form or a face's name has all these words
    */
   @Allowed(StudioRole.GUEST)
   @GetMapping("/pieces")
-  List<PieceCard> pieces(
+  List<PieceLine> pieces(
       Asker asker,
       @RequestParam(defaultValue = "false") boolean archived,
       @RequestParam(defaultValue = "") String find) {
-    Studio studio = asker.studio();
     List<String> words =
         Arrays.stream(find.toLowerCase(Locale.ENGLISH).strip().split("\\s+"))
             .filter(w -> !w.isEmpty())
             .toList();
-    return pieces.all(studio, archived).stream()
-        .map(p -> card(studio, p))
-        .filter(c -> has(c, words))
+    return pieces.all(asker.studio(), archived).stream()
+        .filter(p -> words.isEmpty() || has(p, words))
+        .map(p -> new PieceLine(p.id(), p.name(), kindText(p), p.savedAt()))
         .toList();
   }
 
-  private static boolean has(PieceCard card, List<String> words) {
-    if (card.reading() == null) {
-      String name = card.name().toLowerCase(Locale.ENGLISH);
-      return words.stream().allMatch(name::contains);
-    }
+  private static String kindText(SavedPlan piece) {
+    return Words.say("form", piece.plan().form().kind());
+  }
+
+  private static boolean has(SavedPlan piece, List<String> words) {
     String all =
-        (card.name()
-                + " "
-                + card.reading().form().kindText()
-                + " "
-                + card.reading().faces().stream()
-                    .map(ReadingView.FaceView::name)
-                    .collect(Collectors.joining(" ")))
+        Stream.concat(
+                Stream.of(piece.name(), kindText(piece)),
+                piece.plan().faces().stream().map(f -> f.face().name()))
+            .collect(Collectors.joining(" "))
             .toLowerCase(Locale.ENGLISH);
     return words.stream().allMatch(all::contains);
+  }
+
+  /** What one piece comes to, how far along its route it is, and what is next on it. */
+  @Allowed(StudioRole.GUEST)
+  @GetMapping("/pieces/{id}/card")
+  PieceCard card(Asker asker, @PathVariable String id) {
+    Studio studio = asker.studio();
+    SavedPlan piece = pieces.get(studio, id);
+    try {
+      ReadingView reading = views.view(studio, piece);
+      return new PieceCard(piece.id(), piece.name(), reading, route(studio, piece, reading), null);
+    } catch (RefusedInput cannot) {
+      // a piece that cannot be worked out is still there, to be opened, mended or put away
+      return new PieceCard(
+          piece.id(),
+          piece.name(),
+          null,
+          null,
+          Words.say("piece.cannot", new FigureWords(studio.tape()).refusal(cannot)));
+    }
   }
 
   @Allowed(StudioRole.GUEST)
@@ -119,24 +138,6 @@ class RouteController {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     return route(studio, piece, views.view(studio, piece));
-  }
-
-  private PieceCard card(Studio studio, SavedPlan piece) {
-    ReadingView reading;
-    try {
-      reading = views.view(studio, piece);
-    } catch (RefusedInput cannot) {
-      // one piece that cannot be worked out must not hide the others
-      return new PieceCard(
-          piece.id(),
-          piece.name(),
-          null,
-          piece.savedAt(),
-          null,
-          Words.say("piece.cannot", new FigureWords(studio.tape()).refusal(cannot)));
-    }
-    return new PieceCard(
-        piece.id(), piece.name(), reading, piece.savedAt(), route(studio, piece, reading), null);
   }
 
   private RouteView route(Studio studio, SavedPlan piece, ReadingView reading) {

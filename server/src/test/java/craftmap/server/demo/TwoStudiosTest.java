@@ -83,6 +83,8 @@ class TwoStudiosTest extends ServerTest {
             "/api/holdings/deep-estuary",
             "/api/holdings/deep-estuary/uses",
             "/api/pieces/sea-chest",
+            "/api/pieces/sea-chest/card",
+            "/api/pieces/wall-clock/card",
             "/api/pieces/sea-chest/route",
             "/api/pieces/sea-chest/gather",
             "/api/pieces/sea-chest/cuts",
