@@ -197,7 +197,8 @@ class CoatsApiTest extends CoatsServerTest {
         .endsWith("all of it is there.");
     Answer card = get(base + "/card");
     assertThat(card.status()).as(card.detail()).isEqualTo(200);
-    assertThat(card.body().at("/route/nextText")).isEqualTo(get(base + "/route").body().path("nextText"));
+    assertThat(card.body().at("/route/nextText"))
+        .isEqualTo(get(base + "/route").body().path("nextText"));
   }
 
   private static JsonNode needOf(JsonNode gathered, String potId) {

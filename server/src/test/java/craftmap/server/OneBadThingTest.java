@@ -77,7 +77,11 @@ class OneBadThingTest extends ServerTest {
     assertThat(post("/api/designs/moonrise-reeds/offcuts", offcut).status()).isLessThan(300);
     JsonNode chest = newChest("Cut from what lies there");
     String id = chest.path("id").asString();
-    save(chest, layDesign(chest.path("document"), "front", "moonrise-reeds").path("document"), "Laid", null);
+    save(
+        chest,
+        layDesign(chest.path("document"), "front", "moonrise-reeds").path("document"),
+        "Laid",
+        null);
     String which = " where design_id = 'moonrise-reeds' and place = ?";
     for (String broken :
         List.of("[]", "[[1,1]]", "[[1,1],[2,2],[3,3]]", "[{\"xMm\":1}]", "[null]", "{}", "7")) {
