@@ -34,6 +34,9 @@ class AccessMatrixTest extends AccountsServerTest {
           "POST /api/recovery",
           "POST /api/join",
           "POST /api/join/look",
+          "GET /api/pair",
+          "GET /api/pair/certificate",
+          "POST /api/pair",
           "POST /api/look/open",
           "GET /api/look",
           "GET /api/look/pieces/{id}",
@@ -66,6 +69,11 @@ class AccessMatrixTest extends AccountsServerTest {
   /** The studio itself, and who belongs to it. */
   private static final Set<String> OWNERS =
       Set.of(
+          "GET /api/devices",
+          "POST /api/devices/pairing",
+          "DELETE /api/devices/pairing",
+          "PUT /api/devices/{id}",
+          "DELETE /api/devices/{id}",
           "GET /api/backups",
           "GET /api/backups/file",
           "POST /api/backups/look",
@@ -335,6 +343,7 @@ class AccessMatrixTest extends AccountsServerTest {
           case "artworks" -> "artwork";
           case "schemes" -> "scheme";
           case "people" -> "account";
+          case "devices" -> "device";
           case "looks" -> "client_look";
           case "jobs", "cutter" -> "job";
           case "shopping" -> "shopping_line";

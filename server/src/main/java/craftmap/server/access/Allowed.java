@@ -13,4 +13,10 @@ import java.lang.annotation.Target;
 @Target(ElementType.METHOD)
 public @interface Allowed {
   StudioRole value();
+
+  /** Whether a paired device may ask this that is for the bench alone. */
+  boolean atTheBench() default false;
+
+  /** Whether it is answered over the studio's own network before a device is paired. */
+  boolean unpaired() default false;
 }

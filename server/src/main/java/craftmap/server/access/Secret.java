@@ -21,6 +21,11 @@ public record Secret(String text) {
   private static final int BYTES_OF_A_LINK = 32;
   private static final int GROUPS = 4;
   private static final int LETTERS_OF_A_GROUP = 4;
+
+  /** Those that make no words. */
+  private static final String CONSONANTS = "BCDFGHJKLMNPQRSTVWXZ";
+
+  private static final int LETTERS_TO_TYPE = 6;
   private static final SecureRandom LOTS = new SecureRandom();
 
   /** For a link: 256 bits. */
@@ -36,9 +41,26 @@ public record Secret(String text) {
         IntStream.range(0, GROUPS).mapToObj(_ -> group()).collect(Collectors.joining("-")));
   }
 
+  /**
+   * To be typed within minutes: 26 bits, six letters. What it opens has to count how often it is
+   * tried.
+   */
+  public static Secret forTyping() {
+    return new Secret(drawn(CONSONANTS, LETTERS_TO_TYPE));
+  }
+
+  /** As it was typed, with or without spaces, large or small. */
+  public static Secret fromTyping(String typed) {
+    return new Secret(typed.toUpperCase(Locale.ROOT).replaceAll("[^A-Z]", ""));
+  }
+
   private static String group() {
-    return LOTS.ints(LETTERS_OF_A_GROUP, 0, LETTERS.length())
-        .mapToObj(i -> "" + LETTERS.charAt(i))
+    return drawn(LETTERS, LETTERS_OF_A_GROUP);
+  }
+
+  private static String drawn(String among, int letters) {
+    return LOTS.ints(letters, 0, among.length())
+        .mapToObj(i -> "" + among.charAt(i))
         .collect(Collectors.joining());
   }
 

@@ -4,6 +4,8 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
 import craftmap.server.access.Allowed;
+import craftmap.server.access.Door;
+import craftmap.server.access.Doors;
 import craftmap.server.access.Secret;
 import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Asker;
@@ -33,6 +35,7 @@ class SignInController {
   private final WhoAsks whoAsks;
   private final Studios studios;
   private final Sessions sessions;
+  private final Doors doors;
 
   SignInController(
       SignIn signIn,
@@ -40,13 +43,15 @@ class SignInController {
       AccountBook accounts,
       WhoAsks whoAsks,
       Studios studios,
-      Sessions sessions) {
+      Sessions sessions,
+      Doors doors) {
     this.signIn = signIn;
     this.people = people;
     this.accounts = accounts;
     this.whoAsks = whoAsks;
     this.studios = studios;
     this.sessions = sessions;
+    this.doors = doors;
   }
 
   record SignInDoc(String signIn, String password) {}
@@ -85,9 +90,14 @@ class SignInController {
    */
   record WelcomeView(MeView me, List<String> codes) {}
 
-  @Allowed(StudioRole.ANYONE)
+  @Allowed(value = StudioRole.ANYONE, atTheBench = true, unpaired = true)
   @GetMapping("/me")
   MeView me(HttpServletRequest request) {
+    Door door = doors.of(request);
+    return door instanceof Door.Unpaired ? MeView.UNPAIRED : known(request).by(door);
+  }
+
+  private MeView known(HttpServletRequest request) {
     return whoAsks
         .of(request)
         .map(
@@ -123,7 +133,7 @@ class SignInController {
     return welcome(people.first(asker.studio(), given), request, response);
   }
 
-  @Allowed(StudioRole.ANYONE)
+  @Allowed(value = StudioRole.ANYONE, atTheBench = true)
   @PostMapping("/sign-in")
   MeView come(
       @RequestBody SignInDoc who, HttpServletRequest request, HttpServletResponse response) {
@@ -131,7 +141,7 @@ class SignInController {
     return me(request);
   }
 
-  @Allowed(StudioRole.ANYONE)
+  @Allowed(value = StudioRole.ANYONE, atTheBench = true)
   @PostMapping("/sign-out")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void go(HttpServletRequest request, HttpServletResponse response) {

@@ -23,6 +23,8 @@ final class Tables {
       Set.of(
           "changed", // counts for caches: after a restore they begin anew
           "presence", // who looks at what just now
+          "device", // of the machine that they are paired with
+          "pairing",
           "invitation", // one that was used since would let somebody in once more
           "job", // what is under way, and files that can be made again
           "backup_made"); // of the database that it was made from

@@ -4,7 +4,7 @@ package craftmap.server.changes;
 public enum Tag {
   /** The studio itself: its name, its tape. */
   STUDIO,
-  /** Who belongs to the studio, and who was invited. */
+  /** Who belongs to the studio, who was invited, and what is paired with it. */
   PEOPLE,
   /** Pieces and their plans. */
   PLAN,

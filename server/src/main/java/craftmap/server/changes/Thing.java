@@ -5,6 +5,8 @@ public enum Thing {
   STUDIO(Tag.STUDIO),
   /** Who belongs to it, and who was invited. */
   PEOPLE(Tag.PEOPLE),
+  /** What is paired with it over its own network. */
+  DEVICE(Tag.PEOPLE),
   PIECE(Tag.PLAN),
   DESIGN(Tag.SHELF),
   MEDIUM(Tag.SHELF),

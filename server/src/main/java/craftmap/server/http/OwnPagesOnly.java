@@ -1,6 +1,7 @@
 package craftmap.server.http;
 
 import craftmap.server.access.Accounts;
+import craftmap.server.access.Doors;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -15,21 +16,24 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /**
  * Refuses requests that came from elsewhere than our own pages: a foreign Host would be a page
  * whose name was bent to point here, a foreign Origin another site's page. Our own are those of
- * this machine; and, once people sign in, those at the public address, as long as the proxy in
- * front says that they came by TLS. What anybody else says of that is not listened to.
+ * this machine; those of the studio's own network, by the way that is opened for it; and, once
+ * people sign in, those at the public address, as long as the proxy in front says that they came by
+ * TLS. What anybody else says of that is not listened to.
  */
 final class OwnPagesOnly extends OncePerRequestFilter {
   private static final Set<String> OWN_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
 
   private final Optional<URI> publicly;
   private final Accounts accounts;
+  private final Doors doors;
 
   /**
    * @param publicly the address that a proxy in front of this server answers at
    */
-  OwnPagesOnly(Optional<URI> publicly, Accounts accounts) {
+  OwnPagesOnly(Optional<URI> publicly, Accounts accounts, Doors doors) {
     this.publicly = publicly;
     this.accounts = accounts;
+    this.doors = doors;
   }
 
   @Override
@@ -38,6 +42,16 @@ final class OwnPagesOnly extends OncePerRequestFilter {
       throws ServletException, IOException {
     String host = request.getHeader(HttpHeaders.HOST);
     String origin = request.getHeader(HttpHeaders.ORIGIN);
+    Optional<String> network = doors.network(request);
+    if (network.isPresent()) {
+      String own = network.get();
+      if (!own.equals(host) || (origin != null && !origin.equals("https://" + own))) {
+        refuse(response, "This address answers only its own pages.");
+      } else {
+        chain.doFilter(request, response);
+      }
+      return;
+    }
     if (isPublic(host, request)) {
       if (!accounts.any()) {
         refuse(

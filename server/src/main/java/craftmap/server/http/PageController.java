@@ -41,7 +41,7 @@ class PageController {
 
   private final SecureRandom random = new SecureRandom();
 
-  @Allowed(StudioRole.ANYONE)
+  @Allowed(value = StudioRole.ANYONE, atTheBench = true, unpaired = true)
   @GetMapping({
     "/",
     "/pieces/**",
@@ -53,6 +53,7 @@ class PageController {
     "/studio/**",
     "/sign-in",
     "/join",
+    "/pair",
     "/look",
     "/shelf/**"
   })
@@ -80,7 +81,7 @@ class PageController {
   }
 
   /** Files whose names carry a hash of their content never change. */
-  @Allowed(StudioRole.ANYONE)
+  @Allowed(value = StudioRole.ANYONE, atTheBench = true, unpaired = true)
   @GetMapping("/assets/{name}")
   ResponseEntity<byte[]> asset(@PathVariable String name) throws IOException {
     if (!name.matches("[A-Za-z0-9_.-]+") || name.startsWith(".")) {
@@ -96,7 +97,7 @@ class PageController {
         .body(file("assets/" + name));
   }
 
-  @Allowed(StudioRole.ANYONE)
+  @Allowed(value = StudioRole.ANYONE, atTheBench = true, unpaired = true)
   @GetMapping("/mark.svg")
   ResponseEntity<byte[]> mark() throws IOException {
     return ResponseEntity.ok()
@@ -106,7 +107,7 @@ class PageController {
   }
 
   /** What keeps the bench going while the server is away; always asked for anew. */
-  @Allowed(StudioRole.ANYONE)
+  @Allowed(value = StudioRole.ANYONE, atTheBench = true, unpaired = true)
   @GetMapping("/bench-worker.js")
   ResponseEntity<byte[]> worker() throws IOException {
     return ResponseEntity.ok()

@@ -6,6 +6,8 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.server.access.NotAllowed;
+import craftmap.server.access.NotAtTheBench;
+import craftmap.server.access.NotPaired;
 import craftmap.server.access.NotSignedIn;
 import craftmap.server.access.StudioRole;
 import craftmap.server.database.NoDatabase;
@@ -90,6 +92,22 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, nobody.getMessage());
     problem.setTitle("Not signed in");
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail notPaired(NotPaired nobody) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, nobody.getMessage());
+    problem.setTitle("Not paired");
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail notAtTheBench(NotAtTheBench refused) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, refused.getMessage());
+    problem.setTitle("Not at the bench");
     return problem;
   }
 

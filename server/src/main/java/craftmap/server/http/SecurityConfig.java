@@ -1,6 +1,7 @@
 package craftmap.server.http;
 
 import craftmap.server.access.Accounts;
+import craftmap.server.access.Doors;
 import java.net.URI;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
@@ -31,12 +32,14 @@ class SecurityConfig {
       SecurityContextRepository contexts,
       CsrfTokenRepository tokens,
       Accounts accounts,
+      Doors doors,
       @Value("${craftmap.public}") String publicly) {
     return http.authorizeHttpRequests(r -> r.anyRequest().permitAll())
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.NEVER))
         .securityContext(c -> c.securityContextRepository(contexts))
         .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
-        .addFilterBefore(new OwnPagesOnly(publicAddress(publicly), accounts), CsrfFilter.class)
+        .addFilterBefore(
+            new OwnPagesOnly(publicAddress(publicly), accounts, doors), CsrfFilter.class)
         .headers(
             h ->
                 h.contentSecurityPolicy(c -> c.policyDirectives(ContentPolicy.FOR_ANSWERS))

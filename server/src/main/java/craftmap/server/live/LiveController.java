@@ -52,7 +52,7 @@ class LiveController {
    * something was changed, {@code here} at once and whenever somebody came, went or looks at
    * something else.
    */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping(path = "/api/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   @ApiResponse(
       responseCode = "200",
@@ -68,7 +68,7 @@ class LiveController {
   }
 
   /** Tells the others what is looked at here. */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @PutMapping("/api/live/here")
   ResponseEntity<Void> here(Asker asker, @RequestBody HereDoc here) {
     presence.put(
@@ -82,7 +82,7 @@ class LiveController {
   }
 
   /** The window is closed. */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @DeleteMapping("/api/live/here")
   ResponseEntity<Void> leave(Asker asker, @RequestParam String window) {
     presence.leave(asker.studio().id(), new Window(window).id());

@@ -63,7 +63,7 @@ class WorkController {
       String id, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String problem) {}
 
   /** The step that is next, or another that is left, with what ripens in the studio. */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping
   WorkView work(Asker asker, @PathVariable String id, @RequestParam(required = false) String step) {
     Orders.Task task = orders.task(asker.studio(), id);
@@ -74,7 +74,7 @@ class WorkController {
   }
 
   /** Everything that is left, in the order in which it is planned: for a bench that is cut off. */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping("/ahead")
   List<WorkView.BenchStepView> ahead(Asker asker, @PathVariable String id) {
     Orders.Task task = orders.task(asker.studio(), id);
@@ -88,7 +88,7 @@ class WorkController {
    * @param step the key of the step that it is told of
    * @param share how much of it went wrong, or is left to do: 0 to 1
    */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping("/remedies")
   List<RemediesSetApart.RemedyTakesView> remedies(
       Asker asker,
@@ -113,7 +113,7 @@ class WorkController {
    * Takes what was told, each by itself and once, however often it is sent. What cannot be taken is
    * said beside the others, which are.
    */
-  @Allowed(StudioRole.MAKER)
+  @Allowed(value = StudioRole.MAKER, atTheBench = true)
   @PostMapping("/told")
   List<Taken> tell(Asker asker, @PathVariable String id, @RequestBody Told told) {
     FigureWords words = new FigureWords(asker.studio().tape());

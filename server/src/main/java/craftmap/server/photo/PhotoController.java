@@ -64,7 +64,7 @@ class PhotoController {
     return photos.ofPiece(asker.studio(), id).stream().map(PhotoController::view).toList();
   }
 
-  @Allowed(StudioRole.MAKER)
+  @Allowed(value = StudioRole.MAKER, atTheBench = true)
   @PostMapping(value = "/pieces/{id}/photos", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ResponseEntity<PhotoView> add(
       Asker asker,

@@ -135,7 +135,7 @@ class PieceController {
         pieces.start(studio, fresh.name(), PlanMapper.toForm(fresh.form())));
   }
 
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping("/pieces/{id}")
   ResponseEntity<PieceView> piece(Asker asker, @PathVariable String id) {
     Studio studio = asker.studio();

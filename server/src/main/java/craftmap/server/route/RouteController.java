@@ -82,7 +82,7 @@ class RouteController {
    * @param archived those that were put away
    * @param find only those whose name, form or a face's name has all these words
    */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping("/pieces")
   List<PieceLine> pieces(
       Asker asker,

@@ -127,7 +127,7 @@ class ShelfController {
   /** What a code stands for: the stock, and the page that shows it. */
   record CodeView(String code, String holdingId, String name, String page) {}
 
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping("/stencils")
   List<StencilView> stencils(Asker asker) {
     Studio studio = asker.studio();

@@ -14,4 +14,12 @@ public record Asker(Studio studio, String person, StudioRole role, String accoun
   public static Asker atTheMachine(Studio studio, String person) {
     return new Asker(studio, person, StudioRole.OWNER, "");
   }
+
+  /**
+   * Whoever works on a device that is paired with a studio without accounts: they make things; who
+   * comes in by which device is said at the machine itself.
+   */
+  static Asker onADevice(Studio studio, String person) {
+    return new Asker(studio, person, StudioRole.MAKER, "");
+  }
 }

@@ -1,6 +1,8 @@
 package craftmap.server.studio;
 
 import craftmap.core.measure.TapeDivision;
+import craftmap.server.access.Door;
+import craftmap.server.access.Doors;
 import craftmap.server.access.NotSignedIn;
 import craftmap.server.http.TapeOfWhoAsks;
 import jakarta.servlet.http.HttpServletRequest;
@@ -37,10 +39,12 @@ class Askers implements HandlerMethodArgumentResolver, TapeOfWhoAsks, WhoAsks, W
 
   private final Studios studios;
   private final Members members;
+  private final Doors doors;
 
-  Askers(Studios studios, Members members) {
+  Askers(Studios studios, Members members, Doors doors) {
     this.studios = studios;
     this.members = members;
+    this.doors = doors;
   }
 
   @Override
@@ -78,8 +82,17 @@ class Askers implements HandlerMethodArgumentResolver, TapeOfWhoAsks, WhoAsks, W
   }
 
   private Optional<Asker> find(HttpServletRequest request) {
+    Door door = doors.of(request);
+    if (door instanceof Door.Unpaired) {
+      return Optional.empty();
+    }
     if (!members.any()) {
-      return Optional.of(Asker.atTheMachine(studios.first(), person(request.getHeader(HEADER))));
+      String person = person(request.getHeader(HEADER));
+      return Optional.of(
+          door instanceof Door.Paired device
+              ? Asker.onADevice(
+                  studios.get(device.studioId()), person.isEmpty() ? device.name() : person)
+              : Asker.atTheMachine(studios.first(), person));
     }
     Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
     return Optional.ofNullable(signedIn)

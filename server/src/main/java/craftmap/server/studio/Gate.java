@@ -1,7 +1,11 @@
 package craftmap.server.studio;
 
 import craftmap.server.access.Allowed;
+import craftmap.server.access.Door;
+import craftmap.server.access.Doors;
 import craftmap.server.access.NotAllowed;
+import craftmap.server.access.NotAtTheBench;
+import craftmap.server.access.NotPaired;
 import craftmap.server.access.NotSignedIn;
 import craftmap.server.access.StudioRole;
 import io.swagger.v3.oas.models.Operation;
@@ -9,6 +13,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -30,10 +35,14 @@ class Gate implements WebMvcConfigurer, HandlerInterceptor {
   /** How the description of the interface tells what one has to be. */
   private static final String IN_THE_DESCRIPTION = "x-allowed";
 
-  private final Askers askers;
+  private static final String IN_THE_DESCRIPTION_OF_THE_BENCH = "x-at-the-bench";
 
-  Gate(Askers askers) {
+  private final Askers askers;
+  private final Doors doors;
+
+  Gate(Askers askers, Doors doors) {
     this.askers = askers;
+    this.doors = doors;
   }
 
   @Override
@@ -49,7 +58,16 @@ class Gate implements WebMvcConfigurer, HandlerInterceptor {
   @Override
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
-    StudioRole asked = handler instanceof HandlerMethod method ? asked(method) : StudioRole.GUEST;
+    Optional<Allowed> said =
+        handler instanceof HandlerMethod method ? said(method) : Optional.empty();
+    switch (doors.of(request)) {
+      case Door.Unpaired _ when !said.map(Allowed::unpaired).orElse(false) -> throw new NotPaired();
+      case Door.Paired device
+          when device.benchOnly() && !said.map(Allowed::atTheBench).orElse(false) ->
+          throw new NotAtTheBench();
+      default -> {}
+    }
+    StudioRole asked = said.map(Allowed::value).orElse(StudioRole.GUEST);
     if (asked == StudioRole.ANYONE) {
       return true;
     }
@@ -67,27 +85,29 @@ class Gate implements WebMvcConfigurer, HandlerInterceptor {
         .getApplicationContext()
         .getBeansOfType(RequestMappingHandlerMapping.class)
         .values()
-        .forEach(mapping -> mapping.getHandlerMethods().values().forEach(Gate::asked));
+        .forEach(mapping -> mapping.getHandlerMethods().values().forEach(Gate::said));
   }
 
   @Bean
   OperationCustomizer whoMay() {
     return (Operation operation, HandlerMethod method) -> {
-      operation.addExtension(IN_THE_DESCRIPTION, asked(method).name().toLowerCase(Locale.ENGLISH));
+      Optional<Allowed> said = said(method);
+      StudioRole asked = said.map(Allowed::value).orElse(StudioRole.GUEST);
+      operation.addExtension(IN_THE_DESCRIPTION, asked.name().toLowerCase(Locale.ENGLISH));
+      if (said.map(Allowed::atTheBench).orElse(false)) {
+        operation.addExtension(IN_THE_DESCRIPTION_OF_THE_BENCH, true);
+      }
       return operation;
     };
   }
 
-  private static StudioRole asked(HandlerMethod method) {
+  /** What an operation of ours says; the description, where it is served at all, says nothing. */
+  private static Optional<Allowed> said(HandlerMethod method) {
     Allowed allowed = method.getMethodAnnotation(Allowed.class);
-    if (allowed != null) {
-      return allowed.value();
-    }
-    if (method.getBeanType().getPackageName().startsWith("craftmap.")) {
+    if (allowed == null && method.getBeanType().getPackageName().startsWith("craftmap.")) {
       throw new IllegalStateException(
           "impossible state: nothing says who may ask " + method.getShortLogMessage());
     }
-    // the description, where it is served at all
-    return StudioRole.GUEST;
+    return Optional.ofNullable(allowed);
   }
 }

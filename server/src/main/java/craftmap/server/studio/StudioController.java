@@ -66,7 +66,7 @@ class StudioController {
     }
   }
 
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping("/studio")
   StudioView studio(Asker asker) {
     return view(asker.studio());
