@@ -55,8 +55,10 @@ export function PeoplePage() {
       </Text>
       {me.accounts ? (
         <Those people={people.data} owner={me.role === 'OWNER'} self={me.account} />
-      ) : (
+      ) : me.role === 'OWNER' ? (
         <FirstAccount onMade={setMade} />
+      ) : (
+        <Text color="soft">The first account is made at the studio’s own machine.</Text>
       )}
     </Box>
   );

@@ -16,6 +16,7 @@ export function StudioFrame() {
           </Place>
           {me?.role !== 'GUEST' && <Place to="/studio/people">People</Place>}
           {me?.role !== 'GUEST' && <ClientsPlace />}
+          {me?.role === 'OWNER' && <Place to="/studio/devices">Devices</Place>}
           {me?.role === 'OWNER' && <Place to="/studio/backup">Backup</Place>}
           {me?.accounts && <Place to="/studio/you">You</Place>}
         </HStack>

@@ -46,7 +46,8 @@ export function useSignOut() {
   });
 }
 
-async function forgetKeptPages() {
+/** Leaves nothing on the device that was kept for the bench. */
+export async function forgetKeptPages() {
   if ('caches' in window) {
     const names = await caches.keys();
     await Promise.all(names.map((name) => caches.delete(name)));

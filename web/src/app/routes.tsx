@@ -14,6 +14,8 @@ import { CutPage } from '../cut/CutPage';
 import { CutterTab } from '../cut/CutterTab';
 import { PrintTab } from '../cut/PrintTab';
 import { SheetsTab } from '../cut/SheetsTab';
+import { DevicesPage } from '../devices/DevicesPage';
+import { PairPage } from '../devices/PairPage';
 import { GatherPage } from '../gather/GatherPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { LearnedPage } from '../learned/LearnedPage';
@@ -46,6 +48,7 @@ import { titled, titledFor } from './titles';
 /** Every face, lay, design and pot has an address of its own. */
 export const routes: RouteObject[] = [
   { path: '/sign-in', element: <SignInPage />, errorElement: <Broken /> },
+  { path: '/pair', element: <PairPage />, errorElement: <Broken /> },
   { path: '/look', element: <LookPage />, errorElement: <Broken /> },
   { path: '/join', element: <JoinPage />, errorElement: <Broken /> },
   {
@@ -74,6 +77,7 @@ function within(): RouteObject[] {
             { index: true, element: <BenchPage />, handle: titled('Studio') },
             { path: 'people', element: <PeoplePage />, handle: titled('People') },
             { path: 'clients', element: <ClientsPage />, handle: titled('Clients') },
+            { path: 'devices', element: <DevicesPage />, handle: titled('Devices') },
             { path: 'backup', element: <BackupPage />, handle: titled('Backup') },
             { path: 'you', element: <YouPage />, handle: titled('You') },
           ],

@@ -26,7 +26,7 @@ describe('the title of the window', () => {
     const within = (all: readonly RouteObject[]): readonly RouteObject[] =>
       all.flatMap((r) => (r.children && !r.handle ? within(r.children) : [r]));
     // before one is in, and at the bench, pages name themselves
-    const named = ['/sign-in', '/join', '/look', '/pieces/:pieceId/work/:stepId?'];
+    const named = ['/sign-in', '/join', '/pair', '/look', '/pieces/:pieceId/work/:stepId?'];
     const pages = within(routes).filter((p) => !named.includes(p.path ?? ''));
     const untitled = pages.filter((p) => !p.index && p.path !== '*' && p.handle === undefined);
     expect(untitled.map((p) => p.path)).toEqual([]);

@@ -106,14 +106,14 @@ abstract class Journey {
 
   /** A window on another application than the one that all journeys share. */
   protected BrowserContext newWindow(App on) {
-    return browser()
-        .newContext(
-            new Browser.NewContextOptions()
-                .setViewportSize(1280, 800)
-                .setBaseURL(on.address())
-                // nothing to wait for between two steps
-                .setReducedMotion(ReducedMotion.REDUCE)
-                .setLocale("en-GB"));
+    return newWindow(
+        new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(on.address()));
+  }
+
+  /** A window as some device has it. */
+  protected BrowserContext newWindow(Browser.NewContextOptions of) {
+    // nothing to wait for between two steps
+    return browser().newContext(of.setReducedMotion(ReducedMotion.REDUCE).setLocale("en-GB"));
   }
 
   protected Page newPage(BrowserContext in) {

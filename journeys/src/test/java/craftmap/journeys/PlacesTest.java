@@ -99,6 +99,7 @@ class PlacesTest extends Journey {
         "/studio/people",
         "/studio/clients",
         "/studio/backup",
+        "/studio/devices",
         "/pieces/sea-chest/money",
         "/pieces/sea-chest/afterwards",
       })
