@@ -37,9 +37,11 @@ public final class TestDatabase {
   private static Path dir() {
     try {
       String given = System.getenv("CRAFTMAP_TEST_DIR");
+      // classes that run beside each other share nothing
+      String name = "db-" + System.getProperty("craftmap.fork", "1");
       return given == null
-          ? Files.createTempDirectory("craftmap-test").resolve("db")
-          : Path.of(given, "db");
+          ? Files.createTempDirectory("craftmap-test").resolve(name)
+          : Path.of(given, name);
     } catch (IOException noRoom) {
       throw new IllegalStateException(noRoom);
     }

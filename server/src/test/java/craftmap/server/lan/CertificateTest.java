@@ -30,8 +30,7 @@ class CertificateTest {
   @Test
   void itIsMadeOnceForAnAddressAndStaysTheSame() throws Exception {
     Certificate made = of("192.168.7.31", NOW);
-    assertThat(made.shown().getSubjectAlternativeNames())
-        .hasToString("[[7, 192.168.7.31]]");
+    assertThat(made.shown().getSubjectAlternativeNames()).hasToString("[[7, 192.168.7.31]]");
     assertThat(made.shown().getPublicKey().getAlgorithm()).isEqualTo("EC");
     assertThat(made.shown().getExtendedKeyUsage()).containsExactly("1.3.6.1.5.5.7.3.1");
     made.shown().checkValidity();
