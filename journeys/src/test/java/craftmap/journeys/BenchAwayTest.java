@@ -101,10 +101,11 @@ class BenchAwayTest extends Journey {
       Map<String, Double> levels = levels(app);
       tablet.navigate(app.address() + "/pieces/sea-chest/work");
       done();
-      tablet.waitForCondition(() -> doneSteps(app).size() == before.size() + 1);
+      eventually(tablet, () -> doneSteps(app).size() == before.size() + 1);
       // nothing is under way, and the browser has what it needs to go on alone
-      tablet.waitForCondition(() -> (boolean) tablet.evaluate(NOTHING_KEPT));
-      tablet.waitForCondition(
+      eventually(tablet, () -> (boolean) tablet.evaluate(NOTHING_KEPT));
+      eventually(
+          tablet,
           () ->
               (boolean)
                   tablet.evaluate(
@@ -138,7 +139,7 @@ class BenchAwayTest extends Journey {
       try (App again = App.start(folder, "--port", "" + port)) {
         Assertions.assertThat(again.said()).isNotEmpty();
         assertThat(banner()).isHidden();
-        tablet.waitForCondition(() -> doneSteps(app).size() == before.size() + TAPS_WHILE_AWAY);
+        eventually(tablet, () -> doneSteps(app).size() == before.size() + TAPS_WHILE_AWAY);
         // what was a mistake is left to do, and what was noted is with the step
         Assertions.assertThat(get(app, PIECE + "/work/ahead").toString())
             .contains(told.getLast())

@@ -71,7 +71,7 @@ class DevicesMatrixTest extends LanServerTest {
     for (String page : List.of("/", "/pair", "/mark.svg", "/bench-worker.js")) {
       assertThat(get(Tablet.UNPAIRED, page).status()).as(page).isEqualTo(200);
     }
-    assertThat(get(Tablet.UNPAIRED, "/actuator/health").status()).isEqualTo(401);
+    assertThat(get(Tablet.UNPAIRED, "/actuator/health").status()).isEqualTo(403);
   }
 
   @Test

@@ -133,10 +133,22 @@ class Devices {
    */
   @Guarded
   public void tries() {
-    jdbc.sql("update pairing set tries = tries + 1 where ends_at > :now and tries <= :most")
-        .param("now", Utc.of(clock.instant()))
-        .param("most", MOST_TRIES)
-        .update();
+    List<String> studios =
+        jdbc.sql(
+                """
+                select studio_id from pairing where ends_at > :now and tries <= :most
+                order by studio_id for update
+                """)
+            .param("now", Utc.of(clock.instant()))
+            .param("most", MOST_TRIES)
+            .query(String.class)
+            .list();
+    for (String studio : studios) {
+      jdbc.sql("update pairing set tries = tries + 1 where studio_id = :studio")
+          .param("studio", studio)
+          .update();
+      changes.tell(studio, Thing.DEVICE, studio);
+    }
   }
 
   /**
@@ -169,9 +181,13 @@ class Devices {
             .optional()
             .orElseThrow(Devices::wrong);
     int used =
-        jdbc.sql("delete from pairing where studio_id = :studio and hash = :hash")
+        jdbc.sql(
+                """
+                delete from pairing where studio_id = :studio and hash = :hash and tries <= :most
+                """)
             .param("studio", opened.studio())
             .param("hash", hash)
+            .param("most", MOST_TRIES)
             .update();
     if (used != 1) {
       throw wrong();

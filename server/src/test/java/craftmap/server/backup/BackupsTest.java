@@ -146,6 +146,8 @@ class BackupsTest extends AccountsServerTest {
         .containsExactlyInAnyOrder(
             // of this machine and this moment
             "changed",
+            "device",
+            "pairing",
             "presence",
             "job",
             // would let somebody in once more
