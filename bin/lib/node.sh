@@ -86,7 +86,7 @@ start() {
     --wsrep-node-address="127.0.0.1:$group" --wsrep-cluster-address="$address" \
     --wsrep-sst-method=rsync --wsrep-sst-receive-address="127.0.0.1:$sst" \
     --wsrep-sync-wait=1 --wsrep-retry-autocommit=4 \
-    --wsrep-provider-options="base_port=$group;gmcast.listen_addr=tcp://127.0.0.1:$group;ist.recv_addr=127.0.0.1:$ist;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT4S;evs.inactive_check_period=PT0.5S;gcache.size=64M" \
+    --wsrep-provider-options="base_port=$group;gmcast.listen_addr=tcp://127.0.0.1:$group;ist.recv_addr=127.0.0.1:$ist;evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT6S;evs.install_timeout=PT5S;evs.inactive_check_period=PT0.5S;gcache.size=64M" \
     >/dev/null 2>&1 </dev/null 7>&- 9>&- &
 }
 
@@ -99,7 +99,7 @@ state() {
     rm -f "$dir/recovered"
     # shellcheck disable=SC2046
     as_node "$(mariadbd_program)" $(options "$dir" | sed "s|--log-error=[^ ]*||") \
-      --wsrep-on=ON --wsrep-provider="$(galera_library)" --wsrep-recover --port=0 --skip-networking \
+      --wsrep-on=ON --wsrep-provider="$(galera_library)" --wsrep-cluster-address=gcomm:// --wsrep-recover --port=0 --skip-networking \
       >"$dir.recovered" 2>&1 || true
     sequence=$(sed -n 's/.*Recovered position: *[^:]*:\(-\{0,1\}[0-9]*\).*/\1/p' "$dir.recovered" | tail -n 1)
   fi

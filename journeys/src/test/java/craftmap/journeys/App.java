@@ -153,7 +153,7 @@ final class App implements AutoCloseable {
     return Files.exists(here.resolve("bin/start")) ? here : here.getParent();
   }
 
-  private static int freePort() throws IOException {
+  static int freePort() throws IOException {
     try (ServerSocket socket = new ServerSocket(0)) {
       return socket.getLocalPort();
     }
