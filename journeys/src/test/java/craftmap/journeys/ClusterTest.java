@@ -400,13 +400,17 @@ class ClusterTest {
     }
 
     @Override
-    public void close() throws Exception {
-      process.destroy();
-      assertThat(process.waitFor(2, TimeUnit.MINUTES)).isTrue();
-      for (int n = 1; n <= 3; n++) {
-        assertThat(node("pid", "node" + n, "")).as("left running").isEmpty();
+    public void close() {
+      try {
+        process.destroy();
+        assertThat(process.waitFor(2, TimeUnit.MINUTES)).isTrue();
+        for (int n = 1; n <= 3; n++) {
+          assertThat(node("pid", "node" + n, "")).as("left running").isEmpty();
+        }
+        new ProcessBuilder("rm", "-rf", data.toString()).start().waitFor();
+      } catch (IOException | InterruptedException broken) {
+        throw new IllegalStateException(broken);
       }
-      new ProcessBuilder("rm", "-rf", data.toString()).start().waitFor();
     }
   }
 }
