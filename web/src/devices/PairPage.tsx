@@ -103,8 +103,9 @@ export function PairForm() {
           {shown.data && (
             <Box>
               <Text fontSize="13px" color="soft" mb="1">
-                The studio’s screen shows this fingerprint too. If it is another, somebody stands in
-                between: do not go on.
+                The studio’s screen shows this too, and so must the certificate that this browser
+                tells of, beside the address. If either is another, somebody stands in between: do
+                not go on.
               </Text>
               <Fingerprint of={shown.data.fingerprint} />
               <Text fontSize="13px" color="soft" mt="1">

@@ -26,6 +26,7 @@ class DevicesMatrixTest extends LanServerTest {
           "POST /api/pair",
           "POST /api/sign-in",
           "POST /api/sign-out",
+          "GET /api/artworks/{id}",
           "GET /api/changes",
           "GET /api/live",
           "PUT /api/live/here",

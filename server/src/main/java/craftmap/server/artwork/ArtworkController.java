@@ -146,7 +146,7 @@ class ArtworkController {
       "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'; sandbox";
 
   /** Never changes; an SVG is shown as a picture and may do nothing by itself. */
-  @Allowed(StudioRole.GUEST)
+  @Allowed(value = StudioRole.GUEST, atTheBench = true)
   @GetMapping("/{id}")
   ResponseEntity<byte[]> content(Asker asker, @PathVariable String id) {
     StoredArtwork artwork = artworks.get(asker.studio().id(), id);
