@@ -14,9 +14,11 @@ import java.net.ConnectException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** A tablet at the bench, over the studio's own network: here 127.0.0.2. */
 class DevicesTest extends Journey {
@@ -33,7 +35,8 @@ class DevicesTest extends Journey {
   }
 
   @Test
-  void withoutBeingAskedForNothingButThisMachineIsAnswered() {
+  void withoutBeingAskedForNothingButThisMachineIsAnswered(@TempDir Path folder)
+      throws IOException {
     go("/studio/devices");
     assertThat(page.getByText("bin/start --lan")).isVisible();
     assertThat(page.getByText("Nothing is paired yet")).isVisible();
@@ -43,7 +46,9 @@ class DevicesTest extends Journey {
       assertThatThrownBy(() -> new Socket(NETWORK, port).close())
           .isInstanceOf(ConnectException.class);
     }
-    assertThat(App.refusal("--lan", "203.0.113.7"))
+    assertThat(
+            App.refusal(
+                "--lan", "203.0.113.7", "--port", "" + App.freePort(), "--data", "" + folder))
         .startsWith("1: ")
         .contains("--lan (203.0.113.7) is not on a network of one's own");
   }
