@@ -14,6 +14,7 @@ import { CutPage } from '../cut/CutPage';
 import { CutterTab } from '../cut/CutterTab';
 import { PrintTab } from '../cut/PrintTab';
 import { SheetsTab } from '../cut/SheetsTab';
+import { OnDevice } from '../devices/BenchStart';
 import { DevicesPage } from '../devices/DevicesPage';
 import { PairPage } from '../devices/PairPage';
 import { GatherPage } from '../gather/GatherPage';
@@ -54,7 +55,7 @@ export const routes: RouteObject[] = [
   {
     element: <SignedInOnly />,
     errorElement: <Broken />,
-    children: [{ element: <Live />, children: within() }],
+    children: [{ element: <Live />, children: [{ element: <OnDevice />, children: within() }] }],
   },
 ];
 

@@ -1,10 +1,18 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
-import { Link } from 'react-router';
+import { Link, Outlet, useMatch } from 'react-router';
+import { useMe } from '../account/useMe';
 import { useNexts, usePieces } from '../api/queries';
 import { Empty, ErrorState, Loading } from '../common/States';
 
+/** A device that is for the bench alone goes from what is next to a piece's steps, and nowhere else. */
+export function OnDevice() {
+  const device = useMe().data?.device;
+  const atWork = useMatch('/pieces/:pieceId/work/:stepId?') !== null;
+  return device?.benchOnly && !atWork ? <BenchStart device={device.name} /> : <Outlet />;
+}
+
 /** Where a device begins that is for the bench alone: what each piece waits for, to be tapped. */
-export function BenchStart({ device }: { device: string }) {
+function BenchStart({ device }: { device: string }) {
   const pieces = usePieces(false, '');
   const nexts = useNexts();
   if (pieces.isError) {
