@@ -29,6 +29,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -37,6 +38,7 @@ import org.junit.jupiter.api.Test;
  *
  * <p>{@code -Djourneys.rounds=20} kills more, for docs/reliability.md.
  */
+@Tag("campaign")
 class ClusterTest {
   private static final int WRITERS = 6;
   private static final int ROUNDS = Integer.getInteger("journeys.rounds", 3);
