@@ -234,17 +234,20 @@ class Devices {
         .optional();
   }
 
-  /** Notes that it was seen, a minute after it was noted the last time. */
+  /** Whether it is to be noted that it is seen: a minute after that was noted the last time. */
+  boolean wasSeenLongAgo(Device device) {
+    return device.seenAt().plus(SEEN_TO).isBefore(clock.instant());
+  }
+
+  /** Notes that it is seen now. */
   @Guarded
   public void seen(Device device) {
     Instant now = clock.instant();
-    if (device.seenAt().plus(SEEN_TO).isBefore(now)) {
-      jdbc.sql("update device set seen_at = :now where id = :id and seen_at < :before")
-          .param("now", Utc.of(now))
-          .param("id", device.id())
-          .param("before", Utc.of(now.minus(SEEN_TO)))
-          .update();
-    }
+    jdbc.sql("update device set seen_at = :now where id = :id and seen_at < :before")
+        .param("now", Utc.of(now))
+        .param("id", device.id())
+        .param("before", Utc.of(now.minus(SEEN_TO)))
+        .update();
   }
 
   @Guarded

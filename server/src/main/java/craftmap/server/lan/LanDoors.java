@@ -53,7 +53,7 @@ class LanDoors implements Doors {
             .map(Cookie::getValue)
             .findFirst()
             .flatMap(token -> devices.byToken(new Secret(token)));
-    device.ifPresent(this::seen);
+    device.filter(devices::wasSeenLongAgo).ifPresent(this::seen);
     return device
         .<Door>map(d -> new Door.Paired(d.id(), d.studioId(), d.name(), d.benchOnly()))
         .orElseGet(Door.Unpaired::new);
