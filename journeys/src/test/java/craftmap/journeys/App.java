@@ -110,6 +110,17 @@ final class App implements AutoCloseable {
     }
   }
 
+  /** Ends the server alone, the hard way; bin/start then ends too. */
+  void killServer() {
+    try {
+      long pid = Long.parseLong(Files.readString(data.resolve("server.pid")).strip());
+      ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+      process.waitFor();
+    } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
   String address() {
     return "http://127.0.0.1:" + port;
   }

@@ -1,0 +1,337 @@
+package craftmap.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
+import javax.imageio.ImageIO;
+
+/**
+ * People who work at the same things at once, over HTTP, whatever is killed meanwhile, and what
+ * they were told is kept: pieces started and taken in from files, marks on the same piece, takings
+ * from the same pot, photos.
+ */
+final class Crowd implements AutoCloseable {
+  private static final BigDecimal POT = new BigDecimal("4000");
+  private static final BigDecimal TAKEN = new BigDecimal("0.7");
+  private static final Duration LONGEST = Duration.ofMinutes(3);
+
+  /** Whoever is not answered tries again in a moment. */
+  private static final long AGAIN_NS = 50_000_000;
+
+  private final HttpClient http = HttpClient.newHttpClient();
+  private final ExecutorService people;
+  private final List<Future<?>> all = new ArrayList<>();
+  private final byte[] photo = photo();
+  private final String address;
+  private final String piece;
+  private final String pot;
+  private final byte[] file;
+
+  private final Queue<String> pieces = new ConcurrentLinkedQueue<>();
+  private final Queue<String> takenIn = new ConcurrentLinkedQueue<>();
+  private final Queue<String> marks = new ConcurrentLinkedQueue<>();
+  private final Queue<String> photos = new ConcurrentLinkedQueue<>();
+  private final AtomicInteger booked = new AtomicInteger();
+  private final AtomicInteger perhapsBooked = new AtomicInteger();
+  private final AtomicInteger unanswered = new AtomicInteger();
+  private final Map<Integer, String> faults = new ConcurrentHashMap<>();
+  private final Semaphore kept = new Semaphore(0);
+
+  private Instant last = Instant.now();
+  private Duration longestStop = Duration.ZERO;
+  private volatile boolean over;
+
+  /** They work at an address; the same one all the time. */
+  Crowd(String address, int writers) {
+    this.address = address;
+    Answer made = send("POST", "/api/pieces", chest("Everybody's chest"));
+    assertThat(made.status()).as(made.body()).isEqualTo(201);
+    piece = made.json().get("id").getAsString();
+    file = get("/api/pieces/" + piece + "/export").body().getBytes(StandardCharsets.UTF_8);
+    Answer poured =
+        send(
+            "POST",
+            "/api/media",
+            """
+            {"holds": "5000", "level": "%s",
+             "medium": {"name": "Everybody's", "generic": "chalky-paint", "packs": []}}"""
+                .formatted(POT));
+    assertThat(poured.status()).as(poured.body()).isEqualTo(201);
+    pot = poured.json().getAsJsonArray("pots").get(0).getAsJsonObject().get("id").getAsString();
+    people = Executors.newFixedThreadPool(writers);
+    last = Instant.now();
+    for (int w = 0; w < writers; w++) {
+      int writer = w;
+      all.add(people.submit(() -> works(writer)));
+    }
+  }
+
+  private record Answer(int status, String body) {
+    JsonObject json() {
+      return JsonParser.parseString(body).getAsJsonObject();
+    }
+
+    /** Whoever asked cannot know whether it was kept. */
+    boolean isUnknown() {
+      return status == 0 || status >= 500;
+    }
+  }
+
+  private Answer get(String path) {
+    return send("GET", path, "");
+  }
+
+  private Answer send(String method, String path, String json, String... headers) {
+    return send(method, path, "application/json", json.getBytes(StandardCharsets.UTF_8), headers);
+  }
+
+  private Answer send(String method, String path, String type, byte[] body, String... headers) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address + path))
+            .timeout(Duration.ofSeconds(20))
+            .header("Content-Type", type)
+            .header("Cookie", "XSRF-TOKEN=t")
+            .header("X-XSRF-TOKEN", "t")
+            .method(method, HttpRequest.BodyPublishers.ofByteArray(body));
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    try {
+      HttpResponse<String> raw = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+      return new Answer(raw.statusCode(), raw.body());
+    } catch (IOException silent) {
+      return new Answer(0, "");
+    } catch (InterruptedException stopped) {
+      throw new IllegalStateException(stopped);
+    }
+  }
+
+  private void works(int writer) {
+    Random dice = new Random(77L * writer + 5);
+    for (int n = 0; !over; n++) {
+      String name = "w%d-%d".formatted(writer, n);
+      Answer answer =
+          switch (dice.nextInt(8)) {
+            case 0, 1 -> keeps(pieces, name, send("POST", "/api/pieces", chest(name)));
+            case 2 -> takesIn();
+            case 3 -> photographs();
+            case 4, 5 -> marks(name, dice);
+            default -> books();
+          };
+      if (answer.status() == 500) {
+        faults.put(faults.size(), answer.body());
+      }
+      if (answer.isUnknown()) {
+        unanswered.incrementAndGet();
+        LockSupport.parkNanos(AGAIN_NS);
+      } else if (answer.status() < 300) {
+        told();
+      }
+    }
+  }
+
+  private synchronized void told() {
+    Instant now = Instant.now();
+    Duration stop = Duration.between(last, now);
+    longestStop = stop.compareTo(longestStop) > 0 ? stop : longestStop;
+    last = now;
+    kept.release();
+  }
+
+  private static Answer keeps(Queue<String> what, String name, Answer answer) {
+    if (answer.status() >= 200 && answer.status() < 300) {
+      what.add(name);
+    }
+    return answer;
+  }
+
+  private Answer takesIn() {
+    Answer in = send("POST", "/api/pieces/import", "application/octet-stream", file);
+    return in.status() == 201 || in.status() == 200
+        ? keeps(takenIn, in.json().get("id").getAsString(), in)
+        : in;
+  }
+
+  private Answer photographs() {
+    Answer taken =
+        send(
+            "POST",
+            "/api/pieces/" + piece + "/photos?stage=DURING",
+            "application/octet-stream",
+            photo);
+    return taken.status() == 201 || taken.status() == 200
+        ? keeps(photos, taken.json().get("id").getAsString(), taken)
+        : taken;
+  }
+
+  private Answer marks(String name, Random dice) {
+    Answer now = get("/api/pieces/" + piece);
+    if (now.status() != 200) {
+      return now;
+    }
+    String edit =
+        """
+        {"id": "%s", "edits": [{"kind": "ADD_MARK", "id": "%s", "faceId": "front",
+         "mark": "BLEMISH", "xMm": %d, "yMm": %d}]}"""
+            .formatted(name, name, 5 + dice.nextInt(800), 5 + dice.nextInt(380));
+    String version = "\"" + now.json().get("version").getAsLong() + "\"";
+    return keeps(
+        marks, name, send("POST", "/api/pieces/" + piece + "/edits", edit, "If-Match", version));
+  }
+
+  private Answer books() {
+    Answer made =
+        send(
+            "POST",
+            "/api/holdings/" + pot + "/entries",
+            "{\"kind\": \"SPOILED\", \"quantity\": \"%s\"}".formatted(TAKEN));
+    if (made.status() == 200) {
+      booked.incrementAndGet();
+    } else if (made.isUnknown()) {
+      perhapsBooked.incrementAndGet();
+    }
+    return made;
+  }
+
+  /** Until so many more were told that what they did is kept. */
+  void untilKept(int more) throws InterruptedException {
+    kept.drainPermits();
+    assertThat(kept.tryAcquire(more, LONGEST.toSeconds(), TimeUnit.SECONDS))
+        .as("nothing is kept any more")
+        .isTrue();
+  }
+
+  /** They go home. */
+  void end() throws InterruptedException, ExecutionException {
+    over = true;
+    for (Future<?> one : all) {
+      one.get();
+    }
+  }
+
+  @Override
+  public void close() {
+    over = true;
+    people.close();
+  }
+
+  synchronized Duration longestStop() {
+    return longestStop;
+  }
+
+  /** What was answered as a fault of ours. */
+  List<String> faults() {
+    return List.copyOf(new TreeMap<>(faults).values());
+  }
+
+  /**
+   * All that they were told is kept is there at an address, once, and booked whole; also while they
+   * go on.
+   */
+  void isAllThere(String at) {
+    List<String> wereMade = List.copyOf(pieces);
+    List<String> wereTakenIn = List.copyOf(takenIn);
+    List<String> werePhotographed = List.copyOf(photos);
+    List<String> wereMarked = List.copyOf(marks);
+    int wereBooked = booked.get();
+
+    List<String> names = new ArrayList<>();
+    List<String> ids = new ArrayList<>();
+    for (JsonElement p : JsonParser.parseString(ask(at, "/api/pieces")).getAsJsonArray()) {
+      ids.add(p.getAsJsonObject().get("id").getAsString());
+      names.add(p.getAsJsonObject().get("name").getAsString());
+    }
+    assertThat(ids).as(at).containsAll(wereTakenIn).doesNotHaveDuplicates();
+    names.removeIf(n -> !n.startsWith("w"));
+    assertThat(names).as(at).containsAll(wereMade).doesNotHaveDuplicates();
+    assertThat(ask(at, "/api/pieces/" + piece + "/photos")).as(at).contains(werePhotographed);
+    String plan = ask(at, "/api/pieces/" + piece);
+    for (String mark : wereMarked) {
+      assertThat(plan).as(at).contains("\"" + mark + "\"");
+    }
+    BigDecimal taken =
+        POT.subtract(
+            JsonParser.parseString(ask(at, "/api/holdings/" + pot))
+                .getAsJsonObject()
+                .getAsJsonObject("holding")
+                .get("level")
+                .getAsBigDecimal());
+    assertThat(taken.remainder(TAKEN)).as("booked whole").isEqualByComparingTo("0");
+    int underWay = over ? 0 : all.size();
+    assertThat(taken.divide(TAKEN).intValueExact())
+        .as(at)
+        .isBetween(wereBooked, booked.get() + perhapsBooked.get() + underWay);
+  }
+
+  private String ask(String at, String path) {
+    try {
+      HttpResponse<String> answer =
+          http.send(
+              HttpRequest.newBuilder(URI.create(at + path)).build(),
+              HttpResponse.BodyHandlers.ofString());
+      assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+      return answer.body();
+    } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  @Override
+  public String toString() {
+    return "%d pieces, %d from files, %d marks, %d photos, %d bookings kept, %d not answered, longest stop %d ms"
+        .formatted(
+            pieces.size(),
+            takenIn.size(),
+            marks.size(),
+            photos.size(),
+            booked.get(),
+            unanswered.get(),
+            longestStop().toMillis());
+  }
+
+  private static String chest(String name) {
+    return """
+    {"name": "%s", "form": {"kind": "CHEST", "choices": {},
+     "measures": {"width": 870, "height": 420, "depth": 450}}}"""
+        .formatted(name);
+  }
+
+  private static byte[] photo() {
+    try {
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      ImageIO.write(new BufferedImage(160, 120, BufferedImage.TYPE_INT_RGB), "jpg", out);
+      return out.toByteArray();
+    } catch (IOException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+}
