@@ -3,9 +3,12 @@ package craftmap.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,13 +19,46 @@ class PlacesTest extends Journey {
   @Test
   void homeShowsTheDemoChestWithWhatIsNext() {
     go("/");
-    assertThat(
-            page.getByRole(AriaRole.LINK)
-                .filter(
-                    new com.microsoft.playwright.Locator.FilterOptions()
-                        .setHasText("Sea chest for the autumn fair")))
-        .containsText("Paint Fern band in Bone white");
+    assertThat(card("Sea chest for the autumn fair")).containsText("Paint Fern band in Bone white");
     everyoneCanUseIt();
+  }
+
+  /** A studio's first pieces need not wait for its last. */
+  @Test
+  void whatAPieceComesToIsAskedOnceItIsAboutToBeSeen() {
+    List<String> ids = new ArrayList<>();
+    for (int n = 1; n <= 9; n++) {
+      ids.add(makePiece("Stool " + n + " of nine", "STEP_STOOL", "{}"));
+    }
+    List<String> asked = new CopyOnWriteArrayList<>();
+    page.onRequest(
+        r -> {
+          if (r.url().endsWith("/card")) {
+            asked.add(r.url().replaceFirst(".*/pieces/([^/]+)/card", "$1"));
+          }
+        });
+    go("/");
+    assertThat(drawing("Sea chest for the autumn fair")).isVisible();
+    // its name is there, and can be opened, before anything of it is worked out
+    assertThat(card("Stool 9 of nine")).hasCount(1);
+    assertThat(asked).contains("sea-chest").doesNotContain(ids.getLast());
+    card("Stool 9 of nine").scrollIntoViewIfNeeded();
+    assertThat(drawing("Stool 9 of nine")).isVisible();
+    assertThat(card("Stool 9 of nine")).containsText("Survey");
+    assertThat(asked).contains(ids.getLast()).doesNotHaveDuplicates();
+    for (String id : ids) {
+      sent("POST", "/api/pieces/" + id + "/archive", "");
+      sent("DELETE", "/api/pieces/" + id, "");
+    }
+  }
+
+  private Locator card(String name) {
+    return page.getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText(name));
+  }
+
+  private Locator drawing(String name) {
+    return card(name)
+        .getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("The piece, unfolded"));
   }
 
   @Test
