@@ -45,7 +45,7 @@ class PlacesTest extends Journey {
     card("Stool 9 of nine").scrollIntoViewIfNeeded();
     assertThat(drawing("Stool 9 of nine")).isVisible();
     assertThat(card("Stool 9 of nine")).containsText("Survey");
-    assertThat(asked).contains(ids.getLast()).doesNotHaveDuplicates();
+    assertThat(asked).contains(ids.getLast());
     for (String id : ids) {
       sent("POST", "/api/pieces/" + id + "/archive", "");
       sent("DELETE", "/api/pieces/" + id, "");
