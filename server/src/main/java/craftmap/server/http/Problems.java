@@ -52,8 +52,7 @@ class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail refused(RefusedInput refused, NativeWebRequest request) {
     FigureWords words = new FigureWords(tape(request));
     ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, words.refusal(refused));
-    problem.setTitle("Not accepted");
+        problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not accepted", words.refusal(refused));
     problem.setProperty(
         "violations",
         refused.faults().stream()
@@ -79,58 +78,42 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail missing(NoSuchElementException missing) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.NOT_FOUND,
-            missing.getMessage() == null ? "There is no such thing here." : missing.getMessage());
-    problem.setTitle("Not here");
-    return problem;
+    String which = missing.getMessage();
+    return problem(
+        HttpStatus.NOT_FOUND, "Not here", which == null ? "There is no such thing here." : which);
   }
 
   @ExceptionHandler
   ProblemDetail notSignedIn(NotSignedIn nobody) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, nobody.getMessage());
-    problem.setTitle("Not signed in");
-    return problem;
+    return problem(HttpStatus.UNAUTHORIZED, "Not signed in", nobody.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail notPaired(NotPaired nobody) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, nobody.getMessage());
-    problem.setTitle("Not paired");
-    return problem;
+    return problem(HttpStatus.UNAUTHORIZED, "Not paired", nobody.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail notAtTheBench(NotAtTheBench refused) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, refused.getMessage());
-    problem.setTitle("Not at the bench");
-    return problem;
+    return problem(HttpStatus.FORBIDDEN, "Not at the bench", refused.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail notAllowed(NotAllowed refused) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.FORBIDDEN,
-            refused.asked() == StudioRole.OWNER
-                ? "Only an owner of the studio does this."
-                : "You look at this studio as a guest. Its makers and owners change things.");
-    problem.setTitle("Not yours to do");
-    return problem;
+    return problem(
+        HttpStatus.FORBIDDEN,
+        "Not yours to do",
+        refused.asked() == StudioRole.OWNER
+            ? "Only an owner of the studio does this."
+            : "You look at this studio as a guest. Its makers and owners change things.");
   }
 
   @ExceptionHandler
   ProblemDetail busy(CannotAcquireLockException busy) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.SERVICE_UNAVAILABLE,
-            "Someone else is booking on this just now. Try again in a moment.");
-    problem.setTitle("Busy");
-    return problem;
+    return problem(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "Busy",
+        "Someone else is booking on this just now. Try again in a moment.");
   }
 
   @ExceptionHandler
@@ -140,8 +123,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
   private static ResponseEntity<ProblemDetail> noDatabase() {
     ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, NoDatabase.SENTENCE);
-    problem.setTitle("No database");
+        problem(HttpStatus.SERVICE_UNAVAILABLE, "No database", NoDatabase.SENTENCE);
     return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
         .header(HttpHeaders.RETRY_AFTER, "" + NoDatabase.AGAIN_AFTER_SECONDS)
         .body(problem);
@@ -149,11 +131,15 @@ class Problems extends ResponseEntityExceptionHandler {
 
   private static ProblemDetail ourBug(Exception bug) {
     LOG.error("unexpected", bug);
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.INTERNAL_SERVER_ERROR,
-            "Something went wrong on our side. Nothing of yours was changed; it is in the log.");
-    problem.setTitle("Our mistake");
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "Our mistake",
+        "Something went wrong on our side. Nothing of yours was changed; it is in the log.");
+  }
+
+  private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    problem.setTitle(title);
     return problem;
   }
 
