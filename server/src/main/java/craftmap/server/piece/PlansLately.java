@@ -14,7 +14,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * kept.
  */
 final class PlansLately {
-  private static final int MOST = 64;
+  /** The list of pieces, and the week, ask for all of a studio's. */
+  private static final int MOST = 256;
 
   private record Of(String studioId, String pieceId, long version, Optional<Instant> restored) {}
 

@@ -24,6 +24,11 @@ public class Media {
   private final Changes changes;
   private final Lately<List<MediumRows.Light>> light = new Lately<>();
 
+  /**
+   * A label is read anew only once one was changed: every reading of coats asks for all of them.
+   */
+  private final Lately<List<OwnedMedium>> owned = new Lately<>();
+
   Media(MediumRows rows, Clock clock, Changes changes) {
     this.changes = changes;
     this.rows = rows;
@@ -34,9 +39,13 @@ public class Media {
   public record MediumReading(Medium medium, MeasureSheet label) {}
 
   public List<OwnedMedium> all(String studioId) {
-    return rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream()
-        .map(MediumRow::toOwned)
-        .toList();
+    return owned.of(
+        studioId,
+        changes.stamp(studioId, Thing.MEDIUM),
+        () ->
+            rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream()
+                .map(MediumRow::toOwned)
+                .toList());
   }
 
   public Optional<OwnedMedium> find(String studioId, String id) {
