@@ -38,7 +38,7 @@ public final class TestDatabase {
     try {
       String given = System.getenv("CRAFTMAP_TEST_DIR");
       // classes that run beside each other share nothing
-      String name = "db-" + System.getProperty("craftmap.fork", "1");
+      String name = "db-" + ProcessHandle.current().pid();
       return given == null
           ? Files.createTempDirectory("craftmap-test").resolve(name)
           : Path.of(given, name);
