@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LogAsked } from '../logbook/asked';
 import { api, ask, type StudioView, type Trouble } from './client';
+import { fewAtATime } from './fewAtATime';
 import { allButStudio, keys } from './keys';
 
 /** Everything that shows a length is asked again when the studio's tape changes. */
@@ -41,12 +42,16 @@ export function usePieces(archived: boolean, find: string) {
   });
 }
 
+/** As many as a small server has hands. */
+const cardInTurn = fewAtATime(2);
+
 /** What a piece comes to on the home page; asked once somebody is about to see it. */
 export function useCard(id: string, seen: boolean) {
   return useQuery({
     queryKey: keys.card(id),
     enabled: seen,
-    queryFn: () => ask(api.GET('/api/pieces/{id}/card', { params: { path: { id } } })),
+    queryFn: () =>
+      cardInTurn(() => ask(api.GET('/api/pieces/{id}/card', { params: { path: { id } } }))),
   });
 }
 
