@@ -75,6 +75,10 @@ abstract class Journey {
   /** {@code -Djourneys.wait=4000} tells sooner what never comes, while a journey is written. */
   private static final double LONGEST_WAIT_MS = Integer.getInteger("journeys.wait", 60_000);
 
+  /** Where a certificate is not trusted, nothing is kept for the bench; browsers say so. */
+  private static final String UNTRUSTED =
+      "An SSL certificate error occurred when fetching the script.";
+
   private static final long BETWEEN_TWO_LOOKS_NS = 150_000_000;
 
   private static synchronized Browser browser() {
@@ -127,7 +131,8 @@ abstract class Journey {
         message -> {
           // an answer of 409 or 422 is told to the person; the browser notes it as well
           if (message.type().equals("error")
-              && !message.text().contains("Failed to load resource")) {
+              && !message.text().contains("Failed to load resource")
+              && !message.text().equals(UNTRUSTED)) {
             complaints.add(message.text());
           }
         });
