@@ -42,6 +42,8 @@ export function useTellings(pieceId: string, now: () => number) {
             body: { told },
           }),
         );
+        // it is reached, however long what follows from it takes to be asked anew
+        setAway(false);
         const came = afterSending(all, answer);
         // what is told is looked at before it leaves here: no step comes back for a moment
         await changed(client, 'PLAN', 'SHELF');
