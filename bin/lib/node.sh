@@ -55,7 +55,8 @@ found() {
       fail "the user mysql, which nodes run as, cannot reach $dir. Give another folder with --data DIR."
   fi
   [ ! -d "$dir/data/mysql" ] || return 0
-  rm -rf "$dir/data"
+  # whatever it is, it is not thrown away
+  [ ! -e "$dir/data" ] || mv "$dir/data" "$dir/data-set-aside-$(date +%Y%m%d-%H%M%S)"
   as_node mariadb-install-db --no-defaults --datadir="$dir/data" \
     --auth-root-authentication-method=socket --skip-test-db >"$dir.install.log" 2>&1 ||
     fail "could not make a database in $dir; $dir.install.log says why."

@@ -4,7 +4,7 @@ import { api, ask, type Letters, type Pairing } from '../api/client';
 import { Card } from '../bench/parts';
 import { Button } from '../common/Button';
 import { Refusal } from '../common/Refusal';
-import { holdsFor, spoken } from './letters';
+import { holdsFor, isOf, spoken } from './letters';
 import { useDevicesChange } from './useDevices';
 
 /** Letters for the next device: shown until one is paired by them, or their minutes are over. */
@@ -27,6 +27,8 @@ export function PairNext({
   );
   const close = useDevicesChange((_: undefined) => ask(api.DELETE('/api/devices/pairing'), true));
   const isPaired = letters !== null && paired > before.current;
+  // after too many wrong tries, or others asked for elsewhere, they are good no more
+  const holds = letters !== null && isOf(letters, pairing);
   if (letters === null || isPaired) {
     return (
       <Card title={isPaired ? 'It is paired' : 'Pair a device'}>
@@ -69,7 +71,7 @@ export function PairNext({
   return (
     <Shown
       letters={letters}
-      pairing={pairing}
+      pairing={holds ? pairing : undefined}
       onEnd={() => {
         close.mutate(undefined);
         onLetters(null);
@@ -95,12 +97,13 @@ function Shown({
     const tick = setInterval(() => setNow(Date.now()), 500);
     return () => clearInterval(tick);
   }, []);
-  const left = holdsFor(letters.endsAt, now);
+  const left = pairing && holdsFor(letters.endsAt, now);
   if (left === undefined) {
     return (
       <Card title="Nothing was paired">
         <Text role="status" fontSize="14px" mb="3">
-          The minutes are over, and the letters are good no more.
+          The letters are good no more: their minutes are over, too many others were tried, or
+          letters were asked for anew.
         </Text>
         <Button look="sea" onClick={onOver}>
           All right
@@ -145,7 +148,7 @@ function Shown({
           </Text>
           <Text fontSize="13.5px" color="soft" mt="1">
             good once, for <b>{left}</b> more
-            {pairing && pairing.triesLeft < 10 && `; ${pairing.triesLeft} tries are left`}
+            {pairing.triesLeft < 10 && `; ${pairing.triesLeft} tries are left`}
           </Text>
         </Box>
       </Flex>

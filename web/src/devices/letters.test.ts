@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { holdsFor, likelyName, lines, spoken, typed } from './letters';
+import { holdsFor, isOf, likelyName, lines, spoken, typed } from './letters';
 
 describe('letters that pair a device', () => {
   it('are the same however they are typed', () => {
@@ -14,6 +14,13 @@ describe('letters that pair a device', () => {
     expect(spoken('KXWZ')).toBe('KXW Z');
     expect(spoken('KXW')).toBe('KXW');
     expect(typed(spoken('KXWZTR'))).toBe('KXWZTR');
+  });
+
+  it('are good no more once none hold, or others do', () => {
+    const letters = { endsAt: '2026-11-29T10:05:00.123456789Z' };
+    expect(isOf(letters, { endsAt: '2026-11-29T10:05:00.123457Z' })).toBe(true);
+    expect(isOf(letters, { endsAt: '2026-11-29T10:05:07.9Z' })).toBe(false);
+    expect(isOf(letters, undefined)).toBe(false);
   });
 
   it('hold for minutes and seconds, and then no more', () => {

@@ -32,6 +32,13 @@ export function likelyName(userAgent: string, touches: boolean): string {
   return /Mobi/.test(userAgent) ? 'Phone' : touches ? 'Tablet' : 'Computer';
 }
 
+/** Whether what the server tells of letters that hold is of these, whose end it rounds. */
+export const isOf = (
+  letters: { readonly endsAt: string },
+  pairing: { readonly endsAt: string } | undefined,
+): boolean =>
+  pairing !== undefined && Math.abs(Date.parse(letters.endsAt) - Date.parse(pairing.endsAt)) < 500;
+
 /** How long something still holds, to the second; none where it holds no more. */
 export function holdsFor(endsAt: string, now: number): string | undefined {
   const seconds = Math.floor((Date.parse(endsAt) - now) / 1000);
