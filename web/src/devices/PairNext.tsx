@@ -98,7 +98,7 @@ function Shown({
     return () => clearInterval(tick);
   }, []);
   const left = pairing && holdsFor(letters.endsAt, now);
-  if (left === undefined) {
+  if (pairing === undefined || left === undefined) {
     return (
       <Card title="Nothing was paired">
         <Text role="status" fontSize="14px" mb="3">
