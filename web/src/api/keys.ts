@@ -97,6 +97,8 @@ export const keys = {
     key('mats', ['PLAN'], id, version, layId, wish),
   cutRun: (jobId: string | null) => key('cut-run', ['FIXED'], jobId),
   photos: (id: string) => key('photos', ['PHOTOS'], id),
+  facesOnPhoto: (photoId: string) => key('faces-on-photo', ['PHOTOS', 'PLAN', 'STUDIO'], photoId),
+  linedUp: (first: string, second: string) => key('lined-up', ['PHOTOS', 'PLAN'], first, second),
 
   shelf: (filters: unknown) => key('shelf', ['SHELF'], filters),
   ways: () => key('ways', ['FIXED']),

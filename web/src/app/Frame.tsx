@@ -40,6 +40,7 @@ function Page({
       <title>{windowTitle(handles, of?.document.name)}</title>
       <Flex
         as="header"
+        _print={{ display: 'none' }}
         h={{ base: 'auto', lg: '60px' }}
         minH="60px"
         py={{ base: '2', lg: '0' }}

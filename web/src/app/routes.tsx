@@ -26,6 +26,8 @@ import { ClientsPage } from '../look/ClientsPage';
 import { LookPage } from '../look/LookPage';
 import { MoneyPage } from '../money/MoneyPage';
 import { OrderPage } from '../order/OrderPage';
+import { BeforeAfterPage } from '../photos/BeforeAfterPage';
+import { OnPhotoPage } from '../photos/on/OnPhotoPage';
 import { PhotosPage } from '../photos/PhotosPage';
 import { PiecesPage } from '../pieces/PiecesPage';
 import { DesignPage } from '../shelf/DesignPage';
@@ -115,6 +117,12 @@ function within(): RouteObject[] {
         { path: 'money', element: <MoneyPage />, handle: titled('What it costs') },
         { path: 'afterwards', element: <AfterwardsPage />, handle: titled('Afterwards') },
         { path: 'photos', element: <PhotosPage />, handle: titled('Photos') },
+        {
+          path: 'photos/before-after',
+          element: <BeforeAfterPage />,
+          handle: titled('Before and after'),
+        },
+        { path: 'photos/:photoId', element: <OnPhotoPage />, handle: titled('On the photo') },
         { path: 'choose/:faceId?', element: <ChoosePage />, handle: titled('Choose') },
         { path: 'lay-out/:faceId?/:layId?', element: <LayOutPage />, handle: titled('Lay out') },
         { path: 'coats/:groupId?/:band?', element: <CoatsPage />, handle: titled('Coats') },

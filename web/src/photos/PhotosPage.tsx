@@ -1,6 +1,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type DragEvent, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { api, ask, type PhotoView, type Stage, seen, upload } from '../api/client';
 import { changed } from '../api/keys';
 import { usePhotos } from '../api/queries';
@@ -10,12 +11,9 @@ import { Empty, ErrorState, Loading } from '../common/States';
 import { TextField } from '../common/TextField';
 import { usePlan } from '../plan/PlanProvider';
 import { SurveyTabs } from '../survey/SurveyTabs';
+import { firstAndLast, STAGE_NAMES } from './stages';
 
-const STAGES: ReadonlyArray<readonly [Stage, string]> = [
-  ['BEFORE', 'Before'],
-  ['DURING', 'During'],
-  ['AFTER', 'After'],
-];
+const STAGES = Object.entries(STAGE_NAMES) as ReadonlyArray<readonly [Stage, string]>;
 
 /** Photos of the piece before, during and after. */
 export function PhotosPage() {
@@ -48,6 +46,11 @@ export function PhotosPage() {
             JPEG, PNG or WebP, up to 25 MB each. Where and when they were taken is not kept.
           </Text>
         </Box>
+        {firstAndLast(photos.data) && (
+          <Link to={`/pieces/${plan.piece.id}/photos/before-after`}>
+            <Button as="span">Before and after</Button>
+          </Link>
+        )}
         <SurveyTabs />
       </Flex>
       {add.isError && (
@@ -88,6 +91,7 @@ function StageRow({
   onChanged: () => void;
 }) {
   const input = useRef<HTMLInputElement>(null);
+  const camera = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const drop = (e: DragEvent) => {
     e.preventDefault();
@@ -119,6 +123,21 @@ function StageRow({
         <Button size="xs" disabled={busy} onClick={() => input.current?.click()}>
           {busy ? 'Reading…' : 'Add photos…'}
         </Button>
+        <Button size="xs" disabled={busy} onClick={() => camera.current?.click()}>
+          Take one now…
+        </Button>
+        <input
+          ref={camera}
+          type="file"
+          hidden
+          capture="environment"
+          accept="image/*"
+          aria-label={`A photo taken now, ${name.toLowerCase()}`}
+          onChange={(e) => {
+            onFiles([...(e.currentTarget.files ?? [])]);
+            e.currentTarget.value = '';
+          }}
+        />
         <input
           ref={input}
           type="file"
@@ -146,7 +165,8 @@ function StageRow({
 }
 
 function PhotoCard({ photo, onChanged }: { photo: PhotoView; onChanged: () => void }) {
-  const { faces } = usePlan().piece.reading;
+  const { piece } = usePlan();
+  const { faces } = piece.reading;
   const describe = useMutation({
     mutationFn: (words: Partial<Pick<PhotoView, 'stage' | 'caption' | 'faceId'>>) =>
       ask(
@@ -169,13 +189,13 @@ function PhotoCard({ photo, onChanged }: { photo: PhotoView; onChanged: () => vo
   });
   return (
     <Box bg="sheet" borderWidth="1px" borderColor="hairline" borderRadius="lg" overflow="hidden">
-      <a href={photo.address} target="_blank" rel="noreferrer">
+      <Link to={`/pieces/${piece.id}/photos/${photo.id}`}>
         <img
           src={photo.thumbnail}
           alt={photo.caption || 'Photo without a caption'}
           style={{ width: '100%', height: 160, objectFit: 'cover', display: 'block' }}
         />
-      </a>
+      </Link>
       <Flex direction="column" gap="2" p="3">
         <TextField
           label="Caption"
@@ -199,9 +219,16 @@ function PhotoCard({ photo, onChanged }: { photo: PhotoView; onChanged: () => vo
             onChoice={(stage) => describe.mutate({ stage })}
           />
         </Flex>
-        <Button size="xs" look="warn" alignSelf="flex-end" onClick={() => remove.mutate()}>
-          take away
-        </Button>
+        <Flex justify="space-between" align="center">
+          <Link to={`/pieces/${piece.id}/photos/${photo.id}`}>
+            <Button as="span" size="xs">
+              The plan on it
+            </Button>
+          </Link>
+          <Button size="xs" look="warn" onClick={() => remove.mutate()}>
+            take away
+          </Button>
+        </Flex>
       </Flex>
     </Box>
   );

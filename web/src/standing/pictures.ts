@@ -4,10 +4,13 @@
  */
 const LONGER_SIDE_PX = 1024;
 
-export async function pictureOf(svg: SVGSVGElement): Promise<HTMLCanvasElement> {
+export async function pictureOf(
+  svg: SVGSVGElement,
+  longerSide = LONGER_SIDE_PX,
+): Promise<HTMLCanvasElement> {
   const width = svg.viewBox.baseVal.width;
   const height = svg.viewBox.baseVal.height;
-  const k = LONGER_SIDE_PX / Math.max(width, height);
+  const k = longerSide / Math.max(width, height);
   const style = getComputedStyle(document.documentElement);
   const text = new XMLSerializer()
     .serializeToString(await withPictures(svg))

@@ -6,6 +6,8 @@
 module craftmap.core {
   requires java.desktop;
   requires java.xml;
+  requires ejml.core;
+  requires ejml.ddense;
   requires ortools.java;
   requires org.apache.fontbox;
   requires org.apache.commons.statistics.distribution;

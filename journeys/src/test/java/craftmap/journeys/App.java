@@ -44,10 +44,14 @@ final class App implements AutoCloseable {
   /** The same with some of its surroundings changed. */
   static App start(Path data, Map<String, String> surroundings, String... options) {
     try {
-      int port = freePort();
+      int named = List.of(options).indexOf("--port");
+      int port = named < 0 ? freePort() : Integer.parseInt(options[named + 1]);
       List<String> command = new ArrayList<>();
       command.add(home().resolve("bin/start").toString());
-      command.addAll(List.of("--port", "" + port, "--data", data.toString()));
+      command.addAll(List.of("--data", data.toString()));
+      if (named < 0) {
+        command.addAll(List.of("--port", "" + port));
+      }
       command.addAll(List.of(options));
       ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
       builder.environment().putAll(surroundings);

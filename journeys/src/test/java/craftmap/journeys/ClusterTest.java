@@ -35,6 +35,9 @@ class ClusterTest {
 
   private static final Duration LONGEST_START = Duration.ofMinutes(3);
 
+  /** To look at afterwards what the nodes and servers said. */
+  private static final boolean LEAVE = Boolean.getBoolean("journeys.leave");
+
   @Test
   void whoeverIsKilledWhatWasKeptIsKeptOnAllOfThem() throws Exception {
     int port = App.freePort();
@@ -43,11 +46,13 @@ class ClusterTest {
       Random dice = new Random(90_917);
       for (int round = 0; round < ROUNDS; round++) {
         crowd.untilKept(25);
-        String victim =
-            round % 2 == 0 ? "node" + (1 + dice.nextInt(3)) : "server" + (1 + dice.nextInt(2));
-        cluster.kill(victim);
-        crowd.untilKept(25);
-        cluster.awaitBack(victim);
+        String node = "node" + (1 + dice.nextInt(3));
+        String server = "server" + (1 + dice.nextInt(2));
+        switch (round % 3) {
+          case 0 -> isKilled(cluster, crowd, node);
+          case 1 -> isKilled(cluster, crowd, server);
+          default -> isCutOff(cluster, crowd, node);
+        }
       }
       crowd.end();
       System.out.printf("CAMPAIGN cluster, %d kills: %s%n", ROUNDS, crowd);
@@ -56,6 +61,29 @@ class ClusterTest {
       cluster.servers().forEach(crowd::isAllThere);
       cluster.agrees();
     }
+  }
+
+  private static void isKilled(Cluster cluster, Crowd crowd, String victim) throws Exception {
+    says(victim + " is killed");
+    cluster.kill(victim);
+    crowd.untilKept(25);
+    cluster.awaitBack(victim);
+    says(victim + " is back");
+  }
+
+  /** It hears nothing and says nothing, as behind a switch that failed; then all is as before. */
+  private static void isCutOff(Cluster cluster, Crowd crowd, String node) throws Exception {
+    says(node + " is cut off");
+    cluster.signal(node, "STOP");
+    crowd.untilKept(120);
+    cluster.signal(node, "CONT");
+    crowd.untilKept(25);
+    cluster.awaitReady(node);
+    says(node + " is back");
+  }
+
+  private static void says(String what) {
+    System.out.printf("CAMPAIGN %s: %s%n", Instant.now(), what);
   }
 
   /** bin/cluster on a folder of its own. */
@@ -138,6 +166,17 @@ class ClusterTest {
       ProcessHandle.of(killed).ifPresent(ProcessHandle::destroyForcibly);
     }
 
+    void signal(String part, String signal) throws IOException, InterruptedException {
+      int rc = new ProcessBuilder("kill", "-" + signal, "" + pid(part)).start().waitFor();
+      assertThat(rc).as(signal + " to " + part).isZero();
+    }
+
+    /** It is one of them again, be it the same process. */
+    void awaitReady(String node) throws Exception {
+      killed = -1;
+      awaitBack(node);
+    }
+
     /** It was started again and answers. */
     void awaitBack(String part) throws Exception {
       Instant until = Instant.now().plus(LONGEST_START);
@@ -189,7 +228,9 @@ class ClusterTest {
         for (int n = 1; n <= 3; n++) {
           assertThat(node("pid", "node" + n, "")).as("left running").isEmpty();
         }
-        new ProcessBuilder("rm", "-rf", data.toString()).start().waitFor();
+        if (!LEAVE) {
+          new ProcessBuilder("rm", "-rf", data.toString()).start().waitFor();
+        }
       } catch (IOException | InterruptedException broken) {
         throw new IllegalStateException(broken);
       }

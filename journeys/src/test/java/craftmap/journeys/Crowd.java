@@ -47,6 +47,8 @@ final class Crowd implements AutoCloseable {
   /** Whoever is not answered tries again in a moment. */
   private static final long AGAIN_NS = 50_000_000;
 
+  private static final Duration WORTH_A_LINE = Duration.ofSeconds(3);
+
   private final HttpClient http = HttpClient.newHttpClient();
   private final ExecutorService people;
   private final List<Future<?>> all = new ArrayList<>();
@@ -66,8 +68,16 @@ final class Crowd implements AutoCloseable {
   private final Map<Integer, String> faults = new ConcurrentHashMap<>();
   private final Semaphore kept = new Semaphore(0);
 
-  private Instant last = Instant.now();
+  private Instant started = Instant.now();
+  private Instant last = started;
   private Duration longestStop = Duration.ZERO;
+
+  /** How long each had to wait until their change was kept, however often they tried. */
+  private final List<Long> waitedMs = new ArrayList<>();
+
+  /** When nobody's was kept for long, for whoever looks for the reason. */
+  private final List<String> stops = new ArrayList<>();
+
   private volatile boolean over;
 
   /** They work at an address; the same one all the time. */
@@ -89,6 +99,7 @@ final class Crowd implements AutoCloseable {
     pot = poured.json().getAsJsonArray("pots").get(0).getAsJsonObject().get("id").getAsString();
     people = Executors.newFixedThreadPool(writers);
     last = Instant.now();
+    started = last;
     for (int w = 0; w < writers; w++) {
       int writer = w;
       all.add(people.submit(() -> works(writer)));
@@ -137,6 +148,7 @@ final class Crowd implements AutoCloseable {
 
   private void works(int writer) {
     Random dice = new Random(77L * writer + 5);
+    Instant began = Instant.now();
     for (int n = 0; !over; n++) {
       String name = "w%d-%d".formatted(writer, n);
       Answer answer =
@@ -153,18 +165,32 @@ final class Crowd implements AutoCloseable {
       if (answer.isUnknown()) {
         unanswered.incrementAndGet();
         LockSupport.parkNanos(AGAIN_NS);
-      } else if (answer.status() < 300) {
-        told();
+      } else {
+        if (answer.status() < 300) {
+          told(began);
+        }
+        began = Instant.now();
       }
     }
   }
 
-  private synchronized void told() {
+  private synchronized void told(Instant began) {
     Instant now = Instant.now();
     Duration stop = Duration.between(last, now);
     longestStop = stop.compareTo(longestStop) > 0 ? stop : longestStop;
+    if (stop.compareTo(WORTH_A_LINE) > 0) {
+      stops.add("%s for %d ms".formatted(last, stop.toMillis()));
+    }
     last = now;
+    waitedMs.add(Duration.between(began, now).toMillis());
     kept.release();
+  }
+
+  /** So many of a hundred waited no longer. */
+  synchronized Duration waited(int ofAHundred) {
+    List<Long> sorted = waitedMs.stream().sorted().toList();
+    return Duration.ofMillis(
+        sorted.isEmpty() ? 0 : sorted.get((sorted.size() - 1) * ofAHundred / 100));
   }
 
   private static Answer keeps(Queue<String> what, String name, Answer answer) {
@@ -306,16 +332,21 @@ final class Crowd implements AutoCloseable {
   }
 
   @Override
-  public String toString() {
-    return "%d pieces, %d from files, %d marks, %d photos, %d bookings kept, %d not answered, longest stop %d ms"
+  public synchronized String toString() {
+    return ("%d pieces, %d from files, %d marks, %d photos, %d bookings kept, %d a minute; %d not answered;"
+            + " half waited %d ms, 99 of 100 at most %d ms, longest stop %d ms%s")
         .formatted(
             pieces.size(),
             takenIn.size(),
             marks.size(),
             photos.size(),
             booked.get(),
+            60_000L * waitedMs.size() / Math.max(1, Duration.between(started, last).toMillis()),
             unanswered.get(),
-            longestStop().toMillis());
+            waited(50).toMillis(),
+            waited(99).toMillis(),
+            longestStop().toMillis(),
+            String.join("", stops.stream().map(s -> "\n  nothing kept from " + s).toList()));
   }
 
   private static String chest(String name) {

@@ -10,6 +10,7 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
 import craftmap.server.picture.PictureFile;
+import craftmap.server.writing.Guarded;
 import java.awt.image.BufferedImage;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -52,13 +53,13 @@ public class Artworks {
   }
 
   /** Reads a file and keeps what it shows. */
-  @Transactional
+  @Guarded
   public StoredArtwork add(String studioId, byte[] file) {
     return keep(studioId, read(file));
   }
 
   /** Brings artwork to its true size, as another one: the first stays as it is. */
-  @Transactional
+  @Guarded
   public StoredArtwork fit(String studioId, String id, Fitting fitting) {
     return keep(studioId, fitted(studioId, id, fitting));
   }
@@ -140,7 +141,7 @@ public class Artworks {
   }
 
   /** Deletes artwork that is no design's picture; plans still know designs that were taken away. */
-  @Transactional
+  @Guarded
   public void delete(String studioId, String id) {
     get(studioId, id);
     rows.usedBy(studioId, id).stream()
@@ -215,8 +216,8 @@ public class Artworks {
         trueSize);
   }
 
-  @Transactional
-  StoredArtwork keep(String studioId, StoredArtwork artwork) {
+  @Guarded
+  public StoredArtwork keep(String studioId, StoredArtwork artwork) {
     rows.save(new ArtworkRow(studioId, artwork, clock.instant()));
     return artwork;
   }

@@ -13,6 +13,9 @@ public final class NoDatabase {
 
   private static final String CLOSED = "Connection is closed";
 
+  /** A node of a cluster that was cut off from the others keeps nothing, and says so. */
+  private static final String CUT_OFF = "Not connected to Primary Component";
+
   /** Seconds after which asking again is worth it: a database is started anew in about these. */
   public static final int AGAIN_AFTER_SECONDS = 3;
 
@@ -46,6 +49,7 @@ public final class NoDatabase {
     return sql instanceof SQLTransientConnectionException
         || sql.getSQLState() != null && sql.getSQLState().startsWith(CONNECTION)
         // the pool says no more of one that broke in somebody's hands
-        || CLOSED.equals(sql.getMessage());
+        || CLOSED.equals(sql.getMessage())
+        || sql.getMessage() != null && sql.getMessage().contains(CUT_OFF);
   }
 }

@@ -10,10 +10,13 @@ import craftmap.core.order.climate.DayClimate;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.Plan;
 import craftmap.server.bench.Benches;
+import craftmap.server.photo.Photo;
 import craftmap.server.photo.Photos;
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
 import craftmap.server.shelf.Designs;
+import craftmap.server.sight.FoundFace;
+import craftmap.server.sight.Sightings;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import java.io.IOException;
@@ -33,6 +36,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 @Component
@@ -56,6 +60,7 @@ class Demo implements ApplicationRunner {
   private final Designs designs;
   private final Pieces pieces;
   private final Photos photos;
+  private final Sightings sightings;
   private final Benches benches;
   private final JsonMapper json;
   private final Clock clock;
@@ -68,6 +73,7 @@ class Demo implements ApplicationRunner {
       Designs designs,
       Pieces pieces,
       Photos photos,
+      Sightings sightings,
       Benches benches,
       JsonMapper json,
       Clock clock,
@@ -78,6 +84,7 @@ class Demo implements ApplicationRunner {
     this.designs = designs;
     this.pieces = pieces;
     this.photos = photos;
+    this.sightings = sightings;
     this.benches = benches;
     this.json = json;
     this.clock = clock;
@@ -167,17 +174,24 @@ class Demo implements ApplicationRunner {
   }
 
   private void photos(Studio studio, String pieceId) throws IOException {
-    add(studio, pieceId, "sea-chest-before", Stage.BEFORE, "As it came", "front");
+    Map<String, List<FoundFace>> found;
+    try (InputStream in = new ClassPathResource("demo/photos/sightings.json").getInputStream()) {
+      found = json.readValue(in, new TypeReference<>() {});
+    }
+    Photo before = add(studio, pieceId, "sea-chest-before", Stage.BEFORE, "As it came", "front");
     add(studio, pieceId, "sea-chest-burn", Stage.BEFORE, "The burn on the right side", "right");
-    add(studio, pieceId, "sea-chest-during", Stage.DURING, "Ground on, bands masked", "front");
+    Photo during =
+        add(studio, pieceId, "sea-chest-during", Stage.DURING, "Ground on, bands masked", "front");
+    sightings.bring(studio, before.id(), found.get("sea-chest-before"));
+    sightings.bring(studio, during.id(), found.get("sea-chest-during"));
   }
 
-  private void add(
+  private Photo add(
       Studio studio, String pieceId, String name, Stage stage, String caption, String faceId)
       throws IOException {
     ClassPathResource file = new ClassPathResource("demo/photos/" + name + ".jpg");
     try (InputStream in = file.getInputStream()) {
-      photos.add(
+      return photos.add(
           studio, pieceId, new Photos.Said(stage, caption, Optional.of(faceId)), in.readAllBytes());
     }
   }

@@ -2,6 +2,7 @@ package craftmap.server.exchange;
 
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.document.PlanDocument;
+import craftmap.server.sight.FoundFace;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -22,5 +23,6 @@ record PieceFile(String format, int version, PlanDocument plan, List<PhotoInFile
       String caption,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String step,
-      String jpeg) {}
+      String jpeg,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<FoundFace> faces) {}
 }

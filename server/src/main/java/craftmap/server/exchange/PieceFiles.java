@@ -12,7 +12,11 @@ import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.document.PlanMapper;
+import craftmap.server.sight.FoundFace;
+import craftmap.server.sight.KeptSighting;
+import craftmap.server.sight.Sightings;
 import craftmap.server.studio.Studio;
+import craftmap.server.writing.Guarded;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
@@ -35,9 +39,11 @@ class PieceFiles {
 
   private final Pieces pieces;
   private final Photos photos;
+  private final Sightings sightings;
   private final JsonMapper json;
 
-  PieceFiles(Pieces pieces, Photos photos, JsonMapper json) {
+  PieceFiles(Pieces pieces, Photos photos, Sightings sightings, JsonMapper json) {
+    this.sightings = sightings;
     this.pieces = pieces;
     this.photos = photos;
     this.json = json;
@@ -54,7 +60,10 @@ class PieceFiles {
               p.caption(),
               p.faceId().orElse(null),
               p.stepKey().orElse(null),
-              Base64.getEncoder().encodeToString(photos.picture(studio, p.id()))));
+              Base64.getEncoder().encodeToString(photos.picture(studio, p.id())),
+              sightings.of(studio, p.id()).stream()
+                  .map(k -> new FoundFace(k.faceId(), k.pins()))
+                  .toList()));
     }
     return json.writerWithDefaultPrettyPrinter()
         .writeValueAsBytes(
@@ -67,7 +76,7 @@ class PieceFiles {
    *
    * @throws RefusedInput with the place and the reason; nothing is kept then
    */
-  @Transactional
+  @Guarded
   SavedPlan read(Studio studio, byte[] file) {
     if (file.length > MOST_BYTES) {
       throw new RefusedInput(
@@ -178,7 +187,25 @@ class PieceFiles {
               Optional.ofNullable(picture.path("faceId").asString(null)),
               Optional.ofNullable(picture.path("step").asString(null))),
           bytes);
+      sightings.bring(studio, id, faces(picture.path("faces")));
     }
+  }
+
+  /** Where faces were found on it; files that are older tell none. */
+  private static List<FoundFace> faces(JsonNode faces) {
+    List<FoundFace> found = new ArrayList<>();
+    for (JsonNode face : faces) {
+      List<KeptSighting.KeptPin> pins = new ArrayList<>();
+      for (JsonNode pin : face.path("pins")) {
+        pins.add(
+            new KeptSighting.KeptPin(
+                pin.path("anchor").asString(""),
+                pin.path("x").asDouble(0),
+                pin.path("y").asDouble(0)));
+      }
+      found.add(new FoundFace(face.path("faceId").asString(""), pins));
+    }
+    return found;
   }
 
   private static Stage stage(String name, String where) {

@@ -12,12 +12,12 @@ import craftmap.server.access.NotSignedIn;
 import craftmap.server.access.StudioRole;
 import craftmap.server.database.NoDatabase;
 import craftmap.server.words.FigureWords;
+import craftmap.server.writing.EndedByOthers;
 import java.util.Arrays;
 import java.util.NoSuchElementException;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -108,17 +108,19 @@ class Problems extends ResponseEntityExceptionHandler {
             : "You look at this studio as a guest. Its makers and owners change things.");
   }
 
-  @ExceptionHandler
-  ProblemDetail busy(CannotAcquireLockException busy) {
+  private static ProblemDetail busy() {
     return problem(
         HttpStatus.SERVICE_UNAVAILABLE,
         "Busy",
-        "Someone else is booking on this just now. Try again in a moment.");
+        "Others are changing the same just now. Nothing of yours was changed; try again in a moment.");
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> failed(Exception failure) {
-    return NoDatabase.isWhy(failure) ? noDatabase() : ResponseEntity.of(ourBug(failure)).build();
+    if (NoDatabase.isWhy(failure)) {
+      return noDatabase();
+    }
+    return ResponseEntity.of(EndedByOthers.isWhy(failure) ? busy() : ourBug(failure)).build();
   }
 
   private static ResponseEntity<ProblemDetail> noDatabase() {

@@ -23,6 +23,7 @@ import craftmap.server.stock.Ledger;
 import craftmap.server.stock.NewHolding;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
+import craftmap.server.writing.Guarded;
 import jakarta.persistence.EntityManager;
 import java.util.Base64;
 import java.util.List;
@@ -113,7 +114,7 @@ class ShelfFiles {
   }
 
   /** Adds all that is in a file to the shelf, or nothing; gives how many things that were. */
-  @Transactional
+  @Guarded
   public int read(Studio studio, byte[] file, String by) {
     if (file.length > MOST_BYTES) {
       throw refused(

@@ -7,7 +7,7 @@ import java.awt.image.BufferedImage;
 
 /** A photo as it is kept: written anew, upright, without metadata. */
 record PhotoPicture(byte[] jpeg, byte[] thumbnail, int widthPx, int heightPx) {
-  private static final int LONGER_SIDE_PX = 2400;
+  static final int LONGER_SIDE_PX = 2400;
   private static final int THUMBNAIL_PX = 420;
   private static final float QUALITY = 0.88f;
 

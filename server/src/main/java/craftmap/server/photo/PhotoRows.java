@@ -18,6 +18,18 @@ interface PhotoRows extends JpaRepository<PhotoRow, String> {
       """)
   List<PhotoLine> ofPiece(String studioId, String pieceId);
 
+  @Query(
+      """
+      select new craftmap.server.photo.PhotoLine(
+        p.id, p.stage, p.caption, p.faceId, p.stepKey, p.widthPx, p.heightPx, p.madeAt, p.changes)
+      from PhotoRow p
+      where p.studioId = :studioId and p.id = :id
+      """)
+  Optional<PhotoLine> one(String studioId, String id);
+
+  @Query("select p.pieceId from PhotoRow p where p.studioId = :studioId and p.id = :id")
+  Optional<String> pieceOf(String studioId, String id);
+
   Optional<PhotoRow> findByStudioIdAndId(String studioId, String id);
 
   long countByStudioIdAndPieceId(String studioId, String pieceId);

@@ -26,6 +26,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Photos {
+  /** No photo is kept larger. */
+  public static final int LONGER_SIDE_PX = PhotoPicture.LONGER_SIDE_PX;
+
   private static final int MOST_OF_A_PIECE = 200;
   private static final int LONGEST_CAPTION = 200;
   private static final int LONGEST_STEP = 160;
@@ -45,6 +48,15 @@ public class Photos {
   public List<Photo> ofPiece(Studio studio, String pieceId) {
     pieces.get(studio, pieceId);
     return rows.ofPiece(studio.id(), pieceId).stream().map(PhotoLine::photo).toList();
+  }
+
+  public Photo one(Studio studio, String id) {
+    return rows.one(studio.id(), id).map(PhotoLine::photo).orElseThrow(() -> none(id));
+  }
+
+  /** The piece that it shows. */
+  public String pieceOf(Studio studio, String id) {
+    return rows.pieceOf(studio.id(), id).orElseThrow(() -> none(id));
   }
 
   /** The picture as it is kept: JPEG, upright, without metadata. */
@@ -69,13 +81,13 @@ public class Photos {
   }
 
   /** Reads a file and keeps what it shows. */
-  @Transactional
+  @Guarded
   public Photo add(Studio studio, String pieceId, Said said, byte[] file) {
     return add(studio, pieceId, UUID.randomUUID().toString(), said, file);
   }
 
   /** Under an id of the caller's. */
-  @Transactional
+  @Guarded
   public Photo add(Studio studio, String pieceId, String id, Said of, byte[] file) {
     pieces.get(studio, pieceId);
     if (rows.countByStudioIdAndPieceId(studio.id(), pieceId) >= MOST_OF_A_PIECE) {
@@ -137,15 +149,18 @@ public class Photos {
     rows.forget(gone.studio().id(), gone.pieceId());
   }
 
-  @Transactional
+  @Guarded
   void remove(Studio studio, String id) {
     rows.delete(row(studio, id));
     changes.tell(studio.id(), Thing.PHOTO, id);
   }
 
   private PhotoRow row(Studio studio, String id) {
-    return rows.findByStudioIdAndId(studio.id(), id)
-        .orElseThrow(() -> new NoSuchElementException("There is no photo " + id + "."));
+    return rows.findByStudioIdAndId(studio.id(), id).orElseThrow(() -> none(id));
+  }
+
+  private static NoSuchElementException none(String id) {
+    return new NoSuchElementException("There is no photo " + id + ".");
   }
 
   private static void check(String caption) {

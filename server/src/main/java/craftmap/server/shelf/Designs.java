@@ -176,13 +176,13 @@ public class Designs {
             : Optional.empty());
   }
 
-  @Transactional
+  @Guarded
   public OwnedDesign add(String studioId, DesignGiven given) {
     return add(studioId, UUID.randomUUID().toString(), given);
   }
 
   /** Under an id of the caller's. */
-  @Transactional
+  @Guarded
   public OwnedDesign add(String studioId, String id, DesignGiven given) {
     return write(studioId, new DesignRow(id, studioId, nextPlace()), given);
   }

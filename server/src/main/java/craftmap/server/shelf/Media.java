@@ -67,13 +67,13 @@ public class Media {
     return new MediumReading(given.read("new", label), label);
   }
 
-  @Transactional
+  @Guarded
   public OwnedMedium add(String studioId, MediumGiven given) {
     return add(studioId, UUID.randomUUID().toString(), given);
   }
 
   /** Under an id of the caller's. */
-  @Transactional
+  @Guarded
   public OwnedMedium add(String studioId, String id, MediumGiven given) {
     return write(studioId, new MediumRow(id, studioId), given);
   }

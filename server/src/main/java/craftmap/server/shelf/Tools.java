@@ -35,7 +35,7 @@ public class Tools {
     return rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream().map(Tools::read).toList();
   }
 
-  @Transactional
+  @Guarded
   public OwnedTool add(String studioId, String name, Answers answers) {
     String id = UUID.randomUUID().toString();
     changes.tell(studioId, Thing.TOOL, id);
@@ -51,7 +51,7 @@ public class Tools {
     return read(rows.saveAndFlush(row.write(name, answers, clock.instant())));
   }
 
-  @Transactional
+  @Guarded
   public void takeAway(String studioId, String id) {
     rows.delete(row(studioId, id));
     changes.tell(studioId, Thing.TOOL, id);

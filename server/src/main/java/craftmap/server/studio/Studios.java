@@ -4,6 +4,7 @@ import craftmap.core.coats.Habits;
 import craftmap.core.measure.TapeDivision;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
+import craftmap.server.writing.Guarded;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,7 +54,7 @@ public class Studios {
     return studio.id().equals(ONLY);
   }
 
-  @Transactional
+  @Guarded
   public Studio measureWith(Studio studio, TapeDivision tape) {
     StudioRow row = rows.findById(studio.id()).orElseThrow();
     row.measureWith(tape);
@@ -62,7 +63,7 @@ public class Studios {
   }
 
   /** New pieces follow these; those there are keep their own. */
-  @Transactional
+  @Guarded
   public Studio follow(Studio studio, Habits habits) {
     StudioRow row = rows.findById(studio.id()).orElseThrow();
     row.follow(habits);

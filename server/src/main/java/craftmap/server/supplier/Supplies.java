@@ -14,6 +14,7 @@ import craftmap.server.shelf.Shelving;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.NewHolding;
 import craftmap.server.studio.Studio;
+import craftmap.server.writing.Guarded;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,11 +22,10 @@ import java.util.Locale;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Takes what suppliers sell onto the shelf. */
 @Service
-@Transactional
+@Guarded
 public class Supplies {
   /** Nobody buys more of one pack at once. */
   public static final int MOST_AT_ONCE = 99;

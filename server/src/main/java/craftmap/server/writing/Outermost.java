@@ -4,10 +4,14 @@ import java.lang.reflect.Method;
 import org.springframework.resilience.retry.MethodRetryPredicate;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Only the whole of a change is done again, never a part of one that the database has ended. */
+/**
+ * Only what the database has ended in favour of another is done again, and only the whole of a
+ * change, never a part of it.
+ */
 class Outermost implements MethodRetryPredicate {
   @Override
   public boolean shouldRetry(Method method, Throwable failure) {
-    return !TransactionSynchronizationManager.isActualTransactionActive();
+    return EndedByOthers.isWhy(failure)
+        && !TransactionSynchronizationManager.isActualTransactionActive();
   }
 }
