@@ -102,15 +102,13 @@ class SightApiTest extends ServerTest {
       for (Map.Entry<String, double[]> corner : corners(chest).entrySet()) {
         double[] at = corner.getValue();
         Optional<double[]> caught =
-            caught(
-                photo, at[0] + dice.nextDouble() * 10 - 5, at[1] + dice.nextDouble() * 10 - 5);
+            caught(photo, at[0] + dice.nextDouble() * 10 - 5, at[1] + dice.nextDouble() * 10 - 5);
         caughtCorners += caught.isPresent() ? 1 : 0;
         // where light leaves no edge to catch, it is set by eye
         found.put(
             corner.getKey(),
             caught.orElseGet(
-                () ->
-                    new double[] {at[0] + dice.nextGaussian(), at[1] + dice.nextGaussian()}));
+                () -> new double[] {at[0] + dice.nextGaussian(), at[1] + dice.nextGaussian()}));
       }
       Answer put = change("PUT", photo + "/faces/front", pins(found), 0L);
       assertThat(put.status()).as(put.text()).isEqualTo(200);
@@ -148,8 +146,7 @@ class SightApiTest extends ServerTest {
   private Optional<double[]> caught(String photo, double x, double y) {
     JsonNode corner = get("%s/corner?x=%s&y=%s&reach=14".formatted(photo, x, y)).body();
     return corner.path("found").asBoolean()
-        ? Optional.of(
-            new double[] {corner.path("x").asDouble(), corner.path("y").asDouble()})
+        ? Optional.of(new double[] {corner.path("x").asDouble(), corner.path("y").asDouble()})
         : Optional.empty();
   }
 
