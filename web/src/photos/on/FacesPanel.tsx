@@ -30,7 +30,7 @@ export function FacesPanel({
       right={
         undo && (
           <Button size="xs" onClick={undo}>
-            Undo
+            Undo here
           </Button>
         )
       }

@@ -21,6 +21,7 @@ export function MeasurePanel({
   on,
   onToggle,
   onForget,
+  onMarked,
 }: {
   photoId: string;
   /** the face that the spots lie on; null where they lie beside all of them */
@@ -29,6 +30,7 @@ export function MeasurePanel({
   on: boolean;
   onToggle: () => void;
   onForget: () => void;
+  onMarked: () => void;
 }) {
   const plan = usePlan();
   const faceId = face?.faceId ?? '';
@@ -62,7 +64,7 @@ export function MeasurePanel({
         xMm: last.fromLeft.length.mm,
         yMm: last.fromTop.length.mm,
       });
-      onForget();
+      onMarked();
     }
   };
   return (

@@ -55,6 +55,9 @@ const MOST_STEPS_BACK = 50;
 
 type Moving = { readonly faceId: string; readonly pins: ReadonlyArray<PinAt> };
 
+/** What can be undone here: a face that lay elsewhere, or a mark that was set from the photo. */
+type Done = Moving | 'mark';
+
 function OnPhoto({
   photo,
   faces,
@@ -70,7 +73,7 @@ function OnPhoto({
   const [room, size] = useElementSize();
   const [chosenId, setChosen] = useState<string | null>(faces.faces[0]?.faceId ?? null);
   const [moving, setMoving] = useState<Moving | null>(null);
-  const [back, setBack] = useState<ReadonlyArray<Moving>>([]);
+  const [back, setBack] = useState<ReadonlyArray<Done>>([]);
   const [share, setShare] = useState(1);
   const [lit, setLit] = useState(true);
   const [inFront, setInFront] = useState(true);
@@ -117,9 +120,10 @@ function OnPhoto({
 
   const chosen = faces.faces.find((f) => f.faceId === chosenId) ?? null;
   const pinsOf = (faceId: string) => faces.faces.find((f) => f.faceId === faceId)?.pins ?? [];
+  const remembered = (done: Done) => setBack([...back, done].slice(-MOST_STEPS_BACK));
   const keep = (faceId: string, pins: ReadonlyArray<PinAt>, remember = true) => {
     if (remember) {
-      setBack([...back, { faceId, pins: pinsOf(faceId) }].slice(-MOST_STEPS_BACK));
+      remembered({ faceId, pins: pinsOf(faceId) });
     }
     setMoving({ faceId, pins });
     on.put.mutate(
@@ -159,7 +163,9 @@ function OnPhoto({
       return;
     }
     setBack(back.slice(0, -1));
-    if (last.pins.length === 0) {
+    if (last === 'mark') {
+      plan.undo();
+    } else if (last.pins.length === 0) {
       on.takeOff.mutate(last.faceId);
     } else {
       setChosen(last.faceId);
@@ -207,7 +213,7 @@ function OnPhoto({
           </Box>
           <SurveyTabs />
         </Flex>
-        <Flex ref={room} flex="1" minH="0" m="6" mt="4" align="center" justify="center">
+        <Flex ref={room} flex="1" minH="0" mx="6" my="4" align="center" justify="center">
           <div ref={stage} data-painted={done} data-pictures={pictures.size}>
             {k > 0 && (
               <PhotoStage
@@ -242,6 +248,25 @@ function OnPhoto({
             )}
           </div>
         </Flex>
+        {faces.faces.length > 0 && (
+          <Flex justify="center" align="center" gap="3" pb="5" px="7" color="soft" fontSize="13px">
+            as it is
+            <input
+              type="range"
+              min="0"
+              max="100"
+              value={Math.round(share * 100)}
+              aria-label="From as it is to as it will be"
+              aria-valuetext={`${Math.round(share * 100)} % as it will be`}
+              onChange={(e) => setShare(Number(e.currentTarget.value) / 100)}
+              style={{ width: 300, minWidth: 0 }}
+            />
+            as it will be
+            <Button look="sea" ml="4" disabled={!image} onClick={() => void save()}>
+              Save as PNG
+            </Button>
+          </Flex>
+        )}
         <FacePictures faces={isOn} stencils={stencils} onPictures={drawn} draw={draw} />
       </Flex>
       <Flex
@@ -268,7 +293,7 @@ function OnPhoto({
             }
           }}
           onTakeOff={(faceId) => {
-            setBack([...back, { faceId, pins: pinsOf(faceId) }].slice(-MOST_STEPS_BACK));
+            remembered({ faceId, pins: pinsOf(faceId) });
             on.takeOff.mutate(faceId);
           }}
           onPlace={(anchor) => chosen && keep(chosen.faceId, withPlace(chosen, anchor, full))}
@@ -298,34 +323,6 @@ function OnPhoto({
         )}
         <Refusal of={on.takeOff.error} />
         {faces.faces.length > 0 && (
-          <Section title="As it will be">
-            <Flex align="center" gap="2" fontSize="13px" color="soft">
-              as it is
-              <input
-                type="range"
-                min="0"
-                max="100"
-                value={Math.round(share * 100)}
-                aria-label="From as it is to as it will be"
-                aria-valuetext={`${Math.round(share * 100)} % as it will be`}
-                onChange={(e) => setShare(Number(e.currentTarget.value) / 100)}
-                style={{ flex: 1, minWidth: 0 }}
-              />
-              as it will be
-            </Flex>
-            <Flex direction="column" gap="1.5" mt="2" fontSize="13px">
-              <Tick label="In the light of the photo" on={lit} onToggle={setLit} />
-              <Tick label="Hardware stays in front" on={inFront} onToggle={setInFront} />
-              <Tick label="Corners catch strong edges" on={catching} onToggle={setCatching} />
-            </Flex>
-            <Flex gap="2" mt="3">
-              <Button look="sea" disabled={!image} onClick={() => void save()}>
-                Save as PNG
-              </Button>
-            </Flex>
-          </Section>
-        )}
-        {faces.faces.length > 0 && (
           <MeasurePanel
             photoId={photo.id}
             face={measuredOn}
@@ -336,9 +333,22 @@ function OnPhoto({
               setSpots([]);
             }}
             onForget={() => setSpots([])}
+            onMarked={() => {
+              remembered('mark');
+              setSpots([]);
+            }}
           />
         )}
         {chosen && <RectanglePanel photoId={photo.id} face={chosen} />}
+        {faces.faces.length > 0 && (
+          <Section title="How it is drawn">
+            <Flex direction="column" gap="1.5">
+              <Tick label="In the light of the photo" on={lit} onToggle={setLit} />
+              <Tick label="Hardware stays in front" on={inFront} onToggle={setInFront} />
+              <Tick label="Corners catch strong edges" on={catching} onToggle={setCatching} />
+            </Flex>
+          </Section>
+        )}
       </Flex>
     </Flex>
   );

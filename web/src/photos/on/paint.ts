@@ -84,7 +84,7 @@ const DARKEST = 0.3;
 const BRIGHTEST = 1.9;
 
 /** White paint in the light of the room is about as bright as the brightest tenth of the photo. */
-const WHITE = 0.75;
+const WHITE = 0.55;
 
 /**
  * A photo with faces painted as they will be. The light stays the photo's own: shadows, the glow from

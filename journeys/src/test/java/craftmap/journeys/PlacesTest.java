@@ -121,6 +121,7 @@ class PlacesTest extends Journey {
         "/pieces/tapered-planter/coats/of:wall/lay:gulls-round",
         "/pieces/biscuit-tin/standing",
         "/pieces/step-stool/photos",
+        "/pieces/sea-chest/photos/before-after",
         "/shelf",
         "/shelf/designs/moonrise-reeds",
         "/shelf/designs/new",
@@ -142,6 +143,18 @@ class PlacesTest extends Journey {
   void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
     go(address);
     assertThat(page.locator("main h1")).isVisible();
+    everyoneCanUseIt();
+  }
+
+  @Test
+  void thePlanOnAPhotoCanBeUsedByEveryone() {
+    go("/pieces/sea-chest/photos");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The plan on it"))
+        .first()
+        .click();
+    page.waitForSelector("[data-pin]");
+    everyoneCanUseIt();
+    page.getByText("Measure on the photo").click();
     everyoneCanUseIt();
   }
 
