@@ -10,6 +10,7 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { onSignedOut, Problem } from './api/client';
 import { keys } from './api/keys';
 import { routes } from './app/routes';
+import { shineOn } from './theme/light';
 import { system } from './theme/theme';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
@@ -30,6 +31,7 @@ const queries = new QueryClient({
 // whoever is signed out meanwhile is asked to sign in again, over the page that was open
 onSignedOut(() => void queries.invalidateQueries({ queryKey: keys.me() }));
 
+shineOn(document.documentElement);
 const root = document.getElementById('root');
 if (root === null) {
   throw new Error('impossible state: the page has no root');

@@ -13,6 +13,7 @@ import { Others } from '../live/Others';
 import { HistoryDialog } from '../plan/HistoryDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
 import { KeysDialog } from './KeysDialog';
+import { LightButton } from './LightButton';
 import { RouteLine } from './RouteLine';
 import { leastWidth, windowTitle } from './titles';
 import { useKeys } from './useKeys';
@@ -75,6 +76,7 @@ function Page({
             Find…
           </Button>
           <UnitsButton onSwitch={switchUnits} />
+          <LightButton />
           <Button aria-label="Keys" title="Keys (?)" onClick={() => setKeysOpen(true)}>
             ?
           </Button>

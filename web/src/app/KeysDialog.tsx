@@ -1,5 +1,7 @@
-import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
+import { Box, Checkbox, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
+import { useState } from 'react';
 import { Button } from '../common/Button';
+import { singleKeysAreOn, turnSingleKeys } from './singleKeys';
 
 const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['Tab', 'move along the fields, and to what can be gripped on the map'],
@@ -15,7 +17,8 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['Space, ← →', 'at the bench: done; the step before, the step after'],
   ['F', 'next face'],
   ['W', 'the whole piece'],
-  ['M', 'measure between two places of a face'],
+  ['M', 'measure between two places of a face, or on a photo'],
+  ['Enter', 'on a photo: the corner near by catches the place; measuring: set the cross'],
   ['K, D, H, B, Z', 'survey: a keep-out, damage, a hole, a break, a zone on this face'],
   ['/', 'find a piece, a design, a pot, or the code on a label'],
   ['U', 'switch between inches and millimetres'],
@@ -30,6 +33,7 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
 ];
 
 export function KeysDialog({ open, close }: { open: boolean; close: () => void }) {
+  const [single, setSingle] = useState(singleKeysAreOn);
   return (
     <Dialog.Root open={open} onOpenChange={(e) => !e.open && close()} lazyMount unmountOnExit>
       <Portal>
@@ -51,7 +55,27 @@ export function KeysDialog({ open, close }: { open: boolean; close: () => void }
                 </Flex>
               ))}
             </Box>
-            <Flex mt="4" justify="flex-end">
+            <Flex mt="4" justify="space-between" align="center" gap="4">
+              <Checkbox.Root
+                size="sm"
+                checked={single}
+                onCheckedChange={(e) => {
+                  turnSingleKeys(e.checked === true);
+                  setSingle(e.checked === true);
+                }}
+              >
+                <Checkbox.HiddenInput />
+                <Checkbox.Control
+                  borderColor="fold"
+                  bg="card"
+                  _checked={{ bg: 'sea', borderColor: 'sea', color: 'sheet' }}
+                >
+                  <Checkbox.Indicator />
+                </Checkbox.Control>
+                <Checkbox.Label fontWeight="400">
+                  Letters and signs act alone, in this browser
+                </Checkbox.Label>
+              </Checkbox.Root>
               <Button look="sea" onClick={close}>
                 Close
               </Button>

@@ -17,13 +17,16 @@ export const STOPS = [
 /** Other ways to look at the piece that is surveyed. */
 const SURVEY_TOO = new Set(['standing', 'photos']);
 
+/** Until it is answered how far the piece has come, no stop looks as if it were still to be done. */
+const NOT_KNOWN = 0.45;
+
 /** Where the piece stands: settled stops filled, the one in view in ochre, the rest open. */
 export function RouteLine() {
   const { piece } = usePlan();
   const route = useRoute(piece.id, piece.version).data;
   const here = useLocation().pathname.split('/')[3];
   return (
-    <Flex as="nav" aria-label="Route" align="flex-start">
+    <Flex as="nav" aria-label="Route" align="flex-start" aria-busy={!route}>
       {STOPS.map(({ stop, path, name }, i) => {
         const settled = route?.settled.includes(stop) ?? false;
         const found = route?.found.find((f) => f.stop === stop);
@@ -39,6 +42,7 @@ export function RouteLine() {
                 borderTopWidth="2px"
                 borderStyle={settled || current ? 'solid' : 'dashed'}
                 borderColor={settled || current ? 'sea' : 'fold'}
+                opacity={route ? undefined : NOT_KNOWN}
               />
             )}
             <Link to={`/pieces/${piece.id}/${path}`} aria-current={current ? 'page' : undefined}>
@@ -56,7 +60,8 @@ export function RouteLine() {
                     h="11px"
                     borderRadius="full"
                     borderWidth="2px"
-                    borderColor={current ? 'ochre' : 'sea'}
+                    borderColor={current ? 'ochre' : route ? 'sea' : 'fold'}
+                    opacity={route || current ? undefined : NOT_KNOWN}
                     bg={current ? 'ochre' : settled ? 'sea' : 'sheet'}
                   />
                 </Box>

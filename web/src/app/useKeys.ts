@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { isSingleKey, singleKeysAreOn } from './singleKeys';
 
 type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
@@ -29,7 +30,7 @@ export function useKeys(keys: Keys) {
       const key = event.key.toLowerCase();
       const name = `${mod ? 'mod+' : ''}${mod && event.shiftKey ? 'shift+' : ''}${key}`;
       const action = now.current[name];
-      if (action) {
+      if (action && (!isSingleKey(name) || singleKeysAreOn())) {
         event.preventDefault();
         action(event);
       }

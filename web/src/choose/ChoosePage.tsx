@@ -2,7 +2,7 @@ import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { TrialView } from '../api/client';
-import { usePots, useTrials } from '../api/queries';
+import { usePots, useStudio, useTrials } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
@@ -15,6 +15,7 @@ import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
 import { toLay, useGoAfter } from '../plan/useGoAfter';
 import { SORTS } from '../shelf/sorts';
+import { CLOSEST, fromSlider, toSlider, usualScale, wholeAt } from './looking';
 import { TrialDetails, VERDICT_COLOUR } from './TrialDetails';
 import { TrialDrawing } from './TrialDrawing';
 
@@ -22,6 +23,9 @@ const ALL = { name: 'all', kinds: [] } as const;
 const TURNS = [ALL, ...SORTS];
 
 const PAGE = 60;
+
+/** How large one is drawn. */
+const CARD = { width: 278, height: 150 };
 
 type Wish = {
   readonly sort: (typeof TURNS)[number]['name'];
@@ -53,6 +57,13 @@ export function ChoosePage() {
   });
   const [chosenId, choose] = useState<string | null>(null);
   const base = `/pieces/${plan.piece.id}`;
+  const size = { width: face.width.mm, height: face.height.mm };
+  const whole = wholeAt(size, CARD);
+  // as somebody has set it for this face, else so that designs can be read
+  const [near, setNear] = useState<{ readonly faceId: string; readonly scale: number } | null>(
+    null,
+  );
+  const scale = near?.faceId === face.id ? near.scale : usualScale(size, CARD);
   useKeys({ f: () => go(`${base}/choose/${next.id}`) });
 
   if (trials.isPending) {
@@ -89,6 +100,13 @@ export function ChoosePage() {
               {all} {all === 1 ? 'design' : 'designs'}
               {all <= PAGE ? `, ${fits} fit` : ''}. Each as it would look here, at true scale.
             </Text>
+            {whole < CLOSEST && (
+              <Scale
+                whole={whole}
+                scale={scale}
+                onScale={(k) => setNear({ faceId: face.id, scale: k })}
+              />
+            )}
             <Filters
               faceName={face.name.toLowerCase()}
               wish={wish}
@@ -131,6 +149,7 @@ export function ChoosePage() {
               chosen={trial === chosen}
               paint={paintFor(face.darkGround)}
               face={face}
+              scale={scale}
               onChoose={() => choose(trial.designId)}
               onLay={() => lay(trial)}
             />
@@ -171,6 +190,52 @@ export function ChoosePage() {
           />
         )}
       </Box>
+    </Flex>
+  );
+}
+
+/** How near all of them are looked at, at one scale, with a length to go by. */
+function Scale({
+  whole,
+  scale,
+  onScale,
+}: {
+  whole: number;
+  scale: number;
+  onScale: (scale: number) => void;
+}) {
+  const unit = useStudio().data?.tape.unit;
+  const bar =
+    unit === 'INCH'
+      ? { mm: 101.6, text: '4"' }
+      : { mm: 100, text: unit === 'CM' ? '10 cm' : '100 mm' };
+  return (
+    <Flex align="center" gap="2" mt="2" fontSize="13px" color="soft">
+      the whole face
+      <input
+        type="range"
+        min="0"
+        max="100"
+        value={Math.round(toSlider(scale, whole))}
+        aria-label="How near the designs are looked at"
+        aria-valuetext={`${bar.text} is ${Math.round(bar.mm * scale)} pixels wide`}
+        onChange={(e) => onScale(fromSlider(Number(e.currentTarget.value), whole))}
+        style={{ width: 170 }}
+      />
+      close
+      <Box
+        as="span"
+        ml="3"
+        h="7px"
+        borderWidth="1.5px"
+        borderTopWidth="0"
+        borderColor="soft"
+        style={{ width: `${bar.mm * scale}px` }}
+        aria-hidden
+      />
+      <span>
+        <Fig text={bar.text} /> on all of them
+      </span>
     </Flex>
   );
 }
@@ -230,11 +295,21 @@ type OnShelfProps = {
   readonly chosen: boolean;
   readonly paint: string;
   readonly face: Parameters<typeof TrialDrawing>[0]['face'];
+  readonly scale: number;
   readonly onChoose: () => void;
   readonly onLay: () => void;
 };
 
-function TrialOnShelf({ trial, stencil, chosen, paint, face, onChoose, onLay }: OnShelfProps) {
+function TrialOnShelf({
+  trial,
+  stencil,
+  chosen,
+  paint,
+  face,
+  scale,
+  onChoose,
+  onLay,
+}: OnShelfProps) {
   return (
     <Box>
       <Box
@@ -255,8 +330,9 @@ function TrialOnShelf({ trial, stencil, chosen, paint, face, onChoose, onLay }: 
           trial={trial}
           stencil={stencil}
           paint={paint}
-          width={278}
-          height={150}
+          width={CARD.width}
+          height={CARD.height}
+          scale={scale}
         />
       </Box>
       <Box h="7px" bg="wood" borderBottomWidth="3px" borderColor="woodShade" aria-hidden />

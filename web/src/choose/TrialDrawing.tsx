@@ -4,6 +4,7 @@ import { FaceDrawing, LayDrawing } from '../map/FaceDrawing';
 import { Items } from '../map/Items';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
+import { partOf } from './looking';
 
 type Props = {
   readonly face: FaceView;
@@ -13,12 +14,17 @@ type Props = {
   readonly paint: string;
   readonly width: number;
   readonly height: number;
+  /** screen pixels to a millimetre, the same for all that are looked at side by side */
+  readonly scale: number;
 };
 
 const NONE: ReadonlyMap<string, StencilView> = new Map();
 
-/** The face with one design tried on it at true scale; what is laid already stays as a pale strip. */
-export function TrialDrawing({ face, trial, stencil, paint, width, height }: Props) {
+/**
+ * The face with one design tried on it at true scale; what is laid already stays as a pale strip.
+ * Where a part of it is looked at, all of it is small in a corner.
+ */
+export function TrialDrawing({ face, trial, stencil, paint, width, height, scale }: Props) {
   const id = useId();
   const pad = 3;
   const over = overhang(face, trial);
@@ -29,11 +35,16 @@ export function TrialDrawing({ face, trial, stencil, paint, width, height }: Pro
   const x = (width - face.width.mm * k) / 2;
   const y = height - (face.height.mm + over.y) * k - pad;
   const no = trial.verdict === 'DOES_NOT_FIT';
+  const size = { width: face.width.mm, height: face.height.mm };
+  const part = no ? null : partOf(size, { width, height }, scale, trial);
+  const whole = part
+    ? `translate(${num((width - part.widthMm * scale) / 2 - part.leftMm * scale)} ${num((height - part.heightMm * scale) / 2 - part.topMm * scale)}) scale(${scale})`
+    : `translate(${num(x)} ${num(y)}) scale(${k})`;
   return (
     <svg width="100%" viewBox={`0 0 ${width} ${height}`} aria-hidden>
-      <g transform={`translate(${num(x)} ${num(y)}) scale(${k})`}>
+      <g transform={whole}>
         <FaceDrawing face={{ ...face, lays: [] }} stencils={NONE} />
-        <g opacity="0.18">
+        <g opacity="0.1">
           {face.lays.map((lay) => (
             <LayDrawing key={lay.id} lay={lay} stencils={NONE} />
           ))}
@@ -53,7 +64,64 @@ export function TrialDrawing({ face, trial, stencil, paint, width, height }: Pro
           </g>
         )}
       </g>
+      {part && (
+        <Whole
+          face={size}
+          part={part}
+          ground={face.shows}
+          path={face.pathData}
+          width={width}
+          height={height}
+        />
+      )}
     </svg>
+  );
+}
+
+const WHOLE_PX = 44;
+
+/** All of the face in a corner, and which part of it is looked at. */
+function Whole({
+  face,
+  part,
+  ground,
+  path,
+  width,
+  height,
+}: {
+  face: { width: number; height: number };
+  part: { leftMm: number; topMm: number; widthMm: number; heightMm: number };
+  ground: string;
+  path: string;
+  width: number;
+  height: number;
+}) {
+  const k = WHOLE_PX / Math.max(face.width, face.height);
+  const [w, h] = [face.width * k, face.height * k];
+  return (
+    <g transform={`translate(${num(width - w - 7)} ${num(height - h - 7)})`} data-whole>
+      <rect x="-4" y="-4" width={num(w + 8)} height={num(h + 8)} rx="3" fill={ink('sheet')} />
+      <g transform={`scale(${k})`}>
+        <path
+          d={path}
+          fill={ground}
+          fillRule="evenodd"
+          stroke={ink('soft')}
+          strokeWidth="1"
+          vectorEffect="non-scaling-stroke"
+        />
+      </g>
+      <rect
+        x={num(part.leftMm * k)}
+        y={num(part.topMm * k)}
+        width={num(part.widthMm * k)}
+        height={num(part.heightMm * k)}
+        fill={ink('ochre')}
+        fillOpacity="0.35"
+        stroke={ink('ochre')}
+        strokeWidth="1.4"
+      />
+    </g>
   );
 }
 

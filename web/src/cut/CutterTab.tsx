@@ -30,7 +30,7 @@ export function CutterTab() {
       {shown === undefined ? (
         <Empty title="Nothing for a blade">
           <Link to={`/pieces/${piece.id}/lay-out`}>Lay words, a custom-cut stencil or a sheet</Link>
-          , and its lines are laid on mats here.
+          , and its lines are laid on the cutter’s bed here.
         </Empty>
       ) : (
         <>
@@ -43,7 +43,7 @@ export function CutterTab() {
               onChoice={(id) => void go(`/pieces/${piece.id}/cut/cutter/${id}`, { replace: true })}
             />
             <Text color="soft" fontSize="13px" pb="1.5">
-              {cutter.data.name}, a {cutter.data.matText} mat is loaded.
+              {cutter.data.name}, its bed is {cutter.data.matText}.
             </Text>
           </Flex>
           <MatsOfLay key={shown.layId} lay={shown} cutter={cutter.data} />

@@ -5,7 +5,9 @@ import { ink } from '../theme/theme';
 
 const WIDEST_PX = 760;
 const TALLEST_PX = 520;
-const SQUARE_MM = 50;
+const TICK_MM = 10;
+const TICK_PX = 5;
+const LONG_TICK_PX = 11;
 const LONG = 1.3;
 
 /** Beyond this many their numbers would hide the lines. */
@@ -19,14 +21,16 @@ type MatProps = {
   readonly children: (k: number, lies: boolean) => ReactNode;
 };
 
-/** A mat with its squares of 50 mm. */
+/** The cutter's bed with a rule along its edges. */
 export function Mat({ widthMm, lengthMm, label, children }: MatProps) {
   // a mat that is longer than wide lies on its side, as there is more room
   const lies = lengthMm > LONG * widthMm;
   const [wide, tall] = lies ? [lengthMm, widthMm] : [widthMm, lengthMm];
   const k = Math.min(WIDEST_PX / wide, TALLEST_PX / tall);
-  const squares = (to: number) =>
-    Array.from({ length: Math.ceil(to / SQUARE_MM) - 1 }, (_, i) => (i + 1) * SQUARE_MM);
+  const ticks = (to: number, tick: (at: number, long: number) => string) =>
+    Array.from({ length: Math.ceil(to / TICK_MM) - 1 }, (_, i) =>
+      tick((i + 1) * TICK_MM, (i + 1) % 5 === 0 ? LONG_TICK_PX : TICK_PX),
+    ).join('');
   return (
     <svg
       width={num(wide * k)}
@@ -37,15 +41,15 @@ export function Mat({ widthMm, lengthMm, label, children }: MatProps) {
       style={{ flexShrink: 0, borderRadius: 6, boxShadow: '0 1px 6px rgb(0 0 0 / 18%)' }}
     >
       <g transform={lies ? `matrix(0 -1 1 0 0 ${num(widthMm)})` : undefined}>
-        <rect width={widthMm} height={lengthMm} fill={ink('seaWash')} />
-        <g stroke={ink('sea')} strokeOpacity="0.18" vectorEffect="non-scaling-stroke">
-          {squares(widthMm).map((x) => (
-            <line key={`x${x}`} x1={x} y1={0} x2={x} y2={lengthMm} strokeWidth={num(1 / k)} />
-          ))}
-          {squares(lengthMm).map((y) => (
-            <line key={`y${y}`} x1={0} y1={y} x2={widthMm} y2={y} strokeWidth={num(1 / k)} />
-          ))}
-        </g>
+        <rect width={widthMm} height={lengthMm} fill={ink('sheet')} />
+        {/* a rule along two edges, every centimetre, longer at five */}
+        <path
+          d={`${ticks(widthMm, (at, long) => `M${at} 0V${num(long / k)}`)}${ticks(lengthMm, (at, long) => `M0 ${at}H${num(long / k)}`)}`}
+          stroke={ink('soft')}
+          strokeOpacity="0.7"
+          strokeWidth={num(1 / k)}
+          fill="none"
+        />
         {children(k, lies)}
       </g>
     </svg>
@@ -83,7 +87,7 @@ export function MatDrawing({ widthMm, lengthMm, label, lines }: Props) {
                 transform={`translate(${num(line.startXMm)} ${num(line.startYMm)})${lies ? ' rotate(90)' : ''}`}
                 style={{ fontSize: `${num(10.5 / k)}px`, fontWeight: 600 }}
                 fill={ink('ink')}
-                stroke={ink('seaWash')}
+                stroke={ink('sheet')}
                 strokeWidth={num(2.5 / k)}
                 paintOrder="stroke"
               >

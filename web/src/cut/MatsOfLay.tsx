@@ -41,7 +41,7 @@ export function MatsOfLay({ lay, cutter }: Props) {
   const controls = (
     <Flex gap="3">
       <LengthField
-        label="Mat, across"
+        label="Bed, across"
         width="120px"
         kind="SIZE"
         value={width}
@@ -49,7 +49,7 @@ export function MatsOfLay({ lay, cutter }: Props) {
         keepText
       />
       <LengthField
-        label="Mat, along"
+        label="Bed, along"
         width="120px"
         kind="SIZE"
         value={length}
@@ -84,7 +84,7 @@ export function MatsOfLay({ lay, cutter }: Props) {
         <MatDrawing
           widthMm={mats.data.matWidth.mm}
           lengthMm={mats.data.matLength.mm}
-          label={`Mat ${mat.number}: ${mat.text}`}
+          label={`Load ${mat.number}: ${mat.text}`}
           lines={mat.lines}
         />
       ) : null}
@@ -118,7 +118,7 @@ export function MatsOfLay({ lay, cutter }: Props) {
                   setNumber(m.number);
                 }}
               >
-                Mat {m.number}
+                Load {m.number}
               </Button>
             ))}
         </Flex>
@@ -149,7 +149,7 @@ export function MatsOfLay({ lay, cutter }: Props) {
         </Box>
         {sent !== null && (
           <Button look="plain" mt="2" onClick={sending.forget}>
-            Back to the mat
+            Back to the bed
           </Button>
         )}
       </Box>

@@ -6,11 +6,30 @@ import { keys } from '../api/keys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { ErrorState, Loading } from '../common/States';
+import { ComparedPhotos } from '../photos/Compared';
 import { hasWebGl, pictureAt } from '../standing/pictures';
 
 const FoldedPiece = lazy(() =>
   import('../standing/FoldedPiece').then((module) => ({ default: module.FoldedPiece })),
 );
+
+/** Two of the photos laid one on the other, where the studio has said how they lie. */
+function BeforeAndAfter({ piece, base }: { piece: ShownPiece; base: string }) {
+  const two = piece.beforeAndAfter;
+  const photo = (id: string | undefined) => {
+    const found = piece.photos.find((p) => p.id === id);
+    return found && { ...found, address: `${base}/photos/${found.id}`, name: STAGES[found.stage] };
+  };
+  const first = photo(two?.beforeId);
+  const second = photo(two?.afterId);
+  return two && first && second ? (
+    <Box mt="5">
+      <Panel title="Seen from the same place">
+        <ComparedPhotos first={first} second={second} how={two.how} maxHeight="480px" />
+      </Panel>
+    </Box>
+  ) : null;
+}
 
 /** One of the pieces that were chosen: as it will stand, its map, its photos. */
 export function ShownPieceOf({ link, pieceId }: { link: string; pieceId: string }) {
@@ -52,6 +71,7 @@ export function ShownPieceOf({ link, pieceId }: { link: string; pieceId: string 
           </Panel>
         </Box>
       </Flex>
+      <BeforeAndAfter piece={p} base={base} />
       {p.photos.length > 0 && (
         <Box mt="5">
           <Panel title="Photos">

@@ -20,7 +20,7 @@ export const FaceDrawing = memo(function FaceDrawing({ face, stencils, without }
   const fill = blended ? `url(#${id}blend)` : face.shows;
   const laid = face.lays.length > 0 || face.zones.length > 0;
   return (
-    <g>
+    <g data-daylight>
       {(laid || face.keepOuts.length > 0) && (
         <defs>
           <Hatch id={`${id}hatch`} />

@@ -1,3 +1,5 @@
+import { BY_DAY } from '../theme/colours';
+
 /**
  * A drawn face as a picture for the surface of the standing piece. Colours of the theme are
  * variables of the page; in a picture by itself they have to stand as they are.
@@ -11,10 +13,9 @@ export async function pictureOf(
   const width = svg.viewBox.baseVal.width;
   const height = svg.viewBox.baseVal.height;
   const k = longerSide / Math.max(width, height);
-  const style = getComputedStyle(document.documentElement);
   const text = new XMLSerializer()
     .serializeToString(await withPictures(svg))
-    .replace(/var\((--[\w-]+)\)/g, (_, name: string) => style.getPropertyValue(name).trim());
+    .replace(/var\((--[\w-]+)\)/g, (_, name: `--${string}`) => BY_DAY[name] ?? '');
   return drawn(
     `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`,
     width * k,

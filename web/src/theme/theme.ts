@@ -1,37 +1,13 @@
 import { createSystem, defaultConfig, defineConfig, defineRecipe } from '@chakra-ui/react';
+import { BY_DAY, COLOURS } from './colours';
 
-/** Paper, ink and the few colours that mean something; every colour of the interface is here. */
-const colors = {
-  paper: { value: '#EFE9DC' },
-  sheet: { value: '#FBF8F1' },
-  card: { value: '#FFFFFF' },
-  ink: { value: '#25313A' },
-  soft: { value: '#5E5C55' },
-  hairline: { value: '#D5CBB8' },
-  fold: { value: '#C7BCA6' },
-  sea: { value: '#1E5A63' },
-  seaDeep: { value: '#174850' },
-  seaWash: { value: '#DCE9E7' },
-  ochre: { value: '#C88A1D' },
-  ochreWash: { value: '#F6E6C6' },
-  rust: { value: '#A8431F' },
-  rustWash: { value: '#F5DED5' },
-  moss: { value: '#4D6A2C' },
-  mossWash: { value: '#E4EBD8' },
-  plum: { value: '#7B3A5E' },
-  // further pieces of a week
-  slate: { value: '#3D5A85' },
-  umber: { value: '#6E4A26' },
-  rose: { value: '#A03F5B' },
-  olive: { value: '#6F6A16' },
-  tape: { value: '#F2CB61' },
-  tapeEdge: { value: '#C89E2F' },
-  tapeInk: { value: '#3A2D0C' },
-  glass: { value: '#F7F4EC' },
-  lid: { value: '#5C574C' },
-  wood: { value: '#CDBE9B' },
-  woodShade: { value: '#DDD2B8' },
-};
+/** By day as they are; a page that is dimmed for the evening has the class that Chakra calls dark. */
+const colors = Object.fromEntries(
+  Object.entries(COLOURS).map(([name, [day, evening]]) => [
+    name,
+    { value: { base: day, _dark: evening } },
+  ]),
+);
 
 const button = defineRecipe({
   base: {
@@ -39,7 +15,7 @@ const button = defineRecipe({
     borderRadius: 'md',
     transition: 'background-color 120ms, border-color 120ms',
     focusVisibleRing: 'outside',
-    focusRingColor: 'ochre',
+    focusRingColor: 'focus',
   },
   variants: {
     variant: {
@@ -81,7 +57,7 @@ const button = defineRecipe({
 const input = defineRecipe({
   base: {
     fontVariantNumeric: 'tabular-nums',
-    focusRingColor: 'ochre',
+    focusRingColor: 'focus',
   },
 });
 
@@ -96,7 +72,7 @@ const config = defineConfig({
       lineHeight: 1.45,
       fontVariantNumeric: 'tabular-nums',
     },
-    '*:focus-visible': { outline: '2px solid', outlineColor: 'ochre', outlineOffset: '2px' },
+    '*:focus-visible': { outline: '2px solid', outlineColor: 'focus', outlineOffset: '2px' },
     'input[type=checkbox], input[type=radio], input[type=range]': { accentColor: 'sea' },
     'p a': {
       color: 'sea',
@@ -106,13 +82,14 @@ const config = defineConfig({
       _hover: { textDecorationColor: 'sea' },
     },
     '::selection': { bg: 'ochreWash' },
+    // what lies on a face has its own colours and looks as it will, in whatever light one plans
+    '[data-daylight]': { ...BY_DAY },
     '@media (prefers-reduced-motion: reduce)': {
       '&, *': { transitionDuration: '0ms !important', animationDuration: '0ms !important' },
     },
   },
   theme: {
     tokens: {
-      colors,
       fonts: {
         heading: { value: "'Fraunces Variable', Georgia, serif" },
         body: { value: "'Instrument Sans Variable', system-ui, sans-serif" },
@@ -120,6 +97,7 @@ const config = defineConfig({
     },
     semanticTokens: {
       colors: {
+        ...colors,
         bg: { DEFAULT: { value: '{colors.sheet}' }, panel: { value: '{colors.sheet}' } },
         fg: {
           DEFAULT: { value: '{colors.ink}' },
@@ -135,7 +113,4 @@ const config = defineConfig({
 
 export const system = createSystem(defaultConfig, config);
 
-/** A colour token inside a drawing, where style props do not reach. */
-export const ink = (token: keyof typeof colors) => `var(--chakra-colors-${kebab(token)})`;
-
-const kebab = (name: string) => name.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`);
+export { ink } from './colours';

@@ -170,11 +170,11 @@ class CutTest extends LayingJourney {
   void lettersAreCutOnTheSimulatedCutterAndALargerMatIsRefused() throws IOException {
     go("/pieces/sea-chest/cut");
     link("Saltmarsh, Front").click();
-    Locator mat = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Mat 1"));
+    Locator mat = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Load 1"));
     assertThat(mat).isVisible();
     everyoneCanUseIt();
     Download svg = page.waitForDownload(() -> page.getByText("SVG, mm").click());
-    Assertions.assertThat(Files.readString(svg.path())).contains("width=\"305mm\"");
+    Assertions.assertThat(Files.readString(svg.path())).contains("width=\"297mm\"");
     Download plt = page.waitForDownload(() -> page.getByText("Plotter file (HPGL)").click());
     Assertions.assertThat(Files.readString(plt.path())).startsWith("IN;PA;SP1;");
 
@@ -189,22 +189,22 @@ class CutTest extends LayingJourney {
     assertThat(in(played, "Play again")).isVisible();
     everyoneCanUseIt();
 
-    button("Back to the mat").click();
-    Locator across = field("Mat, across");
+    button("Back to the bed").click();
+    Locator across = field("Bed, across");
     across.fill("600");
     across.press("Enter");
-    assertThat(page.getByText("All on one mat.")).isVisible();
+    assertThat(page.getByText("All in one load.")).isVisible();
     across.fill("120");
     across.press("Enter");
-    Locator along = field("Mat, along");
+    Locator along = field("Bed, along");
     along.fill("300");
     along.press("Enter");
     assertThat(page.getByText("tiles that meet edge to edge")).isVisible();
     along.fill("900");
     along.press("Enter");
-    assertThat(page.getByText("All on one mat.")).isVisible();
+    assertThat(page.getByText("All in one load.")).isVisible();
     button("Send to the cutter").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("mm off the mat; nothing was cut");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("mm off the bed; nothing was cut");
   }
 
   @Test

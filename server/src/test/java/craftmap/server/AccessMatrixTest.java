@@ -58,6 +58,8 @@ class AccessMatrixTest extends AccountsServerTest {
           "POST /api/media/reading",
           "POST /api/tools/reading",
           "POST /api/sums/run",
+          "POST /api/photos/{id}/faces/{faceId}/measured",
+          "POST /api/photos/{id}/rectangle",
           "POST /api/pieces/{id}/prints",
           "PUT /api/live/here",
           "DELETE /api/live/here",

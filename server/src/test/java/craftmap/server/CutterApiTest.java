@@ -120,7 +120,7 @@ class CutterApiTest extends ServerTest {
         }
       }
     }
-    assertThat(get(LETTERING + "/99/lines.svg").detail()).contains("Mat (99)");
+    assertThat(get(LETTERING + "/99/lines.svg").detail()).contains("Load (99)");
     assertThat(get(LETTERING + "?matWidthMm=12").detail()).contains("is too small");
     assertThat(get("/api/pieces/sea-chest/lays/fern-top/mats").detail())
         .contains("has nothing to cut");
@@ -179,7 +179,7 @@ class CutterApiTest extends ServerTest {
     JsonNode job = finished(post(LETTERING + "/1/cuts" + query, null));
     assertThat(job.path("state").asString()).isEqualTo("FAILED");
     assertThat(job.path("failure").asString())
-        .matches("File \\(line \\d+\\) runs [\\d.]+ mm off the mat; nothing was cut\\. Give .*");
+        .matches("File \\(line \\d+\\) runs [\\d.]+ mm off the bed; nothing was cut\\. Give .*");
     assertThat(get("/api/cutter/cuts/" + job.path("id").asString()).status()).isEqualTo(404);
   }
 
@@ -190,7 +190,7 @@ class CutterApiTest extends ServerTest {
         "IN;PU400,400;PD800,400,800,800;PU0,0;|line 1|its ends are 14.1 mm apart",
         "IN;PU400,400;PD400,400;PU0,0;|line 1|has no length",
         "IN;PU10,10;PD20,10,20,20,10,10;PU400,400;PD;PU;|line 2|has no length",
-        "IN;PA-40,0;PD400,0,400,400,-40,0;PU;|line 1|runs 1 mm off the mat",
+        "IN;PA-40,0;PD400,0,400,400,-40,0;PU;|line 1|runs 1 mm off the bed",
         "IN;PU0,0;SP0;|no lines|has nothing to cut",
         "IN;PU40,40;PD4x,40;|PD4x,40|is no instruction",
         "GIF89a|GIF89a|is no instruction",

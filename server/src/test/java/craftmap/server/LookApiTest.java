@@ -131,7 +131,9 @@ class LookApiTest extends AccountsServerTest {
     // pictures are written into the drawings: what they hold is no text, nor are lines
     String told = all.toString().replaceAll("base64,[A-Za-z0-9+/=]+| d=\"[^\"]*\"", "");
     assertThat(piece.propertyNames())
-        .containsExactlyInAnyOrder("id", "name", "faces", "folded", "photos");
+        .containsExactlyInAnyOrder("id", "name", "faces", "folded", "photos", "beforeAndAfter");
+    assertThat(piece.path("beforeAndAfter").propertyNames())
+        .containsExactlyInAnyOrder("beforeId", "afterId", "how");
     assertThat(notTold).hasSizeGreaterThan(6).noneMatch(told::contains);
     // nor what only helps the work
     assertThat(told).doesNotContain("keep-out").doesNotContain("class=\"hole\"");
@@ -146,6 +148,7 @@ class LookApiTest extends AccountsServerTest {
     assertThat(piece.path("priceText").asString()).contains("412.35");
     assertThat(get("/api/look").body().at("/pieces/0/priceText").asString()).contains("412.35");
     assertThat(piece.path("photos")).isEmpty();
+    assertThat(piece.has("beforeAndAfter")).as("what the photos show goes with them").isFalse();
     as(wren);
     String photo = get("/api/pieces/sea-chest/photos").body().at("/0/id").asString();
     looks(given(wish(List.of("sea-chest"), false, true)));

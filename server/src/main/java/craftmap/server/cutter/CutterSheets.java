@@ -21,10 +21,10 @@ import org.springframework.stereotype.Service;
 /** What a blade cuts for the lays of a piece, laid on mats. */
 @Service
 class CutterSheets {
-  /** Where the artist did not say: the mat most cutters come with. */
-  private static final double USUAL_WIDTH_MM = 305;
+  /** Where the artist did not say: a sheet of A3. */
+  private static final double USUAL_WIDTH_MM = 297;
 
-  private static final double USUAL_LENGTH_MM = 610;
+  private static final double USUAL_LENGTH_MM = 420;
 
   private final Pieces pieces;
 

@@ -14,8 +14,8 @@ import org.springframework.stereotype.Component;
 @Component
 class SimulatedCutter extends LoopbackDevice {
   static final String NAME = "Simulated cutter";
-  static final double MAT_WIDTH_MM = 305;
-  static final double MAT_LENGTH_MM = 610;
+  static final double MAT_WIDTH_MM = 297;
+  static final double MAT_LENGTH_MM = 420;
 
   private static final int MOST_BYTES = 4_000_000;
 

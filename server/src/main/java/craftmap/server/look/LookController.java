@@ -14,6 +14,8 @@ import craftmap.server.photo.Stage;
 import craftmap.server.piece.FoldedFace;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.SavedPlan;
+import craftmap.server.sight.LinedUpPhotos;
+import craftmap.server.sight.Sightings;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import io.swagger.v3.oas.annotations.Parameter;
@@ -59,6 +61,7 @@ class LookController {
   private final Pieces pieces;
   private final Drawings drawings;
   private final Photos photos;
+  private final Sightings sightings;
   private final AskedPrices prices;
   private final Clock clock;
 
@@ -68,6 +71,7 @@ class LookController {
       Pieces pieces,
       Drawings drawings,
       Photos photos,
+      Sightings sightings,
       AskedPrices prices,
       Clock clock) {
     this.looks = looks;
@@ -75,6 +79,7 @@ class LookController {
     this.pieces = pieces;
     this.drawings = drawings;
     this.photos = photos;
+    this.sightings = sightings;
     this.prices = prices;
     this.clock = clock;
   }
@@ -93,6 +98,7 @@ class LookController {
    * A piece as it will be.
    *
    * @param folded its faces as triangles in the room
+   * @param beforeAndAfter two of its photos that lie one on the other; absent where none do
    */
   record ShownPieceView(
       String id,
@@ -100,7 +106,12 @@ class LookController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String priceText,
       List<ShownFaceView> faces,
       List<FoldedFace> folded,
-      List<ShownPhotoView> photos) {}
+      List<ShownPhotoView> photos,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+          ShownBeforeAndAfter beforeAndAfter) {}
+
+  /** Two photos by their ids, and how the second lies on the first. */
+  record ShownBeforeAndAfter(String beforeId, String afterId, LinedUpPhotos how) {}
 
   /**
    * A face.
@@ -181,7 +192,13 @@ class LookController {
         FoldedFace.of(piece.plan().faces()),
         look.withPhotos()
             ? photos.ofPiece(studio, id).stream().map(LookController::photo).toList()
-            : List.of());
+            : List.of(),
+        look.withPhotos()
+            ? sightings
+                .beforeAndAfter(studio, id)
+                .map(b -> new ShownBeforeAndAfter(b.before().id(), b.after().id(), b.how()))
+                .orElse(null)
+            : null);
   }
 
   @Allowed(StudioRole.ANYONE)
