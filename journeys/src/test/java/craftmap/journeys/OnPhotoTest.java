@@ -54,7 +54,7 @@ class OnPhotoTest extends Journey {
   @Test
   void theChestIsSeenAsItWillBeAndMeasuredOnItsPhoto() throws IOException {
     openThePhoto();
-    assertThat(page.getByText("The places agree to 0.1 pixels.")).isVisible();
+    assertThat(page.getByText("The places agree to 0.1 px.")).isVisible();
 
     // a corner is dragged away, and caught again by the edge near to which it is let go
     int[] corner = placeOf("bottom-right");
@@ -123,7 +123,7 @@ class OnPhotoTest extends Journey {
     go("/pieces/sea-chest/photos");
     link("The plan on it").nth(1).click();
     assertThat(page.getByText("Put a face on the photo and drag its corners")).isVisible();
-    page.getByLabel("Put a face on it").selectOption("Right side");
+    page.getByLabel("Put a face on it").selectOption("Right");
     eventually(() -> pin("top-left").isVisible());
     assertThat(page.getByText("By its four places.")).isVisible();
 
@@ -144,7 +144,7 @@ class OnPhotoTest extends Journey {
     page.getByLabel("How long it is").fill("450 mm");
     assertThat(page.getByTestId("rectangle")).containsText("across");
 
-    button("Take Right side off the photo").click();
+    button("Take Right off the photo").click();
     assertThat(page.getByText("Put a face on the photo and drag its corners")).isVisible();
   }
 

