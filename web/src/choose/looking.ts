@@ -11,6 +11,9 @@ type Box = {
 /** Two screen pixels to a millimetre: larger is seen better on the map of the face. */
 export const CLOSEST = 2;
 
+/** What is seen beyond the edge of a face. */
+const MARGIN_PX = 6;
+
 /** A design can be read from here on, in screen pixels to a millimetre. */
 const READABLE = 0.5;
 
@@ -39,14 +42,17 @@ export function partOf(
   const height = Math.min(face.height, card.height / k);
   const at = focusOf(face, trial);
   return {
-    leftMm: clamp(at.x - width / 2, 0, face.width - width),
-    topMm: clamp(at.y - height / 2, 0, face.height - height),
+    leftMm: within(at.x - width / 2, width, face.width, MARGIN_PX / k),
+    topMm: within(at.y - height / 2, height, face.height, MARGIN_PX / k),
     widthMm: width,
     heightMm: height,
   };
 }
 
-const clamp = (v: number, least: number, most: number) => Math.min(most, Math.max(least, v));
+/** Not farther out than a little beyond the edge, so that it is seen where the face ends. */
+function within(at: number, part: number, all: number, margin: number) {
+  return part >= all ? 0 : Math.min(all - part + margin, Math.max(-margin, at));
+}
 
 function focusOf(face: Size, trial: Pick<TrialView, 'placed' | 'items' | 'window'>) {
   const w = trial.window;

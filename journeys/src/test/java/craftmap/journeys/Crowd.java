@@ -45,7 +45,7 @@ final class Crowd implements AutoCloseable {
   private static final Duration LONGEST = Duration.ofMinutes(3);
 
   /** Whoever is not answered tries again in a moment. */
-  private static final long AGAIN_NS = 50_000_000;
+  private static final long AGAIN_NS = 200_000_000;
 
   private static final Duration WORTH_A_LINE = Duration.ofSeconds(3);
 

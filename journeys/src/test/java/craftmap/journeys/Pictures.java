@@ -52,7 +52,10 @@ class Pictures extends Journey {
     go("/pieces/wardrobe/lay-out/door-1/marsh");
     page.getByTestId("sheets").waitFor();
     save("lay-out-sheets");
-    take("/learned", "learned");
+    go("/pieces/sea-chest/photos");
+    link("The plan on it").first().click();
+    page.waitForSelector("[data-painted][data-pictures='2']");
+    save("on-photo");
     go("/pieces/wall-clock/money");
     button("What would cost less").click();
     page.getByText("still to be spent then").first().waitFor();
