@@ -107,8 +107,7 @@ final class App implements AutoCloseable {
   /** Ends the database alone, the hard way. */
   void killDatabase() {
     try {
-      long pid = Long.parseLong(Files.readString(data.resolve("db/pid")).strip());
-      ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+      kill("db/pid");
     } catch (IOException broken) {
       throw new IllegalStateException(broken);
     }
@@ -117,12 +116,22 @@ final class App implements AutoCloseable {
   /** Ends the server alone, the hard way; bin/start then ends too. */
   void killServer() {
     try {
-      long pid = Long.parseLong(Files.readString(data.resolve("server.pid")).strip());
-      ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+      kill("server.pid");
       process.waitFor();
     } catch (IOException | InterruptedException broken) {
       throw new IllegalStateException(broken);
     }
+  }
+
+  /** Gone when this returns, with the ports it had. */
+  private void kill(String pidFile) throws IOException {
+    long pid = Long.parseLong(Files.readString(data.resolve(pidFile)).strip());
+    ProcessHandle.of(pid)
+        .ifPresent(
+            victim -> {
+              victim.destroyForcibly();
+              victim.onExit().join();
+            });
   }
 
   String address() {
@@ -141,8 +150,7 @@ final class App implements AutoCloseable {
   void killHard() {
     try {
       for (String pidFile : List.of("server.pid", "db/pid")) {
-        long pid = Long.parseLong(Files.readString(data.resolve(pidFile)).strip());
-        ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+        kill(pidFile);
       }
       process.destroyForcibly();
       process.waitFor();
