@@ -3,6 +3,7 @@ package craftmap.journeys;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.net.BindException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,12 +12,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 
 /** The application as a person starts it: bin/start on a data folder of its own. */
 final class App implements AutoCloseable {
   private final Process process;
   private final Path data;
   private final int port;
+  private static final int MOST_TRIES = 400;
+  private static final long TRY_AGAIN_NS = 50_000_000;
+
   private final List<String> said = new CopyOnWriteArrayList<>();
 
   private App(Process process, Path data, int port) {
@@ -118,20 +123,29 @@ final class App implements AutoCloseable {
     try {
       kill("server.pid");
       process.waitFor();
+      awaitFreePort();
     } catch (IOException | InterruptedException broken) {
       throw new IllegalStateException(broken);
     }
   }
 
-  /** Gone when this returns, with the ports it had. */
   private void kill(String pidFile) throws IOException {
     long pid = Long.parseLong(Files.readString(data.resolve(pidFile)).strip());
-    ProcessHandle.of(pid)
-        .ifPresent(
-            victim -> {
-              victim.destroyForcibly();
-              victim.onExit().join();
-            });
+    ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+  }
+
+  /** What is killed lets go of its port a moment later; a person takes longer to start it again. */
+  private void awaitFreePort() throws IOException {
+    for (int tries = 0; ; tries++) {
+      try (ServerSocket free = new ServerSocket(port)) {
+        return;
+      } catch (BindException taken) {
+        if (tries > MOST_TRIES) {
+          throw taken;
+        }
+        LockSupport.parkNanos(TRY_AGAIN_NS);
+      }
+    }
   }
 
   String address() {
@@ -154,6 +168,7 @@ final class App implements AutoCloseable {
       }
       process.destroyForcibly();
       process.waitFor();
+      awaitFreePort();
     } catch (IOException | InterruptedException broken) {
       throw new IllegalStateException(broken);
     }
