@@ -137,7 +137,8 @@ final class App implements AutoCloseable {
   /** What is killed lets go of its port a moment later; a person takes longer to start it again. */
   private void awaitFreePort() throws IOException {
     for (int tries = 0; ; tries++) {
-      try (ServerSocket free = new ServerSocket(port)) {
+      try {
+        new ServerSocket(port).close();
         return;
       } catch (BindException taken) {
         if (tries > MOST_TRIES) {
