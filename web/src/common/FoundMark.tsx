@@ -14,7 +14,7 @@ export function FoundMark({ found: what }: { found: FoundView }) {
       minW="17px"
       borderRadius="full"
       bg={stops ? 'rust' : 'ochre'}
-      color={stops ? 'sheet' : 'ink'}
+      color={stops ? 'sheet' : 'tapeInk'}
       fontSize="11px"
       fontWeight="700"
       lineHeight="17px"

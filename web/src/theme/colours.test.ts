@@ -28,6 +28,7 @@ const WASHES: ReadonlyArray<readonly [Colour, Colour]> = [
   ['ink', 'mossWash'],
   ['ink', 'ochreWash'],
   ['tapeInk', 'tape'],
+  ['tapeInk', 'ochre'],
   ['sheet', 'sea'],
   ['sheet', 'ink'],
   ['sheet', 'rust'],

@@ -181,11 +181,11 @@ class CutTest extends LayingJourney {
     button("Send to the cutter").click();
     Locator played =
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The cut, played"));
-    assertThat(played).containsText("12 blade lifts");
+    assertThat(played).containsText("15 blade lifts");
     assertThat(played).containsText("m cut");
     // its end, without waiting for it
     played.getByLabel("Time").press("End");
-    assertThat(played).containsText("12 of 12 blade lifts");
+    assertThat(played).containsText("15 of 15 blade lifts");
     assertThat(in(played, "Play again")).isVisible();
     everyoneCanUseIt();
 
