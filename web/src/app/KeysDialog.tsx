@@ -1,6 +1,7 @@
-import { Box, Checkbox, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Button } from '../common/Button';
+import { Tick } from '../common/Tick';
 import { singleKeysAreOn, turnSingleKeys } from './singleKeys';
 
 const KEYS: ReadonlyArray<readonly [string, string]> = [
@@ -56,26 +57,15 @@ export function KeysDialog({ open, close }: { open: boolean; close: () => void }
               ))}
             </Box>
             <Flex mt="4" justify="space-between" align="center" gap="4">
-              <Checkbox.Root
-                size="sm"
-                checked={single}
-                onCheckedChange={(e) => {
-                  turnSingleKeys(e.checked === true);
-                  setSingle(e.checked === true);
+              <Tick
+                on={single}
+                onToggle={(on) => {
+                  turnSingleKeys(on);
+                  setSingle(on);
                 }}
               >
-                <Checkbox.HiddenInput />
-                <Checkbox.Control
-                  borderColor="fold"
-                  bg="card"
-                  _checked={{ bg: 'sea', borderColor: 'sea', color: 'sheet' }}
-                >
-                  <Checkbox.Indicator />
-                </Checkbox.Control>
-                <Checkbox.Label fontWeight="400">
-                  Letters and signs act alone, in this browser
-                </Checkbox.Label>
-              </Checkbox.Root>
+                Letters and signs act alone, in this browser
+              </Tick>
               <Button look="sea" onClick={close}>
                 Close
               </Button>

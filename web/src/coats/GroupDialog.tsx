@@ -1,7 +1,8 @@
-import { Box, Checkbox, Dialog, Flex, Input, Portal, Text } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Input, Portal, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { CoatGroup, CoatPlace, CoatsView } from '../api/client';
 import { Button } from '../common/Button';
+import { Tick } from '../common/Tick';
 import { newId } from '../plan/ids';
 import { usePlan } from '../plan/PlanProvider';
 
@@ -64,27 +65,12 @@ export function GroupDialog({
             />
             <Flex direction="column" gap="1.5">
               {coats.free.map((p) => (
-                <Checkbox.Root
-                  key={keyOf(p)}
-                  size="sm"
-                  checked={chosen.has(keyOf(p))}
-                  onCheckedChange={() => toggle(keyOf(p))}
-                >
-                  <Checkbox.HiddenInput />
-                  <Checkbox.Control
-                    borderColor="fold"
-                    bg="card"
-                    _checked={{ bg: 'sea', borderColor: 'sea', color: 'sheet' }}
-                  >
-                    <Checkbox.Indicator />
-                  </Checkbox.Control>
-                  <Checkbox.Label fontWeight="400">
-                    {p.name}
-                    <Box as="span" color="soft">
-                      {of(p) ? ` · now with ${of(p)?.toLowerCase()}` : ''}
-                    </Box>
-                  </Checkbox.Label>
-                </Checkbox.Root>
+                <Tick key={keyOf(p)} on={chosen.has(keyOf(p))} onToggle={() => toggle(keyOf(p))}>
+                  {p.name}
+                  <Box as="span" color="soft">
+                    {of(p) ? ` · now with ${of(p)?.toLowerCase()}` : ''}
+                  </Box>
+                </Tick>
               ))}
             </Flex>
             <Flex gap="2" mt="4">

@@ -1,4 +1,4 @@
-import { Box, Checkbox, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { type PointerEvent, useCallback, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, ask, type FacesOnPhoto, type FaceView, type PhotoView } from '../../api/client';
@@ -9,6 +9,7 @@ import { Button } from '../../common/Button';
 import { Refusal } from '../../common/Refusal';
 import { Section } from '../../common/Section';
 import { ErrorState, Loading } from '../../common/States';
+import { Tick } from '../../common/Tick';
 import { useElementSize } from '../../common/useElementSize';
 import { useStencilMap } from '../../map/useStencilMap';
 import { usePlan } from '../../plan/PlanProvider';
@@ -343,39 +344,19 @@ function OnPhoto({
         {faces.faces.length > 0 && (
           <Section title="How it is drawn">
             <Flex direction="column" gap="1.5">
-              <Tick label="In the light of the photo" on={lit} onToggle={setLit} />
-              <Tick label="Hardware stays in front" on={inFront} onToggle={setInFront} />
-              <Tick label="Corners catch strong edges" on={catching} onToggle={setCatching} />
+              <Tick on={lit} onToggle={setLit}>
+                In the light of the photo
+              </Tick>
+              <Tick on={inFront} onToggle={setInFront}>
+                Hardware stays in front
+              </Tick>
+              <Tick on={catching} onToggle={setCatching}>
+                Corners catch strong edges
+              </Tick>
             </Flex>
           </Section>
         )}
       </Flex>
     </Flex>
-  );
-}
-
-function Tick({
-  label,
-  on,
-  onToggle,
-}: {
-  label: string;
-  on: boolean;
-  onToggle: (on: boolean) => void;
-}) {
-  return (
-    <Checkbox.Root size="sm" checked={on} onCheckedChange={(e) => onToggle(e.checked === true)}>
-      <Checkbox.HiddenInput />
-      <Checkbox.Control
-        borderColor="fold"
-        bg="card"
-        _checked={{ bg: 'sea', borderColor: 'sea', color: 'sheet' }}
-      >
-        <Checkbox.Indicator />
-      </Checkbox.Control>
-      <Checkbox.Label fontWeight="400" fontSize="13px">
-        {label}
-      </Checkbox.Label>
-    </Checkbox.Root>
   );
 }
