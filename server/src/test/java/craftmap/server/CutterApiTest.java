@@ -216,7 +216,7 @@ class CutterApiTest extends ServerTest {
     JsonNode run = get("/api/cutter/cuts/" + job.path("id").asString()).body();
     assertThat(run.path("lifts").asInt()).isEqualTo(1);
     assertThat(run.path("cutText").asString()).isEqualTo("0.04 m");
-    assertThat(run.at("/strokes/0/data").asString()).isEqualTo("M10 600L20 600L20 590L10 590Z");
+    assertThat(run.at("/strokes/0/data").asString()).isEqualTo("M10 410L20 410L20 400L10 400Z");
     Answer empty =
         post("/api/cutter/cuts", json.createObjectNode().put("name", "e.plt").put("content", " "));
     assertThat(empty.status()).isEqualTo(422);
