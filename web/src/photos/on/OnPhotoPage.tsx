@@ -121,15 +121,21 @@ function OnPhoto({
 
   const chosen = faces.faces.find((f) => f.faceId === chosenId) ?? null;
   const pinsOf = (faceId: string) => faces.faces.find((f) => f.faceId === faceId)?.pins ?? [];
-  const remembered = (done: Done) => setBack([...back, done].slice(-MOST_STEPS_BACK));
+  const remembered = (done: Done) => setBack((b) => [...b, done].slice(-MOST_STEPS_BACK));
   const keep = (faceId: string, pins: ReadonlyArray<PinAt>, remember = true) => {
-    if (remember) {
-      remembered({ faceId, pins: pinsOf(faceId) });
-    }
+    const was = pinsOf(faceId);
     setMoving({ faceId, pins });
     on.put.mutate(
       { faceId, pins },
-      { onSuccess: () => setMoving((m) => (m?.pins === pins ? null : m)) },
+      {
+        // what was refused is not there to be undone
+        onSuccess: () => {
+          if (remember) {
+            remembered({ faceId, pins: was });
+          }
+          setMoving((m) => (m?.pins === pins ? null : m));
+        },
+      },
     );
   };
   const letGo = async (

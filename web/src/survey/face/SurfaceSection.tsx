@@ -1,8 +1,9 @@
-import { Box, Checkbox, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import type { Exposure, FaceView } from '../../api/client';
 import { ChoiceField } from '../../common/ChoiceField';
 import { LengthField } from '../../common/LengthField';
 import { Section } from '../../common/Section';
+import { Tick } from '../../common/Tick';
 import { Why } from '../../common/Why';
 import { usePlan } from '../../plan/PlanProvider';
 import { GroundField } from './GroundField';
@@ -53,31 +54,19 @@ export function SurfaceSection({ face }: { face: FaceView }) {
           </Text>
           <Flex gap="4" wrap="wrap">
             {EXPOSURES.map(([key, text]) => (
-              <Checkbox.Root
+              <Tick
                 key={key}
-                size="sm"
-                colorPalette="teal"
-                checked={face.exposure.includes(key)}
-                onCheckedChange={(e) =>
+                on={face.exposure.includes(key)}
+                onToggle={(on) =>
                   plan.edit({
                     kind: 'CHANGE_EXPOSURE',
                     faceId,
-                    exposure: e.checked
-                      ? [...face.exposure, key]
-                      : face.exposure.filter((x) => x !== key),
+                    exposure: on ? [...face.exposure, key] : face.exposure.filter((x) => x !== key),
                   })
                 }
               >
-                <Checkbox.HiddenInput />
-                <Checkbox.Control
-                  borderColor="fold"
-                  bg="card"
-                  _checked={{ bg: 'sea', borderColor: 'sea', color: 'sheet' }}
-                >
-                  <Checkbox.Indicator />
-                </Checkbox.Control>
-                <Checkbox.Label fontWeight="400">{text}</Checkbox.Label>
-              </Checkbox.Root>
+                {text}
+              </Tick>
             ))}
           </Flex>
         </Box>

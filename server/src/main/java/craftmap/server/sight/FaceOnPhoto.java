@@ -3,6 +3,7 @@ package craftmap.server.sight;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
+import craftmap.core.measure.Figure;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.sight.Anchor;
 import craftmap.core.sight.Pin;
@@ -45,10 +46,7 @@ record FaceOnPhoto(Photo photo, Face face, List<Anchor> anchors, List<KeptSighti
             "pin",
             given(pin.anchor()),
             said("is-no-place-of-this-face"),
-            said(
-                "one-of",
-                new craftmap.core.measure.Figure.Among(
-                    read.anchors().stream().map(Anchor::id).toList())));
+            said("one-of", new Figure.Among(read.anchors().stream().map(Anchor::id).toList())));
       }
       if (!seen.add(pin.anchor())) {
         throw new RefusedInput(

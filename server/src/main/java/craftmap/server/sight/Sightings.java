@@ -6,6 +6,7 @@ import static craftmap.core.measure.Figure.said;
 import craftmap.core.artwork.Pixels;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.PlanFace;
+import craftmap.core.plane.Point;
 import craftmap.core.sight.CornerFinder;
 import craftmap.core.sight.Sighting;
 import craftmap.core.sight.Spot;
@@ -295,8 +296,6 @@ public class Sightings {
   private static double sizePx(LinedUp l) {
     double w = l.face().outline().widthMm();
     double h = l.face().outline().heightMm();
-    return l.first()
-        .seen(new craftmap.core.plane.Point(0, 0))
-        .distancePx(l.first().seen(new craftmap.core.plane.Point(w, h)));
+    return l.first().seen(new Point(0, 0)).distancePx(l.first().seen(new Point(w, h)));
   }
 }
