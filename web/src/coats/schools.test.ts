@@ -8,6 +8,7 @@ describe('schools', () => {
       seal: 'TOP_COAT',
       darkWax: 'OVER_CLEAR_WAX',
       relief: 'BEFORE_PAINT',
+      lift: 'WET',
     } as const;
     expect(otherSchool('seal', usual)).toEqual({ ...usual, seal: 'WAX' });
     expect(otherSchool('seal', { ...usual, seal: 'WAX' })).toEqual(usual);

@@ -49,6 +49,15 @@ export const SCHOOLS: ReadonlyArray<School> = [
       AFTER_PAINT: 'the face is painted flat and quickly; relief is painted on its own, and round.',
     },
   },
+  {
+    key: 'lift',
+    title: 'Lifting a stencil',
+    words: { WET: 'stencils lifted wet', DRY: 'stencils lifted once dry' },
+    changes: {
+      WET: 'a cleaner edge, and the sheet is free at once; a slip smears.',
+      DRY: 'nothing smears; an edge may chip, and the sheet lies where it is until it is dry.',
+    },
+  },
 ];
 
 /** The same with the other of two schools in one matter. */

@@ -2,7 +2,9 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -16,7 +18,8 @@ class HabitsApiTest extends OrderServerTest {
           "primer", "ALWAYS",
           "seal", "WAX",
           "darkWax", "OVER_A_SEALED_COAT",
-          "relief", "AFTER_PAINT");
+          "relief", "AFTER_PAINT",
+          "lift", "DRY");
 
   private ObjectNode usual() {
     return habits("WHERE_NEEDED", "TOP_COAT");
@@ -27,7 +30,8 @@ class HabitsApiTest extends OrderServerTest {
         .put("primer", primer)
         .put("seal", seal)
         .put("darkWax", "OVER_CLEAR_WAX")
-        .put("relief", "BEFORE_PAINT");
+        .put("relief", "BEFORE_PAINT")
+        .put("lift", "WET");
   }
 
   private JsonNode follow(ObjectNode habits) {
@@ -74,7 +78,7 @@ class HabitsApiTest extends OrderServerTest {
     told.path("ways")
         .forEach(
             w -> follow.merge(w.path("matter").asString(), w.path("follow").asInt(), Integer::sum));
-    assertThat(follow).hasSize(4);
+    assertThat(follow).hasSize(5);
     for (JsonNode w : told.path("ways")) {
       int pieces = w.path("pieces").asInt();
       assertThat(follow).containsEntry(w.path("matter").asString(), pieces);
@@ -102,6 +106,74 @@ class HabitsApiTest extends OrderServerTest {
         .valueStream()
         .mapToLong(g -> g.path("bands").size())
         .sum();
+  }
+
+  /**
+   * A stencil over twelve places, lifted once it is dry: one place after the other, each waiting
+   * for the one before, and lifted in the end. Taken with one edit, and taken back with another.
+   */
+  @Test
+  void aStencilThatIsLiftedDryIsDoneOnePlaceAtATime() {
+    JsonNode piece = stencilled("Lifted wet or dry", 947.3);
+    JsonNode wet = order(piece);
+    canBeWorked("wet", wet);
+    List<JsonNode> laid = ofTheStencil(wet);
+    JsonNode otherwise = whatIf(piece, "LIFT.DRY");
+    assertThat(otherwise.path("text").asString()).contains("later");
+    JsonNode dried = edited(piece, (ObjectNode) otherwise.path("edit"));
+    JsonNode dry = order(dried);
+    canBeWorked("dry", dry);
+    List<JsonNode> places = ofTheStencil(dry);
+    long putOn = piece.at("/reading/faces/0/lays/0/laid/items").size();
+    assertThat(putOn).isGreaterThan(3);
+    // in two coats, and lifted once more at the end
+    assertThat(places).hasSize((int) (2 * putOn) + 1).hasSizeGreaterThan(laid.size());
+    assertThat(places.getLast().path("title").asString()).startsWith("Lift ");
+    for (int i = 1; i < places.size(); i++) {
+      JsonNode before = places.get(i - 1);
+      String id = places.get(i).path("id").asString();
+      // that what is ripe is waited for, canBeWorked has looked at
+      assertThat(before.path("waits"))
+          .as(places.get(i).path("title").asString())
+          .anyMatch(w -> w.path("toStep").asString().equals(id) && dries(before, w));
+    }
+    assertThat(finish(dry)).isGreaterThan(finish(wet));
+    JsonNode back = whatIf(dried, "LIFT.WET");
+    assertThat(back.path("text").asString()).contains("sooner");
+    assertThat(ofTheStencil(order(edited(dried, (ObjectNode) back.path("edit")))))
+        .containsExactlyElementsOf(laid);
+  }
+
+  private JsonNode stencilled(String name, double mm) {
+    JsonNode piece = painted(name, mm);
+    ObjectNode lay =
+        lay("g", faceId(piece), "GRID", Map.of("gap", 63.7, "down", 41.9), Map.of())
+            .put("designId", "gull")
+            .put("potId", paint("chalky-paint", "#204AB3", 0.7, "4000"));
+    Answer saved = save(piece, withLay(piece.path("document"), lay), "Gulls", null);
+    assertThat(saved.status()).as(saved.detail()).isEqualTo(200);
+    return saved.body();
+  }
+
+  private JsonNode whatIf(JsonNode piece, String key) {
+    Answer told = get(path(piece) + "/order/otherwise");
+    assertThat(told.status()).as(told.detail()).isEqualTo(200);
+    return told.body()
+        .valueStream()
+        .filter(w -> w.path("key").asString().equals(key))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("no " + key + " in " + told.text()));
+  }
+
+  private static List<JsonNode> ofTheStencil(JsonNode order) {
+    return steps(order).stream()
+        .filter(s -> s.path("key").asString().startsWith("lay:g"))
+        .sorted(Comparator.comparingInt(s -> s.path("from").asInt()))
+        .toList();
+  }
+
+  private static boolean dries(JsonNode step, JsonNode wait) {
+    return wait.path("ripe").asInt() > step.path("to").asInt();
   }
 
   @Test

@@ -110,7 +110,13 @@ class LookApiTest extends AccountsServerTest {
     as(tern);
     Set<String> notTold =
         new TreeSet<>(Set.of("Wren", "Tern", "Heron House", "412.35", "31.50", "77.40", "price"));
-    get("/api/pots").body().forEach(pot -> notTold.add(pot.path("name").asString("Deep estuary")));
+    // names of one word may stand in anything that is told
+    get("/api/pots")
+        .body()
+        .valueStream()
+        .map(pot -> pot.path("name").asString("Deep estuary"))
+        .filter(name -> name.contains(" "))
+        .forEach(notTold::add);
     as(wren);
     get("/api/pieces/sea-chest/photos")
         .body()

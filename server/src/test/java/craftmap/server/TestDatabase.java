@@ -57,11 +57,16 @@ public final class TestDatabase {
       Process process =
           new ProcessBuilder(
                   HOME.resolve("bin/lib/database.sh").toString(), command, dir.toString())
-              .redirectError(ProcessBuilder.Redirect.INHERIT)
+              .redirectError(dir.resolveSibling(dir.getFileName() + ".said").toFile())
               .start();
       String said = new String(process.getInputStream().readAllBytes()).strip();
       if (process.waitFor() != 0) {
-        throw new IllegalStateException("database.sh " + command + " failed: " + said);
+        throw new IllegalStateException(
+            "database.sh %s failed: %s %s"
+                .formatted(
+                    command,
+                    said,
+                    Files.readString(dir.resolveSibling(dir.getFileName() + ".said"))));
       }
       return said;
     } catch (IOException | InterruptedException broken) {

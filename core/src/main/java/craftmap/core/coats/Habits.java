@@ -1,9 +1,14 @@
 package craftmap.core.coats;
 
 /** Where practitioners disagree: the schools that a piece follows. */
-public record Habits(Primer primer, Seal seal, DarkWax darkWax, Relief relief) {
+public record Habits(Primer primer, Seal seal, DarkWax darkWax, Relief relief, Lift lift) {
   public static final Habits USUAL =
-      new Habits(Primer.WHERE_NEEDED, Seal.TOP_COAT, DarkWax.OVER_CLEAR_WAX, Relief.BEFORE_PAINT);
+      new Habits(
+          Primer.WHERE_NEEDED,
+          Seal.TOP_COAT,
+          DarkWax.OVER_CLEAR_WAX,
+          Relief.BEFORE_PAINT,
+          Lift.WET);
 
   /** When a primer goes on. */
   public enum Primer {
@@ -31,19 +36,31 @@ public record Habits(Primer primer, Seal seal, DarkWax darkWax, Relief relief) {
     AFTER_PAINT
   }
 
+  /** When a stencil comes off what was painted through it. */
+  public enum Lift {
+    /** At once: a clean edge, and the sheet is free for the next place. */
+    WET,
+    /** Once it is touch-dry: nothing smears, and the sheet stays where it lies as long. */
+    DRY
+  }
+
   public Habits with(Primer other) {
-    return new Habits(other, seal, darkWax, relief);
+    return new Habits(other, seal, darkWax, relief, lift);
   }
 
   public Habits with(Seal other) {
-    return new Habits(primer, other, darkWax, relief);
+    return new Habits(primer, other, darkWax, relief, lift);
   }
 
   public Habits with(DarkWax other) {
-    return new Habits(primer, seal, other, relief);
+    return new Habits(primer, seal, other, relief, lift);
   }
 
   public Habits with(Relief other) {
-    return new Habits(primer, seal, darkWax, other);
+    return new Habits(primer, seal, darkWax, other, lift);
+  }
+
+  public Habits with(Lift other) {
+    return new Habits(primer, seal, darkWax, relief, other);
   }
 }

@@ -22,6 +22,9 @@ public final class Pace {
   /** Brushing the back of a moulding with what holds it, and closing it. */
   public static final double COAT_A_PIECE_MINUTES = 2;
 
+  /** A stencil that was left to dry is loosened and peeled off, once what it stayed for is dry. */
+  public static final double LIFT_MINUTES = 1;
+
   public static final double UNTAPE_MM_PER_MIN = 2500;
 
   /** Unscrewed, numbered and bagged, by hole; and back again. */

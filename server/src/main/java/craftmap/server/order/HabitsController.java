@@ -97,6 +97,9 @@ class HabitsController {
     for (Habits.Relief r : Habits.Relief.values()) {
       all.add(new Way("relief", r, h -> h.relief() == r, h -> h.with(r)));
     }
+    for (Habits.Lift l : Habits.Lift.values()) {
+      all.add(new Way("lift", l, h -> h.lift() == l, h -> h.with(l)));
+    }
     return all;
   }
 

@@ -58,7 +58,7 @@ final class StepWords {
                           ? Words.say("order.brief.coats", coatName(step, c), step.n())
                           : coatName(step, c))
               .orElse(Words.say("order.brief.COAT"));
-      case LAY, CUT, CAST, SIZE ->
+      case LAY, LIFT, CUT, CAST, SIZE ->
           Words.say("order.brief." + step.doing(), design(step), step.n(), step.of());
       case OWN -> own(step);
       case MEND -> mended(step).map(m -> Words.say("mend." + m.remedy())).orElse("");
@@ -89,7 +89,7 @@ final class StepWords {
               design(step),
               step.n(),
               step.of());
-      case CUT, CAST, SIZE -> Words.say("order.title." + step.doing(), design(step));
+      case CUT, CAST, SIZE, LIFT -> Words.say("order.title." + step.doing(), design(step));
       case OWN -> own(step);
       case MEND -> mend(step);
       default -> Words.say("order.title." + step.doing());

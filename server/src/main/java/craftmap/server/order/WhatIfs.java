@@ -79,6 +79,9 @@ class WhatIfs {
     for (Habits.DarkWax d : Habits.DarkWax.values()) {
       flip(task, habits, habits.with(d), "DARK_WAX." + d).ifPresent(all::add);
     }
+    for (Habits.Lift l : Habits.Lift.values()) {
+      flip(task, habits, habits.with(l), "LIFT." + l).ifPresent(all::add);
+    }
     Bench bench = task.bench();
     bench("WARMER", task, bench.in(bench.climate().warmer(WARMER_CELSIUS)), all);
     bench("DRIER", task, bench.in(bench.climate().damper(-DRIER_PERCENT)), all);

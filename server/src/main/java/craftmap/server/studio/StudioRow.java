@@ -42,6 +42,11 @@ class StudioRow {
   @Column(name = "relief_habit")
   private Habits.Relief relief;
 
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.VARCHAR)
+  @Column(name = "lift_habit")
+  private Habits.Lift lift;
+
   protected StudioRow() {}
 
   StudioRow(String id, String name, TapeDivision tapeDivision) {
@@ -59,6 +64,7 @@ class StudioRow {
     this.seal = habits.seal();
     this.darkWax = habits.darkWax();
     this.relief = habits.relief();
+    this.lift = habits.lift();
   }
 
   Studio toStudio() {
@@ -71,6 +77,7 @@ class StudioRow {
         primer == null ? usual.primer() : primer,
         seal == null ? usual.seal() : seal,
         darkWax == null ? usual.darkWax() : darkWax,
-        relief == null ? usual.relief() : relief);
+        relief == null ? usual.relief() : relief,
+        lift == null ? usual.lift() : lift);
   }
 }

@@ -52,7 +52,10 @@ public final class Problem {
   /** Of each step: those sets that it is in. */
   private final List<List<List<Integer>>> apartOf;
 
-  /** Of each step: those that the piece lies otherwise for. */
+  /**
+   * Of each step: those that the piece lies otherwise for, or that need what stays where it was
+   * used.
+   */
   private final List<List<Lying>> lying = new ArrayList<>();
 
   private final int notBefore;
@@ -83,9 +86,10 @@ public final class Problem {
   private final Map<Integer, Integer> fixed = new HashMap<>();
 
   /**
-   * Another step that the piece lies otherwise for, by number.
+   * Another step that the piece lies otherwise for, or that needs what stays under what dries, by
+   * number.
    *
-   * @param firm what has to pass after the step itself until the piece may be turned for the other
+   * @param firm what has to pass after the step itself until the other may begin
    * @param otherFirm the same the other way round
    */
   record Lying(int step, int other, Optional<Dry> firm, Optional<Dry> otherFirm) {}
@@ -214,6 +218,7 @@ public final class Problem {
         lying.get(other).add(new Lying(other, one, two.otherFirm(), two.firm()));
       }
     }
+    keptTools();
     for (Link link : work.links()) {
       int first = numbers.get(link.from());
       int next = numbers.get(link.to());
@@ -230,6 +235,22 @@ public final class Problem {
     for (int i = 0; i < durations.size(); i++) {
       int step = i;
       apartOf.add(apart.stream().filter(s -> s.contains(step)).toList());
+    }
+  }
+
+  /** What there is one of is free only once what lies under it has dried. */
+  private void keptTools() {
+    List<WorkStep> steps = work.steps();
+    for (int one = 0; one < steps.size(); one++) {
+      for (int other = one + 1; other < steps.size(); other++) {
+        WorkStep a = steps.get(one);
+        WorkStep b = steps.get(other);
+        boolean kept = a.kept().isPresent() || b.kept().isPresent();
+        if (kept && !(isDone(one) && isDone(other)) && a.contends(b)) {
+          lying.get(one).add(new Lying(one, other, a.kept(), b.kept()));
+          lying.get(other).add(new Lying(other, one, b.kept(), a.kept()));
+        }
+      }
     }
   }
 

@@ -21,6 +21,8 @@ public enum Doing {
   CAST,
   /** Put on as a stencil, a print, paste or a drawing is. */
   LAY,
+  /** The stencil comes off what has dried under it. */
+  LIFT,
   /** Brushed with what holds it, before it is laid. */
   SIZE,
   HARDWARE_ON,

@@ -21,6 +21,7 @@ import java.util.regex.Pattern;
  * @param wet what lies about after it and has to dry before it can be moved; none where nothing
  *     does
  * @param material what is used in it
+ * @param kept until when what there is one of stays where it was used: a stencil under drying paint
  */
 public record WorkStep(
     String id,
@@ -34,7 +35,8 @@ public record WorkStep(
     Set<String> on,
     Set<String> with,
     Optional<Dry> wet,
-    Material material) {
+    Material material,
+    Optional<Dry> kept) {
   /** Stands before the number of a part that the artist does by itself. */
   static final String SPLIT = "~";
 
@@ -47,6 +49,23 @@ public record WorkStep(
     if (!handsOn.isPositive()) {
       throw new IllegalArgumentException("impossible state: step " + id + " takes no time");
     }
+  }
+
+  /** With all that it is done with free as soon as it is done. */
+  public WorkStep(
+      String id,
+      String pieceId,
+      String row,
+      Doing doing,
+      String what,
+      int n,
+      int of,
+      Duration handsOn,
+      Set<String> on,
+      Set<String> with,
+      Optional<Dry> wet,
+      Material material) {
+    this(id, pieceId, row, doing, what, n, of, handsOn, on, with, wet, material, Optional.empty());
   }
 
   /**
@@ -96,7 +115,7 @@ public record WorkStep(
   }
 
   public WorkStep lasting(Duration other) {
-    return new WorkStep(id, pieceId, row, doing, what, n, of, other, on, with, wet, material);
+    return new WorkStep(id, pieceId, row, doing, what, n, of, other, on, with, wet, material, kept);
   }
 
   public WorkStep leavingNothingWet() {
@@ -116,6 +135,22 @@ public record WorkStep(
         on,
         with,
         last ? wet : Optional.empty(),
-        material);
+        material,
+        kept);
+  }
+
+  /** The same, with what there is one of staying where it was used. */
+  public WorkStep keeping(Dry dry) {
+    return new WorkStep(
+        id, pieceId, row, doing, what, n, of, handsOn, on, with, wet, material, Optional.of(dry));
+  }
+
+  /**
+   * Whether both need something that there is one of, for something else: it is free for the one
+   * only after the other is done with it. What is done to one lay in turns follows itself anyway.
+   */
+  public boolean contends(WorkStep other) {
+    return !(pieceId.equals(other.pieceId) && what.equals(other.what))
+        && with.stream().anyMatch(other.with::contains);
   }
 }

@@ -93,6 +93,7 @@ public final class Remedies {
                   MASK,
                   RESIST,
                   SIZE,
+                  LIFT,
                   MEND,
                   OWN ->
                   List.of();

@@ -3,11 +3,13 @@ package craftmap.core.plan.order;
 import craftmap.core.coats.Band;
 import craftmap.core.coats.BandReading;
 import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.Habits;
 import craftmap.core.coats.LayHere;
 import craftmap.core.coats.Pace;
 import craftmap.core.coats.Place;
 import craftmap.core.coats.StepKind;
 import craftmap.core.coats.Where;
+import craftmap.core.design.CustomCut;
 import craftmap.core.design.Mould;
 import craftmap.core.design.Moulding;
 import craftmap.core.design.StencilDesign;
@@ -343,7 +345,8 @@ public final class StepsReader {
         lay.design() instanceof StencilDesign ? Set.of("design " + lay.design().id()) : Set.of();
     Optional<Dry> lain = Stretch.leavesWet(lay.design()) ? wet.map(Waits::touch) : Optional.empty();
     String base = pieceId + ":lay:" + here.layId();
-    List<Stretch> stretches = Stretch.of(lay.design(), here.coats(), hands, wet);
+    Stretch.Through through = through(here, lay, wet);
+    List<Stretch> stretches = Stretch.of(lay.design(), here.coats(), through, hands, wet);
     int of = (int) stretches.stream().filter(s -> s.doing() == Doing.LAY).count();
     int n = 0;
     String first = "";
@@ -365,14 +368,15 @@ public final class StepsReader {
               with,
               s.doing() == Doing.LAY ? lain : Optional.empty(),
               material(wet, s.doing() == Doing.LAY && lay.design() instanceof Texture));
-      steps.add(step);
+      boolean stays = through.dry() && s.doing() == Doing.LAY;
+      steps.add(stays ? wet.map(Waits::touch).map(step::keeping).orElse(step) : step);
       lies.add(
           new Turning.Lies(
               step.id(),
               Set.copyOf(lay.faceIds()),
               false,
               lay.design() instanceof Mould || lay.design() instanceof Moulding,
-              wet.map(Waits::handle)));
+              s.doing() == Doing.LIFT ? Optional.empty() : wet.map(Waits::handle)));
       if (i == 0) {
         first = step.id();
       } else {
@@ -383,9 +387,36 @@ public final class StepsReader {
     follow(group, reading, first);
     String begin = first;
     made.ifPresent(m -> links.add(new Link(m.stepId(), begin, m.hard(), Optional.empty())));
-    return Stretch.leavesWet(lay.design()) && wet.isPresent()
-        ? Last.wet(before, wet.get())
-        : Last.dry(before);
+    if (!Stretch.leavesWet(lay.design()) || wet.isEmpty()) {
+      return Last.dry(before);
+    }
+    // what was lifted is touch-dry; what follows may have to wait for more than that
+    return through.dry()
+        ? Last.wet(base + ":" + (stretches.size() - 1), wet.get()).then(before, Optional.empty())
+        : Last.wet(before, wet.get());
+  }
+
+  /** How a stencil goes over its places, by the school that the piece follows. */
+  private Stretch.Through through(LayHere here, LayReading.Laid lay, Optional<Medium> wet) {
+    if (!(lay.design() instanceof StencilDesign)) {
+      return Stretch.Through.AT_ONCE;
+    }
+    boolean dry =
+        coats.habits().lift() == Habits.Lift.DRY && wet.filter(Stretch.Through::mayDry).isPresent();
+    // a cut stencil lies everywhere at once, and is peeled off once
+    return new Stretch.Through(lay.design() instanceof CustomCut ? 1 : places(here.layId()), dry);
+  }
+
+  /** How often a sheet is laid down, over all faces. */
+  private int places(String layId) {
+    return Math.max(
+        1,
+        reading.lays().stream()
+            .filter(LayReading.Laid.class::isInstance)
+            .map(LayReading.Laid.class::cast)
+            .filter(l -> l.lay().id().equals(layId))
+            .mapToInt(l -> l.seen().items().size())
+            .sum());
   }
 
   // ---- what is unscrewed

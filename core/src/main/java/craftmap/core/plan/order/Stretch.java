@@ -7,6 +7,7 @@ import craftmap.core.design.Moulding;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.measure.Times;
 import craftmap.core.medium.Medium;
+import craftmap.core.medium.Role;
 import craftmap.core.order.work.ContactBatches;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
@@ -25,20 +26,49 @@ record Stretch(Doing doing, Duration time, Optional<Dry> atLeast, Optional<Dry> 
             && m.flexibility().glue() == Moulding.Glue.CONTACT_ADHESIVE);
   }
 
+  /**
+   * How a stencil goes over its places.
+   *
+   * @param places how often it is laid down
+   * @param dry whether the sheet stays on each of them until it is touch-dry
+   */
+  record Through(int places, boolean dry) {
+    /** Put on in one go. */
+    static final Through AT_ONCE = new Through(1, false);
+
+    /** Paste dries to the sheet, and tears when that comes off late. */
+    static boolean mayDry(Medium medium) {
+      return !medium.kind().isUsedAs(Role.PASTE);
+    }
+
+    /** How often it is done in each coat, with drying between. */
+    int rounds() {
+      return dry ? places : 1;
+    }
+  }
+
   /** Those of a lay, in their order. */
-  static List<Stretch> of(Design design, int coats, Need.HandsOn hands, Optional<Medium> wet) {
+  static List<Stretch> of(
+      Design design, int coats, Through through, Need.HandsOn hands, Optional<Medium> wet) {
     if (hands.sizing().isPositive()) {
       return sized(design, hands, wet);
     }
     List<Stretch> all = new ArrayList<>();
-    boolean inCoats = design instanceof StencilDesign && coats > 1;
-    int times = inCoats ? coats : 1;
+    int times = design instanceof StencilDesign ? coats * through.rounds() : 1;
     for (int n = 0; n < times; n++) {
       all.add(
           new Stretch(
               Doing.LAY,
               hands.there().dividedBy(times),
               n == 0 ? Optional.empty() : wet.map(Waits::touch),
+              Optional.empty()));
+    }
+    if (through.dry()) {
+      all.add(
+          new Stretch(
+              Doing.LIFT,
+              Times.ofMinutes(Pace.LIFT_MINUTES),
+              wet.map(Waits::touch),
               Optional.empty()));
     }
     return all;

@@ -53,6 +53,7 @@ final class Checked {
     checked.everyWaitIsWaited();
     checked.placesDo();
     checked.nothingIsTurnedOntoWhatIsSoft();
+    checked.whatThereIsOneOfIsNotTakenFromUnderWhatIsWet();
   }
 
   private void everyStepIsDoneOnce() {
@@ -181,6 +182,25 @@ final class Checked {
       boolean oneFirst = isFirm(two.firm(), one.to(), other.from());
       boolean otherFirst = isFirm(two.otherFirm(), other.to(), one.from());
       assertThat(oneFirst || otherFirst).as("%s and %s", one, other).isTrue();
+    }
+  }
+
+  private void whatThereIsOneOfIsNotTakenFromUnderWhatIsWet() {
+    for (Placed one : schedule.steps()) {
+      WorkStep keeps = work.step(one.stepId());
+      for (Placed other : schedule.steps()) {
+        WorkStep needs = work.step(other.stepId());
+        boolean sameLay =
+            keeps.pieceId().equals(needs.pieceId()) && keeps.what().equals(needs.what());
+        if (!sameLay
+            && keeps.kept().isPresent()
+            && !Collections.disjoint(keeps.with(), needs.with())
+            && other.from() >= one.from()) {
+          assertThat(isFirm(keeps.kept(), one.to(), other.from()))
+              .as("%s is free for %s", keeps.with(), other)
+              .isTrue();
+        }
+      }
     }
   }
 

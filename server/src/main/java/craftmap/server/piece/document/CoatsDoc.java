@@ -24,7 +24,8 @@ public record CoatsDoc(
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Habits.Primer primer,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Habits.Seal seal,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Habits.DarkWax darkWax,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Habits.Relief relief) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Habits.Relief relief,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Habits.Lift lift) {}
 
   /**
    * Faces, zones and parts that get the same coats.

@@ -46,12 +46,13 @@ public final class CoatsMapper {
             doc.primer() == null ? usual.primer() : doc.primer(),
             doc.seal() == null ? usual.seal() : doc.seal(),
             doc.darkWax() == null ? usual.darkWax() : doc.darkWax(),
-            doc.relief() == null ? usual.relief() : doc.relief());
+            doc.relief() == null ? usual.relief() : doc.relief(),
+            doc.lift() == null ? usual.lift() : doc.lift());
   }
 
   public static CoatsDoc.HabitsDoc doc(Habits habits) {
     return new CoatsDoc.HabitsDoc(
-        habits.primer(), habits.seal(), habits.darkWax(), habits.relief());
+        habits.primer(), habits.seal(), habits.darkWax(), habits.relief(), habits.lift());
   }
 
   private static Group toGroup(CoatsDoc.GroupDoc doc) {
