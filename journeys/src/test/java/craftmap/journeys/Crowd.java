@@ -17,6 +17,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Queue;
@@ -24,6 +25,7 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -40,9 +42,12 @@ import javax.imageio.ImageIO;
  * from the same pot, photos.
  */
 final class Crowd implements AutoCloseable {
-  private static final BigDecimal POT = new BigDecimal("4000");
+  private static final BigDecimal POT = new BigDecimal("4900");
   private static final BigDecimal TAKEN = new BigDecimal("0.7");
   private static final Duration LONGEST = Duration.ofMinutes(3);
+
+  /** As much as somebody marks and photographs on a piece that went through a lot. */
+  private static final int MOST_ON_A_PIECE = 120;
 
   /** Whoever is not answered tries again in a moment. */
   private static final long AGAIN_NS = 200_000_000;
@@ -54,14 +59,14 @@ final class Crowd implements AutoCloseable {
   private final List<Future<?>> all = new ArrayList<>();
   private final byte[] photo = photo();
   private final String address;
-  private final String piece;
   private final String pot;
   private final byte[] file;
 
+  /** Pieces that all of them work at, one after the other; the last of them now. */
+  private final List<Shared> shared = new CopyOnWriteArrayList<>();
+
   private final Queue<String> pieces = new ConcurrentLinkedQueue<>();
   private final Queue<String> takenIn = new ConcurrentLinkedQueue<>();
-  private final Queue<String> marks = new ConcurrentLinkedQueue<>();
-  private final Queue<String> photos = new ConcurrentLinkedQueue<>();
   private final AtomicInteger booked = new AtomicInteger();
   private final AtomicInteger perhapsBooked = new AtomicInteger();
   private final AtomicInteger unanswered = new AtomicInteger();
@@ -80,13 +85,24 @@ final class Crowd implements AutoCloseable {
 
   private volatile boolean over;
 
+  /** A piece with the marks and photos on it that are told to be kept. */
+  private record Shared(String id, Queue<String> marks, Queue<String> photos) {
+    Shared(String id) {
+      this(id, new ConcurrentLinkedQueue<>(), new ConcurrentLinkedQueue<>());
+    }
+
+    boolean isFull() {
+      return marks.size() + photos.size() >= MOST_ON_A_PIECE;
+    }
+  }
+
   /** They work at an address; the same one all the time. */
   Crowd(String address, int writers) {
     this.address = address;
     Answer made = send("POST", "/api/pieces", chest("Everybody's chest"));
     assertThat(made.status()).as(made.body()).isEqualTo(201);
-    piece = made.json().get("id").getAsString();
-    file = get("/api/pieces/" + piece + "/export").body().getBytes(StandardCharsets.UTF_8);
+    shared.add(new Shared(made.json().get("id").getAsString()));
+    file = get("/api/pieces/" + now().id() + "/export").body().getBytes(StandardCharsets.UTF_8);
     Answer poured =
         send(
             "POST",
@@ -104,6 +120,22 @@ final class Crowd implements AutoCloseable {
       int writer = w;
       all.add(people.submit(() -> works(writer)));
     }
+  }
+
+  private Shared now() {
+    return shared.getLast();
+  }
+
+  /** The next piece, where there is enough on the one before. */
+  private synchronized Answer goesOn() {
+    if (!now().isFull()) {
+      return new Answer(404, "");
+    }
+    Answer made = send("POST", "/api/pieces", chest("Everybody's next chest"));
+    if (made.status() == 201) {
+      shared.add(new Shared(made.json().get("id").getAsString()));
+    }
+    return made;
   }
 
   private record Answer(int status, String body) {
@@ -152,13 +184,15 @@ final class Crowd implements AutoCloseable {
     for (int n = 0; !over; n++) {
       String name = "w%d-%d".formatted(writer, n);
       Answer answer =
-          switch (dice.nextInt(8)) {
-            case 0, 1 -> keeps(pieces, name, send("POST", "/api/pieces", chest(name)));
-            case 2 -> takesIn();
-            case 3 -> photographs();
-            case 4, 5 -> marks(name, dice);
-            default -> books();
-          };
+          now().isFull()
+              ? goesOn()
+              : switch (dice.nextInt(8)) {
+                case 0, 1 -> keeps(pieces, name, send("POST", "/api/pieces", chest(name)));
+                case 2 -> takesIn();
+                case 3 -> photographs();
+                case 4, 5 -> marks(name, dice);
+                default -> books();
+              };
       if (answer.status() == 500) {
         faults.put(faults.size(), answer.body());
       }
@@ -208,19 +242,21 @@ final class Crowd implements AutoCloseable {
   }
 
   private Answer photographs() {
+    Shared at = now();
     Answer taken =
         send(
             "POST",
-            "/api/pieces/" + piece + "/photos?stage=DURING",
+            "/api/pieces/" + at.id() + "/photos?stage=DURING",
             "application/octet-stream",
             photo);
     return taken.status() == 201 || taken.status() == 200
-        ? keeps(photos, taken.json().get("id").getAsString(), taken)
+        ? keeps(at.photos(), taken.json().get("id").getAsString(), taken)
         : taken;
   }
 
   private Answer marks(String name, Random dice) {
-    Answer now = get("/api/pieces/" + piece);
+    Shared at = now();
+    Answer now = get("/api/pieces/" + at.id());
     if (now.status() != 200) {
       return now;
     }
@@ -231,7 +267,9 @@ final class Crowd implements AutoCloseable {
             .formatted(name, name, 5 + dice.nextInt(800), 5 + dice.nextInt(380));
     String version = "\"" + now.json().get("version").getAsLong() + "\"";
     return keeps(
-        marks, name, send("POST", "/api/pieces/" + piece + "/edits", edit, "If-Match", version));
+        at.marks(),
+        name,
+        send("POST", "/api/pieces/" + at.id() + "/edits", edit, "If-Match", version));
   }
 
   private Answer books() {
@@ -286,8 +324,12 @@ final class Crowd implements AutoCloseable {
   void isAllThere(String at) {
     List<String> wereMade = List.copyOf(pieces);
     List<String> wereTakenIn = List.copyOf(takenIn);
-    List<String> werePhotographed = List.copyOf(photos);
-    List<String> wereMarked = List.copyOf(marks);
+    Map<String, List<String>> werePhotographed = new HashMap<>();
+    Map<String, List<String>> wereMarked = new HashMap<>();
+    for (Shared each : shared) {
+      werePhotographed.put(each.id(), List.copyOf(each.photos()));
+      wereMarked.put(each.id(), List.copyOf(each.marks()));
+    }
     int wereBooked = booked.get();
 
     List<String> names = new ArrayList<>();
@@ -299,11 +341,14 @@ final class Crowd implements AutoCloseable {
     assertThat(ids).as(at).containsAll(wereTakenIn).doesNotHaveDuplicates();
     names.removeIf(n -> !n.startsWith("w"));
     assertThat(names).as(at).containsAll(wereMade).doesNotHaveDuplicates();
-    assertThat(ask(at, "/api/pieces/" + piece + "/photos")).as(at).contains(werePhotographed);
-    String plan = ask(at, "/api/pieces/" + piece);
-    for (String mark : wereMarked) {
-      assertThat(plan).as(at).contains("\"" + mark + "\"");
-    }
+    werePhotographed.forEach(
+        (piece, photos) ->
+            assertThat(ask(at, "/api/pieces/" + piece + "/photos")).as(at).contains(photos));
+    wereMarked.forEach(
+        (piece, marks) -> {
+          String plan = ask(at, "/api/pieces/" + piece);
+          marks.forEach(mark -> assertThat(plan).as(at).contains("\"" + mark + "\""));
+        });
     BigDecimal taken =
         POT.subtract(
             JsonParser.parseString(ask(at, "/api/holdings/" + pot))
@@ -338,8 +383,8 @@ final class Crowd implements AutoCloseable {
         .formatted(
             pieces.size(),
             takenIn.size(),
-            marks.size(),
-            photos.size(),
+            shared.stream().mapToInt(s -> s.marks().size()).sum(),
+            shared.stream().mapToInt(s -> s.photos().size()).sum(),
             booked.get(),
             60_000L * waitedMs.size() / Math.max(1, Duration.between(started, last).toMillis()),
             unanswered.get(),
