@@ -83,6 +83,7 @@ final class Crowd implements AutoCloseable {
   /** When nobody's was kept for long, for whoever looks for the reason. */
   private final List<String> stops = new ArrayList<>();
 
+  private volatile Instant since = started;
   private volatile boolean over;
 
   /** A piece with the marks and photos on it that are told to be kept. */
@@ -183,6 +184,7 @@ final class Crowd implements AutoCloseable {
     Instant began = Instant.now();
     for (int n = 0; !over; n++) {
       String name = "w%d-%d".formatted(writer, n);
+      Instant sent = Instant.now();
       Answer answer =
           now().isFull()
               ? goesOn()
@@ -201,14 +203,14 @@ final class Crowd implements AutoCloseable {
         LockSupport.parkNanos(AGAIN_NS);
       } else {
         if (answer.status() < 300) {
-          told(began);
+          told(began, sent);
         }
         began = Instant.now();
       }
     }
   }
 
-  private synchronized void told(Instant began) {
+  private synchronized void told(Instant began, Instant sent) {
     Instant now = Instant.now();
     Duration stop = Duration.between(last, now);
     longestStop = stop.compareTo(longestStop) > 0 ? stop : longestStop;
@@ -217,7 +219,9 @@ final class Crowd implements AutoCloseable {
     }
     last = now;
     waitedMs.add(Duration.between(began, now).toMillis());
-    kept.release();
+    if (sent.isAfter(since)) {
+      kept.release();
+    }
   }
 
   /** So many of a hundred waited no longer. */
@@ -286,8 +290,12 @@ final class Crowd implements AutoCloseable {
     return made;
   }
 
-  /** Until so many more were told that what they did is kept. */
+  /**
+   * Until so many more were told that what they did from now on is kept; what was under way does
+   * not count.
+   */
   void untilKept(int more) throws InterruptedException {
+    since = Instant.now();
     kept.drainPermits();
     assertThat(kept.tryAcquire(more, LONGEST.toSeconds(), TimeUnit.SECONDS))
         .as("nothing is kept any more")
