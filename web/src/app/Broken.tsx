@@ -12,7 +12,7 @@ export function Broken() {
   return (
     <Box as="main" p="8" role="alert">
       <title>Something went wrong · Craft Map</title>
-      <Empty title="This page could not be drawn">
+      <Empty title="This page could not be drawn" level="h1">
         <Text mb="4">
           The fault is ours. What you changed is saved; open the page again, or go back to the
           pieces.

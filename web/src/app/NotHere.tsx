@@ -5,7 +5,7 @@ import { Empty } from '../common/States';
 export function NotHere() {
   return (
     <Box p="8">
-      <Empty title="There is nothing at this address">
+      <Empty title="There is nothing at this address" level="h1">
         <Link to="/">Back to the pieces</Link>
       </Empty>
     </Box>

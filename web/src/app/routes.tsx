@@ -10,6 +10,7 @@ import { BackupPage } from '../backup/BackupPage';
 import { BenchPage } from '../bench/BenchPage';
 import { ChoosePage } from '../choose/ChoosePage';
 import { CoatsPage } from '../coats/CoatsPage';
+import { Sections } from '../common/Section';
 import { CutPage } from '../cut/CutPage';
 import { CutterTab } from '../cut/CutterTab';
 import { PrintTab } from '../cut/PrintTab';
@@ -86,18 +87,27 @@ function within(): RouteObject[] {
           ],
         },
         { path: '/shopping', element: <ShoppingPage />, handle: titledFor('phone', 'Shopping') },
-        { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
-        { path: '/shelf/designs/new', element: <NewDesignPage />, handle: titled('A new design') },
-        { path: '/shelf/designs/:designId', element: <DesignPage />, handle: titled('Design') },
         {
-          path: '/shelf/designs/:designId/change',
-          element: <ChangeDesignPage />,
-          handle: titled('Change a design'),
+          element: <Sections level="h2" />,
+          children: [
+            { path: '/shelf', element: <ShelfPage />, handle: titled('Shelf') },
+            {
+              path: '/shelf/designs/new',
+              element: <NewDesignPage />,
+              handle: titled('A new design'),
+            },
+            { path: '/shelf/designs/:designId', element: <DesignPage />, handle: titled('Design') },
+            {
+              path: '/shelf/designs/:designId/change',
+              element: <ChangeDesignPage />,
+              handle: titled('Change a design'),
+            },
+            { path: '/shelf/pots/new', element: <NewPotPage />, handle: titled('A new pot') },
+            { path: '/shelf/pots/:holdingId', element: <PotPage />, handle: titled('Pot') },
+            { path: '/shelf/lists', element: <ListsPage />, handle: titled('Lists and files') },
+            { path: '/shelf/supplier', element: <SupplierPage />, handle: titled('Supplier') },
+          ],
         },
-        { path: '/shelf/pots/new', element: <NewPotPage />, handle: titled('A new pot') },
-        { path: '/shelf/pots/:holdingId', element: <PotPage />, handle: titled('Pot') },
-        { path: '/shelf/lists', element: <ListsPage />, handle: titled('Lists and files') },
-        { path: '/shelf/supplier', element: <SupplierPage />, handle: titled('Supplier') },
         { path: '*', element: <NotHere /> },
       ],
     },

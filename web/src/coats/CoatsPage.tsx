@@ -5,6 +5,7 @@ import type { CoatGroup } from '../api/client';
 import { useCoats } from '../api/queries';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
+import { SectionLevel } from '../common/Section';
 import { Empty, ErrorState, Loading } from '../common/States';
 import { usePlan } from '../plan/PlanProvider';
 import { AddCoat } from './AddCoat';
@@ -55,7 +56,7 @@ export function CoatsPage() {
   if (!group) {
     return (
       <Box p="7">
-        <Empty title="No face to coat">
+        <Empty title="No face to coat" level="h1">
           Show a face at Survey, and its coats are proposed here.
         </Empty>
       </Box>
@@ -80,14 +81,16 @@ export function CoatsPage() {
         overflow="auto"
         p="4"
       >
-        {band ? (
-          <BandPanel key={`${group.id} ${band.key}`} group={group} band={band} />
-        ) : (
-          <GroundPanel group={group} />
-        )}
-        <LeftOut group={group} />
-        <ChoicesButton group={group} onCompare={() => setComparing(true)} />
-        <AddCoat group={group} onAdded={(key) => choose(group.id, key)} />
+        <SectionLevel value="h2">
+          {band ? (
+            <BandPanel key={`${group.id} ${band.key}`} group={group} band={band} />
+          ) : (
+            <GroundPanel group={group} />
+          )}
+          <LeftOut group={group} />
+          <ChoicesButton group={group} onCompare={() => setComparing(true)} />
+          <AddCoat group={group} onAdded={(key) => choose(group.id, key)} />
+        </SectionLevel>
       </Box>
       {comparing && <CompareChoices group={group} close={() => setComparing(false)} />}
     </Flex>

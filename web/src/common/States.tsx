@@ -35,7 +35,16 @@ export function ErrorState({ problem, again }: { problem: Error; again: () => vo
   );
 }
 
-export function Empty({ title, children }: { title: string; children: ReactNode }) {
+export function Empty({
+  title,
+  level = 'h2',
+  children,
+}: {
+  title: string;
+  /** The heading of the page, where it holds nothing else. */
+  level?: 'h1' | 'h2';
+  children: ReactNode;
+}) {
   return (
     <Box
       borderWidth="1px"
@@ -45,7 +54,7 @@ export function Empty({ title, children }: { title: string; children: ReactNode 
       p="6"
       maxW="560px"
     >
-      <Heading as="h2" fontFamily="heading" fontSize="lg">
+      <Heading as={level} fontFamily="heading" fontSize="lg">
         {title}
       </Heading>
       <Box mt="1" color="soft">

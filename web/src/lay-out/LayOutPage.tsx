@@ -90,6 +90,7 @@ export function LayOutPage() {
     <Flex h="100%">
       <Box
         as="aside"
+        aria-label="What lies on this face"
         w="230px"
         flexShrink={0}
         bg="sheet"
@@ -144,6 +145,7 @@ export function LayOutPage() {
 
       <Box
         as="aside"
+        aria-label="The lay that is chosen"
         w="322px"
         flexShrink={0}
         bg="sheet"

@@ -80,7 +80,7 @@ function Row({ supply }: { supply: Supply }) {
       />
       <Box flex="1" minW="0">
         <Flex justify="space-between" align="baseline" gap="4" wrap="wrap">
-          <Heading as="h3" fontFamily="heading" fontSize="16px" fontWeight="600">
+          <Heading as="h2" fontFamily="heading" fontSize="16px" fontWeight="600">
             {supply.name}
           </Heading>
           <Text color={supply.enough ? 'moss' : 'rust'} fontWeight="600">

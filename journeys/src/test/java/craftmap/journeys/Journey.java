@@ -26,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
@@ -306,18 +307,21 @@ abstract class Journey {
 
   /** No serious or critical finding of axe-core on what is shown now. */
   protected void everyoneCanUseIt() {
+    Assertions.assertThat(found(GRAVE::contains)).as("accessibility of %s", page.url()).isEmpty();
+  }
+
+  /** No finding of axe-core of any weight. */
+  protected void nothingIsInAnybodysWay() {
+    Assertions.assertThat(found(weight -> true)).as("accessibility of %s", page.url()).isEmpty();
+  }
+
+  private List<String> found(Predicate<String> weighs) {
     AxeRunOptions violations = new AxeRunOptions();
     violations.setResultTypes(List.of("violations"));
     List<Rule> findings = new AxeBuilder(page).options(violations).analyze().getViolations();
-    Assertions.assertThat(
-            findings.stream()
-                .filter(f -> GRAVE.contains(f.getImpact()))
-                .map(
-                    f ->
-                        f.getId()
-                            + ": "
-                            + f.getNodes().stream().map(n -> n.getHtml()).limit(3).toList()))
-        .as("accessibility of %s", page.url())
-        .isEmpty();
+    return findings.stream()
+        .filter(f -> weighs.test(f.getImpact()))
+        .map(f -> f.getId() + ": " + f.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
+        .toList();
   }
 }

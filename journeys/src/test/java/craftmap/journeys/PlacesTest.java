@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
@@ -139,11 +140,19 @@ class PlacesTest extends Journey {
         "/studio/devices",
         "/pieces/sea-chest/money",
         "/pieces/sea-chest/afterwards",
+        "/pieces/sea-chest/order",
+        "/pieces/sea-chest/cut/print",
+        "/pieces/sea-chest/cut/cutter",
+        "/pieces/sea-chest/no-such-stop",
+        "/shelf/no-such-thing",
+        "/sums",
+        "/week",
+        "/logbook",
       })
   void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
     go(address);
     assertThat(page.locator("main h1")).isVisible();
-    everyoneCanUseIt();
+    nothingIsInAnybodysWay();
   }
 
   @Test
@@ -156,6 +165,17 @@ class PlacesTest extends Journey {
     everyoneCanUseIt();
     page.getByText("Measure on the photo").click();
     everyoneCanUseIt();
+  }
+
+  /** Mistyped, it is told by a page with a way back, and by a status that nothing keeps. */
+  @Test
+  void anAddressThatNothingIsAtLeadsBack() {
+    Response answer = page.navigate("/sea-chest");
+    assertThat(answer.status()).isEqualTo(404);
+    assertThat(page.locator("h1")).hasText("There is nothing at this address");
+    nothingIsInAnybodysWay();
+    page.getByText("Back to the pieces").click();
+    assertThat(card("Sea chest for the autumn fair")).isVisible();
   }
 
   @Test

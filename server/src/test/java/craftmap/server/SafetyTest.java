@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.core.env.Environment;
@@ -96,6 +97,25 @@ class SafetyTest extends ServerTest {
     String nonce = policy.replaceFirst(".*'nonce-([^']+)'.*", "$1");
     assertThat(page).contains("nonce=\"" + nonce + "\"");
     assertThat(second.header("Content-Security-Policy")).doesNotContain(nonce);
+  }
+
+  /** A person who mistyped is answered with a page, a program with a problem; both are told 404. */
+  @Test
+  void whereNothingIsAPersonIsAnsweredWithAPageAndAProgramWithAProblem() {
+    for (String path : List.of("/nowhere", "/sea-chest/lay%20out", "/%3Cscript%3E")) {
+      Answer person = send(request(path).header("Accept", "text/html,*/*;q=0.8").GET());
+      assertThat(person.status()).as(path).isEqualTo(404);
+      assertThat(person.header("Content-Type")).startsWith("text/html");
+      assertThat(person.header("Content-Security-Policy")).contains("script-src 'self';");
+      assertThat(person.text()).contains("<div id=\"root\"").doesNotContain("<script>");
+      Answer program = send(request(path).header("Accept", "application/json").GET());
+      assertThat(program.status()).as(path).isEqualTo(404);
+      assertThat(program.detail()).contains("No endpoint");
+    }
+    // nor is an address of the interface a page, whoever asks
+    Answer asked = send(request("/api/nothing").header("Accept", "text/html").GET());
+    assertThat(asked.header("Content-Type")).contains("json");
+    assertThat(asked.status()).isEqualTo(404);
   }
 
   @Test

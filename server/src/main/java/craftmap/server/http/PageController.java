@@ -16,6 +16,7 @@ import java.util.regex.Pattern;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -58,10 +59,6 @@ class PageController {
     "/shelf/**"
   })
   ResponseEntity<String> page(HttpServletRequest request) throws IOException {
-    byte[] bytes = new byte[18];
-    random.nextBytes(bytes);
-    String nonce = Base64.getEncoder().encodeToString(bytes);
-    String html = new String(file("index.html"), StandardCharsets.UTF_8);
     ResponseEntity.BodyBuilder answer = ResponseEntity.ok();
     Matcher piece = PIECE.matcher(request.getRequestURI());
     if (piece.lookingAt()) {
@@ -73,6 +70,19 @@ class PageController {
     if (request.getRequestURI().equals("/look")) {
       answer.header("X-Robots-Tag", "noindex, nofollow, noarchive");
     }
+    return page(answer);
+  }
+
+  /** Whoever mistyped an address is told so by the page itself, with a way back. */
+  ResponseEntity<String> nothingHere() throws IOException {
+    return page(ResponseEntity.status(HttpStatus.NOT_FOUND));
+  }
+
+  private ResponseEntity<String> page(ResponseEntity.BodyBuilder answer) throws IOException {
+    byte[] bytes = new byte[18];
+    random.nextBytes(bytes);
+    String nonce = Base64.getEncoder().encodeToString(bytes);
+    String html = new String(file("index.html"), StandardCharsets.UTF_8);
     return answer
         .contentType(MediaType.valueOf("text/html;charset=UTF-8"))
         .cacheControl(CacheControl.noStore())

@@ -13,14 +13,18 @@ import craftmap.server.access.StudioRole;
 import craftmap.server.database.NoDatabase;
 import craftmap.server.words.FigureWords;
 import craftmap.server.writing.EndedByOthers;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.Arrays;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -28,6 +32,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.databind.exc.InvalidFormatException;
 
@@ -43,9 +48,11 @@ class Problems extends ResponseEntityExceptionHandler {
   record Violation(String field, String value, String accepted, String message) {}
 
   private final TapeOfWhoAsks tapes;
+  private final PageController pages;
 
-  Problems(TapeOfWhoAsks tapes) {
+  Problems(TapeOfWhoAsks tapes, PageController pages) {
     this.tapes = tapes;
+    this.pages = pages;
   }
 
   @ExceptionHandler
@@ -143,6 +150,41 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
     problem.setTitle(title);
     return problem;
+  }
+
+  /** A person who asks for a page is answered with one; programs with a problem. */
+  @Override
+  protected ResponseEntity<Object> handleNoHandlerFoundException(
+      NoHandlerFoundException nothing,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return nothingHere(nothing.getRequestURL(), request)
+        .orElseGet(() -> super.handleNoHandlerFoundException(nothing, headers, status, request));
+  }
+
+  private Optional<ResponseEntity<Object>> nothingHere(String address, WebRequest request) {
+    String accepts = request.getHeader(HttpHeaders.ACCEPT);
+    boolean isPage =
+        accepts != null
+            && accepts.contains(MediaType.TEXT_HTML_VALUE)
+            && !address.startsWith("/api/")
+            && ((NativeWebRequest) request)
+                .getNativeRequest(HttpServletRequest.class)
+                .getMethod()
+                .equals("GET");
+    if (!isPage) {
+      return Optional.empty();
+    }
+    try {
+      ResponseEntity<String> page = pages.nothingHere();
+      return Optional.of(
+          ResponseEntity.status(page.getStatusCode())
+              .headers(page.getHeaders())
+              .body(page.getBody()));
+    } catch (IOException gone) {
+      return Optional.empty();
+    }
   }
 
   @Override
