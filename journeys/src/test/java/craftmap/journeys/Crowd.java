@@ -350,8 +350,10 @@ final class Crowd implements AutoCloseable {
     names.removeIf(n -> !n.startsWith("w"));
     assertThat(names).as(at).containsAll(wereMade).doesNotHaveDuplicates();
     werePhotographed.forEach(
-        (piece, photos) ->
-            assertThat(ask(at, "/api/pieces/" + piece + "/photos")).as(at).contains(photos));
+        (piece, photos) -> {
+          String there = ask(at, "/api/pieces/" + piece + "/photos");
+          photos.forEach(photo -> assertThat(there).as(at).contains(photo));
+        });
     wereMarked.forEach(
         (piece, marks) -> {
           String plan = ask(at, "/api/pieces/" + piece);
