@@ -4,6 +4,7 @@ import { useLocation, useNavigate, useParams } from 'react-router';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
+import { SectionLevel } from '../common/Section';
 import { useFace } from '../map/useFace';
 import { useStencilMap } from '../map/useStencilMap';
 import type { Spot } from '../map/viewport';
@@ -127,6 +128,7 @@ export function SurveyPage() {
       </Flex>
       <Box
         as="aside"
+        aria-label="What is measured"
         w="348px"
         flexShrink={0}
         bg="sheet"
@@ -135,18 +137,20 @@ export function SurveyPage() {
         overflow="auto"
         p="4"
       >
-        {faceId ? (
-          <FacePanel
-            key={face.id}
-            face={face}
-            placing={placing}
-            fresh={fresh}
-            onPlacing={setPlacing}
-            onAdd={(kind) => add(kind, middle)}
-          />
-        ) : (
-          <MeasuresPanel onFace={(id) => go(`${base}/${id}`)} focusFirst={justStarted} />
-        )}
+        <SectionLevel value="h2">
+          {faceId ? (
+            <FacePanel
+              key={face.id}
+              face={face}
+              placing={placing}
+              fresh={fresh}
+              onPlacing={setPlacing}
+              onAdd={(kind) => add(kind, middle)}
+            />
+          ) : (
+            <MeasuresPanel onFace={(id) => go(`${base}/${id}`)} focusFirst={justStarted} />
+          )}
+        </SectionLevel>
       </Box>
     </Flex>
   );
