@@ -57,7 +57,11 @@ export function Empty({
       <Heading as={level} fontFamily="heading" fontSize="lg">
         {title}
       </Heading>
-      <Box mt="1" color="soft">
+      <Box
+        mt="1"
+        color="soft"
+        css={{ '& a:not([class])': { color: 'sea', textDecoration: 'underline', textUnderlineOffset: '3px' } }}
+      >
         {children}
       </Box>
     </Box>

@@ -50,6 +50,7 @@ export function Otherwise({ pieceId, version }: { pieceId: string; version: numb
               look="plain"
               px="1"
               ml="-1"
+              minW="0"
               h="auto"
               py="0.5"
               textAlign="left"
@@ -59,7 +60,11 @@ export function Otherwise({ pieceId, version }: { pieceId: string; version: numb
             >
               {way.title}
             </Button>
-            <Text textAlign="right" color={way.better ? 'moss' : way.minutes > 0 ? 'rust' : 'soft'}>
+            <Text
+              flex="1 0 46%"
+              textAlign="right"
+              color={way.better ? 'moss' : way.minutes > 0 ? 'rust' : 'soft'}
+            >
               {way.text}
             </Text>
           </Flex>
