@@ -60,7 +60,13 @@ export function Empty({
       <Box
         mt="1"
         color="soft"
-        css={{ '& a:not([class])': { color: 'sea', textDecoration: 'underline', textUnderlineOffset: '3px' } }}
+        css={{
+          '& a:not([class])': {
+            color: 'sea',
+            textDecoration: 'underline',
+            textUnderlineOffset: '3px',
+          },
+        }}
       >
         {children}
       </Box>
