@@ -57,7 +57,7 @@ export function SupplierPage() {
         {list.data
           .filter((l) => l.items.length > 0)
           .map((l) => (
-            <Box as="section" key={l.id} aria-label={l.supplier} mb="6">
+            <Box as="section" key={l.id} aria-label={`What ${l.supplier} sells`} mb="6">
               <Flex align="baseline" gap="3" mb="1">
                 <Heading as="h2" fontFamily="heading" fontSize="18px" fontWeight="600">
                   {l.supplier}
