@@ -85,6 +85,6 @@ class EveningTest extends Journey {
     page.addInitScript("localStorage.setItem('craft-map-light', 'evening')");
     go(address);
     assertThat(root()).hasClass(DIMMED);
-    nothingIsInAnybodysWay();
+    everyoneCanUseIt();
   }
 }
