@@ -6,8 +6,9 @@
 #   database.sh pid DIR      prints its process while it runs, else nothing
 #   database.sh stop DIR     stops it and waits until it has
 #
-# DIR holds data/, socket, password, port, pid and log.err. Whatever else data/ is found to be, it is
-# never deleted.
+# DIR holds data/, tmp/, socket, password, port, pid and log.err. Whatever else data/ is found to be, it
+# is never deleted. A database that starts clears what others left in its folder of temporary tables,
+# running or not, so each has one of its own: tmp/.
 
 set -eu
 . "$(dirname "${BASH_SOURCE[0]}")/common.sh"
@@ -54,10 +55,11 @@ found_database() {
   [ ! -d "$dir/data" ] || [ -z "$(ls -A "$dir/data")" ] || return 0
   rm -rf "$dir/data.new"
   if ! (cd "$dir" && mariadb-install-db --no-defaults --datadir=./data.new "$(as_owner)" \
-    --auth-root-authentication-method=socket --skip-test-db >"$dir/install.log" 2>&1); then
+    --tmpdir=../tmp --auth-root-authentication-method=socket --skip-test-db >"$dir/install.log" 2>&1); then
     if grep -qi "no space left" "$dir/install.log"; then
       full_disk "$dir"
     fi
+    tail -n 40 "$dir/install.log" | grep -E "ERROR|rror:|annot" >&2 || true
     fail "could not make a database in $dir; $dir/install.log says why."
   fi
   rmdir "$dir/data" 2>/dev/null || true
@@ -74,6 +76,7 @@ start_database() {
     return 0
   fi
   [ -z "$pid" ] || stop_database "$dir"
+  mkdir -p "$dir/tmp" || full_disk "$dir"
   found_database "$dir"
   [ -s "$dir/password" ] || keep "$dir/password" "$(head -c 24 /dev/urandom | base64 | tr '+/' '-_')"
   password=$(cat "$dir/password")
@@ -86,7 +89,7 @@ start_database() {
     port=$(free_port) || fail "found no free port for the database."
   fi
   setsid "$(mariadbd_program)" --no-defaults "$(as_owner)" \
-    --datadir="$dir/data" --socket="$(socket_of "$dir")" --pid-file="$dir/mariadbd.pid" \
+    --datadir="$dir/data" --tmpdir="$dir/tmp" --socket="$(socket_of "$dir")" --pid-file="$dir/mariadbd.pid" \
     --bind-address=127.0.0.1 --port="$port" --log-error="$dir/log.err" \
     --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
     --innodb-buffer-pool-size=64M --max-connections=60 --performance-schema=OFF \

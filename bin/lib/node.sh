@@ -54,10 +54,11 @@ found() {
     as_node test -x "$dir" ||
       fail "the user mysql, which nodes run as, cannot reach $dir. Give another folder with --data DIR."
   fi
+  as_node mkdir -p "$dir/tmp"
   [ ! -d "$dir/data/mysql" ] || return 0
   # whatever it is, it is not thrown away
   [ ! -e "$dir/data" ] || mv "$dir/data" "$dir/data-set-aside-$(date +%Y%m%d-%H%M%S)"
-  as_node mariadb-install-db --no-defaults --datadir="$dir/data" \
+  as_node mariadb-install-db --no-defaults --datadir="$dir/data" --tmpdir="$dir/tmp" \
     --auth-root-authentication-method=socket --skip-test-db >"$dir.install.log" 2>&1 ||
     fail "could not make a database in $dir; $dir.install.log says why."
 }
@@ -65,7 +66,7 @@ found() {
 # the options that starting it and asking how far it came have in common
 options() {
   local dir=$1
-  echo --no-defaults "--datadir=$dir/data" "--socket=$dir/socket" "--pid-file=$dir/mariadbd.pid" \
+  echo --no-defaults "--datadir=$dir/data" "--tmpdir=$dir/tmp" "--socket=$dir/socket" "--pid-file=$dir/mariadbd.pid" \
     "--log-error=$dir/log.err" --bind-address=127.0.0.1 --skip-name-resolve \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
     --innodb-buffer-pool-size=64M --max-connections=80 --performance-schema=OFF \
