@@ -34,7 +34,8 @@ export const keys = {
   studio: () => key('studio', ['STUDIO']),
   forms: () => key('forms', ['FIXED']),
   between: (from: unknown, to: unknown) => key('between', ['FIXED'], from, to),
-  run: (asked: unknown, unit: unknown) => key('run', ['FIXED'], asked, unit),
+  sums: () => key('sums', ['STUDIO']),
+  sum: (kind: string, texts: unknown, way: number) => key('sum', ['STUDIO'], kind, texts, way),
   job: (id: string | null) => key('job', ['FIXED'], id),
 
   pieces: (archived: boolean, find: string) => key('pieces', ['PLAN'], archived, find),

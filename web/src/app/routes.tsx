@@ -70,7 +70,7 @@ function within(): RouteObject[] {
       errorElement: <Broken />,
       children: [
         { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
-        { path: '/sums', element: <SumsPage />, handle: titled('Quick sums') },
+        { path: '/sums/:sum?', element: <SumsPage />, handle: titledFor('phone', 'Quick sums') },
         { path: '/week', element: <WeekPage />, handle: titledFor('phone', 'This week') },
         { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
         { path: '/learned', element: <LearnedPage />, handle: titled('What the bench taught') },

@@ -1,222 +1,115 @@
-import { Box, Field, Flex, Heading, Input, Text } from '@chakra-ui/react';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
-import { api, ask, type RunAnswer } from '../api/client';
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { api, ask, type SumView } from '../api/client';
 import { keys } from '../api/keys';
 import { useStudio } from '../api/queries';
-import { Fig } from '../common/Fig';
-import { useElementSize } from '../common/useElementSize';
-import { LinePicture } from '../lay-out/OptionList';
-import { Tape } from '../map/Tape';
+import { ErrorState, Loading } from '../common/States';
+import { SumLine } from './SumLine';
+import { SumPane } from './SumPane';
+import { addressOf, type Texts, textsOf } from './typed';
 
-const START = { length: '', motif: '', gap: '', endMargin: '0', allowedChangePercent: '15' };
+type ByKind<T> = Readonly<Record<string, T>>;
 
-/** A run without any piece: how many of a motif go along a line, and where to tick. */
+/** All the sums people reach for a calculator for, each in one line, answered as one types. */
 export function SumsPage() {
-  const [given, setGiven] = useState(START);
-  const asked = useDeferredValue(given);
-  const complete = [asked.length, asked.motif, asked.gap, asked.endMargin].every((t) => t.trim());
-  const unit = useStudio().data?.tape.unit;
-  const sum = useQuery({
-    queryKey: keys.run(asked, unit),
-    enabled: complete,
-    placeholderData: keepPreviousData,
-    queryFn: () =>
-      ask(
-        api.POST('/api/sums/run', {
-          body: {
-            ...asked,
-            allowedChangePercent: Number(asked.allowedChangePercent.replace(',', '.')) || 0,
-          },
-        }),
-      ),
-    retry: false,
-  });
-  const set = (key: keyof typeof START) => (value: string) =>
-    setGiven((g) => ({ ...g, [key]: value }));
+  const all = useQuery({ queryKey: keys.sums(), queryFn: () => ask(api.GET('/api/sums')) });
+  if (all.isError) {
+    return <ErrorState problem={all.error} again={() => void all.refetch()} />;
+  }
+  return all.data ? <Sums all={all.data} /> : <Loading what="the sums" />;
+}
+
+function Sums({ all }: { all: readonly SumView[] }) {
+  const tape = useStudio().data?.tape;
+  const { sum: named } = useParams();
+  const [query] = useSearchParams();
+  const go = useNavigate();
+  // what was typed into the one that is open stands in its address; into the others, here
+  const [kept, setKept] = useState<ByKind<Texts>>({});
+  const [ways, setWays] = useState<ByKind<number>>({});
+  const first = all[0] as SumView;
+  const open = all.find((s) => s.kind.toLowerCase() === named?.toLowerCase()) ?? first;
+  const textsIn = (kind: string): Texts =>
+    kind === open.kind ? textsOf(query) : (kept[kind] ?? {});
+  const onOpen = (kind: string) => {
+    setKept((k) => ({ ...k, [open.kind]: textsOf(query) }));
+    void go(addressOf(kind, kept[kind] ?? {}), { replace: true });
+  };
+  const onTexts = (kind: string) => (texts: Texts) => {
+    setKept((k) => ({ ...k, [open.kind]: textsOf(query), [kind]: texts }));
+    setWays((w) => ({ ...w, [kind]: 0 }));
+    void go(addressOf(kind, texts), { replace: true });
+  };
+  const chapters = [...new Set(all.map((s) => s.chapter))];
+  const pane = (
+    <SumPane
+      key={open.kind}
+      usual={open}
+      texts={textsIn(open.kind)}
+      way={ways[open.kind] ?? 0}
+      tape={tape}
+      onTexts={onTexts(open.kind)}
+      onWay={(way) => setWays((w) => ({ ...w, [open.kind]: way }))}
+    />
+  );
   return (
-    <Flex h="100%">
+    <Flex h={{ lg: '100%' }} direction={{ base: 'column', lg: 'row' }}>
       <Box
-        w="322px"
-        flexShrink={0}
-        bg="sheet"
-        borderRightWidth="1px"
-        borderColor="hairline"
-        p="5"
-        overflow="auto"
+        flex={{ lg: '11 1 0' }}
+        minW="0"
+        overflow={{ lg: 'auto' }}
+        px={{ base: '3', md: '6' }}
+        py="4"
+        _print={{ display: 'none' }}
       >
-        <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
-          Quick sums
-        </Heading>
-        <Text color="soft" mb="4">
-          A run along a line: how many, what gap, where to tick. Write lengths as you like.
-        </Text>
-        <Flex direction="column" gap="3">
-          <Entry
-            label="Length of the line"
-            value={given.length}
-            onChange={set('length')}
-            placeholder={unit === 'INCH' ? '34 1/4"' : '870'}
-            autoFocus
-          />
-          <Entry
-            label="Width of the motif"
-            value={given.motif}
-            onChange={set('motif')}
-            placeholder={unit === 'INCH' ? '3 3/4"' : '96'}
-          />
-          <Entry
-            label="Gap you would like"
-            value={given.gap}
-            onChange={set('gap')}
-            placeholder={unit === 'INCH' ? '15/16"' : '24'}
-          />
-          <Entry label="End margin, at least" value={given.endMargin} onChange={set('endMargin')} />
-          <Entry
-            label="Gap may change by, %"
-            value={given.allowedChangePercent}
-            onChange={set('allowedChangePercent')}
-          />
+        <Flex align="baseline" gap="4" wrap="wrap" mb="1">
+          <Heading as="h1" fontFamily="heading" fontSize="24px" fontWeight="600">
+            Quick sums
+          </Heading>
+          <Text color="soft">Change what is underlined; the answer follows.</Text>
         </Flex>
-        {complete && sum.isError && (
-          <Text role="alert" color="rust" mt="3">
-            {sum.error.message}
-          </Text>
-        )}
+        {chapters.map((chapter) => (
+          <Box as="section" key={chapter} aria-label={nameOf(all, chapter)} mt="2">
+            <Text color="soft" fontSize="12.5px" px="3" mb="0.5">
+              {nameOf(all, chapter)}
+            </Text>
+            {all
+              .filter((s) => s.chapter === chapter)
+              .map((s) => (
+                <Box key={s.kind}>
+                  <SumLine
+                    usual={s}
+                    texts={textsIn(s.kind)}
+                    way={ways[s.kind] ?? 0}
+                    open={s.kind === open.kind}
+                    onOpen={() => onOpen(s.kind)}
+                    onTexts={onTexts(s.kind)}
+                  />
+                </Box>
+              ))}
+          </Box>
+        ))}
       </Box>
-      <Box flex="1" minW="0" overflow="auto" px="7" py="5">
-        {!complete && (
-          <Text color="soft" mt="2">
-            Give the line, the motif and the gap, and the options stand here, best first.
-          </Text>
-        )}
-        {complete && sum.data && !sum.isError && <Options answer={sum.data} />}
+      <Box
+        flex={{ lg: '9 1 0' }}
+        minW="0"
+        overflow={{ lg: 'auto' }}
+        bg="sheet"
+        borderLeftWidth={{ lg: '1px' }}
+        borderTopWidth={{ base: '1px', lg: '0' }}
+        borderColor="hairline"
+        px={{ base: '3', md: '6' }}
+        py="4"
+        order={{ base: -1, lg: 0 }}
+      >
+        {pane}
       </Box>
     </Flex>
   );
 }
 
-function Options({ answer }: { answer: RunAnswer }) {
-  const [chosen, setChosen] = useState(0);
-  const tape = useStudio().data?.tape;
-  const [sheet, size] = useElementSize();
-  const option = answer.options[Math.min(chosen, answer.options.length - 1)];
-  if (answer.noneText || !option) {
-    return (
-      <Text role="status" color="rust" fontSize="16px" mt="2">
-        <Fig text={answer.noneText ?? ''} />
-      </Text>
-    );
-  }
-  return (
-    <Box ref={sheet}>
-      <Text color="soft" mb="3">
-        <Fig
-          text={`${answer.motif.text} motifs along ${answer.length.text}, ${answer.gap.text} apart as wished`}
-        />
-      </Text>
-      <Box
-        display="grid"
-        gridTemplateColumns="repeat(auto-fill, minmax(270px, 1fr))"
-        gap="3"
-        role="radiogroup"
-        aria-label="Options"
-      >
-        {answer.options.map((o, i) => (
-          <Box
-            as="button"
-            key={`${o.option.way}${o.option.count}`}
-            role="radio"
-            aria-checked={o === option}
-            onClick={() => setChosen(i)}
-            display="flex"
-            flexDirection="column"
-            alignItems="stretch"
-            textAlign="left"
-            bg="card"
-            borderWidth={o === option ? '2px' : '1px'}
-            borderColor={o === option ? 'sea' : 'hairline'}
-            borderRadius="lg"
-            px="3"
-            py="2"
-          >
-            <Flex justify="space-between">
-              <Text fontWeight="600">{o.option.title}</Text>
-              {i === 0 && <Text color="moss">best</Text>}
-            </Flex>
-            <LinePicture
-              option={o.option}
-              ground="var(--chakra-colors-sea)"
-              paint="var(--chakra-colors-glass)"
-            />
-            <Text fontSize="12.5px" color="soft">
-              <Fig text={o.option.detail} />
-            </Text>
-            <Text fontSize="12.5px">
-              <Fig text={o.option.reason} />
-            </Text>
-          </Box>
-        ))}
-      </Box>
-      <Heading as="h2" fontFamily="heading" fontSize="17px" fontWeight="600" mt="6">
-        Tick the middles, from the start of the line
-      </Heading>
-      {tape && size && (
-        <Box overflow="hidden" mt="1">
-          <svg width={size.width} height="86" role="img" aria-label="The tape with its marks">
-            <g transform="translate(30 32)">
-              <Tape
-                edgeMm={answer.length.mm}
-                k={(size.width - 64) / answer.length.mm}
-                tape={tape}
-                marks={option.marks}
-              />
-            </g>
-          </svg>
-        </Box>
-      )}
-      <Flex as="ol" listStyleType="none" wrap="wrap" columnGap="6" rowGap="1" data-testid="marks">
-        {option.marks.map((m) => (
-          <Flex as="li" key={m.number} gap="2" minW="92px">
-            <Text color="soft">{m.number}</Text>
-            <Text>
-              <Fig text={m.text} />
-            </Text>
-          </Flex>
-        ))}
-      </Flex>
-    </Box>
-  );
-}
-
-function Entry({
-  label,
-  value,
-  onChange,
-  placeholder,
-  autoFocus,
-}: {
-  label: string;
-  value: string;
-  onChange: (value: string) => void;
-  placeholder?: string;
-  autoFocus?: boolean;
-}) {
-  return (
-    <Field.Root>
-      <Field.Label color="soft" fontSize="13px" fontWeight="500">
-        {label}
-      </Field.Label>
-      <Input
-        size="sm"
-        bg="card"
-        borderColor="hairline"
-        autoComplete="off"
-        autoFocus={autoFocus}
-        placeholder={placeholder}
-        value={value}
-        onChange={(e) => onChange(e.currentTarget.value)}
-      />
-    </Field.Root>
-  );
+function nameOf(all: readonly SumView[], chapter: SumView['chapter']): string {
+  return all.find((s) => s.chapter === chapter)?.chapterText ?? '';
 }

@@ -57,7 +57,7 @@ class AccessMatrixTest extends AccountsServerTest {
           "POST /api/designs/reading",
           "POST /api/media/reading",
           "POST /api/tools/reading",
-          "POST /api/sums/run",
+          "POST /api/sums/{kind}",
           "POST /api/photos/{id}/faces/{faceId}/measured",
           "POST /api/photos/{id}/rectangle",
           "POST /api/pieces/{id}/prints",

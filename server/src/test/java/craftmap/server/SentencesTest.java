@@ -19,7 +19,7 @@ class SentencesTest extends ServerTest {
       quoteCharacter = '`',
       value = {
         "POST|/api/lengths|{}",
-        "POST|/api/sums/run|{}",
+        "POST|/api/sums/MIX|{'texts':{'all':'much'}}",
         "PUT|/api/studio/tape|{}",
         "POST|/api/tools|{}",
         "POST|/api/tools|{'name':null,'answers':{}}",

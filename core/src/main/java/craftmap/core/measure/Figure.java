@@ -1,5 +1,6 @@
 package craftmap.core.measure;
 
+import java.time.Duration;
 import java.util.List;
 
 /**
@@ -42,6 +43,9 @@ public sealed interface Figure {
   /** How much something departs over a length. */
   record Slope(double mmPerMetre) implements Figure {}
 
+  /** A length off a roll: beyond an arm's reach it is told as it is bought. */
+  record LongLength(double mm) implements Figure {}
+
   record Lengths(List<Double> mm) implements Figure {
     public Lengths {
       mm = List.copyOf(mm);
@@ -51,6 +55,22 @@ public sealed interface Figure {
   record Volume(double ml) implements Figure {}
 
   record Area(double mm2) implements Figure {}
+
+  /** The area of something large. */
+  record WideArea(double mm2) implements Figure {}
+
+  record Angle(double deg) implements Figure {}
+
+  record Time(Duration time) implements Figure {}
+
+  /** So many times something. */
+  record Times(double times) implements Figure {}
+
+  /** A sum of money, in hundredths of its unit. */
+  record Worth(long minor, String currency) implements Figure {}
+
+  /** A figure with a unit of its own. */
+  record Amount(double amount, int places, String unit) implements Figure {}
 
   /** From 0 to 1. */
   record Share(double share) implements Figure {}

@@ -47,6 +47,7 @@ class PageController {
     "/",
     "/pieces/**",
     "/sums",
+    "/sums/{sum}",
     "/week",
     "/logbook",
     "/learned",

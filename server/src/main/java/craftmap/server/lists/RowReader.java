@@ -5,13 +5,13 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Rights;
-import craftmap.core.measure.LengthReader;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.GenericMedium;
 import craftmap.core.medium.Medium;
 import craftmap.server.fields.Answers;
+import craftmap.server.fields.Typed;
 import craftmap.server.shelf.DesignGiven;
 import craftmap.server.shelf.MediumGiven;
 import craftmap.server.shelf.Quantities;
@@ -181,8 +181,7 @@ final class RowReader {
   }
 
   private Answers answers(CsvTable.Row row, Map<String, MeasureSheet.Entry> asked) {
-    Map<String, Double> numbers = new HashMap<>();
-    Map<String, String> choices = new HashMap<>();
+    Typed typed = new Typed(tape);
     List<String> strangers = new ArrayList<>();
     row.cells()
         .forEach(
@@ -194,14 +193,7 @@ final class RowReader {
                 }
                 return;
               }
-              switch (entry) {
-                case MeasureSheet.LengthEntry e ->
-                    numbers.put(e.key(), LengthReader.read(given(column), text, tape.unit()).mm());
-                case MeasureSheet.CountEntry e -> numbers.put(e.key(), figure(column, text));
-                case MeasureSheet.FigureEntry e -> numbers.put(e.key(), figure(column, text));
-                case MeasureSheet.ColourEntry e -> choices.put(e.key(), text);
-                case MeasureSheet.ChoiceEntry e -> choices.put(e.key(), choice(e, column, text));
-              }
+              typed.read(entry, given(column), text);
             });
     if (!strangers.isEmpty()) {
       throw new RefusedInput(
@@ -210,31 +202,7 @@ final class RowReader {
           said("is-not-asked-of-this-kind"),
           said("an-empty-cell"));
     }
-    return new Answers(numbers, choices);
-  }
-
-  private static String choice(MeasureSheet.ChoiceEntry e, String column, String text) {
-    String plain = text.toUpperCase(Locale.ENGLISH).replace(' ', '_').replace('-', '_');
-    if (!e.among().contains(plain)) {
-      throw new RefusedInput(
-          given(column),
-          given(text),
-          said("is-not-one-of-the-ways"),
-          given(String.join(", ", e.among())));
-    }
-    return plain;
-  }
-
-  private static double figure(String column, String text) {
-    String plain = text.replace(',', '.');
-    if (!plain.matches("-?\\d{1,9}(\\.\\d{1,6})?")) {
-      throw new RefusedInput(
-          given(column),
-          given(text),
-          said("is-not-a-figure"),
-          said("a-figure-such-as-11-5-or-11-5"));
-    }
-    return Double.parseDouble(plain);
+    return typed.answers();
   }
 
   private static Rights rights(String text) {

@@ -1,2 +1,2 @@
-/** Quick sums: single calculations without any piece. A run so far. */
+/** Quick sums: single calculations without any piece. */
 package craftmap.server.sums;

@@ -7,6 +7,7 @@ import craftmap.core.measure.LengthUnit;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.Role;
+import craftmap.core.money.Money;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.MakeUp;
 import craftmap.core.surface.outline.Edge;
@@ -18,6 +19,9 @@ import java.util.stream.Collectors;
 /** Puts figures into words, as the studio's tape shows them. */
 public record FigureWords(TapeDivision tape) {
   private static final double MM_PER_FOOT = 304.8;
+
+  /** Smaller areas are told in square centimetres. */
+  private static final double SMALL_MM2 = 10_000;
 
   /** From here on metres and feet are told. */
   private static final double LONG_MM = 3000;
@@ -37,9 +41,18 @@ public record FigureWords(TapeDivision tape) {
       case Figure.Difference d -> (d.mm() > 0 ? "+" : "") + fine(d.mm());
       case Figure.Departs d -> fine(Math.abs(d.mm()));
       case Figure.Slope s -> perLength(Math.abs(s.mmPerMetre()));
+      case Figure.LongLength l -> Measure.longText(l.mm(), tape);
       case Figure.Lengths l -> l.mm().stream().map(tape::show).collect(Collectors.joining(", "));
       case Figure.Volume v -> Words.millilitres(v.ml());
       case Figure.Area a -> Words.smallArea(a.mm2());
+      case Figure.WideArea a ->
+          a.mm2() < SMALL_MM2 ? Words.smallArea(a.mm2()) : Words.squareMetres(a.mm2());
+      case Figure.Angle a -> Decimals.show(a.deg(), 1) + "°";
+      case Figure.Time t -> Words.time(t.time());
+      case Figure.Times t -> Decimals.show(t.times(), 2);
+      case Figure.Worth w -> new Money(w.minor(), w.currency()).show();
+      case Figure.Amount a ->
+          Decimals.show(a.amount(), a.places()) + (a.unit().isEmpty() ? "" : " " + a.unit());
       case Figure.Share s -> Words.percent(s.share());
       case Figure.Count c -> "" + c.count();
       case Figure.Shift s -> Decimals.show(s.deltaE(), 1);

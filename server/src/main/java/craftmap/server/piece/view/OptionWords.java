@@ -56,13 +56,13 @@ public final class OptionWords {
   }
 
   /**
-   * For options of a run on a bare length.
+   * For options on a bare length or face.
    *
    * @param motif what one motif is called
-   * @param level whether the line is level: its ends are left and right, not top and bottom
+   * @param wall whether it goes round a wall, with a front
    */
-  public static OptionWords ofRun(TapeDivision tape, RunWish wish, String motif, boolean level) {
-    return new OptionWords(tape, wish, motif, level, false, Optional.empty());
+  public static OptionWords bare(TapeDivision tape, RunWish wish, String motif, boolean wall) {
+    return new OptionWords(tape, wish, motif, true, wall, Optional.empty());
   }
 
   /**
@@ -396,10 +396,5 @@ public final class OptionWords {
               wish.gapMm();
         };
     return wish.gapMm() > 0 ? Words.change(gap / wish.gapMm() - 1) : tape.show(gap);
-  }
-
-  /** Says that not even one motif fits. */
-  public String tooLong(double byMm) {
-    return Words.say("fit.tooLong", tape.show(byMm));
   }
 }

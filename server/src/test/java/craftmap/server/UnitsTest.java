@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-class UnitsAndSumsTest extends ServerTest {
+class UnitsTest extends ServerTest {
   @AfterEach
   void backToInches() {
     put("/api/studio/tape", Map.of("division", "INCH_16"));
@@ -56,41 +56,11 @@ class UnitsAndSumsTest extends ServerTest {
     assertThat(save(chest, plan, "bad", null).detail()).isEqualTo(sentence);
   }
 
-  @Test
-  void aRunIsSummedWithoutAnyPiece() {
-    JsonNode answer = run("870mm", "96mm", "24mm", "10mm").body();
-    JsonNode best = answer.path("options").path(0);
-    assertThat(best.at("/option/title").asString()).isEqualTo("7 whole, motif on centre");
-    assertThat(best.path("marks").path(0).path("text").asString()).isEqualTo("2 15/16\"");
-    assertThat(best.path("marks")).hasSize(7);
-    assertThat(answer.at("/options/1/option/reason").asString()).startsWith("Behind the best: ");
-  }
-
-  @Test
-  void aRunThatHoldsNothingSaysWhatIsMissing() {
-    JsonNode answer = run("90mm", "96mm", "24mm", "10mm").body();
-    assertThat(answer.path("options")).isEmpty();
-    assertThat(answer.path("noneText").asString()).contains("1\" too short");
-    assertThat(run("90mm", "96 furlongs", "24mm", "0").detail())
-        .startsWith("Motif (96 furlongs) is not a length");
-  }
-
   private String width() {
     return get("/api/pieces/sea-chest").body().at("/reading/form/fields/0/length/text").asString();
   }
 
   private Answer length(String text, String kind) {
     return post("/api/lengths", Map.of("field", "Width", "text", text, "kind", kind));
-  }
-
-  private Answer run(String length, String motif, String gap, String margin) {
-    return post(
-        "/api/sums/run",
-        Map.of(
-            "length", length,
-            "motif", motif,
-            "gap", gap,
-            "endMargin", margin,
-            "allowedChangePercent", 15));
   }
 }

@@ -1,0 +1,31 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useDeferredValue } from 'react';
+import { api, ask, type SumView } from '../api/client';
+import { keys } from '../api/keys';
+import type { Texts } from './typed';
+
+/**
+ * A sum as it is with what was typed. While something is refused the last answer stays, to be
+ * told as what it is: an answer to something else.
+ */
+export function useSum(usual: SumView, texts: Texts, way: number) {
+  const asked = useDeferredValue(texts);
+  const other = Object.values(asked).some((t) => t.trim() !== '') || way > 0;
+  const answer = useQuery({
+    queryKey: keys.sum(usual.kind, asked, way),
+    enabled: other,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      ask(
+        api.POST('/api/sums/{kind}', {
+          params: { path: { kind: usual.kind } },
+          body: { texts: asked, way },
+        }),
+      ),
+    retry: false,
+  });
+  return {
+    sum: other ? (answer.data ?? usual) : usual,
+    refused: other && answer.isError ? answer.error.message : null,
+  };
+}
