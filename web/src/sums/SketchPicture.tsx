@@ -19,6 +19,12 @@ const LOOKS: Record<Role, { fill: string; stroke: string; dashed?: boolean; thic
 /** What is left round a drawing, for figures that stand over its edge. */
 const ROUND_PX = 26;
 
+/** How high a drawing is that fills its width, within bounds. */
+export function highAs(sketch: SketchView, width: number, least: number, most: number): number {
+  const filling = (sketch.height / sketch.width) * (width - 2 * ROUND_PX) + 2 * ROUND_PX;
+  return Math.round(Math.min(most, Math.max(least, filling)));
+}
+
 /** The drawing of a sum, as large as its place allows. */
 export function SketchPicture({
   sketch,

@@ -11,7 +11,7 @@ const LOOK = {
   borderColor: 'fold',
   color: 'ink',
   fontWeight: '600',
-  px: '1',
+  px: '0.5',
   py: '0',
   lineHeight: '1.55',
   maxW: '100%',

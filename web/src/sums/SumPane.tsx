@@ -6,12 +6,13 @@ import { Fig } from '../common/Fig';
 import { useElementSize } from '../common/useElementSize';
 import { LinePicture } from '../lay-out/OptionList';
 import { Tape } from '../map/Tape';
-import { SketchPicture } from './SketchPicture';
+import { highAs, SketchPicture } from './SketchPicture';
 import { SumField } from './SumField';
 import { addressOf, type Texts, typedInto, withUnits } from './typed';
 import { useSum } from './useSum';
 
-const DRAWN_HIGH = 236;
+const DRAWN_HIGHEST = 236;
+const DRAWN_LEAST = 84;
 
 /** All there is to know of a sum: its drawing, its other ways, where to tick, and its why. */
 export function SumPane({
@@ -32,6 +33,8 @@ export function SumPane({
   const { sum, refused } = useSum(usual, texts, way);
   const [place, size] = useElementSize();
   const inLine = new Set(sum.line.map((p) => p.key));
+  const drawnHigh =
+    sum.sketch && size ? highAs(sum.sketch, size.width, DRAWN_LEAST, DRAWN_HIGHEST) : DRAWN_HIGHEST;
   const further = sum.fields.filter((f) => !inLine.has(f.key));
   return (
     <Box as="section" aria-label={sum.title} opacity={refused === null ? 1 : 0.55}>
@@ -50,14 +53,14 @@ export function SumPane({
         borderWidth="1px"
         borderColor="hairline"
         borderRadius="lg"
-        h={sum.sketch ? `${DRAWN_HIGH}px` : undefined}
+        h={sum.sketch ? `${drawnHigh}px` : undefined}
         overflow="hidden"
       >
         {sum.sketch && size && (
           <SketchPicture
             sketch={sum.sketch}
             width={size.width}
-            height={DRAWN_HIGH - 2}
+            height={drawnHigh - 2}
             label={`${sum.title}, drawn`}
           />
         )}
@@ -66,7 +69,7 @@ export function SumPane({
         <Ticks sum={sum} tape={tape} width={size.width} lineMm={sum.lineLength.mm} />
       )}
       {sum.lines.length > 0 && (
-        <Box as="dl" mt="3" display="grid" gridTemplateColumns="1fr auto" columnGap="4">
+        <Box as="dl" mt="3" display="grid" gridTemplateColumns="1fr auto">
           {sum.lines.map((l) => (
             <Flex key={l.label} display="contents">
               <Box as="dt" color="soft" borderBottomWidth="1px" borderColor="hairline" py="1">
@@ -75,6 +78,7 @@ export function SumPane({
               <Box
                 as="dd"
                 textAlign="right"
+                pl="4"
                 borderBottomWidth="1px"
                 borderColor="hairline"
                 py="1"
@@ -218,6 +222,9 @@ function Ways({ sum, onWay }: { sum: SumView; onWay: (way: number) => void }) {
           role="radio"
           aria-checked={i === sum.way}
           onClick={() => onWay(i)}
+          display="flex"
+          flexDirection="column"
+          alignItems="stretch"
           textAlign="left"
           bg="card"
           borderWidth={i === sum.way ? '2px' : '1px'}

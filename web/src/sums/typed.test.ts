@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { SumView } from '../api/client';
+import { highAs } from './SketchPicture';
 import { addressOf, shownIn, textsOf, typedInto, withUnits } from './typed';
 
 const field = (key: string, type: string, more: object = {}) => ({
@@ -56,5 +57,16 @@ describe('what is typed into a sum', () => {
   it('is taken back to what is usual', () => {
     expect(typedInto({ a: '1', b: '2' }, 'a', null)).toEqual({ b: '2' });
     expect(typedInto({ a: '1' }, 'a', '7')).toEqual({ a: '7' });
+  });
+});
+
+describe('the drawing of a sum', () => {
+  const drawn = (width: number, height: number) =>
+    ({ left: 0, top: 0, width, height, shapes: [], notes: [] }) as Parameters<typeof highAs>[0];
+
+  it('is as high as it takes to fill its width, within bounds', () => {
+    expect(highAs(drawn(1000, 250), 452, 84, 236)).toBe(152);
+    expect(highAs(drawn(1000, 10), 452, 84, 236)).toBe(84);
+    expect(highAs(drawn(100, 100), 452, 84, 236)).toBe(236);
   });
 });

@@ -63,34 +63,6 @@ class PlacesTest extends Journey {
   }
 
   @Test
-  void aRunIsSummedWithoutAPiece() {
-    go("/sums");
-    field("Length of the line").fill("870mm");
-    field("Width of the motif").fill("96 mm");
-    field("Gap you would like").fill("24mm");
-    field("End margin, at least").fill("10mm");
-    assertThat(option("7 whole, motif on centre")).isChecked();
-    eventually(() -> markFigures().size() == 7);
-    assertThat(markFigures())
-        .isEqualTo(
-            List.of(
-                "2 15/16\"",
-                "7 11/16\"",
-                "12 3/8\"",
-                "17 1/8\"",
-                "21 7/8\"",
-                "26 9/16\"",
-                "31 5/16\""));
-    option("6 whole, gap on centre").click();
-    assertThat(marks()).hasCount(6);
-    everyoneCanUseIt();
-    field("Width of the motif").fill("abc");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Motif (abc) is not a length");
-    field("Width of the motif").fill("3 m");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("too short for one motif");
-  }
-
-  @Test
   void theShelfShowsStencilsAndPotsWithTheirLedger() {
     go("/shelf?things=POT&on=rust-tide");
     assertThat(page.getByTestId("level")).containsText("1.6 ml of 118 ml");

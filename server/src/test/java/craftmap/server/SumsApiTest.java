@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -87,6 +88,37 @@ class SumsApiTest extends ServerTest {
     assertThat(sum("RUN", asked, 9000).body().path("way").asInt())
         .as("the last there is")
         .isEqualTo(other.path("ways").size() - 1);
+  }
+
+  /** A sum that is sent what it shows anyway has the same answer, on whatever tape. */
+  @ParameterizedTest
+  @ValueSource(strings = {"INCH_16", "INCH_8", "MM_1", "CM_TENTH"})
+  void whatIsShownIsWhatIsReckonedWith(String tape) {
+    put("/api/studio/tape", Map.of("division", tape));
+    for (JsonNode usual : get("/api/sums").body()) {
+      Map<String, String> shown = new HashMap<>();
+      for (JsonNode field : usual.path("fields")) {
+        String text =
+            field
+                .at("/length/text")
+                .asString(
+                    field
+                        .at("/figure/text")
+                        .asString(
+                            field
+                                .path("choice")
+                                .asString(
+                                    field
+                                        .path("colour")
+                                        .asString(field.path("count").asString("")))));
+        shown.put(field.path("key").asString(), text);
+      }
+      JsonNode told = sum(usual.path("kind").asString(), shown).body();
+      assertThat(told.path("answer"))
+          .as(usual.path("kind").asString())
+          .isEqualTo(usual.path("answer"));
+      assertThat(told.path("lines")).isEqualTo(usual.path("lines"));
+    }
   }
 
   @Test

@@ -38,6 +38,16 @@ public final class Typed {
     }
   }
 
+  /**
+   * Takes what usually stands there as the tape shows it: who reads an answer beside it, and types
+   * the very same, gets the same answer.
+   */
+  public void asShown(MeasureSheet.Entry entry) {
+    if (entry instanceof MeasureSheet.LengthEntry e) {
+      read(e, e.label(), FieldViews.text(e, tape));
+    }
+  }
+
   public Answers answers() {
     return new Answers(numbers, choices);
   }

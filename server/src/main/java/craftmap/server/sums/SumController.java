@@ -63,7 +63,14 @@ class SumController {
   List<SumView> all(Asker asker) {
     Usual usual = usual(asker.studio());
     return Arrays.stream(SumKind.values())
-        .map(kind -> view(kind, Answers.NONE, usual, asker.studio().tape(), 0))
+        .map(
+            kind ->
+                view(
+                    kind,
+                    read(kind, Map.of(), usual, asker.studio().tape()),
+                    usual,
+                    asker.studio().tape(),
+                    0))
         .toList();
   }
 
@@ -111,7 +118,11 @@ class SumController {
     for (MeasureSheet.Entry entry : asked) {
       String text = texts.get(entry.key());
       boolean isChoice = entry instanceof MeasureSheet.ChoiceEntry;
-      if (text == null || text.isBlank() || choicesOnly && !isChoice) {
+      if (choicesOnly && !isChoice) {
+        continue;
+      }
+      if (text == null || text.isBlank()) {
+        typed.asShown(entry);
         continue;
       }
       wrong.part(

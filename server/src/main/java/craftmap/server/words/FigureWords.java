@@ -47,7 +47,7 @@ public record FigureWords(TapeDivision tape) {
       case Figure.Area a -> Words.smallArea(a.mm2());
       case Figure.WideArea a ->
           a.mm2() < SMALL_MM2 ? Words.smallArea(a.mm2()) : Words.squareMetres(a.mm2());
-      case Figure.Angle a -> Decimals.show(a.deg(), 1) + "°";
+      case Figure.Angle a -> Decimals.show(a.deg(), 2) + "°";
       case Figure.Time t -> Words.time(t.time());
       case Figure.Times t -> Decimals.show(t.times(), 2);
       case Figure.Worth w -> new Money(w.minor(), w.currency()).show();
