@@ -49,9 +49,7 @@ class Pictures extends Journey {
     button("Put it on the list").click();
     page.getByText("✓ on the list").waitFor();
     save("shopping");
-    go("/pieces/wardrobe/lay-out/door-1/marsh");
-    page.getByTestId("sheets").waitFor();
-    save("lay-out-sheets");
+    take("/sums/ring", "sums");
     go("/pieces/sea-chest/photos");
     link("The plan on it").first().click();
     page.waitForSelector("[data-painted][data-pictures='2']");

@@ -62,7 +62,9 @@ class QuickSumsTest extends Journey {
     in("MIX", "So much in all").fill("310");
     in("MIX", "First part").fill("2");
     assertThat(answer("MIX")).containsText("207 ml of the first, 103 ml of the second");
-    assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("A mix by parts, drawn")))
+    assertThat(
+            page.getByRole(
+                AriaRole.IMG, new Page.GetByRoleOptions().setName("A mix by parts, drawn")))
         .isVisible();
     in("MIX", "Parts by").selectOption("WEIGHT");
     assertThat(answer("MIX")).containsText("g of the first");
@@ -75,8 +77,7 @@ class QuickSumsTest extends Journey {
 
     page.reload();
     assertThat(answer("DRYING")).containsText("dry after 2.4 h");
-    assertThat(line("DRYING").getByRole(AriaRole.BUTTON))
-        .hasAttribute("aria-expanded", "true");
+    assertThat(line("DRYING").getByRole(AriaRole.BUTTON)).hasAttribute("aria-expanded", "true");
     nothingIsInAnybodysWay();
   }
 
@@ -86,7 +87,8 @@ class QuickSumsTest extends Journey {
     go("/sums/sheets?width=34+1%2F4&height=16+1%2F2");
     assertThat(answer("SHEETS")).containsText("sheet");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Copy as text")).click();
-    eventually(() -> clipboard().startsWith("Sheets to cover a face\nOver a face 34 1/4\" by 16 1/2\""));
+    eventually(
+        () -> clipboard().startsWith("Sheets to cover a face\nOver a face 34 1/4\" by 16 1/2\""));
     assertThat(clipboard()).contains("No plan needs fewer than: ");
 
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Copy link")).click();
