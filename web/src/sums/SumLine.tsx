@@ -21,7 +21,7 @@ export function SumLine({
   onOpen: () => void;
   onTexts: (texts: Texts) => void;
 }) {
-  const { sum, refused } = useSum(usual, texts, way);
+  const { sum, refused, unknown } = useSum(usual, texts, way);
   return (
     <Box
       role="group"
@@ -71,7 +71,7 @@ export function SumLine({
           <chakra.span color="fold" mr="1.5" aria-hidden>
             =
           </chakra.span>
-          <Fig text={sum.answer} />
+          <Fig text={unknown ? '…' : sum.answer} />
         </Text>
       ) : (
         <Text role="alert" color="rust" fontSize="13.5px">

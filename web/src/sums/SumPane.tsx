@@ -30,22 +30,22 @@ export function SumPane({
   onTexts: (texts: Texts) => void;
   onWay: (way: number) => void;
 }) {
-  const { sum, refused } = useSum(usual, texts, way);
+  const { sum, refused, unknown, settled } = useSum(usual, texts, way);
   const [place, size] = useElementSize();
   const inLine = new Set(sum.line.map((p) => p.key));
   const drawnHigh =
     sum.sketch && size ? highAs(sum.sketch, size.width, DRAWN_LEAST, DRAWN_HIGHEST) : DRAWN_HIGHEST;
   const further = sum.fields.filter((f) => !inLine.has(f.key));
   return (
-    <Box as="section" aria-label={sum.title} opacity={refused === null ? 1 : 0.55}>
+    <Box as="section" aria-label={sum.title} opacity={refused === null && !unknown ? 1 : 0.55}>
       <Flex align="baseline" justify="space-between" gap="3" wrap="wrap">
         <Heading as="h2" fontFamily="heading" fontSize="20px" fontWeight="600">
           {sum.title}
         </Heading>
-        <Taken sum={sum} texts={texts} unit={tape?.unit ?? 'MM'} />
+        <Taken sum={sum} texts={texts} unit={tape?.unit ?? 'MM'} ready={settled} />
       </Flex>
       <Text fontSize="17px" mt="0.5" mb="3" data-testid="says">
-        <Fig text={sum.answer} />
+        <Fig text={unknown ? '…' : sum.answer} />
       </Text>
       <Box
         ref={place}
@@ -128,17 +128,19 @@ function Taken({
   sum,
   texts,
   unit,
+  ready,
 }: {
   sum: SumView;
   texts: Texts;
   unit: StudioView['tape']['unit'];
+  ready: boolean;
 }) {
   const [copied, setCopied] = useState('');
   const copy = (what: string, text: string) =>
     void navigator.clipboard.writeText(text).then(() => setCopied(what));
   return (
     <Flex gap="1.5" _print={{ display: 'none' }} aria-live="polite">
-      <Button size="xs" onClick={() => copy('text', sum.text)}>
+      <Button size="xs" disabled={!ready} onClick={() => copy('text', sum.text)}>
         {copied === 'text' ? 'Copied' : 'Copy as text'}
       </Button>
       <Button

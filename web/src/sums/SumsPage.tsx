@@ -1,6 +1,6 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, ask, type SumView } from '../api/client';
 import { keys } from '../api/keys';
@@ -9,6 +9,8 @@ import { ErrorState, Loading } from '../common/States';
 import { SumLine } from './SumLine';
 import { SumPane } from './SumPane';
 import { addressOf, type Texts, textsOf } from './typed';
+
+const NOTHING: Texts = {};
 
 type ByKind<T> = Readonly<Record<string, T>>;
 
@@ -31,14 +33,14 @@ function Sums({ all }: { all: readonly SumView[] }) {
   const [ways, setWays] = useState<ByKind<number>>({});
   const first = all[0] as SumView;
   const open = all.find((s) => s.kind.toLowerCase() === named?.toLowerCase()) ?? first;
-  const textsIn = (kind: string): Texts =>
-    kind === open.kind ? textsOf(query) : (kept[kind] ?? {});
+  const given = useMemo(() => textsOf(query), [query]);
+  const textsIn = (kind: string): Texts => (kind === open.kind ? given : (kept[kind] ?? NOTHING));
   const onOpen = (kind: string) => {
-    setKept((k) => ({ ...k, [open.kind]: textsOf(query) }));
-    void go(addressOf(kind, kept[kind] ?? {}), { replace: true });
+    setKept((k) => ({ ...k, [open.kind]: given }));
+    void go(addressOf(kind, kept[kind] ?? NOTHING), { replace: true });
   };
   const onTexts = (kind: string) => (texts: Texts) => {
-    setKept((k) => ({ ...k, [open.kind]: textsOf(query), [kind]: texts }));
+    setKept((k) => ({ ...k, [open.kind]: given, [kind]: texts }));
     setWays((w) => ({ ...w, [kind]: 0 }));
     void go(addressOf(kind, texts), { replace: true });
   };

@@ -5,8 +5,8 @@ import { keys } from '../api/keys';
 import type { Texts } from './typed';
 
 /**
- * A sum as it is with what was typed. While something is refused the last answer stays, to be
- * told as what it is: an answer to something else.
+ * A sum as it is with what was typed. While something is refused, or not answered yet, the last
+ * answer stays, to be told as what it is: an answer to something else.
  */
 export function useSum(usual: SumView, texts: Texts, way: number) {
   const asked = useDeferredValue(texts);
@@ -27,5 +27,9 @@ export function useSum(usual: SumView, texts: Texts, way: number) {
   return {
     sum: other ? (answer.data ?? usual) : usual,
     refused: other && answer.isError ? answer.error.message : null,
+    /** nothing was ever answered to what is typed there */
+    unknown: other && answer.data === undefined,
+    /** it answers just what stands in the fields */
+    settled: asked === texts && (!other || (answer.isSuccess && !answer.isPlaceholderData)),
   };
 }
