@@ -1,5 +1,6 @@
-import { Box, Dialog, Flex, Portal, Text } from '@chakra-ui/react';
+import { Box, Dialog, Flex, Link, Portal, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { Link as RouterLink } from 'react-router';
 import { Button } from '../common/Button';
 import { Tick } from '../common/Tick';
 import { singleKeysAreOn, turnSingleKeys } from './singleKeys';
@@ -70,6 +71,11 @@ export function KeysDialog({ open, close }: { open: boolean; close: () => void }
                 Close
               </Button>
             </Flex>
+            <Link asChild color="sea" textDecoration="underline" mt="3" display="inline-block">
+              <RouterLink to="/glossary" onClick={close}>
+                Words of the trade
+              </RouterLink>
+            </Link>
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>

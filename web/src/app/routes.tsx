@@ -19,6 +19,7 @@ import { OnDevice } from '../devices/BenchStart';
 import { DevicesPage } from '../devices/DevicesPage';
 import { PairPage } from '../devices/PairPage';
 import { GatherPage } from '../gather/GatherPage';
+import { GlossaryPage } from '../glossary/GlossaryPage';
 import { LayOutPage } from '../lay-out/LayOutPage';
 import { LearnedPage } from '../learned/LearnedPage';
 import { Live } from '../live/Live';
@@ -71,6 +72,11 @@ function within(): RouteObject[] {
       children: [
         { path: '/', element: <PiecesPage />, handle: titled('Pieces') },
         { path: '/sums/:sum?', element: <SumsPage />, handle: titledFor('phone', 'Quick sums') },
+        {
+          path: '/glossary',
+          element: <GlossaryPage />,
+          handle: titledFor('phone', 'Words of the trade'),
+        },
         { path: '/week', element: <WeekPage />, handle: titledFor('phone', 'This week') },
         { path: '/logbook', element: <LogbookPage />, handle: titled('Logbook') },
         { path: '/learned', element: <LearnedPage />, handle: titled('What the bench taught') },

@@ -128,6 +128,7 @@ class PlacesTest extends Journey {
   @ValueSource(
       strings = {
         "/sums",
+        "/glossary",
         "/studio",
         "/studio/backup",
         "/shelf/designs/moonrise-reeds",

@@ -1,6 +1,7 @@
 package craftmap.core.sum;
 
 import craftmap.core.measure.MeasureSheet;
+import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 
@@ -47,6 +48,16 @@ public enum SumKind {
 
   public Chapter chapter() {
     return chapter;
+  }
+
+  /**
+   * What a sum asks for with what stands on a sheet so far, which need not be an answer yet.
+   *
+   * @throws craftmap.core.measure.RefusedInput naming all that cannot be
+   */
+  public List<MeasureSheet.Entry> asks(MeasureSheet sheet, Usual usual) {
+    sheet.make(() -> reader.apply(sheet, usual));
+    return sheet.entries();
   }
 
   /**

@@ -46,6 +46,7 @@ class PageController {
   @GetMapping({
     "/",
     "/pieces/**",
+    "/glossary",
     "/sums",
     "/sums/{sum}",
     "/week",

@@ -98,14 +98,8 @@ class SumController {
   /** What is asked may hang on what was chosen, so choices are read first. */
   private static Answers read(
       SumKind kind, Map<String, String> texts, Usual usual, TapeDivision tape) {
-    Answers chosen = read(asked(kind, Answers.NONE, usual), texts, tape, true);
-    return read(asked(kind, chosen, usual), texts, tape, false);
-  }
-
-  private static List<MeasureSheet.Entry> asked(SumKind kind, Answers answers, Usual usual) {
-    MeasureSheet sheet = answers.sheet();
-    kind.answer(sheet, usual);
-    return sheet.entries();
+    Answers chosen = read(kind.asks(MeasureSheet.blank(), usual), texts, tape, true);
+    return read(kind.asks(chosen.sheet(), usual), texts, tape, false);
   }
 
   private static Answers read(
