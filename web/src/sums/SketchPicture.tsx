@@ -5,12 +5,16 @@ import { ink } from '../theme/theme';
 
 type Role = SketchView['shapes'][number]['role'];
 
-const LOOKS: Record<Role, { fill: string; stroke: string; dashed?: boolean; thick?: number }> = {
+const LOOKS: Record<Role, { fill: string; stroke: string; dashed?: boolean }> = {
   GROUND: { fill: 'var(--chakra-colors-sheet)', stroke: ink('fold') },
   MOTIF: { fill: 'var(--chakra-colors-sea)', stroke: 'var(--chakra-colors-card)' },
-  PART: { fill: 'var(--chakra-colors-glass)', stroke: 'var(--chakra-colors-sea)', dashed: true },
-  WET: { fill: 'var(--chakra-colors-glass)', stroke: 'var(--chakra-colors-sea)' },
-  OTHER: { fill: 'var(--chakra-colors-sea-wash)', stroke: 'var(--chakra-colors-sea)' },
+  PART: {
+    fill: 'var(--chakra-colors-sea-wash)',
+    stroke: 'var(--chakra-colors-sea)',
+    dashed: true,
+  },
+  WET: { fill: 'var(--chakra-colors-sea-wash)', stroke: 'var(--chakra-colors-sea)' },
+  OTHER: { fill: 'var(--chakra-colors-ochre-wash)', stroke: ink('ochre') },
   REST: { fill: 'none', stroke: ink('fold'), dashed: true },
   GUIDE: { fill: 'none', stroke: ink('ochre'), dashed: true },
   COLOUR: { fill: 'none', stroke: ink('fold') },

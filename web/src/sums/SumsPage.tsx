@@ -1,6 +1,6 @@
-import { Box, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, Flex, Heading, Text, useBreakpointValue } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { api, ask, type SumView } from '../api/client';
 import { keys } from '../api/keys';
@@ -44,6 +44,12 @@ function Sums({ all }: { all: readonly SumView[] }) {
     setWays((w) => ({ ...w, [kind]: 0 }));
     void go(addressOf(kind, texts), { replace: true });
   };
+  const beside = useBreakpointValue({ base: false, lg: true }, { ssr: false });
+  // by its address a sum is come upon wherever in the list it stands
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, on coming here
+  useEffect(() => {
+    document.querySelector(`[data-sum=${open.kind}]`)?.scrollIntoView({ block: 'nearest' });
+  }, []);
   const chapters = [...new Set(all.map((s) => s.chapter))];
   const pane = (
     <SumPane
@@ -64,7 +70,7 @@ function Sums({ all }: { all: readonly SumView[] }) {
         overflow={{ lg: 'auto' }}
         px={{ base: '3', md: '6' }}
         py="4"
-        _print={{ display: 'none' }}
+        _print={{ display: beside ? 'none' : undefined }}
       >
         <Flex align="baseline" gap="4" wrap="wrap" mb="1">
           <Heading as="h1" fontFamily="heading" fontSize="24px" fontWeight="600">
@@ -89,25 +95,30 @@ function Sums({ all }: { all: readonly SumView[] }) {
                     onOpen={() => onOpen(s.kind)}
                     onTexts={onTexts(s.kind)}
                   />
+                  {!beside && s.kind === open.kind && (
+                    <Box px="3" py="3" mb="3" bg="sheet" borderRadius="lg">
+                      {pane}
+                    </Box>
+                  )}
                 </Box>
               ))}
           </Box>
         ))}
       </Box>
-      <Box
-        flex={{ lg: '9 1 0' }}
-        minW="0"
-        overflow={{ lg: 'auto' }}
-        bg="sheet"
-        borderLeftWidth={{ lg: '1px' }}
-        borderTopWidth={{ base: '1px', lg: '0' }}
-        borderColor="hairline"
-        px={{ base: '3', md: '6' }}
-        py="4"
-        order={{ base: -1, lg: 0 }}
-      >
-        {pane}
-      </Box>
+      {beside && (
+        <Box
+          flex="9 1 0"
+          minW="0"
+          overflow="auto"
+          bg="sheet"
+          borderLeftWidth="1px"
+          borderColor="hairline"
+          px="6"
+          py="4"
+        >
+          {pane}
+        </Box>
+      )}
     </Flex>
   );
 }

@@ -53,13 +53,13 @@ record CoatsSum(Coating coating) implements Sum {
     Sketch.Pencil pencil = new Sketch.Pencil();
     double top = 0;
     for (int n = coating.coats(); n >= 1; n--) {
-      double thick = 12 * (n == 1 ? coating.firstCoat() : 1);
+      double thick = 26 * (n == 1 ? coating.firstCoat() : 1);
       pencil
           .box(n % 2 == 1 ? Sketch.StandsFor.WET : Sketch.StandsFor.OTHER, 0, top, 240, thick)
           .note(300, top + thick / 2, new Figure.Volume(n == 1 ? first : each));
       top += thick;
     }
-    pencil.box(Sketch.StandsFor.GROUND, 0, top, 240, 26);
+    pencil.box(Sketch.StandsFor.GROUND, 0, top, 240, 40);
     SumAnswer.Builder answer = SumAnswer.of(said("so-much-of-it", new Figure.Volume(all)));
     answer.line(said("first-coat"), new Figure.Volume(first));
     if (coating.coats() > 1) {
