@@ -68,7 +68,12 @@ function Page({
         <Flex flex={{ base: '1 0 100%', lg: '1' }} order={{ base: 1, lg: 0 }} justify="center">
           {middle}
         </Flex>
-        <HStack gap="2" minW={{ md: '250px', xl: '290px' }} justify="flex-end">
+        <HStack
+          gap={{ base: '1', md: '2' }}
+          wrap={{ base: 'wrap', md: 'nowrap' }}
+          minW={{ md: '250px', xl: '290px' }}
+          justify="flex-end"
+        >
           <Others piece={of && { id: of.id, name: of.document.name, faces: of.reading.faces }} />
           <YouLink />
           {right}
