@@ -38,8 +38,16 @@ class RestoreTest extends Journey {
             "/api/shelf?find=fern",
             "/api/holdings/bone-white",
             "/api/logbook")) {
-      assertThat(get(after, path)).as(path).isEqualTo(get(before, path)).doesNotContain("problem");
+      assertThat(untimed(get(after, path)))
+          .as(path)
+          .isEqualTo(untimed(get(before, path)))
+          .doesNotContain("problem");
     }
+  }
+
+  /** Without what minute it is: it may be another one by the time the second is asked. */
+  private static String untimed(String answer) {
+    return answer.replaceAll("\"now(At)?\":(\"[^\"]*\"|-?\\d+)", "");
   }
 
   @Test
