@@ -62,8 +62,11 @@ class CoatsTest extends LayingJourney {
     button("Redo").click();
     assertThat(findings()).not().containsText("goes straight onto");
     band("Clear wax").click();
+    assertThat(band("Clear wax")).hasAttribute("aria-selected", "true");
     button("Leave it out").click();
+    assertThat(band("Clear wax")).hasCount(0);
     band("Dark wax").click();
+    assertThat(band("Dark wax")).hasAttribute("aria-selected", "true");
     button("Leave it out").click();
     assertThat(findings()).containsText("Nothing seals samphire.");
     button("Seal: bring back").click();
