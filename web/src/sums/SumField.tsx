@@ -66,7 +66,7 @@ export function SumField({
       <Line
         {...LOOK}
         {...common}
-        aria-invalid={refused || undefined}
+        aria-invalid={(refused && typed) || undefined}
         css={{ fieldSizing: 'content' }}
         minW="3ch"
         htmlSize={Math.max(2, shown.length)}

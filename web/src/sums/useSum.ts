@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { api, ask, type SumView } from '../api/client';
 import { keys } from '../api/keys';
+import { useLastKnown } from '../common/useLastKnown';
 import type { Texts } from './typed';
 
 /**
@@ -24,11 +25,12 @@ export function useSum(usual: SumView, texts: Texts, way: number) {
       ),
     retry: false,
   });
+  const known = useLastKnown(answer.data);
   return {
-    sum: other ? (answer.data ?? usual) : usual,
+    sum: other ? (known ?? usual) : usual,
     refused: other && answer.isError ? answer.error.message : null,
     /** nothing was ever answered to what is typed there */
-    unknown: other && answer.data === undefined,
+    unknown: other && known === undefined,
     /** it answers just what stands in the fields */
     settled: asked === texts && (!other || (answer.isSuccess && !answer.isPlaceholderData)),
   };

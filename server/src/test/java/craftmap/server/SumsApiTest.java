@@ -122,6 +122,18 @@ class SumsApiTest extends ServerTest {
   }
 
   @Test
+  void whatUsuallyStandsThereFollowsWhatWasTyped() {
+    metric();
+    JsonNode narrow = sum("STRIPS", Map.of("roll", "6", "width", "90", "height", "70")).body();
+    assertThat(field(narrow, "overlap").at("/length/mm").asDouble())
+        .as("nobody typed an overlap of more than the strip")
+        .isLessThanOrEqualTo(3);
+    assertThat(sum("SHEETS", Map.of("wide", "60", "tall", "60", "overlap", "90")).status())
+        .as("sheets that lie over each other whole")
+        .isIn(200, 422);
+  }
+
+  @Test
   void whatDoesNotFitSaysWhatIsMissing() {
     JsonNode none = sum("RUN", Map.of("length", "90mm", "motif", "96mm", "ends", "10mm")).body();
     assertThat(none.path("answer").asString()).isEqualTo("not one fits: it is 1\" too short");
@@ -237,15 +249,26 @@ class SumsApiTest extends ServerTest {
       double ml = Math.round(area * 1000) / 1000.0 * coats / 9.3 * 1000 * 1.1;
       assertThat(Double.parseDouble(answer.replace(" ml", "")))
           .isCloseTo(ml, within(ml < 10 ? 0.006 : ml < 100 ? 0.06 : 0.6));
+      double piece = 41.3 + random.nextInt(600);
+      int pieces = 2 + random.nextInt(9);
       JsonNode stock =
           sum(
                   "STOCK",
                   Map.of(
                       "stock", "1033.7",
-                      "piece1", "" + (41.3 + random.nextInt(600)),
-                      "count1", "" + (1 + random.nextInt(9))))
+                      "saw", "3",
+                      "piece1", "" + piece,
+                      "count1", "" + pieces,
+                      "count2", "0",
+                      "count3", "0",
+                      "count4", "0"))
               .body();
-      assertThat(stock.path("answer").asString()).matches("(one length is|\\d+ lengths).*");
+      int inOne = (int) ((1033.7 + 3) / (piece + 3));
+      int least = (pieces + inOne - 1) / inOne;
+      assertThat(stock.path("answer").asString())
+          .as("%d of %s mm".formatted(pieces, piece))
+          .isEqualTo(
+              least == 1 ? "one length is enough" : least + " lengths, and no plan needs fewer");
       assertThat(line(stock, "Longest left over")).endsWith(" mm");
     }
   }

@@ -12,7 +12,7 @@ import java.util.Optional;
 
 /** How much of each of two parts. */
 record MixSum(double all, Mix mix) implements Sum {
-  private static final FigureRange PARTS = new FigureRange("", 0.1, 100, 2);
+  static final FigureRange PARTS = new FigureRange("", 0.1, 100, 2);
   private static final FigureRange MADE = new FigureRange("ml", 0.1, 100_000, 1);
   private static final FigureRange WEIGHED = new FigureRange("g", 0.1, 100_000, 1);
 

@@ -14,8 +14,6 @@ import craftmap.core.medium.SoldBy;
 record PouredSum(
     double widthMm, double heightMm, double thickMm, double edgeMm, double loss, Mix mix)
     implements Sum {
-  private static final FigureRange PARTS = new FigureRange("", 0.1, 100, 2);
-
   static PouredSum read(MeasureSheet sheet) {
     return new PouredSum(
         sheet.size("width", "width-of-the-face", 420),
@@ -24,8 +22,8 @@ record PouredSum(
         sheet.length("edge", "runs-down-the-edge-by", 0, Bare.RIM),
         sheet.figure("loss", "stays-in-the-cup", 5, FigureRange.PERCENT) / 100,
         new Mix(
-            sheet.figure("a", "first-part", 2, PARTS),
-            sheet.figure("b", "second-part", 1, PARTS),
+            sheet.figure("a", "first-part", 2, MixSum.PARTS),
+            sheet.figure("b", "second-part", 1, MixSum.PARTS),
             SoldBy.VOLUME));
   }
 

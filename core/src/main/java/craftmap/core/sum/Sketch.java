@@ -40,6 +40,8 @@ public record Sketch(List<Shape> shapes, List<Note> notes) {
   }
 
   /**
+   * A part of it.
+   *
    * @param points in their order; the last goes on to the first
    */
   public record Shape(StandsFor role, List<Point> points, Optional<Colour> colour) {

@@ -17,6 +17,9 @@ record StockSum(double stockMm, double sawMm, StockLengths.Plan plan) implements
   private static final int MOST_OF_ONE = 60;
   private static final int MOST_DRAWN = 24;
 
+  /** More lengths than these nobody cuts, nor lists. */
+  private static final int MOST_LENGTHS = 400;
+
   /** Pieces that are asked for before anybody has said otherwise. */
   private static final double[] LENGTHS = {540, 300, 260, 180};
 
@@ -40,6 +43,13 @@ record StockSum(double stockMm, double sawMm, StockLengths.Plan plan) implements
           Figure.count(0),
           said("is-nothing-to-cut"),
           said("at-least-one-piece"));
+    }
+    if (pieces.stream().mapToDouble(p -> p).sum() > stock * MOST_LENGTHS) {
+      throw new RefusedInput(
+          "one-length-is",
+          new Figure.Length(stock),
+          said("is-too-short-for-all-of-that"),
+          said("at-most-so-many-lengths", Figure.given(MOST_LENGTHS)));
     }
     return new StockSum(stock, saw, StockLengths.plan(pieces, stock, saw));
   }

@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param lines what else there is to know
  * @param why how it comes about
  * @param mind what to mind
- * @param sketch drawn for each of its ways, or once
+ * @param sketches drawn for each of its ways, or once
  */
 public record SumAnswer(
     Optional<Figure.Said> says,

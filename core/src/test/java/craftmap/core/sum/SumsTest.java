@@ -212,6 +212,10 @@ class SumsTest {
                 answer(
                     SumKind.STOCK,
                     Map.of("count1", 0.0, "count2", 0.0, "count3", 0.0, "count4", 0.0)));
+    assertThatExceptionOfType(RefusedInput.class)
+        .as("twenty metres sixty times over, out of lengths of a millimetre")
+        .isThrownBy(
+            () -> answer(SumKind.STOCK, Map.of("stock", 1.0, "piece1", 20_000.0, "count1", 60.0)));
     Map<String, Double> chest =
         Map.of("piece", 40.0, "supplies", 18.5, "hours", 6.5, "hourly", 15.0, "margin", 20.0);
     assertThat(figures(answer(SumKind.PRICE, chest)))
@@ -244,6 +248,7 @@ class SumsTest {
       theSheetsCover(random);
       theStockHoldsAllPieces(random);
       theMixAddsUp(random);
+      theCoatsHide(random);
     }
   }
 
@@ -328,6 +333,29 @@ class SumsTest {
             l ->
                 assertThat(l.mm().stream().mapToDouble(m -> m).sum() + (l.mm().size() - 1) * saw)
                     .isLessThanOrEqualTo(stock + 1e-6));
+  }
+
+  /** So many coats hide it, and one fewer does not. */
+  private static void theCoatsHide(Random random) {
+    SumAnswer answer =
+        answer(
+            SumKind.HIDES,
+            Map.of(),
+            Map.of(
+                "under", "#%06X".formatted(random.nextInt(1 << 24)),
+                "paint", "#%06X".formatted(random.nextInt(1 << 24)),
+                "hiding", List.of("LOW", "FAIR", "GOOD", "STRONG").get(random.nextInt(4))));
+    List<Double> off =
+        answer.lines().stream()
+            .map(l -> ((Figure.Shift) ((Figure.Said) l.figure()).figures().getFirst()).deltaE())
+            .toList();
+    if (answer.says().orElseThrow().code().equals("coats-hide-it")) {
+      assertThat(off).hasSize(((Figure.Count) figures(answer).getFirst()).count());
+      assertThat(off.getLast()).isLessThanOrEqualTo(3);
+      assertThat(off.subList(0, off.size() - 1)).allSatisfy(d -> assertThat(d).isGreaterThan(3));
+    } else {
+      assertThat(off).allSatisfy(d -> assertThat(d).isGreaterThan(3));
+    }
   }
 
   private static void theMixAddsUp(Random random) {

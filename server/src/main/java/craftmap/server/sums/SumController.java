@@ -95,14 +95,21 @@ class SumController {
     return new SumViews(tape).view(kind, sheet.entries(), answer, way);
   }
 
-  /** What is asked may hang on what was chosen, so choices are read first. */
+  /**
+   * What is asked may hang on what was chosen, so choices are read first; and what usually stands
+   * somewhere on what was typed elsewhere, so that comes last.
+   */
   private static Answers read(
       SumKind kind, Map<String, String> texts, Usual usual, TapeDivision tape) {
-    Answers chosen = read(kind.asks(MeasureSheet.blank(), usual), texts, tape, true);
-    return read(kind.asks(chosen.sheet(), usual), texts, tape, false);
+    Answers chosen = read(kind.asks(MeasureSheet.blank(), usual), texts, tape, true).answers();
+    Typed typed = read(kind.asks(chosen.sheet(), usual), texts, tape, false);
+    kind.asks(typed.answers().sheet(), usual).stream()
+        .filter(e -> !e.taken())
+        .forEach(typed::asShown);
+    return typed.answers();
   }
 
-  private static Answers read(
+  private static Typed read(
       List<MeasureSheet.Entry> asked,
       Map<String, String> texts,
       TapeDivision tape,
@@ -112,11 +119,7 @@ class SumController {
     for (MeasureSheet.Entry entry : asked) {
       String text = texts.get(entry.key());
       boolean isChoice = entry instanceof MeasureSheet.ChoiceEntry;
-      if (choicesOnly && !isChoice) {
-        continue;
-      }
-      if (text == null || text.isBlank()) {
-        typed.asShown(entry);
+      if (text == null || text.isBlank() || choicesOnly && !isChoice) {
         continue;
       }
       wrong.part(
@@ -132,7 +135,7 @@ class SumController {
             return text;
           });
     }
-    return wrong.whole(typed::answers);
+    return wrong.whole(() -> typed);
   }
 
   private Usual usual(Studio studio) {
