@@ -10,7 +10,8 @@ import { ErrorState, Loading } from '../common/States';
 import { ClimateCard } from './ClimateCard';
 import { HabitsCard } from './HabitsCard';
 import { PeopleCard } from './PeopleCard';
-import { Card, Field } from './parts';
+import { PlacesToDry } from './PlacesToDry';
+import { Card } from './parts';
 
 /** The studio's bench: what decides when things are done. */
 export function BenchPage() {
@@ -28,6 +29,7 @@ function Bench({ kept }: { kept: BenchView }) {
   const client = useQueryClient();
   const [bench, setBench] = useState<BenchDoc>(kept.bench);
   const [unread, setUnread] = useState(false);
+  const [unreadSize, setUnreadSize] = useState(false);
   const save = useMutation({
     mutationFn: () =>
       ask(
@@ -63,7 +65,7 @@ function Bench({ kept }: { kept: BenchView }) {
           )}
           <Button
             look="sea"
-            disabled={same || unread || save.isPending}
+            disabled={same || unread || unreadSize || save.isPending}
             onClick={() => save.mutate()}
           >
             {save.isPending ? 'Saving…' : same ? 'Saved' : 'Save'}
@@ -77,15 +79,15 @@ function Bench({ kept }: { kept: BenchView }) {
         </Box>
         <Box flex="1 1 380px">
           <ClimateCard bench={bench} kept={kept} onChange={change} />
-          <Card title="Room and help">
-            <Field
-              label="Places to dry at once"
-              unit=""
-              value={bench.places}
-              least={1}
-              most={50}
-              onChange={(places) => change({ places })}
+          <Card title="Places to dry">
+            <PlacesToDry
+              bench={bench}
+              sizes={kept.sizes}
+              onChange={change}
+              onUnread={setUnreadSize}
             />
+          </Card>
+          <Card title="Help and clock">
             <chakra.label display="flex" gap="2" alignItems="center" mt="2" fontSize="13.5px">
               <input
                 type="checkbox"

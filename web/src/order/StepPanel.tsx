@@ -48,6 +48,11 @@ export function StepPanel({
       <Text mt="1" fontWeight="600" fontSize="13.5px" color={step.chain ? 'ochre' : 'ink'}>
         {step.slackText}
       </Text>
+      {step.driesText !== '' && (
+        <Text mt="0.5" fontSize="13px">
+          {step.driesText}
+        </Text>
+      )}
       {row.own && (
         <Box mt="3">
           <Flex mb="3" gap="2" wrap="wrap">

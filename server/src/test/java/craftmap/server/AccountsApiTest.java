@@ -168,6 +168,29 @@ class AccountsApiTest extends AccountsServerTest {
     assertThat(get("/api/pieces").status()).isEqualTo(401);
   }
 
+  /** Whoever is quick does something before the page has asked for anything else. */
+  @Test
+  void whatIsDoneFirstAfterSigningInIsDone() {
+    first("wren", "Wren");
+    as("");
+    Answer in = signIn("wren", PASSWORD);
+    String token =
+        in.raw().headers().allValues("Set-Cookie").stream()
+            .filter(c -> c.startsWith("XSRF-TOKEN="))
+            .map(c -> c.substring("XSRF-TOKEN=".length()).replaceFirst(";.*", ""))
+            .reduce("", (before, last) -> last);
+    assertThat(token).isNotBlank();
+    Answer out =
+        send(
+            request("/api/me/sessions")
+                .header("Cookie", "XSRF-TOKEN=" + token + "; " + cookieOf(in))
+                .header("X-XSRF-TOKEN", token)
+                .DELETE());
+    assertThat(out.status()).isEqualTo(204);
+    as(cookieOf(in));
+    assertThat(get("/api/pieces").status()).isEqualTo(401);
+  }
+
   /** Else every answer would wait for the disk. */
   @Test
   void whenSomebodyWasSeenIsWrittenOnceAMinute() {

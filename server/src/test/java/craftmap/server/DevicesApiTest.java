@@ -1,17 +1,23 @@
 package craftmap.server;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -234,6 +240,21 @@ class DevicesApiTest extends LanServerTest {
     assertThat(delete("/api/devices/" + id).status()).isEqualTo(404);
     assertThat(put("/api/devices/" + id, Map.of("name", "Back", "benchOnly", false)).status())
         .isEqualTo(404);
+  }
+
+  @Test
+  void whatListenedOnADeviceIsOverOnceItIsSentAway() throws Exception {
+    Tablet tablet = paired("Tablet", false);
+    try (InputStream told = listens(tablet, "bench")) {
+      BufferedReader lines = new BufferedReader(new InputStreamReader(told, UTF_8));
+      assertThat(lines.readLine()).as("it listens").startsWith("event:");
+      String id = device("Tablet").path("id").asString();
+      assertThat(delete("/api/devices/" + id).status()).isEqualTo(204);
+      // of itself a stream ends after two minutes; this is read to its end well before
+      assertThat(CompletableFuture.runAsync(() -> lines.lines().forEach(line -> {})))
+          .succeedsWithin(Duration.ofSeconds(60));
+    }
+    assertThat(statusOf(get(tablet, "/api/live?window=bench"))).isEqualTo(401);
   }
 
   @Test

@@ -3,6 +3,7 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -96,7 +97,7 @@ abstract class LanServerTest extends AccountsServerTest {
     try {
       boolean endless = request.uri().getPath().equals("/api/live");
       if (endless) {
-        HttpResponse<java.io.InputStream> begun =
+        HttpResponse<InputStream> begun =
             trusting().send(request, HttpResponse.BodyHandlers.ofInputStream());
         begun.body().close();
         return new Answer(null, json.createObjectNode().put("status", begun.statusCode()));
@@ -109,6 +110,19 @@ abstract class LanServerTest extends AccountsServerTest {
     } catch (IOException | InterruptedException broken) {
       throw new IllegalStateException(broken);
     }
+  }
+
+  /** What is told to a window on a device until it is over. */
+  protected InputStream listens(Tablet tablet, String window)
+      throws IOException, InterruptedException {
+    HttpRequest request =
+        HttpRequest.newBuilder(URI.create("https://" + authority() + "/api/live?window=" + window))
+            .header("Cookie", tablet.cookie())
+            .build();
+    HttpResponse<InputStream> begun =
+        trusting().send(request, HttpResponse.BodyHandlers.ofInputStream());
+    assertThat(begun.statusCode()).isEqualTo(200);
+    return begun.body();
   }
 
   protected static int statusOf(Answer answer) {

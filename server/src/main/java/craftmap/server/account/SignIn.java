@@ -19,6 +19,7 @@ import org.springframework.security.web.authentication.session.CompositeSessionA
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.stereotype.Component;
 
@@ -95,6 +96,8 @@ class SignIn {
         UsernamePasswordAuthenticationToken.authenticated(known.getName(), null, List.of());
     request.getSession().setAttribute(DEVICE, device(request.getHeader(HttpHeaders.USER_AGENT)));
     session.onAuthentication(bare, request, response);
+    // told with this very answer: what is done next may be done before anything else was asked for
+    ((CsrfToken) request.getAttribute(CsrfToken.class.getName())).getToken();
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(bare);
     SecurityContextHolder.setContext(context);

@@ -1,13 +1,17 @@
 package craftmap.server.bench;
 
 import craftmap.core.measure.Decimals;
+import craftmap.core.measure.TapeDivision;
+import craftmap.core.order.bench.DryingPlace;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DryingLaw;
 import craftmap.server.access.Allowed;
 import craftmap.server.access.StudioRole;
 import craftmap.server.studio.Asker;
+import craftmap.server.words.Measure;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.ZoneId;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
@@ -32,11 +36,28 @@ class BenchController {
   /**
    * The bench.
    *
+   * @param sizes how large the places to dry are as the tape shows it, in their order
    * @param factors of each room: what the climate of each hour does to the times on labels
    * @param zones time zones that may be chosen
    */
   record BenchView(
-      long version, BenchDoc bench, List<List<FactorView>> factors, List<String> zones) {}
+      long version,
+      BenchDoc bench,
+      List<PlaceSizeView> sizes,
+      List<List<FactorView>> factors,
+      List<String> zones) {}
+
+  /** How large a place is; both are absent where anything finds room on it. */
+  record PlaceSizeView(
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure longSide,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure shortSide) {
+    static PlaceSizeView of(DryingPlace place, TapeDivision tape) {
+      return place
+          .size()
+          .map(s -> new PlaceSizeView(Measure.of(s.longMm(), tape), Measure.of(s.shortMm(), tape)))
+          .orElse(new PlaceSizeView(null, null));
+    }
+  }
 
   /**
    * What an hour's climate does.
@@ -57,6 +78,9 @@ class BenchController {
             new BenchView(
                 kept.version(),
                 BenchDoc.of(kept.bench()),
+                kept.bench().dryingPlaces().stream()
+                    .map(p -> PlaceSizeView.of(p, asker.studio().tape()))
+                    .toList(),
                 kept.bench().rooms().stream()
                     .map(r -> r.climate().hours().stream().map(BenchController::factor).toList())
                     .toList(),

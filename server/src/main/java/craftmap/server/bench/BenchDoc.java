@@ -3,13 +3,17 @@ package craftmap.server.bench;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
+import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.DryingPlace;
+import craftmap.core.order.bench.Footprint;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
 import craftmap.core.order.bench.Room;
 import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DayClimate;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -19,6 +23,7 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -27,7 +32,9 @@ import java.util.Set;
  * @param zone by whose clock it works, as {@code Europe/Lisbon}
  * @param rooms what is worked on may dry in
  * @param driesIn which of them it dries in, by number from 0
- * @param places how many things may lie about and dry at once
+ * @param places how many things may lie about and dry at once: as many as {@code dryingPlaces} come
+ *     to; where those are not told, on so many places anything finds room
+ * @param dryingPlaces where things dry, each on one of them
  * @param fan whether what was put on is blown dry
  */
 public record BenchDoc(
@@ -36,7 +43,38 @@ public record BenchDoc(
     List<RoomDoc> rooms,
     Integer driesIn,
     Integer places,
+    @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<DryingPlaceDoc> dryingPlaces,
     Boolean fan) {
+
+  /**
+   * Places to dry that are alike.
+   *
+   * @param size how large each of them is; absent where anything finds room on it
+   */
+  public record DryingPlaceDoc(
+      String name,
+      int count,
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlaceSizeDoc size) {
+    static DryingPlaceDoc of(DryingPlace place) {
+      return new DryingPlaceDoc(
+          place.name(),
+          place.count(),
+          place.size().map(s -> new PlaceSizeDoc(s.longMm(), s.shortMm())).orElse(null));
+    }
+
+    DryingPlace read() {
+      return new DryingPlace(name, count, Optional.ofNullable(size).map(PlaceSizeDoc::read));
+    }
+  }
+
+  /** A rectangle, the longer side first or not. */
+  public record PlaceSizeDoc(double longMm, double shortMm) {
+    Footprint read() {
+      return Footprint.of(
+          LengthRange.SIZE.check("side-of-a-place", longMm),
+          LengthRange.SIZE.check("side-of-a-place", shortMm));
+    }
+  }
 
   /**
    * A room.
@@ -85,6 +123,7 @@ public record BenchDoc(
         bench.rooms().stream().map(RoomDoc::of).toList(),
         bench.driesIn(),
         bench.places(),
+        bench.dryingPlaces().stream().map(DryingPlaceDoc::of).toList(),
         bench.fan());
   }
 
@@ -110,7 +149,9 @@ public record BenchDoc(
         some("people", people).stream().map(BenchDoc::person).toList(),
         some("rooms", rooms).stream().map(r -> some("rooms", r).read()).toList(),
         some("room-to-dry-in", driesIn),
-        some("places-to-dry", places),
+        dryingPlaces == null
+            ? List.of(DryingPlace.ofAnySize(some("places-to-dry", places)))
+            : dryingPlaces.stream().map(p -> some("places-to-dry", p).read()).toList(),
         Boolean.TRUE.equals(fan));
   }
 

@@ -2,6 +2,8 @@ package craftmap.server.demo;
 
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.DryingPlace;
+import craftmap.core.order.bench.Footprint;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
 import craftmap.core.order.bench.Room;
@@ -169,7 +171,10 @@ class Demo implements ApplicationRunner {
                     "The kitchen, by the stove",
                     DayClimate.of(new Climate(23, 47), 6, 22, new Climate(19, 52)))),
             0,
-            5,
+            List.of(
+                new DryingPlace("The floor", 2, Optional.empty()),
+                new DryingPlace("The long table", 1, Optional.of(Footprint.of(1400, 700))),
+                new DryingPlace("The rack", 3, Optional.of(Footprint.of(620, 450)))),
             false));
   }
 

@@ -30,6 +30,9 @@ class Feed implements SmartLifecycle {
   private static final Duration BETWEEN = Duration.ofMillis(250);
   private static final int ROUNDS_TO_TIDY = 2_400;
 
+  /** What says who is let in. */
+  private static final Set<Thing> LET_IN = EnumSet.of(Thing.PEOPLE, Thing.DEVICE);
+
   static final String CHANGED = "changed";
   static final String HERE = "here";
 
@@ -220,9 +223,12 @@ class Feed implements SmartLifecycle {
         .toList();
   }
 
-  /** Who belongs to the studio has changed: whoever still does asks again, and is let in again. */
+  /**
+   * Who belongs to the studio, or what is paired with it, has changed: whoever still is asks again,
+   * and is let in again.
+   */
   private void endIfOthersBelong(String studio, News news, List<Listener> fresh) {
-    if (news.changed().stream().anyMatch(c -> c.thing() == Thing.PEOPLE)) {
+    if (news.changed().stream().anyMatch(c -> LET_IN.contains(c.thing()))) {
       listeners.stream()
           .filter(l -> l.studioId().equals(studio) && !fresh.contains(l))
           .forEach(Listener::endSoon);

@@ -40,6 +40,7 @@ final class ChartViews {
   private final Map<String, Integer> latest;
   private final Chain chain;
   private final Set<String> moved;
+  private final DriesWords dries;
 
   /** What waits for each step at once. */
   private final Map<String, List<String>> next = new HashMap<>();
@@ -53,6 +54,7 @@ final class ChartViews {
     this.latest = Slack.latestBeginnings(problem, schedule);
     this.chain = chain;
     this.moved = Set.copyOf(schedule.moved(problem));
+    this.dries = new DriesWords(task, solved, words);
     problem
         .work()
         .links()
@@ -184,6 +186,7 @@ final class ChartViews {
         step.doing() == Doing.OWN
             ? OrderingDoc.OwnStepDoc.of(order.own().get(step.wholeKey()))
             : null,
+        dries.text(step),
         firsts(step, order),
         waiting(step),
         waits(placed, step));

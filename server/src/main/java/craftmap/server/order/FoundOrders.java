@@ -118,6 +118,7 @@ class FoundOrders {
     }
     task.work().links().forEach(l -> all.append(l).append('\n'));
     task.work().apart().forEach(a -> all.append(a).append('\n'));
+    append(all, task.work().things());
     append(all, task.settled().past());
     append(all, task.settled().fixed());
     append(all, task.settled().begun());

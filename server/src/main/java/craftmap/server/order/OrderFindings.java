@@ -1,5 +1,6 @@
 package craftmap.server.order;
 
+import craftmap.core.measure.TapeDivision;
 import craftmap.core.order.finding.OrderFinding;
 import craftmap.core.order.finding.OrderMend;
 import craftmap.core.order.schedule.Minding;
@@ -7,6 +8,7 @@ import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.schedule.Promised;
 import craftmap.core.order.schedule.Schedule;
+import craftmap.core.order.work.Thing;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.Ordering;
 import craftmap.core.plan.StepChoice;
@@ -104,6 +106,7 @@ final class OrderFindings {
         Optional.ofNullable(task.settled().fixed().get(f.stepId()))
             .map(at -> clock.dayAndTime(at, task.begin()))
             .orElse(""));
+    all.add(f.thing().map(this::thing).orElse(""));
     return new OrderView.OrderFindingView(
         f.rule().name(),
         f.rule().level(),
@@ -111,6 +114,16 @@ final class OrderFindings {
         Words.say("order.found." + f.rule(), all.toArray()),
         Words.say("order.found." + f.rule() + ".why"),
         f.mends().stream().flatMap(m -> mend(f, m).stream()).toList());
+  }
+
+  /** With what it covers, where that is known. */
+  private String thing(Thing thing) {
+    TapeDivision tape = task.studio().tape();
+    String name = words.thing(thing);
+    return thing
+        .size()
+        .map(s -> Words.say("order.thing", name, tape.show(s.longMm()), tape.show(s.shortMm())))
+        .orElse(name);
   }
 
   /** None where it would be done to another piece. */

@@ -98,6 +98,7 @@ record OrderView(
    * @param parts in how many parts the whole is done that it is, or is a part of
    * @param wholeKey what edits call that whole
    * @param own as the artist put it in, where it is a step of the artist's own
+   * @param driesText where what it leaves wet is put; empty where that is all the same
    * @param firsts what was put before it
    * @param waiting wholes of its piece that wait for it, and so cannot come before it
    */
@@ -123,6 +124,7 @@ record OrderView(
       int parts,
       String wholeKey,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OrderingDoc.OwnStepDoc own,
+      String driesText,
       List<FirstView> firsts,
       List<String> waiting,
       List<WaitView> waits) {}

@@ -8,6 +8,7 @@ import craftmap.core.order.schedule.Placed;
 import craftmap.core.order.schedule.Problem;
 import craftmap.core.order.schedule.Schedule;
 import craftmap.core.order.work.Doing;
+import craftmap.core.order.work.Thing;
 import craftmap.core.order.work.WorkStep;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.OwnStep;
@@ -30,6 +31,14 @@ final class StepWords {
 
   Orders.Worked piece(String pieceId) {
     return worked.stream().filter(w -> w.piece().id().equals(pieceId)).findFirst().orElseThrow();
+  }
+
+  /** What lies by itself: a part that was taken off, or the piece. */
+  String thing(Thing thing) {
+    String name = piece(thing.pieceId()).plan().name();
+    return thing.part().isEmpty()
+        ? name
+        : Words.say("order.partOf", name, Words.lower(thing.part()));
   }
 
   /** A group, or what is made by itself. */

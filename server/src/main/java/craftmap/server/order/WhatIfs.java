@@ -102,7 +102,7 @@ class WhatIfs {
           all);
     }
     if (bench.places() + MORE_PLACES <= Bench.MOST_PLACES) {
-      bench("ROOM", task, bench.withPlaces(bench.places() + MORE_PLACES), all);
+      bench("ROOM", task, bench.withMorePlaces(MORE_PLACES), all);
     }
     ZonedDateTime tomorrow = task.begin().atZone(bench.zone()).plusDays(1);
     all.add(

@@ -56,6 +56,7 @@ final class WorkViews {
   private final Orders.Solved solved;
   private final Problem problem;
   private final StepWords words;
+  private final DriesWords dries;
   private final Clockwork clock;
   private final FigureWords figures;
   private final String own;
@@ -89,6 +90,7 @@ final class WorkViews {
     this.solved = solved;
     this.problem = solved.problem();
     this.words = new StepWords(task.worked());
+    this.dries = new DriesWords(task, solved, words);
     this.clock = new Clockwork(task.bench().zone());
     this.figures = new FigureWords(task.studio().tape());
     this.own = task.piece().piece().id();
@@ -308,6 +310,10 @@ final class WorkViews {
               }
               how.addAll(BandHints.working(b));
             });
+    String dries = this.dries.text(step);
+    if (!dries.isEmpty()) {
+      how.add(Words.say("work.dries", dries));
+    }
     return how;
   }
 

@@ -8,6 +8,7 @@ import craftmap.core.order.climate.Climate;
 import craftmap.core.order.climate.DayClimate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -17,12 +18,18 @@ import java.util.stream.Stream;
  * @param zone by whose clock its people come and go
  * @param rooms what is worked on may dry in
  * @param driesIn which of them it dries in, by number
- * @param places how many things may lie about and dry at once
+ * @param dryingPlaces where things lie while they dry, each thing on one of them
  * @param fan whether what was put on is blown dry: touch-dry in half the time, cured no sooner
  */
 public record Bench(
-    ZoneId zone, List<Person> people, List<Room> rooms, int driesIn, int places, boolean fan) {
+    ZoneId zone,
+    List<Person> people,
+    List<Room> rooms,
+    int driesIn,
+    List<DryingPlace> dryingPlaces,
+    boolean fan) {
   public static final int MOST_ROOMS = 12;
+  public static final int MOST_KINDS_OF_PLACES = 12;
   public static final int MOST_PEOPLE = 8;
   public static final int MOST_PLACES = 50;
 
@@ -40,14 +47,21 @@ public record Bench(
         false);
   }
 
-  /** With one room. */
+  /** With one room, and places on which anything finds room. */
   public Bench(ZoneId zone, List<Person> people, DayClimate climate, int places, boolean fan) {
-    this(zone, people, List.of(new Room("The workroom", climate)), 0, places, fan);
+    this(
+        zone,
+        people,
+        List.of(new Room("The workroom", climate)),
+        0,
+        List.of(DryingPlace.ofAnySize(places)),
+        fan);
   }
 
   public Bench {
     people = List.copyOf(people);
     rooms = List.copyOf(rooms);
+    dryingPlaces = List.copyOf(dryingPlaces);
     if (rooms.isEmpty() || rooms.size() > MOST_ROOMS) {
       throw new RefusedInput(
           "rooms", given(rooms.size()), said("cannot-be"), said("1-to", given(MOST_ROOMS)));
@@ -60,10 +74,23 @@ public record Bench(
       throw new RefusedInput(
           "people", given(people.size()), said("cannot-be"), said("1-to", given(MOST_PEOPLE)));
     }
-    if (places < 1 || places > MOST_PLACES) {
+    if (dryingPlaces.isEmpty() || dryingPlaces.size() > MOST_KINDS_OF_PLACES) {
+      throw new RefusedInput(
+          "places-to-dry",
+          given(dryingPlaces.size()),
+          said("cannot-be"),
+          said("1-to", given(MOST_KINDS_OF_PLACES)));
+    }
+    int places = dryingPlaces.stream().mapToInt(DryingPlace::count).sum();
+    if (places > MOST_PLACES) {
       throw new RefusedInput(
           "places-to-dry", given(places), said("cannot-be"), said("1-to", given(MOST_PLACES)));
     }
+  }
+
+  /** How many things may lie about and dry at once, if each is small enough. */
+  public int places() {
+    return dryingPlaces.stream().mapToInt(DryingPlace::count).sum();
   }
 
   /** Of the room in which things dry. */
@@ -75,20 +102,38 @@ public record Bench(
   public Bench in(DayClimate other) {
     List<Room> all = new ArrayList<>(rooms);
     all.set(driesIn, new Room(rooms.get(driesIn).name(), other));
-    return new Bench(zone, people, all, driesIn, places, fan);
+    return new Bench(zone, people, all, driesIn, dryingPlaces, fan);
   }
 
   /** With what is worked on drying in another room. */
   public Bench dryingIn(int room) {
-    return new Bench(zone, people, rooms, room, places, fan);
+    return new Bench(zone, people, rooms, room, dryingPlaces, fan);
   }
 
   public Bench blown(boolean other) {
-    return new Bench(zone, people, rooms, driesIn, places, other);
+    return new Bench(zone, people, rooms, driesIn, dryingPlaces, other);
   }
 
+  /** With other places, on which anything finds room. */
   public Bench withPlaces(int other) {
-    return new Bench(zone, people, rooms, driesIn, other, fan);
+    return with(List.of(DryingPlace.ofAnySize(other)));
+  }
+
+  public Bench with(List<DryingPlace> others) {
+    return new Bench(zone, people, rooms, driesIn, others, fan);
+  }
+
+  /** With more of the largest places there are. */
+  public Bench withMorePlaces(int more) {
+    DryingPlace largest =
+        dryingPlaces.stream()
+            .max(
+                Comparator.comparingDouble(
+                    p -> p.size().map(Footprint::areaMm2).orElse(Double.POSITIVE_INFINITY)))
+            .orElseThrow();
+    List<DryingPlace> all = new ArrayList<>(dryingPlaces);
+    all.set(all.indexOf(largest), largest.more(more));
+    return with(all);
   }
 
   public Bench and(Person another) {
@@ -97,7 +142,7 @@ public record Bench(
         Stream.concat(people.stream(), Stream.of(another)).toList(),
         rooms,
         driesIn,
-        places,
+        dryingPlaces,
         fan);
   }
 }

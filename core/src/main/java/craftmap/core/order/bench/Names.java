@@ -5,7 +5,7 @@ import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.measure.RefusedInput;
 
-/** What people and rooms are called. */
+/** What people, rooms and places are called. */
 final class Names {
   private static final int LONGEST = 40;
 

@@ -1,8 +1,10 @@
 package craftmap.core.order.finding;
 
 import craftmap.core.measure.Level;
+import craftmap.core.order.work.Thing;
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Something to mind about a schedule.
@@ -11,6 +13,7 @@ import java.util.List;
  * @param other the step that comes before or after it, where there is one
  * @param times what it is told by
  * @param count how many days, where it is told by that
+ * @param thing what it is about, where it is not all that the step works on
  * @param mends what ends it, the best first
  */
 public record OrderFinding(
@@ -19,6 +22,7 @@ public record OrderFinding(
     String other,
     List<Duration> times,
     int count,
+    Optional<Thing> thing,
     List<OrderMend> mends) {
   public OrderFinding {
     times = List.copyOf(times);
@@ -26,15 +30,19 @@ public record OrderFinding(
   }
 
   public static OrderFinding of(Rule rule, String stepId, String other, Duration... times) {
-    return new OrderFinding(rule, stepId, other, List.of(times), 0, List.of());
+    return new OrderFinding(rule, stepId, other, List.of(times), 0, Optional.empty(), List.of());
   }
 
   public OrderFinding mended(OrderMend... by) {
-    return new OrderFinding(rule, stepId, other, times, count, List.of(by));
+    return new OrderFinding(rule, stepId, other, times, count, thing, List.of(by));
   }
 
   public OrderFinding counting(int days) {
-    return new OrderFinding(rule, stepId, other, times, days, mends);
+    return new OrderFinding(rule, stepId, other, times, days, thing, mends);
+  }
+
+  public OrderFinding about(Thing what) {
+    return new OrderFinding(rule, stepId, other, times, count, Optional.of(what), mends);
   }
 
   /** What can be found. */
@@ -61,6 +69,8 @@ public record OrderFinding(
     CURE_BEFORE_USE(Level.RISK),
     /** What is mixed keeps a day, and more than one day needs it. */
     CASEIN_FRESH(Level.RISK),
+    /** What it leaves wet finds room on none of the places to dry. */
+    NO_PLACE_TO_DRY(Level.RISK),
     /** An order that was asked for cannot be. */
     ORDER_UNKEPT(Level.RISK),
     /** It was fixed to a time at which nobody is free for it. */

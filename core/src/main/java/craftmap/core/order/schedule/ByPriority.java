@@ -23,13 +23,15 @@ final class ByPriority {
   private final BitSet held = new BitSet();
 
   private final List<List<Integer>> byPerson = new ArrayList<>();
-  private final boolean places;
+
+  /** Where what is wet lies, where there may not be room for all. */
+  private final Optional<WetThings> wet;
 
   private ByPriority(Problem problem) {
     this.problem = problem;
     this.from = new int[problem.size()];
     this.person = new int[problem.size()];
-    this.places = problem.placesMayRunOut();
+    this.wet = problem.room().mayRunOut() ? Optional.of(new WetThings(problem)) : Optional.empty();
     for (int p = 0; p < problem.people(); p++) {
       byPerson.add(new ArrayList<>());
     }
@@ -67,6 +69,7 @@ final class ByPriority {
       if (problem.isDone(i)) {
         from[i] = problem.earliest(i, 0, 0);
         placed.set(i);
+        lieAbout(i);
       }
     }
   }
@@ -203,13 +206,19 @@ final class ByPriority {
       person[step] = who;
       placed.set(step);
       byPerson.get(who).add(step);
+      lieAbout(step);
     }
     return best;
+  }
+
+  private void lieAbout(int step) {
+    wet.ifPresent(w -> w.put(step, from[step] + problem.duration(step)));
   }
 
   private void take(int step) {
     placed.clear(step);
     byPerson.get(person[step]).remove((Integer) step);
+    wet.ifPresent(w -> w.take(step));
   }
 
   /** The first minute from which on a person, the place and the tools are free. */
@@ -250,8 +259,12 @@ final class ByPriority {
         until = both ? Math.max(until, firm) : until;
       }
     }
-    if (until == begin && places && problem.movable(step, end) > end) {
-      until = Math.max(until, roomFrom(step, begin, end));
+    if (until == begin && wet.isPresent()) {
+      until =
+          wet.get()
+              .inTheWay(step, end)
+              .map(w -> Math.max(begin + 1, w.dry() - problem.duration(step)))
+              .orElse(begin);
     }
     return until;
   }
@@ -259,24 +272,6 @@ final class ByPriority {
   private int over(int other, int begin, int end) {
     int otherEnd = from[other] + problem.duration(other);
     return from[other] < end && otherEnd > begin ? otherEnd : begin;
-  }
-
-  /** When a place to dry is free for it, where none is now. */
-  private int roomFrom(int step, int begin, int end) {
-    int until = problem.movable(step, end);
-    int wet = 0;
-    int first = Openings.NEVER;
-    for (int other = placed.nextSetBit(0); other >= 0; other = placed.nextSetBit(other + 1)) {
-      int otherEnd = from[other] + problem.duration(other);
-      int dry = problem.movable(other, otherEnd);
-      if (dry > otherEnd && otherEnd < until && dry > end) {
-        wet++;
-        first = Math.min(first, dry);
-      }
-    }
-    return wet < problem.bench().places()
-        ? begin
-        : Math.max(begin + 1, first - problem.duration(step));
   }
 
   Schedule schedule(int least) {

@@ -3,10 +3,8 @@ package craftmap.core.order.schedule;
 import craftmap.core.order.work.Dry;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -36,6 +34,8 @@ public record Chain(List<ChainLink> links) {
     HOURS,
     /** The piece lay otherwise for something else, that had to dry first. */
     TURNED,
+    /** There was no place where what it leaves wet could dry. */
+    ROOM,
     /** The artist fixed when it begins. */
     FIXED
   }
@@ -52,35 +52,25 @@ public record Chain(List<ChainLink> links) {
 
   /** What one step waited for. */
   public static ChainLink why(Problem problem, Schedule schedule, String stepId) {
-    return why(problem, schedule, numbers(problem), schedule.of(stepId).orElseThrow());
-  }
-
-  private static Map<String, Integer> numbers(Problem problem) {
-    Map<String, Integer> numbers = new HashMap<>();
-    for (int i = 0; i < problem.size(); i++) {
-      numbers.put(problem.work().steps().get(i).id(), i);
-    }
-    return numbers;
+    return why(problem, schedule, schedule.of(stepId).orElseThrow());
   }
 
   public static Chain of(Problem problem, Schedule schedule) {
-    Map<String, Integer> numbers = numbers(problem);
     List<ChainLink> links = new ArrayList<>();
     Optional<Placed> at =
         schedule.steps().stream()
             .max(Comparator.comparingInt(Placed::to).thenComparing(Placed::stepId));
     Set<String> seen = new HashSet<>();
     while (at.isPresent() && seen.add(at.get().stepId())) {
-      ChainLink link = why(problem, schedule, numbers, at.get());
+      ChainLink link = why(problem, schedule, at.get());
       links.addFirst(link);
       at = link.after().flatMap(schedule::of);
     }
     return new Chain(links);
   }
 
-  private static ChainLink why(
-      Problem problem, Schedule schedule, Map<String, Integer> numbers, Placed placed) {
-    int step = numbers.get(placed.stepId());
+  private static ChainLink why(Problem problem, Schedule schedule, Placed placed) {
+    int step = problem.number(placed.stepId());
     // what was ready last held it up, and of those what ended last
     Problem.Follow held = null;
     int ready = -1;
@@ -97,7 +87,7 @@ public record Chain(List<ChainLink> links) {
     for (Placed other : schedule.steps()) {
       boolean before = other.to() <= placed.from() && !other.stepId().equals(placed.stepId());
       boolean sameHands = other.person() == placed.person();
-      boolean samePlace = problem.excludes(step, numbers.get(other.stepId()));
+      boolean samePlace = problem.excludes(step, problem.number(other.stepId()));
       if (before && (sameHands || samePlace) && (busy == null || other.to() > busy.to())) {
         busy = other;
         hands = !samePlace;
@@ -116,6 +106,16 @@ public record Chain(List<ChainLink> links) {
     if (soft != null && turnedAt > Math.max(ready, busy == null ? -1 : busy.to())) {
       return new ChainLink(
           placed.stepId(), Why.TURNED, Optional.of(soft.stepId()), Optional.empty(), turnedAt);
+    }
+    int otherwise = Math.max(ready, busy == null ? -1 : busy.to());
+    Optional<WetThings.InTheWay> wet = inTheWay(problem, schedule, placed, otherwise);
+    if (wet.isPresent()) {
+      return new ChainLink(
+          placed.stepId(),
+          Why.ROOM,
+          wet.map(w -> id(problem, w.step())),
+          Optional.empty(),
+          wet.get().dry() - problem.duration(step));
     }
     boolean waited = Math.max(ready, busy == null ? -1 : busy.to()) >= placed.from();
     if (!waited && problem.fixed(step).orElse(-1) == placed.from()) {
@@ -140,6 +140,19 @@ public record Chain(List<ChainLink> links) {
         ready < placed.from() ? Why.HOURS : held.atLeast().isPresent() ? Why.DRIES : Why.FOLLOWS;
     return new ChainLink(
         placed.stepId(), why, Optional.of(id(problem, held.from())), held.atLeast(), ready);
+  }
+
+  /** What lay where there would have been room for it, had it begun as soon as it could have. */
+  private static Optional<WetThings.InTheWay> inTheWay(
+      Problem problem, Schedule schedule, Placed placed, int ready) {
+    int step = problem.number(placed.stepId());
+    int sooner = problem.earliest(step, placed.person(), Math.max(0, ready));
+    if (!problem.room().mayRunOut() || problem.isDone(step) || sooner >= placed.from()) {
+      return Optional.empty();
+    }
+    return WetThings.of(problem, schedule, step)
+        .inTheWay(step, sooner + problem.duration(step))
+        .filter(w -> w.step() != step);
   }
 
   private static String id(Problem problem, int step) {

@@ -8,6 +8,7 @@ import craftmap.core.order.finding.OrderMend;
 import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Material;
+import craftmap.core.order.work.Thing;
 import craftmap.core.order.work.WorkStep;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -71,6 +72,7 @@ public final class Minding {
       }
     }
     minding.keepsADay();
+    minding.findsNoRoom();
     return sorted(schedule, minding.found);
   }
 
@@ -346,6 +348,21 @@ public final class Minding {
           inTime && later < problem.minutes()
               ? soft.mended(new OrderMend.BeginAt(next.stepId(), later))
               : soft);
+    }
+  }
+
+  // ---- where it dries
+
+  /** Told once of each thing, where it is wet first. */
+  private void findsNoRoom() {
+    Set<Thing> told = new HashSet<>();
+    for (Placed at : schedule.steps()) {
+      int step = problem.number(at.stepId());
+      for (Thing thing : problem.isDone(step) ? List.<Thing>of() : problem.room().homeless(step)) {
+        if (told.add(thing)) {
+          found.add(OrderFinding.of(Rule.NO_PLACE_TO_DRY, at.stepId(), "").about(thing));
+        }
+      }
     }
   }
 

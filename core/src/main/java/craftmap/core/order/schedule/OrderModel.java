@@ -83,8 +83,8 @@ final class OrderModel {
         follow(f);
       }
     }
-    if (problem.placesMayRunOut()) {
-      places();
+    if (problem.room().mayRunOut()) {
+      RoomModel.add(problem, this, by);
     }
     for (int i = 0; i < n; i++) {
       for (Problem.Lying l : problem.lying(i)) {
@@ -347,34 +347,25 @@ final class OrderModel {
     cp.addExactlyOne(in.toArray(Literal[]::new));
   }
 
-  /** No more lies about wet than there are places for. */
-  private void places() {
-    var room = cp.addCumulative(problem.bench().places());
-    for (int i = 0; i < problem.size(); i++) {
-      int step = i;
-      if (problem.work().steps().get(i).wet().isEmpty()) {
-        continue;
-      }
-      // what is not dry by the end is not dry at the end
-      List<Run> runs = runs(step, end -> Math.min(by + 1, problem.movable(step, end)));
-      IntVar dry = cp.newIntVar(0, by + 1L, "d" + step);
-      List<Literal> in = new ArrayList<>();
-      for (Run run : runs) {
-        BoolVar here = endsIn(step, run.first(), run.last());
-        in.add(here);
-        LinearExpr at =
-            run.fixed()
-                ? LinearExpr.constant(run.minutes())
-                : LinearExpr.newBuilder()
-                    .add(from[step])
-                    .add((long) problem.duration(step) + run.minutes())
-                    .build();
-        cp.addEquality(dry, at).onlyEnforceIf(here);
-      }
-      cp.addExactlyOne(in.toArray(Literal[]::new));
-      IntVar size = cp.newIntVar(0, by + 1L, "z" + step);
-      room.addDemand(cp.newIntervalVar(end(step), size, dry, "p" + step), 1);
+  /** The minute at which what a step leaves wet has dried; what is not by the end, is not then. */
+  LinearExpr dry(int step) {
+    List<Run> runs = runs(step, end -> Math.min(by + 1, problem.movable(step, end)));
+    IntVar dry = cp.newIntVar(0, by + 1L, "d" + step);
+    List<Literal> in = new ArrayList<>();
+    for (Run run : runs) {
+      BoolVar here = endsIn(step, run.first(), run.last());
+      in.add(here);
+      LinearExpr at =
+          run.fixed()
+              ? LinearExpr.constant(run.minutes())
+              : LinearExpr.newBuilder()
+                  .add(from[step])
+                  .add((long) problem.duration(step) + run.minutes())
+                  .build();
+      cp.addEquality(dry, at).onlyEnforceIf(here);
     }
+    cp.addExactlyOne(in.toArray(Literal[]::new));
+    return LinearExpr.newBuilder().add(dry).build();
   }
 
   /**
@@ -383,12 +374,8 @@ final class OrderModel {
    */
   void keepOrder(Schedule known, Set<Integer> free) {
     Map<Integer, List<Integer>> byPerson = new HashMap<>();
-    Map<String, Integer> numbers = new HashMap<>();
-    for (int i = 0; i < problem.size(); i++) {
-      numbers.put(problem.work().steps().get(i).id(), i);
-    }
     for (Placed p : known.steps()) {
-      int step = numbers.get(p.stepId());
+      int step = problem.number(p.stepId());
       if (!problem.isDone(step) && !free.contains(step)) {
         byPerson.computeIfAbsent(p.person(), k -> new ArrayList<>()).add(step);
       }

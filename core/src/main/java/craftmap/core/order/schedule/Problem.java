@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -43,7 +44,7 @@ public final class Problem {
 
   private final byte[] minuteOf;
   private final List<Openings> openings = new ArrayList<>();
-  private final Map<String, WorkStep> byId = new HashMap<>();
+  private final Map<String, Integer> numbers = new HashMap<>();
   private final List<Integer> durations;
   private final List<List<Follow>> after = new ArrayList<>();
   private final List<List<Follow>> before = new ArrayList<>();
@@ -57,6 +58,8 @@ public final class Problem {
    * used.
    */
   private final List<List<Lying>> lying = new ArrayList<>();
+
+  private final RoomToDry room;
 
   private final int notBefore;
 
@@ -179,9 +182,7 @@ public final class Problem {
     int longest = openings.stream().mapToInt(Openings::longest).max().orElse(0);
     this.work = longest == 0 ? asked : asked.inStretchesOf(longest, past.keySet());
     this.durations = work.steps().stream().map(s -> duration(s, past)).toList();
-    Map<String, Integer> numbers = new HashMap<>();
     for (WorkStep step : work.steps()) {
-      byId.put(step.id(), step);
       Optional.ofNullable(past.get(step.id()))
           .ifPresent(
               p -> done.put(numbers.size(), Math.max(0, minute(p.to()) - duration(step, past))));
@@ -236,6 +237,18 @@ public final class Problem {
       int step = i;
       apartOf.add(apart.stream().filter(s -> s.contains(step)).toList());
     }
+    this.room = roomToDry();
+  }
+
+  private RoomToDry roomToDry() {
+    BitSet dry = new BitSet();
+    BitSet lying = new BitSet();
+    done.forEach(
+        (step, at) -> {
+          boolean isWet = movable(step, at + duration(step)) > notBefore;
+          (isWet ? lying : dry).set(step);
+        });
+    return new RoomToDry(work, bench.dryingPlaces(), dry, lying);
   }
 
   /** What there is one of is free only once what lies under it has dried. */
@@ -358,7 +371,12 @@ public final class Problem {
 
   /** A step by its id. */
   WorkStep step(String id) {
-    return byId.get(id);
+    return work.steps().get(number(id));
+  }
+
+  /** The number of a step by its id. */
+  int number(String id) {
+    return numbers.get(id);
   }
 
   public Work work() {
@@ -447,6 +465,11 @@ public final class Problem {
     return firm(work.step(stepId).wet(), end);
   }
 
+  /** Whether one time is over no sooner than another here, whenever both begin. */
+  boolean lastsAsLong(Dry one, Dry other) {
+    return one.law() == other.law() && here(one).label().compareTo(here(other).label()) >= 0;
+  }
+
   /** When something has dried, or rested, that ended then. */
   int firm(Optional<Dry> dry, int end) {
     return dry.map(this::here).map(d -> drying.after(end, d.label(), d.law())).orElse(end);
@@ -472,15 +495,14 @@ public final class Problem {
     return lying.stream().anyMatch(l -> !l.isEmpty());
   }
 
-  /** Whether more may be wet at once than there are places for it: no more than rows are. */
-  boolean placesMayRunOut() {
-    long rows =
-        work.steps().stream()
-            .filter(s -> s.wet().isPresent())
-            .map(WorkStep::row)
-            .distinct()
-            .count();
-    return rows > bench.places();
+  /** What lies about wet, and where there is room for it. */
+  RoomToDry room() {
+    return room;
+  }
+
+  /** From when on something takes a place that ended then: of what is done already, from now on. */
+  int wetFrom(int step, int end) {
+    return isDone(step) ? Math.max(end, notBefore) : end;
   }
 
   /** Whether it is neither too cold nor too damp for a step while it is done. */

@@ -27,15 +27,11 @@ public final class Slack {
 
   private void work(Schedule schedule) {
     int finish = schedule.finish();
-    Map<String, Integer> numbers = new HashMap<>();
-    for (int i = 0; i < problem.size(); i++) {
-      numbers.put(problem.work().steps().get(i).id(), i);
-    }
-    boolean fixed = problem.placesMayRunOut() || problem.isTurned();
+    boolean fixed = problem.room().mayRunOut() || problem.isTurned();
     List<Placed> backwards = new ArrayList<>(schedule.steps());
     backwards.sort(Comparator.comparingInt(Placed::from).reversed().thenComparing(Placed::stepId));
     for (Placed placed : backwards) {
-      int step = numbers.get(placed.stepId());
+      int step = problem.number(placed.stepId());
       if (problem.isDone(step) || problem.fixed(step).orElse(-1) == placed.from()) {
         latest.put(placed.stepId(), placed.from());
         continue;
@@ -48,7 +44,7 @@ public final class Slack {
       }
       for (Placed other : schedule.steps()) {
         boolean later = other.from() >= placed.to() && !other.stepId().equals(placed.stepId());
-        if (later && excludes(step, placed, numbers.get(other.stepId()), other)) {
+        if (later && excludes(step, placed, problem.number(other.stepId()), other)) {
           end = Math.min(end, latest.get(other.stepId()));
         }
       }

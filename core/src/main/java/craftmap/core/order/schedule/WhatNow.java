@@ -3,7 +3,6 @@ package craftmap.core.order.schedule;
 import craftmap.core.order.bench.Openings;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -79,17 +78,11 @@ public record WhatNow(List<String> steps, int next) {
 
   /** Whether there is a place for what it leaves wet, beside all that is wet then. */
   private static boolean roomIsFree(Problem problem, Schedule schedule, int step, int end) {
-    int dry = problem.movable(step, end);
-    if (!problem.placesMayRunOut() || dry == end) {
+    if (!problem.room().mayRunOut()) {
       return true;
     }
-    int wet = 0;
-    for (int i = 0; i < problem.size(); i++) {
-      int ended = schedule.of(problem.work().steps().get(i).id()).orElseThrow().to();
-      int until = problem.movable(i, ended);
-      wet += i != step && until > ended && ended < dry && until > end ? 1 : 0;
-    }
-    return wet < problem.bench().places();
+    WetThings others = WetThings.of(problem, schedule, step);
+    return !others.isOverfull() && others.inTheWay(step, end).isEmpty();
   }
 
   /** Whether nothing is in its way, or put in the way by it, that the piece lies otherwise for. */
@@ -111,14 +104,10 @@ public record WhatNow(List<String> steps, int next) {
     if (!problem.allows(step, Math.min(now, problem.minutes() - problem.duration(step)))) {
       return false;
     }
-    Map<String, Integer> numbers = new HashMap<>();
-    for (int i = 0; i < problem.size(); i++) {
-      numbers.put(problem.work().steps().get(i).id(), i);
-    }
     String id = problem.work().steps().get(step).id();
     for (Placed other : schedule.steps()) {
       if (!other.stepId().equals(id)
-          && problem.excludes(step, numbers.get(other.stepId()))
+          && problem.excludes(step, problem.number(other.stepId()))
           && !canWait(other, latest, now, end)) {
         return false;
       }

@@ -7,8 +7,11 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
@@ -18,8 +21,10 @@ import java.util.stream.Stream;
  * Steps, and which has to wait for which. No step waits for itself, be it by way of others.
  *
  * @param apart steps that the piece may not lie for both at once
+ * @param things what lies by itself while it dries, by what is worked on of it
  */
-public record Work(List<WorkStep> steps, List<Link> links, List<Apart> apart) {
+public record Work(
+    List<WorkStep> steps, List<Link> links, List<Apart> apart, Map<String, Thing> things) {
   /** Stands before the number of a part that a step was torn into. */
   static final String PART = "/";
 
@@ -27,13 +32,19 @@ public record Work(List<WorkStep> steps, List<Link> links, List<Apart> apart) {
 
   /** With nothing that the piece has to be turned for. */
   public Work(List<WorkStep> steps, List<Link> links) {
-    this(steps, links, List.of());
+    this(steps, links, List.of(), Map.of());
+  }
+
+  /** With nothing known of what lies by itself. */
+  public Work(List<WorkStep> steps, List<Link> links, List<Apart> apart) {
+    this(steps, links, apart, Map.of());
   }
 
   public Work {
     steps = List.copyOf(steps);
     links = List.copyOf(links);
     apart = List.copyOf(apart);
+    things = Map.copyOf(things);
     Map<String, Integer> waitsFor = new HashMap<>();
     Map<String, List<String>> next = new HashMap<>();
     for (WorkStep step : steps) {
@@ -70,10 +81,34 @@ public record Work(List<WorkStep> steps, List<Link> links, List<Apart> apart) {
   }
 
   public Work and(Work other) {
+    Map<String, Thing> both = new HashMap<>(things);
+    both.putAll(other.things);
     return new Work(
         Stream.concat(steps.stream(), other.steps.stream()).toList(),
         Stream.concat(links.stream(), other.links.stream()).toList(),
-        Stream.concat(apart.stream(), other.apart.stream()).toList());
+        Stream.concat(apart.stream(), other.apart.stream()).toList(),
+        both);
+  }
+
+  /** The same with other steps, and what waits for what of them. */
+  public Work of(List<WorkStep> otherSteps, List<Link> otherLinks) {
+    return new Work(otherSteps, otherLinks, apart, things);
+  }
+
+  /**
+   * What lies about wet after a step: each thing that it is done to. Where nothing is known of what
+   * it is done to, that is what stands in one row with it.
+   */
+  public Set<Thing> wetAfter(WorkStep step) {
+    if (step.wet().isEmpty()) {
+      return Set.of();
+    }
+    Set<Thing> all = new LinkedHashSet<>();
+    step.on().stream().sorted().map(things::get).filter(Objects::nonNull).forEach(all::add);
+    if (all.isEmpty()) {
+      all.add(new Thing(step.pieceId(), step.row(), Optional.empty()));
+    }
+    return all;
   }
 
   public WorkStep step(String id) {
@@ -142,12 +177,12 @@ public record Work(List<WorkStep> steps, List<Link> links, List<Apart> apart) {
         }
       }
     }
-    return new Work(torn, follow, lying);
+    return new Work(torn, follow, lying, things);
   }
 
   /** The same with some steps another way. */
   public Work with(UnaryOperator<WorkStep> change) {
-    return new Work(steps.stream().map(change).toList(), links, apart);
+    return of(steps.stream().map(change).toList(), links);
   }
 
   /** Whether a step waits for another, be it by way of others. */

@@ -137,7 +137,7 @@ public record AskedOrder(
           Optional.ofNullable(order.own().get(bar.first())).flatMap(AskedOrder::rest);
       List<Link> links = new ArrayList<>(all.links());
       links.add(new Link(first, next, rest, Optional.empty()));
-      all = new Work(all.steps(), links);
+      all = all.of(all.steps(), links);
     }
     return all;
   }

@@ -67,7 +67,7 @@ final class Mends {
     }
     Mends mends = new Mends(pieceId, work, order, reading, coats);
     order.mishaps().forEach(mends::add);
-    return new Mended(new Work(mends.steps, mends.links, work.apart()), mends.taken, mends.spoiled);
+    return new Mended(work.of(mends.steps, mends.links), mends.taken, mends.spoiled);
   }
 
   /** Nothing is mended of a step that the plan does not ask for any more. */

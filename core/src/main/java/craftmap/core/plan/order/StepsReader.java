@@ -106,7 +106,8 @@ public final class StepsReader {
     StepsReader reader = new StepsReader(pieceId, reading, coats);
     reader.read();
     List<PlanFace> faces = reading.faces().stream().map(PlanReading.FaceReading::place).toList();
-    return new Work(reader.steps, reader.links, Turning.of(faces, reader.lies));
+    return new Work(
+        reader.steps, reader.links, Turning.of(faces, reader.lies), Things.of(pieceId, faces));
   }
 
   private void read() {

@@ -9,12 +9,12 @@ import craftmap.core.order.work.Apart;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
 import craftmap.core.order.work.Material;
+import craftmap.core.order.work.Thing;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -154,10 +154,10 @@ final class Checked {
   }
 
   private void placesDo() {
-    List<int[]> wet = new ArrayList<>();
+    Lying lying = new Lying();
     for (Placed p : schedule.steps()) {
-      work.step(p.stepId())
-          .wet()
+      WorkStep step = work.step(p.stepId());
+      step.wet()
           .ifPresent(
               d -> {
                 int m = p.to();
@@ -165,14 +165,17 @@ final class Checked {
                 for (double dry = 0; dry < label - 1e-6 && m < problem.minutes(); m++) {
                   dry += 1 / d.law().factor(problem.bench().climate().at(clock(m).getHour()));
                 }
-                wet.add(new int[] {p.to(), m});
+                for (Thing thing : work.wetAfter(step)) {
+                  if (problem.bench().dryingPlaces().stream()
+                      .anyMatch(b -> b.holds(thing.size()))) {
+                    lying.add(thing, p.to(), m);
+                  }
+                }
               });
     }
-    for (int[] one : wet) {
-      assertThat(wet.stream().filter(w -> w[0] <= one[0] && w[1] > one[0]).count())
-          .as("lying about at %s", clock(one[0]))
-          .isLessThanOrEqualTo(problem.bench().places());
-    }
+    assertThat(lying.findsRoom(problem.bench().dryingPlaces()))
+        .as("all that is wet finds room on %s: %s", problem.bench().dryingPlaces(), schedule)
+        .isTrue();
   }
 
   private void nothingIsTurnedOntoWhatIsSoft() {

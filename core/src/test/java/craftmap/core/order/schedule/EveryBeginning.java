@@ -1,5 +1,7 @@
 package craftmap.core.order.schedule;
 
+import craftmap.core.order.work.Thing;
+
 /**
  * The least finish of one pair of hands, found by trying every minute at which each step may begin.
  * What was fixed begins when it was fixed.
@@ -60,7 +62,22 @@ final class EveryBeginning {
       }
     }
     int fixed = problem.fixed(step).orElse(at);
-    return at == fixed;
+    return at == fixed && findsRoom(problem, begins, step);
+  }
+
+  /** Whether what the steps so far leave wet finds room; with more of them it never does sooner. */
+  private static boolean findsRoom(Problem problem, int[] begins, int last) {
+    Lying lying = new Lying();
+    for (int step = 0; step <= last; step++) {
+      int end = begins[step] + problem.duration(step);
+      int dry = problem.movable(step, end);
+      for (Thing thing : problem.work().wetAfter(problem.work().steps().get(step))) {
+        if (problem.bench().dryingPlaces().stream().anyMatch(p -> p.holds(thing.size()))) {
+          lying.add(thing, end, dry);
+        }
+      }
+    }
+    return lying.findsRoom(problem.bench().dryingPlaces());
   }
 
   private static boolean lieApart(Problem problem, Problem.Lying l, int[] begins) {

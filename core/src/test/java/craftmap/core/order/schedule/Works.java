@@ -1,6 +1,8 @@
 package craftmap.core.order.schedule;
 
 import craftmap.core.order.bench.Bench;
+import craftmap.core.order.bench.DryingPlace;
+import craftmap.core.order.bench.Footprint;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.bench.Person;
 import craftmap.core.order.climate.Climate;
@@ -10,6 +12,7 @@ import craftmap.core.order.work.Doing;
 import craftmap.core.order.work.Dry;
 import craftmap.core.order.work.Link;
 import craftmap.core.order.work.Material;
+import craftmap.core.order.work.Thing;
 import craftmap.core.order.work.Work;
 import craftmap.core.order.work.WorkStep;
 import java.time.DayOfWeek;
@@ -19,11 +22,13 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeSet;
 
 /** Steps and benches to try schedules with. */
 final class Works {
@@ -129,6 +134,41 @@ final class Works {
       }
     }
     return new Work(steps, links);
+  }
+
+  /** The same, of pieces and parts of them that are of all sizes. */
+  static Work ofAllSizes(Random dice, Work work) {
+    Map<String, Thing> pieces = new HashMap<>();
+    Map<String, Thing> things = new HashMap<>();
+    for (WorkStep step : work.steps()) {
+      for (String face : new TreeSet<>(step.on())) {
+        Thing piece =
+            pieces.computeIfAbsent(
+                step.pieceId(), id -> new Thing(id, "", Optional.of(anySize(dice))));
+        boolean isPart = dice.nextInt(3) == 0;
+        things.putIfAbsent(
+            face, isPart ? new Thing(step.pieceId(), face, Optional.of(anySize(dice))) : piece);
+      }
+    }
+    return new Work(work.steps(), work.links(), work.apart(), things);
+  }
+
+  private static Footprint anySize(Random dice) {
+    return Footprint.of(137.3 + dice.nextDouble() * 900, 93.1 + dice.nextDouble() * 500);
+  }
+
+  /** Few places, of all sizes. */
+  static List<DryingPlace> anyPlaces(Random dice) {
+    List<DryingPlace> all = new ArrayList<>();
+    int kinds = 1 + dice.nextInt(3);
+    for (int k = 0; k < kinds; k++) {
+      all.add(
+          new DryingPlace(
+              "Place " + k,
+              1 + dice.nextInt(2),
+              dice.nextInt(3) == 0 ? Optional.empty() : Optional.of(anySize(dice))));
+    }
+    return all;
   }
 
   static Bench anyBench(Random dice, int people) {
