@@ -49,7 +49,7 @@ export function PlacesToDry({
             <Flex gap="3" align="flex-end">
               <PlainField label="Where" value={place.name} onText={(name) => change(i, { name })} />
               <Field
-                label="Places"
+                label={place.count === 1 ? 'Place' : 'Places'}
                 unit=""
                 value={place.count}
                 least={1}

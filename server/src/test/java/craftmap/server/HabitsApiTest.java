@@ -2,6 +2,7 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -142,6 +143,32 @@ class HabitsApiTest extends OrderServerTest {
     assertThat(back.path("text").asString()).contains("sooner");
     assertThat(ofTheStencil(order(edited(dried, (ObjectNode) back.path("edit")))))
         .containsExactlyElementsOf(laid);
+  }
+
+  /** Its first place is done and dry: no school makes a first coat over all of them of that. */
+  @Test
+  void aStencilThatWasBegunIsFinishedAsItWasBegun() {
+    JsonNode piece = stencilled("Begun dry", 953.9);
+    JsonNode dried = edited(piece, (ObjectNode) whatIf(piece, "LIFT.DRY").path("edit"));
+    List<JsonNode> places = ofTheStencil(order(dried));
+    String first = places.getFirst().path("key").asString();
+    assertThat(first).isEqualTo("lay:g:1.1");
+    ObjectNode flip = (ObjectNode) whatIf(dried, "LIFT.WET").path("edit");
+    ObjectNode did = of("STEP_DONE").put("step", first);
+    did.putObject("done").put("at", Instant.now().toString()).put("minutes", 11.3);
+    JsonNode begun = edited(dried, did);
+    JsonNode flipped = edited(begun, flip);
+    List<JsonNode> left = ofTheStencil(order(flipped));
+    assertThat(left.stream().map(s -> s.path("key").asString()))
+        .containsExactlyInAnyOrderElementsOf(
+            places.stream().map(s -> s.path("key").asString()).toList());
+    assertThat(left.stream().filter(s -> s.path("done").asBoolean()))
+        .singleElement()
+        .satisfies(s -> assertThat(s.path("key").asString()).isEqualTo(first));
+    // taken back, it is done as the school says that is followed now
+    JsonNode undone = edited(flipped, of("STEP_DONE").put("step", first));
+    assertThat(ofTheStencil(order(undone)).stream().map(s -> s.path("key").asString()))
+        .containsExactly("lay:g:1", "lay:g:2");
   }
 
   private JsonNode stencilled(String name, double mm) {

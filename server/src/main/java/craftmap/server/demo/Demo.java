@@ -172,7 +172,7 @@ class Demo implements ApplicationRunner {
                     DayClimate.of(new Climate(23, 47), 6, 22, new Climate(19, 52)))),
             0,
             List.of(
-                new DryingPlace("The floor", 2, Optional.empty()),
+                new DryingPlace("The floor", 6, Optional.empty()),
                 new DryingPlace("The long table", 1, Optional.of(Footprint.of(1400, 700))),
                 new DryingPlace("The rack", 3, Optional.of(Footprint.of(620, 450)))),
             false));

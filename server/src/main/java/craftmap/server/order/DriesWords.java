@@ -31,7 +31,9 @@ final class DriesWords {
     return Words.say(
         "order.dries",
         spots.stream()
-            .map(s -> Words.say("order.driesEach", words.thing(s.thing()), places(s)))
+            .map(
+                s ->
+                    Words.say("order.driesEach", words.thing(s.thing(), step.pieceId()), places(s)))
             .collect(Collectors.joining("; ")));
   }
 

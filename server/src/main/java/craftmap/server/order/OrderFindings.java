@@ -20,6 +20,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** What is to be minded about a schedule, in words, with what ends it. */
 final class OrderFindings {
@@ -106,7 +107,7 @@ final class OrderFindings {
         Optional.ofNullable(task.settled().fixed().get(f.stepId()))
             .map(at -> clock.dayAndTime(at, task.begin()))
             .orElse(""));
-    all.add(f.thing().map(this::thing).orElse(""));
+    all.add(f.things().stream().map(this::thing).collect(Collectors.joining(", ")));
     return new OrderView.OrderFindingView(
         f.rule().name(),
         f.rule().level(),
@@ -119,7 +120,7 @@ final class OrderFindings {
   /** With what it covers, where that is known. */
   private String thing(Thing thing) {
     TapeDivision tape = task.studio().tape();
-    String name = words.thing(thing);
+    String name = words.thing(thing, own);
     return thing
         .size()
         .map(s -> Words.say("order.thing", name, tape.show(s.longMm()), tape.show(s.shortMm())))

@@ -33,12 +33,18 @@ final class StepWords {
     return worked.stream().filter(w -> w.piece().id().equals(pieceId)).findFirst().orElseThrow();
   }
 
-  /** What lies by itself: a part that was taken off, or the piece. */
-  String thing(Thing thing) {
+  /**
+   * What lies by itself: a part that was taken off, or the piece.
+   *
+   * @param own whose parts need not be told from those of another piece
+   */
+  String thing(Thing thing, String own) {
     String name = piece(thing.pieceId()).plan().name();
-    return thing.part().isEmpty()
-        ? name
-        : Words.say("order.partOf", name, Words.lower(thing.part()));
+    if (thing.part().isEmpty()) {
+      return name;
+    }
+    String part = Words.lower(thing.part());
+    return thing.pieceId().equals(own) ? part : Words.say("order.partOf", name, part);
   }
 
   /** A group, or what is made by itself. */

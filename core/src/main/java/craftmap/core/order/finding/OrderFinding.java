@@ -4,7 +4,6 @@ import craftmap.core.measure.Level;
 import craftmap.core.order.work.Thing;
 import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Something to mind about a schedule.
@@ -13,7 +12,7 @@ import java.util.Optional;
  * @param other the step that comes before or after it, where there is one
  * @param times what it is told by
  * @param count how many days, where it is told by that
- * @param thing what it is about, where it is not all that the step works on
+ * @param things what it is about, where it is not all that the step works on
  * @param mends what ends it, the best first
  */
 public record OrderFinding(
@@ -22,27 +21,28 @@ public record OrderFinding(
     String other,
     List<Duration> times,
     int count,
-    Optional<Thing> thing,
+    List<Thing> things,
     List<OrderMend> mends) {
   public OrderFinding {
     times = List.copyOf(times);
+    things = List.copyOf(things);
     mends = List.copyOf(mends);
   }
 
   public static OrderFinding of(Rule rule, String stepId, String other, Duration... times) {
-    return new OrderFinding(rule, stepId, other, List.of(times), 0, Optional.empty(), List.of());
+    return new OrderFinding(rule, stepId, other, List.of(times), 0, List.of(), List.of());
   }
 
   public OrderFinding mended(OrderMend... by) {
-    return new OrderFinding(rule, stepId, other, times, count, thing, List.of(by));
+    return new OrderFinding(rule, stepId, other, times, count, things, List.of(by));
   }
 
   public OrderFinding counting(int days) {
-    return new OrderFinding(rule, stepId, other, times, days, thing, mends);
+    return new OrderFinding(rule, stepId, other, times, days, things, mends);
   }
 
-  public OrderFinding about(Thing what) {
-    return new OrderFinding(rule, stepId, other, times, count, Optional.of(what), mends);
+  public OrderFinding about(List<Thing> what) {
+    return new OrderFinding(rule, stepId, other, times, count, what, mends);
   }
 
   /** What can be found. */

@@ -358,10 +358,15 @@ public final class Minding {
     Set<Thing> told = new HashSet<>();
     for (Placed at : schedule.steps()) {
       int step = problem.number(at.stepId());
-      for (Thing thing : problem.isDone(step) ? List.<Thing>of() : problem.room().homeless(step)) {
-        if (told.add(thing)) {
-          found.add(OrderFinding.of(Rule.NO_PLACE_TO_DRY, at.stepId(), "").about(thing));
-        }
+      if (problem.isDone(step)) {
+        continue;
+      }
+      List<Thing> things = problem.room().homeless(step).stream().filter(told::add).toList();
+      if (!things.isEmpty()) {
+        found.add(
+            OrderFinding.of(Rule.NO_PLACE_TO_DRY, at.stepId(), "")
+                .about(things)
+                .counting(things.size()));
       }
     }
   }

@@ -30,14 +30,32 @@ final class WetThings {
   private final List<Stay> stays = new ArrayList<>();
   private boolean overfull;
 
+  /** Whether a thing goes back to where it lay before, where that is free. */
+  private final boolean goesBack;
+
   WetThings(Problem problem) {
+    this(problem, false);
+  }
+
+  private WetThings(Problem problem, boolean goesBack) {
     this.problem = problem;
     this.room = problem.room();
+    this.goesBack = goesBack;
   }
 
   /** All that a schedule leaves wet but for one step. */
   static WetThings of(Problem problem, Schedule schedule, int but) {
-    WetThings all = new WetThings(problem);
+    return of(problem, schedule, but, false);
+  }
+
+  /** All that a schedule leaves wet, with as little as can be carried from place to place. */
+  static WetThings settled(Problem problem, Schedule schedule) {
+    WetThings all = of(problem, schedule, -1, true);
+    return all.isOverfull() ? of(problem, schedule, -1, false) : all;
+  }
+
+  private static WetThings of(Problem problem, Schedule schedule, int but, boolean goesBack) {
+    WetThings all = new WetThings(problem, goesBack);
     for (Placed p : schedule.steps()) {
       int step = problem.number(p.stepId());
       if (step != but) {
@@ -121,12 +139,25 @@ final class WetThings {
   /** A kind of place that is free for a thing all the while, be it wet of other steps meanwhile. */
   private OptionalInt kindFor(int thing, int from, int to) {
     int[] all = allOf(thing, from, to);
+    OptionalInt before = goesBack ? lastOf(thing, all[0]) : OptionalInt.empty();
+    if (before.isPresent() && isFree(before.getAsInt(), thing, all[0], all[1])) {
+      return before;
+    }
     for (int k = 0; k < room.kinds().size(); k++) {
       if (room.kinds().get(k).fits().get(thing) && isFree(k, thing, all[0], all[1])) {
         return OptionalInt.of(k);
       }
     }
     return OptionalInt.empty();
+  }
+
+  /** On which kind of place a thing lay last before a minute. */
+  private OptionalInt lastOf(int thing, int minute) {
+    return stays.stream()
+        .filter(s -> s.thing() == thing && s.to() <= minute)
+        .max(Comparator.comparingInt(Stay::to))
+        .map(s -> OptionalInt.of(s.kind()))
+        .orElse(OptionalInt.empty());
   }
 
   /** While it lies where it does: with all that is wet of it in between. */

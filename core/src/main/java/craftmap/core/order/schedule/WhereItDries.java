@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Where what steps leave wet is to be put, so that all of it finds room and nothing is moved.
+ * Where what steps leave wet is to be put, so that all of it finds room and nothing wet is moved;
+ * once dry, a thing goes back to where it lay before where it can.
  *
  * @param byStep by the step's id; nothing of a step that leaves nothing wet, or something that
  *     finds room nowhere
@@ -26,7 +27,7 @@ public record WhereItDries(Map<String, List<Spot>> byStep) {
   }
 
   public static WhereItDries of(Problem problem, Schedule schedule) {
-    WetThings all = WetThings.of(problem, schedule, -1);
+    WetThings all = WetThings.settled(problem, schedule);
     if (all.isOverfull()) {
       // it goes, but not with everything put down as it comes: nothing is told rather than a guess
       return new WhereItDries(Map.of());

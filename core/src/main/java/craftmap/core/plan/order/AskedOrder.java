@@ -56,7 +56,12 @@ public record AskedOrder(
   /** Of a plan that was read. */
   public static AskedOrder of(
       String pieceId, Ordering order, PlanReading reading, CoatsReading coats) {
-    return of(pieceId, StepsReader.of(pieceId, reading, coats), order, reading, coats);
+    Set<String> done =
+        order.steps().entrySet().stream()
+            .filter(s -> s.getValue().done().isPresent())
+            .map(Map.Entry::getKey)
+            .collect(Collectors.toSet());
+    return of(pieceId, StepsReader.of(pieceId, reading, coats, done), order, reading, coats);
   }
 
   /**

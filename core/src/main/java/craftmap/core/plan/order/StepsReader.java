@@ -95,15 +95,23 @@ public final class StepsReader {
     }
   }
 
-  private StepsReader(String pieceId, PlanReading reading, CoatsReading coats) {
+  /** What is done already, as the piece calls it. */
+  private final Set<String> done;
+
+  private StepsReader(String pieceId, PlanReading reading, CoatsReading coats, Set<String> done) {
     this.pieceId = pieceId;
     this.reading = reading;
     this.coats = coats;
+    this.done = done;
   }
 
-  /** None of a piece that nothing is put on. */
-  public static Work of(String pieceId, PlanReading reading, CoatsReading coats) {
-    StepsReader reader = new StepsReader(pieceId, reading, coats);
+  /**
+   * None of a piece that nothing is put on.
+   *
+   * @param done what is done already, as the piece calls it
+   */
+  public static Work of(String pieceId, PlanReading reading, CoatsReading coats, Set<String> done) {
+    StepsReader reader = new StepsReader(pieceId, reading, coats, done);
     reader.read();
     List<PlanFace> faces = reading.faces().stream().map(PlanReading.FaceReading::place).toList();
     return new Work(
@@ -352,12 +360,13 @@ public final class StepsReader {
     int n = 0;
     String first = "";
     String before = "";
+    String lastLaid = "";
     for (int i = 0; i < stretches.size(); i++) {
       Stretch s = stretches.get(i);
       n += s.doing() == Doing.LAY ? 1 : 0;
       WorkStep step =
           new WorkStep(
-              base + ":" + (i + 1),
+              base + ":" + through.name(s.doing(), i),
               pieceId,
               group.group().id(),
               s.doing(),
@@ -384,6 +393,7 @@ public final class StepsReader {
         links.add(new Link(before, step.id(), s.atLeast(), s.atMost()));
       }
       before = step.id();
+      lastLaid = s.doing() == Doing.LAY ? step.id() : lastLaid;
     }
     follow(group, reading, first);
     String begin = first;
@@ -393,17 +403,22 @@ public final class StepsReader {
     }
     // what was lifted is touch-dry; what follows may have to wait for more than that
     return through.dry()
-        ? Last.wet(base + ":" + (stretches.size() - 1), wet.get()).then(before, Optional.empty())
+        ? Last.wet(lastLaid, wet.get()).then(before, Optional.empty())
         : Last.wet(before, wet.get());
   }
 
-  /** How a stencil goes over its places, by the school that the piece follows. */
+  /**
+   * How a stencil goes over its places, by the school that the piece follows; what was begun is
+   * finished as it was begun.
+   */
   private Stretch.Through through(LayHere here, LayReading.Laid lay, Optional<Medium> wet) {
     if (!(lay.design() instanceof StencilDesign)) {
       return Stretch.Through.AT_ONCE;
     }
+    Optional<Boolean> begun = Stretch.Through.begunDry(Band.LAY + here.layId() + ":", done);
     boolean dry =
-        coats.habits().lift() == Habits.Lift.DRY && wet.filter(Stretch.Through::mayDry).isPresent();
+        begun.orElse(coats.habits().lift() == Habits.Lift.DRY)
+            && wet.filter(Stretch.Through::mayDry).isPresent();
     // a cut stencil lies everywhere at once, and is peeled off once
     return new Stretch.Through(lay.design() instanceof CustomCut ? 1 : places(here.layId()), dry);
   }

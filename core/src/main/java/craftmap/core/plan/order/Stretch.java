@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Part of a lay that is done in one go, and what has passed since the part before it. */
 record Stretch(Doing doing, Duration time, Optional<Dry> atLeast, Optional<Dry> atMost) {
@@ -44,6 +45,35 @@ record Stretch(Doing doing, Duration time, Optional<Dry> atLeast, Optional<Dry> 
     /** How often it is done in each coat, with drying between. */
     int rounds() {
       return dry ? places : 1;
+    }
+
+    /**
+     * What a stretch is called: by its coat where a coat is one stretch, by its coat and place
+     * where it is not. So what is done keeps its meaning, whatever is added or done another way.
+     *
+     * @param n which stretch it is, from 0
+     */
+    String name(Doing doing, int n) {
+      if (!dry) {
+        return "" + (n + 1);
+      }
+      return doing == Doing.LIFT ? "lift" : n / places + 1 + "." + (n % places + 1);
+    }
+
+    /**
+     * In which way something was begun.
+     *
+     * @param lay what its steps begin with
+     * @param done what is done
+     * @return none where it was not begun
+     */
+    static Optional<Boolean> begunDry(String lay, Set<String> done) {
+      return done.stream()
+          .filter(key -> key.startsWith(lay))
+          .map(key -> key.substring(lay.length()))
+          .filter(name -> Character.isDigit(name.charAt(0)))
+          .map(name -> name.indexOf('.') > 0)
+          .findFirst();
     }
   }
 

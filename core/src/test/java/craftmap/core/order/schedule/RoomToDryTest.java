@@ -165,7 +165,7 @@ class RoomToDryTest {
             f -> {
               assertThat(f.rule()).isEqualTo(OrderFinding.Rule.NO_PLACE_TO_DRY);
               assertThat(f.stepId()).isEqualTo("f");
-              assertThat(f.thing()).contains(CHEST);
+              assertThat(f.things()).containsExactly(CHEST);
             });
     assertThat(Checked.time(problem, schedule.finish())).isEqualTo("09:30");
     Problem roomier = on(work, of(1, 640, 480), of(1, 920, 460));
@@ -181,6 +181,35 @@ class RoomToDryTest {
     assertThat(Minding.of(problem, SCHEDULER.schedule(problem).orElseThrow(), 0))
         .singleElement()
         .satisfies(f -> assertThat(f.rule()).isEqualTo(OrderFinding.Rule.NO_PLACE_TO_DRY));
+  }
+
+  /** The lid lay on the floor while the chest had the table: it goes back there, not to and fro. */
+  @Test
+  void whatHasDriedGoesBackToWhereItLay() {
+    Map<String, Thing> things =
+        Map.of(
+            "front",
+            CHEST,
+            "top",
+            LID,
+            "panel",
+            new Thing("screen", "", Optional.of(Footprint.of(1560, 350))));
+    Work work =
+        work(
+            things,
+            List.of(link("c", "l", 0), link("l", "again", 90), link("again", "p", 0)),
+            wet("c", 10, 30, "front"),
+            wet("l", 10, 60, "top"),
+            wet("again", 10, 60, "top"),
+            wet("p", 10, 60, "panel"));
+    DryingPlace floor = new DryingPlace("Floor", 2, Optional.empty());
+    Problem problem = on(work, of(1, 1000, 500), floor);
+    Schedule schedule = scheduled(problem);
+    WhereItDries where = WhereItDries.of(problem, schedule);
+    assertThat(where.after("c").getFirst().places().getFirst().name()).isEqualTo("Rack");
+    assertThat(where.after("l").getFirst().places()).containsExactly(floor);
+    assertThat(where.after("again").getFirst().places()).containsExactly(floor);
+    assertThat(where.after("p").getFirst().thing().pieceId()).isEqualTo("screen");
   }
 
   @Test

@@ -19,6 +19,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class AskedOrderTest {
@@ -27,7 +28,7 @@ class AskedOrderTest {
   private static final CoatsReading COATS = new CoatsReading(Habits.USUAL, List.of(GROUP));
   private static final PlanReading BARE =
       new PlanReading(List.of(), List.of(), List.of(), List.of(), false);
-  private static final Work DERIVED = StepsReader.of("chest", BARE, COATS);
+  private static final Work DERIVED = StepsReader.of("chest", BARE, COATS, Set.of());
 
   private static AskedOrder asked(Ordering order) {
     return AskedOrder.of("chest", order, BARE, COATS);

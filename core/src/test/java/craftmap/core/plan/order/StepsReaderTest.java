@@ -30,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class StepsReaderTest {
@@ -37,7 +38,8 @@ class StepsReaderTest {
     return StepsReader.of(
         "chest",
         new PlanReading(List.of(), List.of(), List.of(parts), List.of(), false),
-        new CoatsReading(Habits.USUAL, List.of(built.read())));
+        new CoatsReading(Habits.USUAL, List.of(built.read())),
+        Set.of());
   }
 
   private static Built painted() {

@@ -20,6 +20,8 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** How often a stencil comes down onto a piece, and what has to dry between. */
@@ -80,6 +82,42 @@ class StretchTest {
       assertThat(laid(wet)).isCloseTo(minutes * 60, org.assertj.core.api.Assertions.within(1.0));
       assertThat(laid(dry)).isCloseTo(minutes * 60, org.assertj.core.api.Assertions.within(1.0));
     }
+  }
+
+  /** What is done of one way is never taken for something of the other. */
+  @Test
+  void aStretchIsCalledByItsCoatAndPlace() {
+    Random dice = new Random(31_337);
+    for (int i = 0; i < 60; i++) {
+      int coats = 1 + dice.nextInt(3);
+      Through wet = new Through(1 + dice.nextInt(26), false);
+      Through dry = new Through(wet.places(), true);
+      List<String> wetNames = names(coats, wet);
+      List<String> dryNames = names(coats, dry);
+      assertThat(wetNames).doesNotHaveDuplicates().doesNotContainAnyElementsOf(dryNames);
+      assertThat(dryNames).doesNotHaveDuplicates();
+      assertThat(dryNames.getFirst()).isEqualTo("1.1");
+      assertThat(dryNames.get(coats * dry.places() - 1)).isEqualTo(coats + "." + dry.places());
+      // with more places, or coats, what there was is called as it was
+      assertThat(names(coats + 1, dry)).containsAll(dryNames);
+      assertThat(names(coats, new Through(dry.places() + 3, true))).containsAll(dryNames);
+    }
+  }
+
+  private static List<String> names(int coats, Through through) {
+    List<Stretch> all = of(coats, through, 60);
+    return IntStream.range(0, all.size())
+        .mapToObj(n -> through.name(all.get(n).doing(), n))
+        .toList();
+  }
+
+  @Test
+  void whatIsDoneTellsInWhichWayItWasBegun() {
+    Set<String> done = Set.of("lay:reeds:1.1", "lay:moon:1", "ground:coat:2", "lay:shells:lift");
+    assertThat(Through.begunDry("lay:reeds:", done)).contains(true);
+    assertThat(Through.begunDry("lay:moon:", done)).contains(false);
+    assertThat(Through.begunDry("lay:shells:", done)).isEmpty();
+    assertThat(Through.begunDry("lay:gulls:", done)).isEmpty();
   }
 
   private static double laid(List<Stretch> all) {
