@@ -67,6 +67,7 @@ export type ItemView = Schemas['ItemView'];
 export type CutSheet = Schemas['CutSheetView'];
 export type DesignCut = Schemas['DesignCutView'];
 export type CutsView = Schemas['CutsView'];
+export type CutsAhead = Schemas['CutsAheadView'];
 export type SheetCut = Schemas['SheetToCut'];
 export type CutWish = Schemas['WishDoc'];
 export type Remedy = Schemas['RemedyView'];

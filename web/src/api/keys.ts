@@ -86,6 +86,9 @@ export const keys = {
   mixesOf: (hex: string) => key('mixes-of', ['SHELF'], hex),
   designsOfColour: (hex: string) => key('designs-of-colour', ['SHELF'], hex),
   gather: (id: string, version: number) => key('gather', ['PLAN', 'SHELF'], id, version),
+  // not asked for by itself: it is told while all of it is
+  cutsSoFar: (id: string, version: number, together: readonly string[]) =>
+    key('cutsSoFar', [], id, version, together.join(' ')),
   cuts: (id: string, version: number, together: readonly string[]) =>
     key('cuts', ['PLAN', 'SHELF'], id, version, together.join(' ')),
   remedies: (id: string, version: number, designId: string, together: readonly string[]) =>

@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LogAsked } from '../logbook/asked';
 import { api, ask, type StudioView, type Trouble } from './client';
+import { type CutsSoFar, designByDesign } from './designByDesign';
 import { fewAtATime } from './fewAtATime';
 import { allButStudio, keys } from './keys';
 
@@ -323,17 +324,34 @@ export function useGather(pieceId: string, version: number) {
   });
 }
 
+/** Asked for design by design, so that it can be told how far it is. */
 export function useCuts(pieceId: string, version: number, together: ReadonlyArray<string>) {
+  const client = useQueryClient();
+  const query = { with: [...together] };
   return useQuery({
     queryKey: keys.cuts(pieceId, version, together),
-    queryFn: () =>
-      ask(
-        api.GET('/api/pieces/{id}/cuts', {
-          params: { path: { id: pieceId }, query: { with: [...together] } },
-        }),
+    queryFn: ({ signal }) =>
+      designByDesign(
+        () => {
+          const params = { path: { id: pieceId }, query };
+          return ask(api.GET('/api/pieces/{id}/cuts/ahead', { params, signal }));
+        },
+        (designId) => {
+          const params = { path: { id: pieceId, designId }, query };
+          return ask(api.GET('/api/pieces/{id}/cuts/{designId}', { params, signal }));
+        },
+        (so) => client.setQueryData(keys.cutsSoFar(pieceId, version, together), so),
       ),
     placeholderData: (before) => before,
   });
+}
+
+/** What of it is worked out while it is not all of it. */
+export function useCutsSoFar(pieceId: string, version: number, together: ReadonlyArray<string>) {
+  return useQuery<CutsSoFar>({
+    queryKey: keys.cutsSoFar(pieceId, version, together),
+    queryFn: skipToken,
+  }).data;
 }
 
 /** What would make too few sheets enough, or take fewer of them. */

@@ -1,7 +1,8 @@
-import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
+import { Box, chakra, Flex, Heading, Progress, Text } from '@chakra-ui/react';
 import { Link, useSearchParams } from 'react-router';
 import type { CutsView } from '../api/client';
-import { useCuts, useCuttable } from '../api/queries';
+import type { CutsSoFar } from '../api/designByDesign';
+import { useCuts, useCutsSoFar, useCuttable } from '../api/queries';
 import { Empty, ErrorState, Loading } from '../common/States';
 import { usePlan } from '../plan/PlanProvider';
 import { DesignToCut } from './DesignToCut';
@@ -13,8 +14,9 @@ export function SheetsTab() {
   const [search, setSearch] = useSearchParams();
   const together = search.getAll('with');
   const cuts = useCuts(piece.id, piece.version, together);
+  const soFar = useCutsSoFar(piece.id, piece.version, together);
   if (cuts.isPending) {
-    return <Loading what="what is cut" />;
+    return <SoFar so={soFar} together={together} />;
   }
   if (cuts.isError) {
     return <ErrorState problem={cuts.error} again={() => cuts.refetch()} />;
@@ -75,6 +77,57 @@ export function SheetsTab() {
         ))}
         <MadeList made={made} />
         <ForTheCutter sheets={designs.map((d) => d.name)} />
+      </Flex>
+    </Box>
+  );
+}
+
+/** Designs as they are worked out, and what is still to come. */
+function SoFar({ so, together }: { so: CutsSoFar | undefined; together: ReadonlyArray<string> }) {
+  const now = so?.ahead.designs[so.designs.length];
+  if (so === undefined || now === undefined) {
+    return <Loading what="what is cut" />;
+  }
+  const all = so.ahead.designs.length;
+  const parts = now.parts === 1 ? 'one part' : `${now.parts} parts`;
+  return (
+    <Box maxW="1120px">
+      <Flex role="status" align="center" gap="4" mb="4">
+        <Text>
+          Looking for the fewest sheets: <b>{now.name}</b>, {parts}
+        </Text>
+        <Progress.Root value={(so.designs.length / all) * 100} flex="1" maxW="320px" size="sm">
+          <Progress.Track bg="hairline" aria-label="Designs worked out">
+            <Progress.Range bg="sea" />
+          </Progress.Track>
+        </Progress.Root>
+        <Text color="soft" fontSize="13px" fontVariantNumeric="tabular-nums">
+          {so.designs.length} of {all}
+        </Text>
+      </Flex>
+      <Flex direction="column" gap="6">
+        {so.designs.map((cut) => (
+          <DesignToCut key={cut.designId} cut={cut} together={together} onTogether={() => {}} />
+        ))}
+        {so.ahead.designs.slice(so.designs.length).map((d) => (
+          <Box
+            key={d.designId}
+            borderWidth="1px"
+            borderStyle="dashed"
+            borderColor="fold"
+            borderRadius="lg"
+            px="4"
+            py="3"
+            color="soft"
+          >
+            <Text fontFamily="heading" fontSize="19px">
+              {d.name}
+            </Text>
+            <Text fontSize="13px">
+              {d.parts === 1 ? 'One part' : `${d.parts} parts`} to find sheets for
+            </Text>
+          </Box>
+        ))}
       </Flex>
     </Box>
   );

@@ -18,6 +18,45 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Cutting plans: looked for, kept, booked, taken back, made enough. */
 class CuttingApiTest extends ServerTest {
+  /**
+   * The page asks for one design after the other, and shows what it would have been told at once.
+   */
+  @Test
+  void whatIsAskedForDesignByDesignIsWhatIsToldAtOnce() {
+    int seen = 0;
+    for (JsonNode piece : get("/api/pieces").body()) {
+      String id = piece.path("id").asString();
+      if (id.matches("[0-9a-f-]{36}")) {
+        continue; // another test's, which may be changed or gone by now
+      }
+      String base = "/api/pieces/" + id + "/cuts";
+      JsonNode whole = get(base).body();
+      JsonNode ahead = get(base + "/ahead").body();
+      assertThat(ahead.path("others")).isEqualTo(whole.path("others"));
+      assertThat(ahead.path("made")).isEqualTo(whole.path("made"));
+      assertThat(ahead.path("designs")).hasSameSizeAs(whole.path("designs"));
+      for (int i = 0; i < whole.path("designs").size(); i++) {
+        JsonNode design = whole.path("designs").get(i);
+        JsonNode named = ahead.path("designs").get(i);
+        assertThat(named.path("name")).isEqualTo(design.path("name"));
+        JsonNode alone = get(base + "/" + named.path("designId").asString()).body();
+        assertThat(alone).isEqualTo(design);
+        int parts = 0;
+        for (JsonNode sheet : design.path("sheets")) {
+          parts += sheet.path("pieces").size();
+        }
+        if (!design.has("shortText")) {
+          assertThat(named.path("parts").asInt()).isEqualTo(parts);
+        }
+        seen++;
+      }
+    }
+    assertThat(seen).isGreaterThan(3);
+    Answer unknown = get("/api/pieces/sea-chest/cuts/no-such-design");
+    assertThat(unknown.status()).isEqualTo(422);
+    assertThat(unknown.detail()).contains("no-such-design");
+  }
+
   @Test
   void whatIsCutIsBookedWithItsLeftoversAndCanBeTakenBack() {
     JsonNode chest = newChest("To be cut");

@@ -97,14 +97,62 @@ class CutController {
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
     Studio studio = asker.studio();
     List<SavedPlan> together = cuttings.together(studio, id, with);
-    Map<String, PlanReading> readings = new LinkedHashMap<>();
-    together.forEach(p -> readings.put(p.id(), pieces.read(studio, p.plan())));
+    Map<String, PlanReading> readings = readings(studio, together);
     List<Cutting> all = cuttings.all(studio, together);
     CutViews words = new CutViews(studio.tape(), readings);
     return new CutViews.CutsView(
         all.stream().map(c -> words.view(c, views.sheetOf(studio, c.cut().design()))).toList(),
-        others(studio, together, all),
+        others(
+            studio,
+            together,
+            all.stream()
+                .filter(c -> !c.isCut())
+                .map(c -> c.cut().design().id())
+                .collect(Collectors.toSet())),
         MadeLists.of(studio.tape(), readings.get(together.getFirst().id())));
+  }
+
+  /** What there is to cut, told at once: how each design is cut is asked for by itself. */
+  @Allowed(StudioRole.GUEST)
+  @GetMapping("/ahead")
+  CutViews.CutsAheadView ahead(
+      Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
+    Studio studio = asker.studio();
+    List<SavedPlan> together = cuttings.together(studio, id, with);
+    List<Cuttings.Ahead> all = cuttings.ahead(studio, together);
+    return new CutViews.CutsAheadView(
+        all.stream()
+            .map(a -> new CutViews.DesignAhead(a.design().id(), a.design().name(), a.parts()))
+            .toList(),
+        others(
+            studio,
+            together,
+            all.stream()
+                .filter(a -> !a.isCut())
+                .map(a -> a.design().id())
+                .collect(Collectors.toSet())),
+        MadeLists.of(studio.tape(), pieces.read(studio, together.getFirst().plan())));
+  }
+
+  /** How one design is cut. */
+  @Allowed(StudioRole.GUEST)
+  @GetMapping("/{designId}")
+  CutViews.DesignCutView cut(
+      Asker asker,
+      @PathVariable String id,
+      @PathVariable String designId,
+      @RequestParam(defaultValue = "") List<String> with) {
+    Studio studio = asker.studio();
+    List<SavedPlan> together = cuttings.together(studio, id, with);
+    Cutting cutting = cuttings.of(studio, together, designId);
+    return new CutViews(studio.tape(), readings(studio, together))
+        .view(cutting, views.sheetOf(studio, cutting.cut().design()));
+  }
+
+  private Map<String, PlanReading> readings(Studio studio, List<SavedPlan> together) {
+    Map<String, PlanReading> readings = new LinkedHashMap<>();
+    together.forEach(p -> readings.put(p.id(), pieces.read(studio, p.plan())));
+    return readings;
   }
 
   /** The cutting list on paper. */
@@ -137,13 +185,13 @@ class CutController {
     return ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build().toString();
   }
 
+  /**
+   * Pieces that could be cut along.
+   *
+   * @param wanted ids of the designs that are not cut yet
+   */
   private List<CutViews.OtherPiece> others(
-      Studio studio, List<SavedPlan> together, List<Cutting> all) {
-    Set<String> wanted =
-        all.stream()
-            .filter(c -> !c.isCut())
-            .map(c -> c.cut().design().id())
-            .collect(Collectors.toSet());
+      Studio studio, List<SavedPlan> together, Set<String> wanted) {
     List<CutViews.OtherPiece> others = new ArrayList<>();
     for (SavedPlan piece : wanted.isEmpty() ? List.<SavedPlan>of() : pieces.all(studio, false)) {
       if (piece.id().equals(together.getFirst().id())

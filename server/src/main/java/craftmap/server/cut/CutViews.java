@@ -45,6 +45,17 @@ final class CutViews {
   record CutsView(
       List<DesignCutView> designs, List<OtherPiece> others, List<MadeLists.Made> made) {}
 
+  /**
+   * The same before it is worked out how each design is cut.
+   *
+   * @param designs in the order in which they are told then
+   */
+  record CutsAheadView(
+      List<DesignAhead> designs, List<OtherPiece> others, List<MadeLists.Made> made) {}
+
+  /** A design that is cut, and how many parts of it. */
+  record DesignAhead(String designId, String name, int parts) {}
+
   /** A piece that could be cut together with this one. */
   record OtherPiece(String pieceId, String name, String designsText, boolean together) {}
 

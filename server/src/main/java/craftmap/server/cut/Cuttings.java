@@ -103,6 +103,25 @@ class Cuttings {
     return wanted(studio, together).stream().map(w -> cutting(studio, w)).toList();
   }
 
+  /**
+   * A design of which sheets are cut, before it is worked out how.
+   *
+   * @param parts how many parts are cut of it
+   */
+  record Ahead(Design design, boolean isCut, int parts) {}
+
+  /** The same designs in the same order, at once. */
+  List<Ahead> ahead(Studio studio, List<SavedPlan> together) {
+    return wanted(studio, together).stream()
+        .map(
+            w -> {
+              boolean isCut = w.needs().getFirst().isUsed();
+              int parts = DesignCut.wanted(w.design(), sources(only(w, isCut))).size();
+              return new Ahead(w.design(), isCut, parts);
+            })
+        .toList();
+  }
+
   Cutting of(Studio studio, List<SavedPlan> together, String designId) {
     return wanted(studio, together).stream()
         .filter(w -> w.design().id().equals(designId))
@@ -139,7 +158,7 @@ class Cuttings {
     List<Holding> leftovers = shelf.leftoversOf(studio.id(), w.design().id());
     boolean isCut = w.needs().getFirst().isUsed();
     // pieces of which some are cut already are not cut together any more
-    Wanted open = isCut ? only(w, true) : only(w, false);
+    Wanted open = only(w, isCut);
     Question question = question(open, leftovers, isCut);
     String key = key(open.pieces());
     KeptPlans.Kept kept =
@@ -178,12 +197,17 @@ class Cuttings {
         cutting.isCut());
   }
 
-  private static Question question(Wanted w, List<Holding> leftovers, boolean isCut) {
+  private static List<DesignCut.Source> sources(Wanted w) {
     List<DesignCut.Source> sources = new ArrayList<>();
     for (int i = 0; i < w.pieces().size(); i++) {
       String pieceId = w.pieces().get(i).id();
       w.needs().get(i).wanted().forEach(l -> sources.add(new DesignCut.Source(pieceId, l.laid())));
     }
+    return sources;
+  }
+
+  private static Question question(Wanted w, List<Holding> leftovers, boolean isCut) {
+    List<DesignCut.Source> sources = sources(w);
     double mine = w.needs().stream().mapToDouble(Gathering.DesignNeed::mine).sum();
     return new Question(
         w.design(),
