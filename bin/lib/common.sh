@@ -183,7 +183,7 @@ at_the_machine() {
   db_port=$("$database" start "$data/db") || exit 1
   CRAFTMAP_DB_URL="jdbc:mariadb://127.0.0.1:$db_port/craftmap" CRAFTMAP_DB_USER=craftmap \
     CRAFTMAP_DB_PASSWORD=$(cat "$data/db/password") \
-    java -Xmx512m -Dslf4j.internal.verbosity=ERROR -Dlogback.configurationFile=quiet.xml \
+    java -Xmx512m -XX:TieredStopAtLevel=1 -Dslf4j.internal.verbosity=ERROR -Dlogback.configurationFile=quiet.xml \
     -cp "$app/craftmap.jar" "craftmap.server.$class" "$@" 7>&- 9>&- || status=$?
   return $status
 }
