@@ -254,6 +254,16 @@ final class OrderModel {
     return all;
   }
 
+  /** The minute that a run comes to, where a step ends within it. */
+  private LinearExpr comesTo(int step, Run run) {
+    return run.fixed()
+        ? LinearExpr.constant(run.minutes())
+        : LinearExpr.newBuilder()
+            .add(from[step])
+            .add((long) problem.duration(step) + run.minutes())
+            .build();
+  }
+
   /** True where a step ends within some minutes; one of them for all the runs of a step. */
   private BoolVar endsIn(int step, int first, int last) {
     return runs.computeIfAbsent(
@@ -309,13 +319,7 @@ final class OrderModel {
   }
 
   private void bound(Problem.Follow f, IntVar next, Run run, boolean least, BoolVar here) {
-    LinearExpr limit =
-        run.fixed()
-            ? LinearExpr.constant(run.minutes())
-            : LinearExpr.newBuilder()
-                .add(from[f.from()])
-                .add((long) problem.duration(f.from()) + run.minutes())
-                .build();
+    LinearExpr limit = comesTo(f.from(), run);
     var constraint = least ? cp.addGreaterOrEqual(next, limit) : cp.addLessOrEqual(next, limit);
     if (here != null) {
       constraint.onlyEnforceIf(here);
@@ -335,14 +339,8 @@ final class OrderModel {
     for (Run run : runs) {
       BoolVar here = endsIn(step, run.first(), run.last());
       in.add(here);
-      LinearExpr limit =
-          run.fixed()
-              ? LinearExpr.constant(run.minutes())
-              : LinearExpr.newBuilder()
-                  .add(from[step])
-                  .add((long) problem.duration(step) + run.minutes())
-                  .build();
-      cp.addGreaterOrEqual(from[other], limit).onlyEnforceIf(new Literal[] {here, where});
+      cp.addGreaterOrEqual(from[other], comesTo(step, run))
+          .onlyEnforceIf(new Literal[] {here, where});
     }
     cp.addExactlyOne(in.toArray(Literal[]::new));
   }
@@ -355,14 +353,7 @@ final class OrderModel {
     for (Run run : runs) {
       BoolVar here = endsIn(step, run.first(), run.last());
       in.add(here);
-      LinearExpr at =
-          run.fixed()
-              ? LinearExpr.constant(run.minutes())
-              : LinearExpr.newBuilder()
-                  .add(from[step])
-                  .add((long) problem.duration(step) + run.minutes())
-                  .build();
-      cp.addEquality(dry, at).onlyEnforceIf(here);
+      cp.addEquality(dry, comesTo(step, run)).onlyEnforceIf(here);
     }
     cp.addExactlyOne(in.toArray(Literal[]::new));
     return LinearExpr.newBuilder().add(dry).build();
