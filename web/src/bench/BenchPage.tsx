@@ -12,6 +12,7 @@ import { HabitsCard } from './HabitsCard';
 import { PeopleCard } from './PeopleCard';
 import { PlacesToDry } from './PlacesToDry';
 import { Card } from './parts';
+import { allSided, kinds } from './places';
 
 /** The studio's bench: what decides when things are done. */
 export function BenchPage() {
@@ -30,6 +31,7 @@ function Bench({ kept }: { kept: BenchView }) {
   const [bench, setBench] = useState<BenchDoc>(kept.bench);
   const [unread, setUnread] = useState(false);
   const [unreadSize, setUnreadSize] = useState(false);
+  const [begun, setBegun] = useState(0);
   const save = useMutation({
     mutationFn: () =>
       ask(
@@ -59,13 +61,21 @@ function Bench({ kept }: { kept: BenchView }) {
         </Box>
         <Flex gap="2" align="center">
           {!same && (
-            <Button onClick={() => setBench(kept.bench)} disabled={save.isPending}>
+            <Button
+              onClick={() => {
+                setBench(kept.bench);
+                setUnreadSize(false);
+                // what was typed of the places goes with them
+                setBegun(begun + 1);
+              }}
+              disabled={save.isPending}
+            >
               As it was
             </Button>
           )}
           <Button
             look="sea"
-            disabled={same || unread || unreadSize || save.isPending}
+            disabled={same || unread || unreadSize || !allSided(kinds(bench)) || save.isPending}
             onClick={() => save.mutate()}
           >
             {save.isPending ? 'Saving…' : same ? 'Saved' : 'Save'}
@@ -81,6 +91,7 @@ function Bench({ kept }: { kept: BenchView }) {
           <ClimateCard bench={bench} kept={kept} onChange={change} />
           <Card title="Places to dry">
             <PlacesToDry
+              key={begun}
               bench={bench}
               sizes={kept.sizes}
               onChange={change}

@@ -75,7 +75,7 @@ export function PlacesToDry({
               <input
                 type="checkbox"
                 checked={!place.size}
-                onChange={(e) => change(i, { size: e.target.checked ? undefined : sided() })}
+                onChange={(e) => change(i, { size: e.target.checked ? undefined : sided(shown) })}
               />
               Anything finds room on it
             </chakra.label>
@@ -95,7 +95,7 @@ export function PlacesToDry({
                       keepText
                       onUnread={() => onUnread(true)}
                       onLength={(mm) =>
-                        change(i, { size: { ...(place.size ?? sided()), [side]: mm } })
+                        change(i, { size: { ...(place.size ?? sided(shown)), [side]: mm } })
                       }
                     />
                   );

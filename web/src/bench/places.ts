@@ -1,6 +1,8 @@
-import type { BenchDoc } from '../api/client';
+import type { BenchDoc, BenchView } from '../api/client';
 
 export type DryingPlaceDoc = NonNullable<BenchDoc['dryingPlaces']>[number];
+
+type PlaceSize = BenchView['sizes'][number];
 
 export const MOST_KINDS = 12;
 export const MOST_PLACES = 50;
@@ -20,7 +22,12 @@ export function another(): DryingPlaceDoc {
   return { name: 'A shelf', count: 1 };
 }
 
-/** How large a place is of which nobody said how large yet. */
-export function sided() {
-  return { longMm: 600, shortMm: 400 };
+/** How large a place is: as it was kept, or not told yet, which is 0. */
+export function sided(kept?: PlaceSize): NonNullable<DryingPlaceDoc['size']> {
+  return { longMm: kept?.longSide?.mm ?? 0, shortMm: kept?.shortSide?.mm ?? 0 };
+}
+
+/** Whether both sides are told of each place on which not everything finds room. */
+export function allSided(all: ReadonlyArray<DryingPlaceDoc>): boolean {
+  return all.every((p) => !p.size || (p.size.longMm > 0 && p.size.shortMm > 0));
 }

@@ -15,13 +15,6 @@ export function SheetsTab() {
   const together = search.getAll('with');
   const cuts = useCuts(piece.id, piece.version, together);
   const soFar = useCutsSoFar(piece.id, piece.version, together);
-  if (cuts.isPending) {
-    return <SoFar so={soFar} together={together} />;
-  }
-  if (cuts.isError) {
-    return <ErrorState problem={cuts.error} again={() => cuts.refetch()} />;
-  }
-  const { designs, made, others } = cuts.data;
   const cutWith = (pieceId: string, yes: boolean) => {
     const next = new URLSearchParams();
     for (const id of together.filter((t) => t !== pieceId)) {
@@ -32,6 +25,13 @@ export function SheetsTab() {
     }
     setSearch(next, { replace: true });
   };
+  if (cuts.isPending) {
+    return <SoFar so={soFar} together={together} cutWith={cutWith} />;
+  }
+  if (cuts.isError) {
+    return <ErrorState problem={cuts.error} again={() => cuts.refetch()} />;
+  }
+  const { designs, made, others } = cuts.data;
   return (
     <Box maxW="1120px">
       <Flex justify="space-between" gap="6" mb="3">
@@ -83,12 +83,24 @@ export function SheetsTab() {
 }
 
 /** Designs as they are worked out, and what is still to come. */
-function SoFar({ so, together }: { so: CutsSoFar | undefined; together: ReadonlyArray<string> }) {
-  const now = so?.ahead.designs[so.designs.length];
-  if (so === undefined || now === undefined) {
+function SoFar({
+  so,
+  together,
+  cutWith,
+}: {
+  so: CutsSoFar | undefined;
+  together: ReadonlyArray<string>;
+  cutWith: (pieceId: string, yes: boolean) => void;
+}) {
+  if (so === undefined) {
     return <Loading what="what is cut" />;
   }
   const all = so.ahead.designs.length;
+  // the last of them is there a moment before all of it is
+  const now = so.ahead.designs[so.designs.length] ?? so.ahead.designs.at(-1);
+  if (now === undefined) {
+    return null;
+  }
   const parts = now.parts === 1 ? 'one part' : `${now.parts} parts`;
   return (
     <Box maxW="1120px">
@@ -107,7 +119,12 @@ function SoFar({ so, together }: { so: CutsSoFar | undefined; together: Readonly
       </Flex>
       <Flex direction="column" gap="6">
         {so.designs.map((cut) => (
-          <DesignToCut key={cut.designId} cut={cut} together={together} onTogether={() => {}} />
+          <DesignToCut
+            key={cut.designId}
+            cut={cut}
+            together={together}
+            onTogether={(pieceId) => cutWith(pieceId, true)}
+          />
         ))}
         {so.ahead.designs.slice(so.designs.length).map((d) => (
           <Box

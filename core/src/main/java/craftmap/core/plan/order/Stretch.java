@@ -72,6 +72,7 @@ record Stretch(Doing doing, Duration time, Optional<Dry> atLeast, Optional<Dry> 
           .filter(key -> key.startsWith(lay))
           .map(key -> key.substring(lay.length()))
           .filter(name -> Character.isDigit(name.charAt(0)))
+          .sorted()
           .map(name -> name.indexOf('.') > 0)
           .findFirst();
     }
