@@ -82,6 +82,12 @@ abstract class Journey {
 
   private static final long BETWEEN_TWO_LOOKS_NS = 150_000_000;
 
+  /**
+   * Debian's Chromium without its own windows: the whole browser draws a frame of tabs and buttons,
+   * itself a page of some hundred files, around every window that is opened.
+   */
+  private static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
+
   private static synchronized Browser browser() {
     if (browser == null) {
       // a machine shared with others may take its time; what never comes still fails
@@ -95,7 +101,7 @@ abstract class Journey {
               .chromium()
               .launch(
                   new BrowserType.LaunchOptions()
-                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setExecutablePath(CHROMIUM)
                       .setArgs(
                           List.of(
                               "--no-sandbox",
