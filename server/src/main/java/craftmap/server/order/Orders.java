@@ -69,7 +69,7 @@ class Orders {
 
   private static final int ROUNDS_OF_MANY = 500;
   private static final int ROUNDS = 2000;
-  private static final int ROUNDS_BESIDE = 250;
+  private static final int ROUNDS_BESIDE = 400;
   private static final long SEED = 1;
 
   private final Pieces pieces;

@@ -59,7 +59,8 @@ public record Openings(List<Opening> all) {
    * The earliest beginning from a minute on of so much work in one go; none where there is none.
    */
   public int earliest(int from, int minutes) {
-    for (Opening o : all) {
+    for (int i = Math.max(0, beganBy(from)); i < all.size(); i++) {
+      Opening o = all.get(i);
       int begin = Math.max(from, o.from());
       if (begin + minutes <= o.to()) {
         return begin;
@@ -70,7 +71,8 @@ public record Openings(List<Opening> all) {
 
   /** The latest beginning of so much work that ends by a minute; none where there is none. */
   public int latest(int by, int minutes) {
-    for (Opening o : all.reversed()) {
+    for (int i = beganBy(by); i >= 0; i--) {
+      Opening o = all.get(i);
       int end = Math.min(by, o.to());
       if (end - minutes >= o.from()) {
         return end - minutes;
@@ -86,13 +88,23 @@ public record Openings(List<Opening> all) {
 
   /** The day on which a minute lies, where somebody works then; else the day before it. */
   public int day(int minute) {
-    int day = 0;
-    for (Opening o : all) {
-      if (o.from() <= minute) {
-        day = o.day();
+    int last = beganBy(minute);
+    return last < 0 ? 0 : all.get(last).day();
+  }
+
+  /** The number of the last stretch that begins no later than a minute; below 0 where none does. */
+  private int beganBy(int minute) {
+    int low = 0;
+    int high = all.size();
+    while (low < high) {
+      int middle = (low + high) / 2;
+      if (all.get(middle).from() <= minute) {
+        low = middle + 1;
+      } else {
+        high = middle;
       }
     }
-    return day;
+    return low - 1;
   }
 
   public int longest() {

@@ -19,18 +19,30 @@ final class ByPriority {
   private final int[] person;
   private final BitSet placed = new BitSet();
 
+  /** Of each step: how many of those before it do not stand yet. */
+  private final int[] missing;
+
+  /** What ends later than this is of no use. */
+  private final int by;
+
   /** What the artist fixed, and whose time nothing else may take before it is put there. */
   private final BitSet held = new BitSet();
 
+  /** What each person does, in the order in which it begins: nobody does two things at once. */
   private final List<List<Integer>> byPerson = new ArrayList<>();
 
   /** Where what is wet lies, where there may not be room for all. */
   private final Optional<WetThings> wet;
 
-  private ByPriority(Problem problem) {
+  private ByPriority(Problem problem, int by) {
     this.problem = problem;
+    this.by = by;
     this.from = new int[problem.size()];
     this.person = new int[problem.size()];
+    this.missing = new int[problem.size()];
+    for (int i = 0; i < missing.length; i++) {
+      missing[i] = problem.before(i).size();
+    }
     this.wet = problem.room().mayRunOut() ? Optional.of(new WetThings(problem)) : Optional.empty();
     for (int p = 0; p < problem.people(); p++) {
       byPerson.add(new ArrayList<>());
@@ -45,48 +57,90 @@ final class ByPriority {
    * @return none where something goes nowhere
    */
   static Optional<Schedule> put(Problem problem, double[] keys, int least) {
-    ByPriority table = new ByPriority(problem);
+    return put(problem, keys, least, Openings.NEVER);
+  }
+
+  /** The same where it could be better than another; given up as soon as it cannot any more. */
+  static Optional<Schedule> better(Problem problem, double[] keys, Schedule than) {
+    // of what is fixed more may begin in time, be all of it ready later
+    int by = problem.fixed().isEmpty() ? than.finish() : Openings.NEVER;
+    return put(problem, keys, than.least(), by);
+  }
+
+  private static Optional<Schedule> put(Problem problem, double[] keys, int least, int by) {
+    ByPriority table = new ByPriority(problem, by);
     table.putWhatIsDone();
     table.holdWhatIsFixed();
-    List<Integer> order = new ArrayList<>();
+    List<Integer> left = new ArrayList<>();
     for (int i = 0; i < problem.size(); i++) {
-      order.add(i);
+      if (!table.placed.get(i)) {
+        left.add(i);
+      }
     }
-    order.sort(Comparator.comparingDouble((Integer i) -> -keys[i]).thenComparing(i -> i));
-    while (table.left() > 0) {
-      int next =
-          order.stream().filter(table::mayBePlaced).findFirst().orElseThrow(); // no ring in it
-      if (!table.place(next)) {
+    left.sort(Comparator.comparingDouble((Integer i) -> -keys[i]).thenComparing(i -> i));
+    while (!left.isEmpty()) {
+      if (!table.place(table.next(left))) {
         return Optional.empty();
       }
+      left.removeIf(table.placed::get);
     }
     return Optional.of(table.schedule(least));
   }
 
+  private int next(List<Integer> left) {
+    for (int step : left) {
+      if (mayBePlaced(step)) {
+        return step;
+      }
+    }
+    throw new IllegalStateException("steps wait for each other in a ring");
+  }
+
   /** It stands where it stood, and is in nobody's way any more. */
-  void putWhatIsDone() {
+  private void putWhatIsDone() {
     for (int i = 0; i < problem.size(); i++) {
       if (problem.isDone(i)) {
         from[i] = problem.earliest(i, 0, 0);
-        placed.set(i);
+        stand(i);
         lieAbout(i);
       }
     }
   }
 
   /** Keeps the time of what is fixed free, of as much of it as goes side by side. */
-  void holdWhatIsFixed() {
+  private void holdWhatIsFixed() {
     for (int step : problem.fixed()) {
       int at = problem.fixed(step).orElseThrow();
       for (int p = 0; p < problem.people() && !held.get(step); p++) {
         if (problem.earliest(step, p, at) == at && blocked(step, p, at) == at) {
           from[step] = at;
           person[step] = p;
-          byPerson.get(p).add(step);
+          give(step, p);
           held.set(step);
         }
       }
     }
+  }
+
+  private void give(int step, int who) {
+    byPerson.get(who).add(endedBy(who, from[step]), step);
+  }
+
+  /** How much of what a person does is over by a minute. */
+  private int endedBy(int who, int minute) {
+    List<Integer> all = byPerson.get(who);
+    int low = 0;
+    int high = all.size();
+    while (low < high) {
+      int middle = (low + high) / 2;
+      int other = all.get(middle);
+      if (from[other] + problem.duration(other) <= minute) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
   }
 
   private void letGo(int step) {
@@ -96,14 +150,20 @@ final class ByPriority {
     }
   }
 
-  int left() {
-    return problem.size() - placed.cardinality();
+  private void stand(int step) {
+    placed.set(step);
+    for (Problem.Follow f : problem.after(step)) {
+      missing[f.to()]--;
+    }
   }
 
   /** Everything before it stands, and before what has to follow it in time. */
-  boolean mayBePlaced(int step) {
-    if (placed.get(step)) {
+  private boolean mayBePlaced(int step) {
+    if (missing[step] > 0) {
       return false;
+    }
+    if (!problem.opensWindow(step)) {
+      return true;
     }
     BitSet together = new BitSet();
     gather(step, together);
@@ -124,10 +184,8 @@ final class ByPriority {
     }
   }
 
-  boolean place(int step) {
-    BitSet together = new BitSet();
-    gather(step, together);
-    List<Integer> chain = inOrder(together);
+  private boolean place(int step) {
+    List<Integer> chain = chain(step);
     int[] earliest = new int[problem.size()];
     for (int tries = 0; tries < TRIES_FOR_A_WINDOW; tries++) {
       int late = placeAll(chain, earliest);
@@ -139,6 +197,15 @@ final class ByPriority {
       }
     }
     return false;
+  }
+
+  private List<Integer> chain(int step) {
+    if (!problem.opensWindow(step)) {
+      return List.of(step);
+    }
+    BitSet together = new BitSet();
+    gather(step, together);
+    return inOrder(together);
   }
 
   private static final int OK = 0;
@@ -201,13 +268,14 @@ final class ByPriority {
         who = p;
       }
     }
-    if (best < Openings.NEVER) {
-      from[step] = best;
-      person[step] = who;
-      placed.set(step);
-      byPerson.get(who).add(step);
-      lieAbout(step);
+    if (best + problem.duration(step) > by) {
+      return Openings.NEVER;
     }
+    from[step] = best;
+    person[step] = who;
+    stand(step);
+    give(step, who);
+    lieAbout(step);
     return best;
   }
 
@@ -217,6 +285,9 @@ final class ByPriority {
 
   private void take(int step) {
     placed.clear(step);
+    for (Problem.Follow f : problem.after(step)) {
+      missing[f.to()]++;
+    }
     byPerson.get(person[step]).remove((Integer) step);
     wet.ifPresent(w -> w.take(step));
   }
@@ -241,8 +312,9 @@ final class ByPriority {
   private int blocked(int step, int who, int begin) {
     int end = begin + problem.duration(step);
     int until = begin;
-    for (int other : byPerson.get(who)) {
-      until = Math.max(until, over(other, begin, end));
+    List<Integer> own = byPerson.get(who);
+    for (int i = endedBy(who, begin); i < own.size() && from[own.get(i)] < end; i++) {
+      until = from[own.get(i)] + problem.duration(own.get(i));
     }
     for (List<Integer> set : problem.apart(step)) {
       for (int other : set) {
@@ -274,7 +346,7 @@ final class ByPriority {
     return from[other] < end && otherEnd > begin ? otherEnd : begin;
   }
 
-  Schedule schedule(int least) {
+  private Schedule schedule(int least) {
     List<Placed> all = new ArrayList<>();
     for (int i = 0; i < problem.size(); i++) {
       all.add(

@@ -85,7 +85,10 @@ public final class ListScheduler implements Scheduler {
       keys = anew ? shifted(keys, random) : shiftedHereAndThere(keys, random);
       double[] order =
           fills ? Filling.order(problem, keys, LEAST_AHEAD + random.nextInt(FURTHER_AHEAD)) : keys;
-      Optional<Schedule> other = ByPriority.put(problem, order, least);
+      Optional<Schedule> other =
+          best == null
+              ? ByPriority.put(problem, order, least)
+              : ByPriority.better(problem, order, best);
       if (other.isEmpty()) {
         continue;
       }

@@ -45,9 +45,10 @@ public final class Problem {
   private final byte[] minuteOf;
   private final List<Openings> openings = new ArrayList<>();
   private final Map<String, Integer> numbers = new HashMap<>();
-  private final List<Integer> durations;
+  private final int[] durations;
   private final List<List<Follow>> after = new ArrayList<>();
   private final List<List<Follow>> before = new ArrayList<>();
+  private final BitSet opensWindow = new BitSet();
   private final List<List<Integer>> apart;
 
   /** Of each step: those sets that it is in. */
@@ -87,6 +88,8 @@ public final class Problem {
 
   /** When steps are to begin that the artist fixed, by number; they begin no sooner. */
   private final Map<Integer, Integer> fixed = new HashMap<>();
+
+  private final List<Integer> inTheOrderFixed;
 
   /**
    * Another step that the piece lies otherwise for, or that needs what stays under what dries, by
@@ -181,7 +184,7 @@ public final class Problem {
     }
     int longest = openings.stream().mapToInt(Openings::longest).max().orElse(0);
     this.work = longest == 0 ? asked : asked.inStretchesOf(longest, past.keySet());
-    this.durations = work.steps().stream().map(s -> duration(s, past)).toList();
+    this.durations = work.steps().stream().mapToInt(s -> duration(s, past)).toArray();
     for (WorkStep step : work.steps()) {
       Optional.ofNullable(past.get(step.id()))
           .ifPresent(
@@ -202,6 +205,10 @@ public final class Problem {
       before.add(new ArrayList<>());
       lying.add(new ArrayList<>());
     }
+    this.inTheOrderFixed =
+        fixed.keySet().stream()
+            .sorted(Comparator.<Integer>comparingInt(fixed::get).thenComparing(i -> i))
+            .toList();
     this.begun =
         work.steps().stream()
             .mapToInt(
@@ -229,11 +236,14 @@ public final class Problem {
       }
       Follow follow = new Follow(first, next, link, isMissed(new Follow(first, next, link, false)));
       after.get(follow.from()).add(follow);
+      if (follow.atMost().isPresent()) {
+        opensWindow.set(first);
+      }
       before.get(follow.to()).add(follow);
     }
     this.apart = excluding();
     this.apartOf = new ArrayList<>();
-    for (int i = 0; i < durations.size(); i++) {
+    for (int i = 0; i < durations.length; i++) {
       int step = i;
       apartOf.add(apart.stream().filter(s -> s.contains(step)).toList());
     }
@@ -321,9 +331,7 @@ public final class Problem {
 
   /** Steps that the artist fixed, those that are to begin first before others. */
   List<Integer> fixed() {
-    return fixed.keySet().stream()
-        .sorted(Comparator.<Integer>comparingInt(fixed::get).thenComparing(i -> i))
-        .toList();
+    return inTheOrderFixed;
   }
 
   /** When a step was told to begin, before the day went otherwise. */
@@ -397,11 +405,11 @@ public final class Problem {
   }
 
   public int size() {
-    return durations.size();
+    return durations.length;
   }
 
   public int duration(int step) {
-    return durations.get(step);
+    return durations[step];
   }
 
   public Openings openings(int person) {
@@ -418,6 +426,11 @@ public final class Problem {
 
   List<Follow> before(int step) {
     return before.get(step);
+  }
+
+  /** Whether anything has to follow it within a window. */
+  boolean opensWindow(int step) {
+    return opensWindow.get(step);
   }
 
   List<List<Integer>> apart() {

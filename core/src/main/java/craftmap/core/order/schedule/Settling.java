@@ -40,7 +40,7 @@ final class Settling {
       // right after another, or right before it
       int to = alike.get(random.nextInt(alike.size()));
       keys[moved] = keys[to] + (random.nextBoolean() ? 0.5 : -0.5);
-      Optional<Schedule> other = ByPriority.put(problem, keys, best.least());
+      Optional<Schedule> other = ByPriority.better(problem, keys, best);
       if (other.isPresent() && other.get().isBetterThan(best, problem)) {
         best = other.get();
       }
@@ -62,7 +62,7 @@ final class Settling {
         int i = (first + k) % keys.length;
         keys[i] = told[i];
       }
-      Optional<Schedule> other = ByPriority.put(problem, keys, best.least());
+      Optional<Schedule> other = ByPriority.better(problem, keys, best);
       if (other.isPresent() && other.get().isBetterThan(best, problem)) {
         best = other.get();
       }

@@ -28,6 +28,10 @@ final class WetThings {
   private final Problem problem;
   private final RoomToDry room;
   private final List<Stay> stays = new ArrayList<>();
+
+  /** Made once: it is asked thousands of times what lies somewhere. */
+  private final BitSet there = new BitSet();
+
   private boolean overfull;
 
   /** Whether a thing goes back to where it lay before, where that is free. */
@@ -109,10 +113,21 @@ final class WetThings {
    * @return of all that lies where there would be room, what is dry first
    */
   Optional<InTheWay> inTheWay(int step, int end) {
-    int to = problem.movable(step, end);
+    List<Integer> leaves = room.wetAfter(step);
+    int to = leaves.isEmpty() ? end : problem.movable(step, end);
+    if (end >= to) {
+      return Optional.empty();
+    }
+    if (leaves.size() == 1) {
+      // nothing else of it could take the place away
+      int thing = leaves.getFirst();
+      return kindFor(thing, end, to).isPresent()
+          ? Optional.empty()
+          : Optional.of(firstDry(step, thing, end, to));
+    }
     List<Stay> before = List.copyOf(stays);
     try {
-      for (int thing : end < to ? room.wetAfter(step) : List.<Integer>of()) {
+      for (int thing : leaves) {
         OptionalInt kind = kindFor(thing, end, to);
         if (kind.isEmpty()) {
           return Optional.of(firstDry(step, thing, end, to));
@@ -192,13 +207,20 @@ final class WetThings {
   }
 
   private boolean isFreeAt(int kind, int thing, int at) {
-    BitSet there = new BitSet();
+    int count = room.kinds().get(kind).count();
+    there.clear();
+    int lying = 0;
     for (Stay s : stays) {
-      if (s.kind() == kind && s.thing() != thing && s.from() <= at && s.to() > at) {
+      boolean lies = s.kind() == kind && s.thing() != thing && s.from() <= at && s.to() > at;
+      if (lies && !there.get(s.thing())) {
         there.set(s.thing());
+        lying++;
+        if (lying >= count) {
+          return false;
+        }
       }
     }
-    return there.cardinality() < room.kinds().get(kind).count();
+    return lying < count;
   }
 
   private void lay(int step, int thing, int kind, int from, int to) {
