@@ -76,7 +76,10 @@ function Label({ medium }: { medium: MediumView }) {
     setVersion(medium.version);
   };
   const changed = useShelfChanged();
-  const reading = useMediumReading(given);
+  const differs = JSON.stringify(given) !== JSON.stringify(medium.given);
+  // as it is kept, it came along with its reading: nothing appears under one's eyes a moment later
+  const changedReading = useMediumReading(differs ? given : null);
+  const reading = (differs ? changedReading.data : undefined) ?? medium.reading;
   const save = useMutation({
     mutationFn: () =>
       ask(
@@ -88,7 +91,6 @@ function Label({ medium }: { medium: MediumView }) {
     onSuccess: (saved: MediumView) => setVersion(saved.version),
     onSettled: changed,
   });
-  const differs = JSON.stringify(given) !== JSON.stringify(medium.given);
   return (
     <>
       <Flex justify="space-between" align="flex-end" gap="3" mb="1">
@@ -97,7 +99,7 @@ function Label({ medium }: { medium: MediumView }) {
             {medium.given.name}
           </Heading>
           <Text color="soft" data-testid="typical">
-            {reading.data?.typicalText}
+            {reading.typicalText}
           </Text>
         </Box>
         <Flex gap="2">
@@ -107,7 +109,7 @@ function Label({ medium }: { medium: MediumView }) {
           </Button>
         </Flex>
       </Flex>
-      <Refusal of={reading.error ?? save.error} />
+      <Refusal of={(differs ? changedReading.error : null) ?? save.error} />
       <Flex maxW="260px" my="2">
         <PlainField
           label="Name"
@@ -117,7 +119,7 @@ function Label({ medium }: { medium: MediumView }) {
         />
       </Flex>
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(165px, 1fr))" gap="3">
-        <LabelFields medium={given} onMedium={setGiven} fields={reading.data?.fields ?? []} />
+        <LabelFields medium={given} onMedium={setGiven} fields={reading.fields} />
       </Box>
       <Packs
         unit={medium.reading.unit === 'G' ? 'g' : 'ml'}

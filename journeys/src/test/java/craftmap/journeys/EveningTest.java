@@ -8,8 +8,6 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** The pages by the lamp of an evening. */
 class EveningTest extends Journey {
@@ -63,28 +61,5 @@ class EveningTest extends Journey {
   private int background() {
     String rgb = (String) page.locator("body").evaluate("e => getComputedStyle(e).backgroundColor");
     return Integer.parseInt(rgb.replaceAll("rgb\\((\\d+),.*", "$1"));
-  }
-
-  @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "/",
-        "/pieces/sea-chest/survey/front",
-        "/pieces/sea-chest/lay-out/front/wave-foot",
-        "/pieces/sea-chest/choose/lid",
-        "/pieces/sea-chest/coats",
-        "/pieces/sea-chest/order",
-        "/pieces/sea-chest/gather",
-        "/pieces/wardrobe/cut",
-        "/shelf",
-        "/shopping",
-        "/studio",
-        "/pieces/sea-chest/money",
-      })
-  void everyoneCanUseItInTheEveningToo(String address) {
-    page.addInitScript("localStorage.setItem('craft-map-light', 'evening')");
-    go(address);
-    assertThat(root()).hasClass(DIMMED);
-    everyoneCanUseIt();
   }
 }

@@ -2,9 +2,9 @@ package craftmap.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOnlyOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -313,21 +313,40 @@ abstract class Journey {
 
   /** No serious or critical finding of axe-core on what is shown now. */
   protected void everyoneCanUseIt() {
-    Assertions.assertThat(found(GRAVE::contains)).as("accessibility of %s", page.url()).isEmpty();
+    Assertions.assertThat(found(new AxeRunOptions(), GRAVE::contains))
+        .as("accessibility of %s", page.url())
+        .isEmpty();
   }
 
   /** No finding of axe-core of any weight. */
   protected void nothingIsInAnybodysWay() {
-    Assertions.assertThat(found(weight -> true)).as("accessibility of %s", page.url()).isEmpty();
+    Assertions.assertThat(found(new AxeRunOptions(), weight -> true))
+        .as("accessibility of %s", page.url())
+        .isEmpty();
   }
 
-  private List<String> found(Predicate<String> weighs) {
-    AxeRunOptions violations = new AxeRunOptions();
-    violations.setResultTypes(List.of("violations"));
-    List<Rule> findings = new AxeBuilder(page).options(violations).analyze().getViolations();
-    return findings.stream()
-        .filter(f -> weighs.test(f.getImpact()))
-        .map(f -> f.getId() + ": " + f.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
-        .toList();
+  /** The same of what another light changes: nothing but colours. */
+  protected void everythingCanBeReadInThisLight() {
+    AxeRunOnlyOptions rules = new AxeRunOnlyOptions();
+    rules.setType("rule");
+    rules.setValues(List.of("color-contrast", "link-in-text-block"));
+    AxeRunOptions contrast = new AxeRunOptions();
+    contrast.setRunOnly(rules);
+    Assertions.assertThat(found(contrast, weight -> true))
+        .as("contrast of %s", page.url())
+        .isEmpty();
+  }
+
+  private List<String> found(AxeRunOptions options, Predicate<String> weighs) {
+    options.setResultTypes(List.of("violations"));
+    return new AxeBuilder(page)
+        .options(options).analyze().getViolations().stream()
+            .filter(f -> weighs.test(f.getImpact()))
+            .map(
+                f ->
+                    f.getId()
+                        + ": "
+                        + f.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
+            .toList();
   }
 }

@@ -12,8 +12,6 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** Pages beside the route, and addresses that lead straight to a thing. */
 class PlacesTest extends Journey {
@@ -74,69 +72,6 @@ class PlacesTest extends Journey {
     page.waitForURL("**on=marsh-gold");
     assertThat(page.getByTestId("level")).containsText("59 ml");
     everyoneCanUseIt();
-  }
-
-  @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "/pieces/sea-chest/survey",
-        "/pieces/sea-chest/survey/front",
-        "/pieces/sea-chest/lay-out/left/shell-left",
-        "/pieces/sea-chest/lay-out/front/wave-foot",
-        "/pieces/sea-chest/gather",
-        "/pieces/wardrobe/cut",
-        "/pieces/wardrobe/coats",
-        "/pieces/tapered-planter/coats/of:wall/lay:gulls-round",
-        "/pieces/step-stool/photos",
-        "/pieces/sea-chest/photos/before-after",
-        "/shelf",
-        "/shelf/designs/lattice-shells/change",
-        "/shelf/pots/deep-estuary",
-        "/shelf/supplier",
-        "/shopping",
-        "/learned",
-        "/studio/people",
-        "/studio/clients",
-        "/studio/devices",
-        "/pieces/sea-chest/money",
-        "/pieces/sea-chest/afterwards",
-        "/pieces/sea-chest/order",
-        "/shelf/no-such-thing",
-        "/week",
-        "/logbook",
-      })
-  void everyFaceAndLayHasAnAddressAndEveryoneCanUseIt(String address) {
-    go(address);
-    assertThat(page.locator("main h1")).isVisible();
-    everyoneCanUseIt();
-  }
-
-  /** Not even a heading out of its turn, on pages that look the same whatever others did. */
-  @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "/sums",
-        "/glossary",
-        "/studio",
-        "/studio/backup",
-        "/shelf/designs/moonrise-reeds",
-        "/shelf/designs/new",
-        "/shelf/pots/new",
-        "/shelf/lists",
-        "/pieces/wardrobe/survey",
-        "/pieces/wardrobe/survey/door-1",
-        "/pieces/tapered-planter/survey/wall",
-        "/pieces/sea-chest/choose/lid",
-        "/pieces/folding-screen/lay-out/panel-1-inset-1",
-        "/pieces/biscuit-tin/standing",
-        "/pieces/sea-chest/cut/print",
-        "/pieces/sea-chest/cut/cutter",
-        "/pieces/sea-chest/no-such-stop",
-      })
-  void nothingIsInAnybodysWayThere(String address) {
-    go(address);
-    assertThat(page.locator("main h1")).isVisible();
-    nothingIsInAnybodysWay();
   }
 
   @Test
