@@ -6,6 +6,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -62,6 +63,32 @@ class CutTest extends LayingJourney {
     assertThat(marsh).containsText("1 sheet, 1 is the least possible");
     assertThat(in(marsh, "It is cut")).isEnabled();
     stock("great-marsh", "SPOILED", 1);
+  }
+
+  /** With the knife in one hand: the cut that is gone to in the list is the one that stands out. */
+  @Test
+  void aCutIsFollowedFromTheListToTheSheet() {
+    go("/pieces/wardrobe/cut");
+    Locator cuts =
+        cut("great-marsh")
+            .getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Cuts, in this order"))
+            .getByRole(AriaRole.BUTTON);
+    cuts.nth(1).focus();
+    Locator line = cut("great-marsh").locator("line[data-followed]");
+    assertThat(line).hasCount(1);
+    String across = line.getAttribute("y1");
+    Assertions.assertThat(line.getAttribute("y2")).as("goes across").isEqualTo(across);
+    page.keyboard().press("Tab");
+    assertThat(cuts.nth(2)).hasAttribute("aria-pressed", "true");
+    assertThat(line).hasCount(1);
+    assertThat(line).not().hasAttribute("y2", across);
+    // no letter is cut off by the edge of the sheet
+    BoundingBox sheet = cut("great-marsh").getByRole(AriaRole.IMG).first().boundingBox();
+    for (Locator letter : cut("great-marsh").locator("[data-letters]").all()) {
+      BoundingBox box = letter.boundingBox();
+      Assertions.assertThat(box.x).isGreaterThanOrEqualTo(sheet.x - 1);
+      Assertions.assertThat(box.x + box.width).isLessThanOrEqualTo(sheet.x + sheet.width + 1);
+    }
   }
 
   @Test
