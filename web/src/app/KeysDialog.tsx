@@ -20,7 +20,7 @@ const KEYS: ReadonlyArray<readonly [string, string]> = [
   ['F', 'next face'],
   ['W', 'the whole piece'],
   ['M', 'measure between two places of a face, or on a photo'],
-  ['Enter', 'on a photo: the corner near by catches the place; measuring: set the cross'],
+  ['Enter', 'on a photo: the corner near by catches the place; measuring or placing: there'],
   ['K, D, H, B, Z', 'survey: a keep-out, damage, a hole, a break, a zone on this face'],
   ['/', 'find a piece, a design, a pot, or the code on a label'],
   ['U', 'switch between inches and millimetres'],

@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, type DesignGiven, type DesignView, type MotifDoc, seen } from '../api/client';
+import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { PlainField } from '../common/PlainField';
@@ -72,6 +73,7 @@ function Loaded({ design }: { design: DesignView }) {
   const [motif, setMotif] = useState<number | null>(null);
   const [offcut, setOffcut] = useState<DrawnBox | null>(null);
   const { change, away } = useDesignChanges(design);
+  useKeys({ escape: () => setDrawing(null) });
   const motifs = design.given.motifs;
   const setMotifs = (now: MotifDoc[]) => change.mutate({ ...design.given, motifs: now });
   const drawn = (box: DrawnBox) => {
@@ -90,8 +92,8 @@ function Loaded({ design }: { design: DesignView }) {
         {drawing && (
           <Text color="rust" role="status">
             {drawing === 'motif'
-              ? 'Draw a box round the part on the picture.'
-              : 'Draw a box round what is left, where it was on the sheet.'}
+              ? 'Draw a box round the part on the picture, or move its two corners by the arrow keys and press Enter.'
+              : 'Draw a box round what is left, where it was on the sheet, or move its two corners by the arrow keys and press Enter.'}
           </Text>
         )}
         <Refusal of={change.error ?? away.error} />

@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type PointerEvent, useRef, useState } from 'react';
 import type { ArtworkView, Drawn } from '../api/client';
 import { Button } from '../common/Button';
+import { GripRing } from '../common/GripRing';
 import { LengthField } from '../common/LengthField';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
@@ -27,14 +28,17 @@ const RIM = 8;
 /** A smaller part is a slip of the hand. */
 const LEAST_SHARE = 0.01;
 
+/** What is kept at first, before a corner of it is moved. */
+const INNER = { a: { x: 0.1, y: 0.1 }, b: { x: 0.9, y: 0.9 } };
+
 /** The picture with a line on it that can be laid along anything whose length is known. */
 export function Fitter({ artwork, drawn, onFit }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const [from, setFrom] = useState<Place>({ x: 0, y: 0.5 });
   const [to, setTo] = useState<Place>({ x: 1, y: 0.5 });
-  const [held, setHeld] = useState<'from' | 'to' | 'crop' | null>(null);
-  const [cropping, setCropping] = useState(false);
+  const [held, setHeld] = useState<'from' | 'to' | 'a' | 'b' | null>(null);
   const [crop, setCrop] = useState<{ a: Place; b: Place } | null>(null);
+  const cropping = crop !== null;
   const w = artwork.width.mm;
   const h = artwork.height.mm;
   const k = Math.min((WIDTH - 2 * RIM) / w, (HEIGHT - 2 * RIM) / h);
@@ -45,27 +49,33 @@ export function Fitter({ artwork, drawn, onFit }: Props) {
       y: (e.clientY - (frame?.top ?? 0) - RIM) / (h * k),
     });
   };
-  const ring = (which: 'from' | 'to', label: string) => {
-    const [place, set] = which === 'from' ? ([from, setFrom] as const) : ([to, setTo] as const);
-    return (
-      <Ring
-        at={{ x: RIM + place.x * w * k, y: RIM + place.y * h * k }}
-        across={place.x}
-        label={label}
-        onHold={(pointer) => {
-          svg.current?.setPointerCapture(pointer);
-          setHeld(which);
-        }}
-        onKey={(e) => {
-          const now = moved(place, e.key, e.shiftKey);
-          if (now) {
-            e.preventDefault();
-            set(now);
-          }
-        }}
-      />
-    );
+  const put = (which: NonNullable<typeof held>, place: Place) => {
+    if (which === 'from') {
+      setFrom(place);
+    } else if (which === 'to') {
+      setTo(place);
+    } else {
+      setCrop(crop && { ...crop, [which]: place });
+    }
   };
+  const ring = (which: NonNullable<typeof held>, place: Place, label: string) => (
+    <GripRing
+      at={{ x: RIM + place.x * w * k, y: RIM + place.y * h * k }}
+      share={place}
+      label={label}
+      onHold={(pointer) => {
+        svg.current?.setPointerCapture(pointer);
+        setHeld(which);
+      }}
+      onKey={(e) => {
+        const now = moved(place, e.key, e.shiftKey);
+        if (now) {
+          e.preventDefault();
+          put(which, now);
+        }
+      }}
+    />
+  );
   const box = crop && boxBetween(crop.a, crop.b);
   return (
     <Box>
@@ -81,16 +91,12 @@ export function Fitter({ artwork, drawn, onFit }: Props) {
             e.currentTarget.setPointerCapture(e.pointerId);
             const p = at(e);
             setCrop({ a: p, b: p });
-            setHeld('crop');
+            setHeld('b');
           }
         }}
         onPointerMove={(e) => {
-          if (held === 'from') {
-            setFrom(at(e));
-          } else if (held === 'to') {
-            setTo(at(e));
-          } else if (held === 'crop' && crop) {
-            setCrop({ ...crop, b: at(e) });
+          if (held) {
+            put(held, at(e));
           }
         }}
         onPointerUp={() => setHeld(null)}
@@ -104,8 +110,8 @@ export function Fitter({ artwork, drawn, onFit }: Props) {
               strokeWidth="2"
               strokeDasharray="6 4"
             />
-            {ring('from', 'One end of what is known')}
-            {ring('to', 'The other end of what is known')}
+            {ring('from', from, 'One end of what is known')}
+            {ring('to', to, 'The other end of what is known')}
           </>
         )}
         {box && (
@@ -120,6 +126,8 @@ export function Fitter({ artwork, drawn, onFit }: Props) {
             strokeWidth="1.6"
           />
         )}
+        {crop && ring('a', crop.a, 'One corner of what is kept')}
+        {crop && ring('b', crop.b, 'The corner across from it')}
       </svg>
       <Flex gap="3" align="flex-start" wrap="wrap" mt="1">
         <LengthField
@@ -143,10 +151,7 @@ export function Fitter({ artwork, drawn, onFit }: Props) {
           mt="6"
           aria-pressed={cropping}
           look={cropping ? 'sea' : 'quiet'}
-          onClick={() => {
-            setCropping(!cropping);
-            setCrop(null);
-          }}
+          onClick={() => setCrop(cropping ? null : INNER)}
         >
           Crop…
         </Button>
@@ -157,43 +162,6 @@ export function Fitter({ artwork, drawn, onFit }: Props) {
         )}
       </Flex>
     </Box>
-  );
-}
-
-/** One end of the line along what is known. */
-function Ring({
-  at,
-  across,
-  label,
-  onHold,
-  onKey,
-}: {
-  at: Place;
-  across: number;
-  label: string;
-  onHold: (pointer: number) => void;
-  onKey: (e: KeyboardEvent) => void;
-}) {
-  return (
-    <circle
-      cx={num(at.x)}
-      cy={num(at.y)}
-      r="8"
-      fill={ink('sheet')}
-      stroke={ink('rust')}
-      strokeWidth="2.4"
-      style={{ cursor: 'grab' }}
-      tabIndex={0}
-      role="slider"
-      aria-label={label}
-      aria-valuenow={Math.round(across * 100)}
-      aria-valuetext={`${Math.round(across * 100)} % across`}
-      onPointerDown={(e) => {
-        onHold(e.pointerId);
-        e.stopPropagation();
-      }}
-      onKeyDown={onKey}
-    />
   );
 }
 

@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { DesignView } from '../api/client';
+import { GripRing } from '../common/GripRing';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
 import { BareSheet } from './BareSheet';
@@ -27,13 +28,14 @@ export function SheetView({ design, width, height, marks, onBox, chosenMotif, co
   const k = Math.min((width - 8) / w, (height - 8) / h);
   const ox = (width - w * k) / 2;
   const drawing = useDrawnBox({ left: ox, top: 4, scale: k, width: w, height: h }, onBox ?? null);
+  const drawn = drawing.box ?? drawing.byKeys?.box;
   const openings = reading.pathData !== undefined && reading.painted;
   return (
     <svg
       ref={drawing.on}
       width={width}
       height={num(h * k + 8)}
-      role="img"
+      role={onBox ? 'group' : 'img'}
       aria-label={`Sheet of ${given.name}`}
       style={onBox ? { cursor: 'crosshair', touchAction: 'none' } : undefined}
       {...drawing.pointer}
@@ -67,20 +69,34 @@ export function SheetView({ design, width, height, marks, onBox, chosenMotif, co
             vectorEffect="non-scaling-stroke"
           />
         )}
-        {drawing.box && (
+        {drawn && (
           <rect
-            x={drawing.box.leftMm}
-            y={drawing.box.topMm}
-            width={drawing.box.widthMm}
-            height={drawing.box.heightMm}
+            x={drawn.leftMm}
+            y={drawn.topMm}
+            width={drawn.widthMm}
+            height={drawn.heightMm}
             fill={ink('rust')}
-            fillOpacity="0.12"
+            fillOpacity={drawing.box ? 0.12 : 0.04}
             stroke={ink('rust')}
             strokeWidth="1.6"
+            strokeDasharray={drawing.box ? undefined : '5 4'}
             vectorEffect="non-scaling-stroke"
           />
         )}
       </g>
+      {drawing.byKeys &&
+        (['a', 'b'] as const).map((which) => {
+          const share = drawing.byKeys?.[which] ?? { x: 0, y: 0 };
+          return (
+            <GripRing
+              key={which}
+              at={{ x: ox + share.x * w * k, y: 4 + share.y * h * k }}
+              share={share}
+              label={which === 'a' ? 'One corner of the box' : 'The corner across from it'}
+              onKey={drawing.byKeys?.onKey(which) ?? (() => {})}
+            />
+          );
+        })}
       {marks &&
         given.motifs.map((m, i) => (
           <text

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { boxBetween, onSheet } from './useDrawnBox';
+import { boxBetween, cornersOn, onSheet } from './useDrawnBox';
 
 const SHEET = { left: 37, top: 4, scale: 0.62, width: 330, height: 211 };
 
@@ -20,5 +20,14 @@ describe('a box drawn on a sheet', () => {
     expect(boxBetween({ x0: 12, y0: 30, x1: 90, y1: 71 })).toEqual(box);
     expect(boxBetween({ x0: 90, y0: 30, x1: 12, y1: 71 })).toEqual(box);
     expect(boxBetween({ x0: 90, y0: 71, x1: 12, y1: 30 })).toEqual(box);
+  });
+
+  it('is the same drawn by keys: corners in shares of the sheet', () => {
+    const corners = cornersOn(SHEET, { x: 0.75, y: 0.1 }, { x: 0.25, y: 1 });
+    const box = boxBetween(corners);
+    expect(box.leftMm).toBeCloseTo(82.5);
+    expect(box.topMm).toBeCloseTo(21.1);
+    expect(box.widthMm).toBeCloseTo(165);
+    expect(box.heightMm).toBeCloseTo(189.9);
   });
 });

@@ -1,4 +1,5 @@
-import { type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { moved, type Place } from './fitting';
 
 export type DrawnBox = {
   readonly leftMm: number;
@@ -42,7 +43,23 @@ export const boxBetween = (c: Corners): DrawnBox => ({
   heightMm: Math.abs(c.y1 - c.y0),
 });
 
-/** A box that is drawn by hand on a sheet; told when it is let go. */
+/** The middle of a sheet, in shares of it: where a box begins that is drawn by keys. */
+const MIDDLE = { a: { x: 0.25, y: 0.25 }, b: { x: 0.75, y: 0.75 } };
+
+/** Two corners in shares of a sheet, in its millimetres. */
+export const cornersOn = (sheet: Pick<Sheet, 'width' | 'height'>, a: Place, b: Place): Corners => ({
+  x0: a.x * sheet.width,
+  y0: a.y * sheet.height,
+  x1: b.x * sheet.width,
+  y1: b.y * sheet.height,
+});
+
+const isMeant = (box: DrawnBox) => box.widthMm > LEAST_MM && box.heightMm > LEAST_MM;
+
+/**
+ * A box that is drawn on a sheet, told when it is let go; or by keys, its two corners moved by
+ * arrows, told on Enter.
+ */
 export function useDrawnBox(sheet: Sheet, onBox: ((box: DrawnBox) => void) | null) {
   const on = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<Corners | null>(null);
@@ -50,7 +67,14 @@ export function useDrawnBox(sheet: Sheet, onBox: ((box: DrawnBox) => void) | nul
     const frame = on.current?.getBoundingClientRect();
     return onSheet(sheet, e.clientX - (frame?.left ?? 0), e.clientY - (frame?.top ?? 0));
   };
+  const [keyed, setKeyed] = useState(MIDDLE);
   const box = drag && boxBetween(drag);
+  const tell = (told: DrawnBox | null) => {
+    if (told && onBox && isMeant(told)) {
+      onBox(told);
+      setKeyed(MIDDLE);
+    }
+  };
   const pointer = {
     onPointerDown: (e: PointerEvent<SVGSVGElement>) => {
       if (onBox) {
@@ -66,11 +90,27 @@ export function useDrawnBox(sheet: Sheet, onBox: ((box: DrawnBox) => void) | nul
       }
     },
     onPointerUp: () => {
-      if (box && onBox && box.widthMm > LEAST_MM && box.heightMm > LEAST_MM) {
-        onBox(box);
-      }
+      tell(box);
       setDrag(null);
     },
   };
-  return { on, box, pointer };
+  const byKeys =
+    onBox && drag === null
+      ? {
+          ...keyed,
+          box: boxBetween(cornersOn(sheet, keyed.a, keyed.b)),
+          onKey: (which: 'a' | 'b') => (e: KeyboardEvent) => {
+            const now = moved(keyed[which], e.key, e.shiftKey);
+            if (now) {
+              setKeyed({ ...keyed, [which]: now });
+            } else if (e.key === 'Enter') {
+              tell(boxBetween(cornersOn(sheet, keyed.a, keyed.b)));
+            } else {
+              return;
+            }
+            e.preventDefault();
+          },
+        }
+      : null;
+  return { on, box, pointer, byKeys };
 }

@@ -11,6 +11,7 @@ import { Tape } from '../map/Tape';
 import { num, type Spot } from '../map/viewport';
 import { usePlan } from '../plan/PlanProvider';
 import { MeasuringTape, snapped } from './MeasuringTape';
+import { PlaceByKeys } from './PlaceByKeys';
 
 const MARGINS = { left: 64, top: 76, right: 60, bottom: 132 };
 const NO_MARKS: MarkView[] = [];
@@ -90,6 +91,11 @@ export function SurveyMap({ face, stencils, onPlace, measuring }: Props) {
               </text>
             )}
             {measuring && from && <MeasuringTape from={from} to={to} k={k} />}
+            {measuring ? (
+              <PlaceByKeys face={face} k={k} label="An end of the tape" onPut={measure} />
+            ) : (
+              onPlace && <PlaceByKeys face={face} k={k} label="Its place" onPut={onPlace} />
+            )}
           </>
         );
       }}

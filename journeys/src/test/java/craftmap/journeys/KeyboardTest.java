@@ -89,6 +89,76 @@ class KeyboardTest extends Journey {
         .containsText("Taken back: Keys only");
   }
 
+  /** A cross is carried over the face, and both ends of the tape are put where it stands. */
+  @Test
+  void aLengthIsMeasuredBetweenTwoPlaces() {
+    setTape("MM_1");
+    startChest("Measured by keys", 870, 420, 450);
+    go(page.url() + "/front");
+    press("m");
+    reach("An end of the tape");
+    press("Enter");
+    for (int i = 0; i < 5; i++) {
+      press("Shift+ArrowRight");
+    }
+    press("ArrowUp");
+    press("ArrowUp");
+    press("ArrowUp");
+    press("Enter");
+    assertThat(page.getByTestId("measured")).hasText("100 mm");
+    assertThat(page.getByTestId("measuring")).containsText("3 mm down");
+    everyoneCanUseIt();
+    // near the corner it catches it, as under a finger
+    for (int i = 0; i < 40; i++) {
+      press("Shift+ArrowLeft");
+      press("Shift+ArrowUp");
+    }
+    press("Enter");
+    for (int i = 0; i < 50; i++) {
+      press("Shift+ArrowRight");
+    }
+    press("Enter");
+    assertThat(page.getByTestId("measured")).hasText("870 mm");
+    press("Escape");
+    assertThat(page.getByTestId("measured")).hasCount(0);
+  }
+
+  @Test
+  void aHoleIsPutWhereTheCrossStands() {
+    startChest("Holes by keys", 870, 420, 450);
+    go(page.url() + "/front");
+    reach("Put a hole by clicking on the map");
+    press("Enter");
+    reach("Its place");
+    press("Shift+ArrowDown");
+    press("Enter");
+    eventually(() -> savedPlan().contains("\"holes\":[{"));
+    assertThat(savedPlan()).contains("\"xMm\":435").contains("\"yMm\":230");
+  }
+
+  @Test
+  void aPartOfAPictureIsBoxedRoundByKeys() {
+    setTape("MM_1");
+    go("/shelf/designs/moonrise-reeds");
+    reach("Name a part…");
+    press("Enter");
+    reach("One corner of the box");
+    everyoneCanUseIt();
+    String before = valueText();
+    press("Shift+ArrowLeft");
+    press("Shift+ArrowUp");
+    assertThat(valueText()).isNotEqualTo(before).isEqualTo("20 % across, 20 % down");
+    press("Tab");
+    press("Shift+ArrowRight");
+    assertThat(valueText()).isEqualTo("80 % across, 75 % down");
+    press("Escape");
+    assertThat(page.getByRole(AriaRole.SLIDER)).hasCount(0);
+  }
+
+  private String valueText() {
+    return (String) page.evaluate("document.activeElement.getAttribute('aria-valuetext')");
+  }
+
   private void press(String key) {
     page.keyboard().press(key);
   }

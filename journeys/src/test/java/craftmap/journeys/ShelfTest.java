@@ -47,6 +47,32 @@ class ShelfTest extends Journey {
     return out.toByteArray();
   }
 
+  /** Two corners are carried to what is kept by keys, and nothing else of the picture stays. */
+  @Test
+  void aPictureIsCroppedByKeys() throws IOException {
+    go("/shelf/designs/new");
+    starting("napkin").click();
+    page.getByTestId("artwork-file")
+        .setInputFiles(new FilePayload("napkin.png", "image/png", shellPrint()));
+    field("From ring to ring it is").fill("330 mm");
+    assertThat(page.getByText("the sheet is 13\" × 13\"")).isVisible();
+    button("Crop…").focus();
+    page.keyboard().press("Enter");
+    Locator corner =
+        page.getByRole(
+            AriaRole.SLIDER, new Page.GetByRoleOptions().setName("One corner of what is kept"));
+    corner.focus();
+    page.keyboard().press("Shift+ArrowRight");
+    page.keyboard().press("Shift+ArrowRight");
+    page.keyboard().press("Shift+ArrowUp");
+    assertThat(corner).hasAttribute("aria-valuetext", "20 % across, 5 % down");
+    everyoneCanUseIt();
+    button("Keep only this part").focus();
+    page.keyboard().press("Enter");
+    // 70 % of 330 mm by 85 %
+    assertThat(page.getByText("the sheet is 9 1/8\" × 11 1/16\"")).isVisible();
+  }
+
   @Test
   void aStencilComesFromItsDrawingAndIsTriedOnAPiece() {
     go("/shelf");

@@ -78,10 +78,19 @@ class HostileRequestsTest extends AccountsServerTest {
         Operations.all().stream().filter(o -> !LEFT_ALONE.contains(o.toString())).toList();
     int wanted = Integer.getInteger("craftmap.hostile", USUALLY);
     List<String> wrong = new ArrayList<>();
+    String before = "nothing";
     for (int i = 0; i < wanted; i++) {
       Operation o = all.get(i % all.size());
       HttpRequest.Builder request = hostile(o, chest, owner);
-      Answer answer = send(request.timeout(AT_MOST));
+      Answer answer;
+      try {
+        answer = send(request.timeout(AT_MOST));
+      } catch (IllegalStateException hungUp) {
+        throw new AssertionError(
+            "%d: %s %s was not answered, after %s".formatted(i, o, request.build().uri(), before),
+            hungUp);
+      }
+      before = o + " " + answer.status() + " " + answer.raw().headers().map();
       if (answer.status() >= 500) {
         wrong.add(
             "%d: %s %s: %d %s"
