@@ -78,19 +78,10 @@ class HostileRequestsTest extends AccountsServerTest {
         Operations.all().stream().filter(o -> !LEFT_ALONE.contains(o.toString())).toList();
     int wanted = Integer.getInteger("craftmap.hostile", USUALLY);
     List<String> wrong = new ArrayList<>();
-    String before = "nothing";
     for (int i = 0; i < wanted; i++) {
       Operation o = all.get(i % all.size());
       HttpRequest.Builder request = hostile(o, chest, owner);
-      Answer answer;
-      try {
-        answer = send(request.timeout(AT_MOST));
-      } catch (IllegalStateException hungUp) {
-        throw new AssertionError(
-            "%d: %s %s was not answered, after %s".formatted(i, o, request.build().uri(), before),
-            hungUp);
-      }
-      before = o + " " + answer.status() + " " + answer.raw().headers().map();
+      Answer answer = answered(o, request.timeout(AT_MOST));
       if (answer.status() >= 500) {
         wrong.add(
             "%d: %s %s: %d %s"
@@ -101,6 +92,22 @@ class HostileRequestsTest extends AccountsServerTest {
     assertThat(wrong).isEmpty();
     // and it goes on as before
     assertThat(get("/api/pieces/" + chest).status()).isEqualTo(200);
+  }
+
+  /**
+   * Whatever is asked is answered. A connection that was kept open may be closed just as it is used
+   * again, which is nobody's fault: asked on one of its own there is no such excuse.
+   */
+  private Answer answered(Operation o, HttpRequest.Builder request) {
+    try {
+      return send(request);
+    } catch (IllegalStateException closed) {
+      try {
+        return sendAlone(request);
+      } catch (IllegalStateException hungUp) {
+        throw new AssertionError(o + " " + request.build().uri() + " was not answered", hungUp);
+      }
+    }
   }
 
   private HttpRequest.Builder hostile(Operation o, String chest, String owner) {

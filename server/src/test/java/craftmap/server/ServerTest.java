@@ -148,8 +148,19 @@ public abstract class ServerTest {
   }
 
   protected Answer send(HttpRequest.Builder request) {
+    return send(http, request);
+  }
+
+  /** The same on a connection of its own. */
+  protected Answer sendAlone(HttpRequest.Builder request) {
+    try (HttpClient alone = HttpClient.newHttpClient()) {
+      return send(alone, request);
+    }
+  }
+
+  private Answer send(HttpClient by, HttpRequest.Builder request) {
     try {
-      HttpResponse<byte[]> raw = http.send(request.build(), ServerTest::wholeOrBegun);
+      HttpResponse<byte[]> raw = by.send(request.build(), ServerTest::wholeOrBegun);
       boolean isJson =
           raw.headers().firstValue("Content-Type").orElse("").contains("json")
               && raw.body().length > 0;
