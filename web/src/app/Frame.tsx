@@ -60,7 +60,15 @@ function Page({
             <Box as="span" w="24px">
               <img src="/mark.svg" width="24" height="24" alt="" />
             </Box>
-            <Text as="span" fontFamily="heading" fontSize="19px" fontWeight="600">
+            <Text
+              as="span"
+              // where the route leaves no room for it, the mark alone leads home
+              display={{ base: 'inline', lg: 'none', xl: 'inline' }}
+              whiteSpace="nowrap"
+              fontFamily="heading"
+              fontSize="19px"
+              fontWeight="600"
+            >
               Craft Map
             </Text>
           </HStack>

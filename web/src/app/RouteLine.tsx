@@ -37,8 +37,8 @@ export function RouteLine() {
               <Box
                 aria-hidden
                 mt="7px"
-                w={{ base: '32px', md: '50px' }}
-                mx={{ base: '-16px', md: '-25px' }}
+                w={{ base: '32px', md: '50px', lg: '44px', xl: '50px' }}
+                mx={{ base: '-16px', md: '-25px', lg: '-22px', xl: '-25px' }}
                 borderTopWidth="2px"
                 borderStyle={settled || current ? 'solid' : 'dashed'}
                 borderColor={settled || current ? 'sea' : 'fold'}
@@ -46,7 +46,12 @@ export function RouteLine() {
               />
             )}
             <Link to={`/pieces/${piece.id}/${path}`} aria-current={current ? 'page' : undefined}>
-              <Flex direction="column" align="center" w={{ base: '52px', md: '70px' }} gap="1">
+              <Flex
+                direction="column"
+                align="center"
+                w={{ base: '52px', md: '70px', lg: '64px', xl: '70px' }}
+                gap="1"
+              >
                 <Box
                   w="16px"
                   h="16px"

@@ -7,6 +7,9 @@ import { ink } from '../theme/theme';
 
 const SNAP_PX = 11;
 
+/** So far above the tape what it reads, clear of whatever holds its ends. */
+const ABOVE_PX = 48;
+
 /** The nearest corner, centre, hole or blemish, else the nearest edge, else the place itself. */
 export function snapped(face: FaceView, at: Spot, k: number): Spot {
   const reach = SNAP_PX / k;
@@ -107,7 +110,7 @@ export function MeasuringTape({ from, to, k }: { from: Spot; to: Spot | null; k:
           ),
       )}
       {b && answer && (
-        <g transform={`translate(${num((a.x + b.x) / 2)} ${num((a.y + b.y) / 2 - 14)})`}>
+        <g transform={`translate(${num((a.x + b.x) / 2)} ${num((a.y + b.y) / 2 - ABOVE_PX)})`}>
           <rect
             x="-112"
             y="-17"

@@ -81,9 +81,9 @@ export function SurveyPage() {
             </Heading>
             <Text color="soft">
               {measuring
-                ? 'Click two places: the tape catches corners, centres and edges. Esc stops.'
+                ? 'Click two places, or carry the cross by arrows and Enter. Esc stops.'
                 : placing
-                  ? `Click where the ${MARK_NAMES[placing]} is. Esc stops.`
+                  ? `Click where the ${MARK_NAMES[placing]} is, or carry the cross there and press Enter. Esc stops.`
                   : faceId
                     ? `${face.makeUpText} · ${face.area.netText} · mark what is in the way`
                     : 'Type the measures on the right; choose a face to mark what is on it (F).'}
