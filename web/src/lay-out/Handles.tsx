@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, type RefObject, useRef, useState } from 'react';
 import type { FaceView, HandleView, LayDoc, OptionView } from '../api/client';
+import { wayOf } from '../common/arrows';
 import { SvgFig } from '../common/Fig';
 import { type Snapped, snap } from '../map/snapping';
 import { num, type Spot } from '../map/viewport';
@@ -93,9 +94,7 @@ export function Handles(props: Props) {
   };
 
   const key = (handle: HandleView) => (e: KeyboardEvent) => {
-    const way = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[
-      e.key
-    ];
+    const way = wayOf(e.key);
     if (!way) {
       return;
     }
@@ -107,7 +106,7 @@ export function Handles(props: Props) {
       keyGesture.current.name = crypto.randomUUID();
     }
     keyGesture.current.at = now;
-    const [x = 0, y = 0] = way;
+    const [x, y] = way;
     const times = e.shiftKey ? COARSE : 1;
     const move = handle.moves[0];
     if (handle.role === 'TURN' && move) {

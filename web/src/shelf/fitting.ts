@@ -1,15 +1,10 @@
+import { wayOf } from '../common/arrows';
+
 /** A place on a picture, in shares of its width and height. */
 export type Place = { readonly x: number; readonly y: number };
 
 const STEP = 0.005;
 const LARGE_STEP = 0.05;
-
-const WAYS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 
 const kept = (share: number) => Math.min(1, Math.max(0, share));
 
@@ -18,7 +13,7 @@ export const corner = (p: Place): Place => ({ x: kept(p.x), y: kept(p.y) });
 
 /** Where a place is after an arrow key; none for another key. */
 export function moved(place: Place, key: string, large: boolean): Place | null {
-  const way = WAYS[key];
+  const way = wayOf(key);
   const step = large ? LARGE_STEP : STEP;
   return way ? corner({ x: place.x + step * way[0], y: place.y + step * way[1] }) : null;
 }

@@ -1,14 +1,8 @@
+import { wayOf } from '../common/arrows';
 import type { Spot } from '../map/viewport';
 
 const STEP_MM = 1;
 const LARGE_STEP_MM = 20;
-
-const WAYS: ReadonlyMap<string, readonly [number, number]> = new Map([
-  ['ArrowLeft', [-1, 0]],
-  ['ArrowRight', [1, 0]],
-  ['ArrowUp', [0, -1]],
-  ['ArrowDown', [0, 1]],
-]);
 
 /** Where a place on a face is after an arrow key, kept to the face; none for another key. */
 export function movedOnFace(
@@ -18,7 +12,7 @@ export function movedOnFace(
   widthMm: number,
   heightMm: number,
 ): Spot | null {
-  const way = WAYS.get(key);
+  const way = wayOf(key);
   const step = large ? LARGE_STEP_MM : STEP_MM;
   return way
     ? {

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { FaceOnPhoto, Pin } from '../../api/client';
+import { wayOf } from '../../common/arrows';
 import { ink } from '../../theme/theme';
 import { edgeOf, quadOf } from './places';
 import type { PinAt } from './useFacesOnPhoto';
@@ -76,12 +77,6 @@ function nameOf(face: FaceOnPhoto, pin: PinAt): string {
   );
 }
 
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 const FAR = 10;
 
 function PinHandle({
@@ -107,7 +102,7 @@ function PinHandle({
     return { x: x + (held.current?.dx ?? 0), y: y + (held.current?.dy ?? 0) };
   };
   const pressed = (e: KeyboardEvent) => {
-    const step = ARROWS[e.key];
+    const step = wayOf(e.key);
     if (step) {
       e.preventDefault();
       const by = e.shiftKey ? FAR : 1;

@@ -6,17 +6,12 @@ import {
   type RefObject,
   useRef,
 } from 'react';
+import { wayOf } from '../../common/arrows';
 import { ink } from '../../theme/theme';
 import type { At } from './perspective';
 
 type Size = { readonly width: number; readonly height: number };
 
-const STEPS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 const FAR = 10;
 
 /** The photo, over it what will be, and over both whatever is pointed at. */
@@ -52,7 +47,7 @@ export function PhotoStage({
   const k = shown.width / photo.width;
   const begun = useRef<At | null>(null);
   const pressed = (e: KeyboardEvent) => {
-    const step = STEPS[e.key];
+    const step = wayOf(e.key);
     if (step) {
       e.preventDefault();
       const by = e.shiftKey ? FAR : 1;
