@@ -123,7 +123,7 @@ class ShelfTest extends Journey {
 
     button("Name a part…").click();
     Locator sheet =
-        page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Sheet of Oval shells"));
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Sheet of Oval shells"));
     drag(sheet, 0.1, 0.1, 0.3, 0.3);
     Locator name = field("Name of part motif 1");
     name.fill("the oval");
@@ -265,7 +265,7 @@ class ShelfTest extends Journey {
     assertThat(page.getByText("3 sheets").first()).isVisible();
     button("Keep an offcut…").click();
     drag(
-        page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Sheet of Shore finds")),
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Sheet of Shore finds")),
         0.05,
         0.05,
         0.5,
