@@ -31,7 +31,7 @@ public final class CpScheduler implements Scheduler {
   private static final int STEPS_IT_READS = 800;
 
   /** Where there may not be room for all that is wet, so many times as much is to be read. */
-  private static final int AS_MUCH_WITH_ROOM = 3;
+  private static final int AS_MUCH_WITH_ROOM = 2;
 
   private final ListScheduler start;
   private final double work;
