@@ -33,11 +33,15 @@ class CutTest extends LayingJourney {
         AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + button)));
   }
 
-  @Test
-  void theWardrobesCuttingListIsBookedWithItsOffcut() {
-    // whoever else waits for the only sheet may have one as well
+  /** Whoever else waits for the only sheet may have one as well. */
+  private void oneSheetMoreOfTheMarsh() {
     page.navigate("/sums");
     stock("great-marsh", "BOUGHT", 1);
+  }
+
+  @Test
+  void theWardrobesCuttingListIsBookedWithItsOffcut() {
+    oneSheetMoreOfTheMarsh();
     go("/pieces/wardrobe/cut");
     Locator marsh = cut("great-marsh");
     assertThat(marsh).containsText("1 sheet, 1 is the least possible");
@@ -68,6 +72,7 @@ class CutTest extends LayingJourney {
   /** With the knife in one hand: the cut that is gone to in the list is the one that stands out. */
   @Test
   void aCutIsFollowedFromTheListToTheSheet() {
+    oneSheetMoreOfTheMarsh();
     go("/pieces/wardrobe/cut");
     Locator cuts =
         cut("great-marsh")
@@ -89,6 +94,7 @@ class CutTest extends LayingJourney {
       Assertions.assertThat(box.x).isGreaterThanOrEqualTo(sheet.x - 1);
       Assertions.assertThat(box.x + box.width).isLessThanOrEqualTo(sheet.x + sheet.width + 1);
     }
+    stock("great-marsh", "SPOILED", 1);
   }
 
   @Test

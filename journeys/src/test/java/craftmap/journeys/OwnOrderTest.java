@@ -2,12 +2,18 @@ package craftmap.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -100,6 +106,26 @@ class OwnOrderTest extends LayingJourney {
     assertThat(step("^Samphire, coat 1 of .*part 2")).hasCount(1);
   }
 
+  /** When the last of what a step has to wait for has just been done, and is wet. */
+  private LocalDateTime justDoneUnder(String step) {
+    List<LocalDateTime> done = new ArrayList<>();
+    JsonObject order =
+        JsonParser.parseString(page.request().get("/api/pieces/sea-chest/order").text())
+            .getAsJsonObject();
+    for (JsonElement row : order.getAsJsonArray("rows")) {
+      for (JsonElement each : row.getAsJsonObject().getAsJsonArray("steps")) {
+        JsonObject one = each.getAsJsonObject();
+        for (JsonElement wait : one.getAsJsonArray("waits")) {
+          if (wait.getAsJsonObject().get("toStep").getAsString().endsWith(":" + step)) {
+            int takes = one.get("to").getAsInt() - one.get("from").getAsInt();
+            done.add(LocalDateTime.parse(one.get("at").getAsString()).plusMinutes(takes));
+          }
+        }
+      }
+    }
+    return Collections.max(done);
+  }
+
   /** Letters that stick would lift fresh paint: they are moved a day with one click. */
   @Test
   void stickOnLettersAreMovedADayWithOneClick() {
@@ -107,8 +133,7 @@ class OwnOrderTest extends LayingJourney {
     Locator letters = step("^Saltmarsh, 1 of");
     letters.click();
     Locator begins = page.getByLabel("When it begins");
-    LocalDateTime then = LocalDateTime.parse(begins.inputValue());
-    begins.fill(then.minusDays(1).toString());
+    begins.fill(justDoneUnder("lay:name-front:1").toString());
     begins.press("Enter");
     page.keyboard().press("Escape");
     Locator stop = mind().getByText(Pattern.compile("Saltmarsh.*it would lift"));
