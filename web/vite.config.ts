@@ -10,6 +10,10 @@ export default defineConfig({
     // small files are not folded into the code: the page may load nothing but files of its own
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 1200,
+    // what most pages share is one file: a page is fetched in two or three, not in thirty
+    rolldownOptions: {
+      output: { codeSplitting: { groups: [{ name: 'shared', minShareCount: 5 }] } },
+    },
   },
   server: {
     proxy: { '/api': { target: 'http://127.0.0.1:8080', changeOrigin: true } },

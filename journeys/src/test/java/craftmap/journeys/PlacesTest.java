@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
@@ -101,6 +102,22 @@ class PlacesTest extends Journey {
   void anAddressThatLeadsNowhereSaysSo() {
     page.navigate("/pieces/no-such-piece/survey");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no piece no-such-piece.");
+  }
+
+  /** The server is away, or newer than this window: the page before is not lost for a blank one. */
+  @Test
+  void aPageWhoseScriptDoesNotComeSaysSoAndOpensOnceItDoes() {
+    String scripts = "**/assets/LogbookPage-*.js";
+    go("/");
+    page.route(scripts, Route::abort);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Logbook").setExact(true))
+        .click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("This page did not come");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("What you changed is saved");
+    everyoneCanUseIt();
+    page.unroute(scripts);
+    button("Open it again").click();
+    assertThat(page.locator("main h1").first()).hasText("Logbook");
   }
 
   @Test
