@@ -20,14 +20,13 @@ export function page<Name extends string>(
   fetched: () => Promise<Readonly<Record<Name, ComponentType>>>,
 ): Pick<RouteObject, 'lazy'> {
   return {
-    lazy: {
-      Component: async () => {
-        try {
-          return (await fetched())[name];
-        } catch {
-          throw new NotFetched(name);
-        }
-      },
+    // as a function: of a property alone that does not come the router says nothing
+    lazy: async () => {
+      try {
+        return { Component: (await fetched())[name] };
+      } catch {
+        throw new NotFetched(name);
+      }
     },
   };
 }
