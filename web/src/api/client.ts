@@ -3,6 +3,7 @@ import type { components, paths } from './schema';
 import { windowId } from './window';
 
 type Schemas = components['schemas'];
+export type WalkStop = Schemas['WalkStop'];
 export type PieceView = Schemas['PieceView'];
 export type CoatsView = Schemas['CoatsView'];
 export type MixesView = Schemas['MixesView'];

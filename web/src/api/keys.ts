@@ -44,6 +44,7 @@ export const keys = {
   history: (id: string, version: number) => key('history', ['PLAN'], id, version),
   fold: (id: string, version: number) => key('fold', ['PLAN'], id, version),
   route: (id: string, version: number) => key('route', ['PLAN', 'SHELF'], id, version),
+  walk: (id: string, version: number) => key('walk', ['PLAN', 'SHELF'], id, version),
   trials: (id: string, faceId: string, version: number, wish: unknown) =>
     key('trials', ['PLAN', 'SHELF'], id, faceId, version, wish),
   options: (id: string, layId: string, faceId: string, version: number) =>

@@ -12,6 +12,7 @@ import { FindDialog } from '../find/FindDialog';
 import { Others } from '../live/Others';
 import { HistoryDialog } from '../plan/HistoryDialog';
 import { PlanProvider, usePlan } from '../plan/PlanProvider';
+import { WalkStrip } from '../walk/WalkStrip';
 import { KeysDialog } from './KeysDialog';
 import { LightButton } from './LightButton';
 import { RouteLine } from './RouteLine';
@@ -23,12 +24,15 @@ function Page({
   of,
   middle,
   right,
+  under,
   children,
 }: {
   /** The piece whose page it is. */
   of?: PieceView;
   middle?: ReactNode;
   right?: ReactNode;
+  /** What stands under the bar, over the page. */
+  under?: ReactNode;
   children: ReactNode;
 }) {
   const handles = useMatches().map((match) => match.handle);
@@ -96,6 +100,7 @@ function Page({
         </HStack>
       </Flex>
       <GuestLine />
+      {under}
       <Box as="main" flex="1" minH="0" overflow="auto">
         {children}
       </Box>
@@ -146,7 +151,7 @@ export function PieceFrame() {
 function PiecePage() {
   const { piece } = usePlan();
   return (
-    <Page of={piece} middle={<RouteLine />} right={<UndoRedo />}>
+    <Page of={piece} middle={<RouteLine />} right={<UndoRedo />} under={<WalkStrip />}>
       <Outlet />
       <Trouble />
     </Page>

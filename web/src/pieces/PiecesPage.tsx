@@ -9,6 +9,7 @@ import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Empty, ErrorState, Loading } from '../common/States';
 import { useStencilMap } from '../map/useStencilMap';
+import { WalkButton } from '../walk/WalkButton';
 import { Card } from './Card';
 import { NewPiece } from './NewPiece';
 
@@ -53,6 +54,7 @@ export function PiecesPage() {
           {archived ? 'Back to the pieces' : 'Put away'}
         </Button>
         <ImportPiece />
+        <WalkButton />
         <Button look="sea" onClick={() => setStarting(true)}>
           Start a piece…
         </Button>
@@ -71,7 +73,7 @@ export function PiecesPage() {
             ? 'Try fewer of them, or look among the pieces that were put away.'
             : archived
               ? 'A piece that is done can be put away from its card; it keeps everything.'
-              : 'Start one: a form of furniture and a few measures off the tape are enough.'}
+              : 'Start one: a form of furniture and a few measures off the tape are enough. Or take a first walk: three minutes along the route, on a board that is thrown away afterwards.'}
         </Empty>
       )}
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(380px, 1fr))" gap="5">

@@ -26,5 +26,5 @@ export const isOfCoats = (edits: ReadonlyArray<PlanEdit>): boolean =>
 /** A piece as an edit of its coats leaves it; what was read of its lays is as it was. */
 export function afterCoats(piece: PieceView, edited: CoatsEdited): EditedPiece {
   const { coats: _, ...kept } = edited;
-  return { piece: { id: piece.id, reading: piece.reading, ...kept } };
+  return { piece: { id: piece.id, reading: piece.reading, practice: piece.practice, ...kept } };
 }

@@ -87,7 +87,8 @@ public record Standing(List<Stop> settled, Next next) {
     return needed.pots().stream().flatMap(p -> p.open().stream()).findFirst().map(Next.PutOn::new);
   }
 
-  private static boolean isMeasured(FormNote form) {
+  /** Whether its main sizes were taken. */
+  static boolean isMeasured(FormNote form) {
     return form.entries().stream()
         .filter(MeasureSheet.LengthEntry.class::isInstance)
         .limit(MAIN_SIZES)

@@ -55,6 +55,7 @@ class PieceController {
   /**
    * A piece.
    *
+   * @param practice begun to try things on, and thrown away afterwards
    * @param undo what undo would take back; absent at the beginning of its history
    * @param redo what redo would bring again; absent at the end
    */
@@ -65,6 +66,7 @@ class PieceController {
       ReadingView reading,
       Instant savedAt,
       boolean archived,
+      boolean practice,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String undo,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String redo) {}
 
@@ -294,6 +296,7 @@ class PieceController {
         views.view(studio, saved),
         saved.savedAt(),
         saved.archived(),
+        saved.practice(),
         saved.undo().orElse(null),
         saved.redo().orElse(null));
   }

@@ -26,6 +26,9 @@ class PieceRow {
   @Column(name = "archived_at")
   private Instant archivedAt;
 
+  /** Begun to try things on, and thrown away afterwards. */
+  private boolean practice;
+
   /** Its versions before it was brought back were of another past. */
   @Column(name = "restored_at")
   private Instant restoredAt;
@@ -37,6 +40,18 @@ class PieceRow {
     this.studioId = studioId;
     this.madeAt = madeAt;
     this.version = 0;
+  }
+
+  /** One to try things on: it lies in the archive from the first, so that nothing counts on it. */
+  static PieceRow toTryThingsOn(String id, String studioId, Instant madeAt) {
+    PieceRow row = new PieceRow(id, studioId, madeAt);
+    row.practice = true;
+    row.archivedAt = madeAt;
+    return row;
+  }
+
+  boolean isPractice() {
+    return practice;
   }
 
   boolean isArchived() {

@@ -41,8 +41,19 @@ interface PieceRows extends JpaRepository<PieceRow, String> {
   @NativeQuery("delete from piece where studio_id = :studioId and id = :id")
   int delete(String studioId, String id);
 
-  /** Into the archive at a time, or out of it with none; nothing else of it is touched. */
+  /** Those begun to try things on before a time. */
+  List<PieceRow> findByStudioIdAndPracticeTrueAndMadeAtBefore(String studioId, Instant before);
+
+  /**
+   * Into the archive at a time, or out of it with none, and then it is a piece as all others;
+   * nothing else of it is touched.
+   */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
-  @Query("update PieceRow p set p.archivedAt = :at where p.studioId = :studioId and p.id = :id")
+  @Query(
+      """
+      update PieceRow p
+      set p.archivedAt = :at, p.practice = (case when :at is null then false else p.practice end)
+      where p.studioId = :studioId and p.id = :id
+      """)
   int archive(String studioId, String id, Instant at);
 }

@@ -42,6 +42,7 @@ import craftmap.server.writing.Clash;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Solves;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -65,6 +66,7 @@ public class Pieces {
   private static final int LONGEST_GESTURE = 60;
   private static final int LONGEST_CHANGE_ID = 36;
   private static final int MOST_STEPS = 200;
+  private static final Duration PRACTICE_LASTS = Duration.ofDays(1);
 
   private final PieceRows pieces;
   private final EntryRows entries;
@@ -105,7 +107,7 @@ public class Pieces {
   /** The studio's pieces, oldest first: those it works on, or those it put into the archive. */
   public List<SavedPlan> all(Studio studio, boolean archived) {
     return pieces.findByStudioIdOrderByMadeAtAscIdAsc(studio.id()).stream()
-        .filter(p -> p.isArchived() == archived)
+        .filter(p -> p.isArchived() == archived && !p.isPractice())
         .map(this::saved)
         .toList();
   }
@@ -134,6 +136,10 @@ public class Pieces {
           said("is-being-worked-on"),
           said("one-that-was-put-away"));
     }
+    forget(studio, id);
+  }
+
+  private void forget(Studio studio, String id) {
     events.publishEvent(new PieceGone(studio, id));
     pieces.forget(studio.id(), id);
     entries.letGo(studio.id(), id);
@@ -293,7 +299,32 @@ public class Pieces {
   /** Starts a piece from a whole plan, under an id of the caller's. */
   @Guarded
   public SavedPlan start(Studio studio, String id, Plan plan) {
-    PieceRow piece = pieces.save(new PieceRow(id, studio.id(), clock.instant()));
+    return start(studio, new PieceRow(id, studio.id(), clock.instant()), plan);
+  }
+
+  /**
+   * Starts one to try things on: on nobody's list, nothing is kept for it, and whoever begins
+   * another a day later throws it away.
+   */
+  @Guarded
+  public SavedPlan startPractice(Studio studio, Plan plan) {
+    Instant now = clock.instant();
+    pieces
+        .findByStudioIdAndPracticeTrueAndMadeAtBefore(studio.id(), now.minus(PRACTICE_LASTS))
+        .stream()
+        .map(PieceRow::id)
+        // whoever else begins just now may have thrown it away meanwhile
+        .filter(old -> pieces.hold(studio.id(), old) == 1)
+        .forEach(old -> forget(studio, old));
+    String id = UUID.randomUUID().toString();
+    return start(
+        studio,
+        PieceRow.toTryThingsOn(id, studio.id(), now),
+        plan.with(plan.coats().with(studio.habits())));
+  }
+
+  private SavedPlan start(Studio studio, PieceRow fresh, Plan plan) {
+    PieceRow piece = pieces.save(fresh);
     EntryRow entry =
         entries.save(
             new EntryRow(
@@ -305,8 +336,8 @@ public class Pieces {
                 null,
                 clock.instant(),
                 who.person()));
-    move(studio, id, piece.version(), entry.id());
-    return told(studio, get(studio, id));
+    move(studio, piece.id(), piece.version(), entry.id());
+    return told(studio, get(studio, piece.id()));
   }
 
   /**
@@ -531,6 +562,7 @@ public class Pieces {
         plans.of(piece, () -> json.read(entry.document())),
         entry.madeAt(),
         piece.isArchived(),
+        piece.isPractice(),
         entry.parentId() == null ? Optional.empty() : Optional.of(entry.summaryFor(who.person())),
         entries
             .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(piece.id(), entry.id())

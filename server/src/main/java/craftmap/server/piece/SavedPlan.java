@@ -7,6 +7,7 @@ import java.util.Optional;
 /**
  * A plan as it stands.
  *
+ * @param practice begun to try things on: it takes no part in what the studio works on
  * @param undo what undo would take back, in words
  * @param redo what redo would bring again, in words
  */
@@ -16,6 +17,7 @@ public record SavedPlan(
     Plan plan,
     Instant savedAt,
     boolean archived,
+    boolean practice,
     Optional<String> undo,
     Optional<String> redo) {
   public String name() {
@@ -24,6 +26,6 @@ public record SavedPlan(
 
   /** The same piece with another plan, to see what would come of it. */
   public SavedPlan with(Plan other) {
-    return new SavedPlan(id, version, other, savedAt, archived, undo, redo);
+    return new SavedPlan(id, version, other, savedAt, archived, practice, undo, redo);
   }
 }

@@ -52,7 +52,7 @@ public final class Bench {
       };
 
   /** Ids in their order, so that the same edits give the same plan. */
-  static Editing editing() {
+  public static Editing editing() {
     return new Editing(
         Planned.SHELF,
         new PlanReader(Planned.SHELF, TapeDivision.MM_1),
