@@ -29,6 +29,8 @@ export function DesignToCut({ cut, together, onTogether }: Props) {
     s.rests.map((_, rest) => ({ sheet, rest })).filter((k) => !scraps.has(key(k.sheet, k.rest))),
   );
   const book = useBooking(cut.designId, together);
+  // a board to try things on: nothing is booked for it
+  const onlyTried = usePlan().piece.practice;
   const short = cut.shortText !== undefined;
   const small = cut.sheets.length > 1 && cut.sheets.every((s) => s.pieces.length <= MOST_SMALL);
   return (
@@ -66,7 +68,7 @@ export function DesignToCut({ cut, together, onTogether }: Props) {
               Take back
             </Button>
           </Flex>
-        ) : (
+        ) : onlyTried ? null : (
           <Button
             look="sea"
             disabled={book.isPending || short}

@@ -96,6 +96,7 @@ export function GatherPage() {
               key={need.potId}
               need={need}
               pieceId={piece.id}
+              onlyTried={piece.practice}
               open={need.potId === shownPot}
               busy={book.isPending}
               onLedger={() => setPotId(need.potId)}
@@ -168,6 +169,8 @@ const called = (use: UseView) => (use.coat ? `${use.title}, ${use.where}` : use.
 type PotRowProps = {
   readonly need: NeedView;
   readonly pieceId: string;
+  /** A board to try things on: nothing is booked for it. */
+  readonly onlyTried: boolean;
   readonly open: boolean;
   readonly busy: boolean;
   readonly onLedger: () => void;
@@ -175,7 +178,7 @@ type PotRowProps = {
   readonly onSplit: (moves: PotSplit['moves']) => void;
 };
 
-function PotRow({ need, pieceId, open, busy, onLedger, onDone, onSplit }: PotRowProps) {
+function PotRow({ need, pieceId, onlyTried, open, busy, onLedger, onDone, onSplit }: PotRowProps) {
   return (
     <Flex
       gap="5"
@@ -270,7 +273,7 @@ function PotRow({ need, pieceId, open, busy, onLedger, onDone, onSplit }: PotRow
                   >
                     Take back
                   </Button>
-                ) : (
+                ) : onlyTried ? null : (
                   <Button
                     w="104px"
                     look="sea"

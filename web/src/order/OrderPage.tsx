@@ -71,7 +71,7 @@ export function OrderPage() {
       >
         <Flex justify="space-between" gap="4" align="flex-start">
           <Head order={data} />
-          {data.possible && data.rows.length > 0 && (
+          {data.possible && data.rows.length > 0 && !plan.piece.practice && (
             <Link
               to={`/pieces/${plan.piece.id}/work`}
               style={{ flexShrink: 0 }}

@@ -131,7 +131,7 @@ function Ends({ pieceId, last }: { pieceId: string; last: boolean }) {
         disabled={end.isPending}
         onClick={() => end.mutate(false)}
       >
-        Throw it away
+        Throw the board away
       </Button>
       {end.isError && (
         <Text role="alert" color="rust" fontSize="13px">

@@ -2,6 +2,7 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.StreamSupport;
@@ -12,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A first walk: its board is worked on like any piece, and nothing of the studio counts on it. */
-class WalkApiTest extends CoatsServerTest {
+class WalkApiTest extends BenchServerTest {
   @Autowired private JdbcTemplate database;
 
   private JsonNode begun() {
@@ -79,6 +80,38 @@ class WalkApiTest extends CoatsServerTest {
             database.queryForObject(
                 "select count(*) from claim where piece_id = ?", Integer.class, id(board)))
         .isZero();
+  }
+
+  /** What is played with is in no pot: nothing is booked, told or learned, whoever sends it. */
+  @Test
+  void nothingIsBookedOrLearnedForIt() {
+    JsonNode board = begun();
+    board = edited(board, measured(of("MEASURE_PIECE"), 523.9, 417.3));
+    board = edited(board, from(inGroup("PAINT_GROUND", board), "rust-tide"));
+    JsonNode pots = get("/api/pots").body();
+    String path = "/api/pieces/" + id(board);
+    String use = get(path + "/gather").body().at("/needs/0/uses/0/layId").asString();
+    String step = steps(order(board)).getFirst().path("key").asString();
+    assertThat(List.of(use, step)).doesNotContain("");
+    Answer booked = put(path + "/lays/" + encoded(use) + "/done", null);
+    assertThat(booked.status()).as(booked.detail()).isEqualTo(422);
+    ObjectNode told = json.createObjectNode();
+    told.putArray("told").add(done(step, Instant.now(), 4.5));
+    String problem = post(path + "/work/told", told).body().at("/0/problem").asString();
+    for (String refusal : List.of(booked.detail(), problem)) {
+      assertThat(refusal).contains("A board to try things on").contains("only tried on");
+    }
+    // nor by saying so in the plan itself
+    ObjectNode stepDone = of("STEP_DONE").put("step", step);
+    stepDone.putObject("done").put("at", Instant.now().toString()).put("minutes", 4.5);
+    board = edited(board, stepDone);
+    assertThat(get("/api/pots").body()).isEqualTo(pots);
+    assertThat(get("/api/logbook?piece=" + id(board)).body().path("days")).isEmpty();
+    // of a board that is kept it is what happened
+    post(path + "/restore", null);
+    assertThat(get("/api/logbook?piece=" + id(board)).body().path("days")).hasSize(1);
+    archived(board);
+    delete(path);
   }
 
   @Test

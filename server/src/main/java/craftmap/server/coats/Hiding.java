@@ -45,8 +45,7 @@ class Hiding {
   @Guarded
   public void took(Asker asker, String pieceId, String groupId, String key, int coats) {
     Studio studio = asker.studio();
-    pieces.hold(studio, pieceId);
-    SavedPlan piece = pieces.get(studio, pieceId);
+    SavedPlan piece = pieces.held(studio, pieceId);
     BandReading band =
         pieces
             .coats(studio, piece.plan())

@@ -24,7 +24,9 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -101,8 +103,9 @@ class CutBooking {
 
   /** The pieces as they stand once nobody else books for them; taken hold of in one order. */
   private List<SavedPlan> held(Studio studio, List<String> ids) {
-    ids.stream().sorted().forEach(id -> pieces.hold(studio, id));
-    return ids.stream().map(id -> pieces.get(studio, id)).toList();
+    Map<String, SavedPlan> held = new TreeMap<>();
+    ids.stream().sorted().forEach(id -> held.put(id, pieces.held(studio, id)));
+    return ids.stream().map(held::get).toList();
   }
 
   /** Leftovers whole; new sheets from one stock after the other. */

@@ -124,8 +124,13 @@ class BenchUses {
         asked, draws, order, used, StillToTake.of(asked.work(), draws, order, used.keySet()));
   }
 
-  /** Has the ledger follow what is done of a piece that somebody holds. */
+  /**
+   * Has the ledger follow what is done of a piece that somebody holds; nothing of what is tried.
+   */
   void follow(Studio studio, SavedPlan piece) {
+    if (piece.practice()) {
+      return;
+    }
     Ordering order = piece.plan().order();
     Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     List<String> back =

@@ -394,8 +394,7 @@ public class GatherService {
   /** Books what a lay takes from its pot. */
   @Guarded
   public void done(Studio studio, String pieceId, String layId, String by) {
-    pieces.hold(studio, pieceId);
-    SavedPlan piece = pieces.get(studio, pieceId);
+    SavedPlan piece = pieces.held(studio, pieceId);
     for (Gathering.Need need : gather(studio, piece).needs()) {
       for (Gathering.Use use : need.uses()) {
         if (use.what().id().equals(layId)) {

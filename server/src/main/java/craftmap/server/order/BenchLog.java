@@ -46,6 +46,10 @@ class BenchLog {
   @Order(0)
   @Transactional
   public void follow(PlanMoved moved) {
+    // what is only tried on is nothing that happened, and nothing to learn from
+    if (moved.piece().practice()) {
+      return;
+    }
     Studio studio = moved.studio();
     String pieceId = moved.piece().id();
     Map<String, Ordering.Done> done = new HashMap<>();

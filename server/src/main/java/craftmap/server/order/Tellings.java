@@ -63,14 +63,13 @@ class Tellings {
   void tell(Asker asker, String pieceId, Telling sent) {
     Telling told = sent.checked();
     Studio studio = asker.studio();
-    pieces.hold(studio, pieceId);
+    SavedPlan piece = pieces.held(studio, pieceId);
     if (log.isKnown(studio.id(), told.id())) {
       return;
     }
     // a tablet's clock may be ahead: nothing was told later than now
     Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
     Instant toldAt = told.toldAt().isAfter(now) ? now : told.toldAt();
-    SavedPlan piece = pieces.get(studio, pieceId);
     Orders.Worked worked = orders.worked(studio, piece, piece.plan());
     Optional<WorkStep> step = atHand.step(worked, told.step());
     Optional<LogEntry> before = log.done(studio.id(), pieceId, told.step());

@@ -159,6 +159,21 @@ public class Pieces {
     }
   }
 
+  /**
+   * A piece that something is booked or learned for, held until this change ends. There is none for
+   * a board that is only tried on: what one plays with there is in no pot and on no shelf.
+   */
+  @Transactional
+  public SavedPlan held(Studio studio, String id) {
+    hold(studio, id);
+    SavedPlan piece = get(studio, id);
+    if (piece.practice()) {
+      throw new RefusedInput(
+          "piece", given(piece.name()), said("is-only-tried-on"), said("one-that-is-kept"));
+    }
+    return piece;
+  }
+
   /** Starts another piece with the same plan; what was done and booked stays with the first. */
   @Guarded
   public SavedPlan copy(Studio studio, String id) {
