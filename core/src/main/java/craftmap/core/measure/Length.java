@@ -18,10 +18,6 @@ public record Length(double mm) implements Comparable<Length> {
     return new Length(mm);
   }
 
-  public static Length ofInches(double inches) {
-    return new Length(inches * MM_PER_INCH);
-  }
-
   public boolean near(Length other, Tolerance tolerance) {
     return tolerance.sameLength(mm, other.mm);
   }

@@ -1,9 +1,6 @@
 package craftmap.core.measure;
 
-/**
- * How near two measures must be to count as the same. A tolerance for lengths never judges an area:
- * the area form is derived from the length over which the difference would have to lie.
- */
+/** How near two lengths must be to count as the same. It never judges an area. */
 public record Tolerance(double lengthMm) {
   /** The core is exact to this; anything nearer is arithmetic noise. */
   public static final Tolerance EXACT = new Tolerance(1e-6);
@@ -21,11 +18,6 @@ public record Tolerance(double lengthMm) {
   /** True where {@code a} exceeds {@code b} by more than noise. */
   public boolean greater(double aMm, double bMm) {
     return aMm > bMm + lengthMm;
-  }
-
-  /** The same area up to a strip of this tolerance along {@code alongMm}. */
-  public boolean sameArea(double aMm2, double bMm2, double alongMm) {
-    return Math.abs(aMm2 - bMm2) <= lengthMm * Math.max(1, alongMm);
   }
 
   /**

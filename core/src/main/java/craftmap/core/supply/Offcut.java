@@ -113,8 +113,4 @@ public record Offcut(List<Point> outline) {
     }
     return GEOMETRY.createPolygon(ring);
   }
-
-  private static String show(double mm) {
-    return Decimals.show(mm, 1);
-  }
 }

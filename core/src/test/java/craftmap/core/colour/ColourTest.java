@@ -28,9 +28,25 @@ class ColourTest {
 
   @ParameterizedTest
   @CsvSource({
-    "#F7F3E8, WHITE", "#8A8C8B, GREY", "#121416, BLACK", "#B3262E, RED", "#E08A2B, ORANGE",
-    "#6B4A2F, BROWN", "#E9C93B, YELLOW", "#3F7A3A, GREEN", "#1F5F66, TEAL", "#2F5DA8, BLUE",
-    "#6A3F8F, PURPLE", "#E7A3B5, PINK"
+    "#F7F3E8, WHITE",
+    "#8A8C8B, GREY",
+    "#121416, BLACK",
+    "#B3262E, RED",
+    "#E08A2B, ORANGE",
+    "#6B4A2F, BROWN",
+    "#E9C93B, YELLOW",
+    "#3F7A3A, GREEN",
+    "#1F5F66, TEAL",
+    "#2F5DA8, BLUE",
+    "#6A3F8F, PURPLE",
+    "#E7A3B5, PINK",
+    // a cream is a white, a dark brown with little left in it black, a brick a red
+    "#FBF1DC, WHITE",
+    "#3C1F1B, BLACK",
+    "#8A2A2E, RED",
+    "#4A2420, BROWN",
+    "#7A3020, RED",
+    "#6B2A1E, BROWN"
   })
   void aColourIsFoundUnderTheNamePeopleCallIt(String hex, ColourFamily family) {
     assertThat(ColourFamily.of(new Colour(hex))).isEqualTo(family);
