@@ -40,7 +40,7 @@ describe('a page fetched when it is gone to', () => {
       { initialEntries: ['/'] },
     );
     await router.navigate('/late');
-    expect(router.state.errors?.['above']).toBeInstanceOf(NotFetched);
+    expect(router.state.errors?.above).toBeInstanceOf(NotFetched);
     router.dispose();
   });
 

@@ -7,6 +7,8 @@ type Props = {
   readonly at: { readonly x: number; readonly y: number };
   /** the same in shares of what it lies on, for whoever does not see it */
   readonly share: { readonly x: number; readonly y: number };
+  /** the same as a person would say it; in shares where nothing better is known */
+  readonly told?: string;
   readonly label: string;
   /** gripped with a pointer; nothing where that goes through to the drawing below */
   readonly onHold?: (pointer: number) => void;
@@ -16,7 +18,7 @@ type Props = {
 const percent = (share: number) => Math.round(share * 100);
 
 /** A ring that is laid on a place of a picture, by hand or by the arrow keys. */
-export function GripRing({ at, share, label, onHold, onKey }: Props) {
+export function GripRing({ at, share, told, label, onHold, onKey }: Props) {
   return (
     <circle
       cx={num(at.x)}
@@ -30,7 +32,7 @@ export function GripRing({ at, share, label, onHold, onKey }: Props) {
       role="slider"
       aria-label={label}
       aria-valuenow={percent(share.x)}
-      aria-valuetext={`${percent(share.x)} % across, ${percent(share.y)} % down`}
+      aria-valuetext={told ?? `${percent(share.x)} % across, ${percent(share.y)} % down`}
       onPointerDown={(e) => {
         onHold?.(e.pointerId);
         e.stopPropagation();

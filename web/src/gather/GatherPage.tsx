@@ -73,7 +73,7 @@ export function GatherPage() {
           <Text>
             <Link to={`/pieces/${piece.id}/money`}>What it costs</Link>
           </Text>
-          {!complete && all.length > 0 && (
+          {!complete && all.length > 0 && !piece.practice && (
             <Text>
               <Link to={`/shopping?pieces=${piece.id}`}>Buy what is missing</Link>
             </Text>

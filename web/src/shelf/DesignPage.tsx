@@ -1,4 +1,4 @@
-import { Box, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -13,6 +13,7 @@ import { ErrorState, Loading } from '../common/States';
 import { useElementSize } from '../common/useElementSize';
 import { FactList, StockOf, UsedOn } from './DesignBrief';
 import { Entries, Ledger } from './Ledger';
+import { MotifRow } from './MotifRow';
 import { useDesign, useShelfChanged } from './queries';
 import { SheetView } from './SheetView';
 import type { DrawnBox } from './useDrawnBox';
@@ -71,6 +72,7 @@ function Loaded({ design }: { design: DesignView }) {
   const [sheet, size] = useElementSize();
   const [drawing, setDrawing] = useState<Drawing>(null);
   const [motif, setMotif] = useState<number | null>(null);
+  const [unnamed, setUnnamed] = useState<number | null>(null);
   const [offcut, setOffcut] = useState<DrawnBox | null>(null);
   const { change, away } = useDesignChanges(design);
   useKeys({ escape: () => setDrawing(null) });
@@ -80,6 +82,7 @@ function Loaded({ design }: { design: DesignView }) {
     if (drawing === 'motif') {
       setMotifs([...motifs, { name: `motif ${motifs.length + 1}`, ...box, importance: 3 }]);
       setMotif(motifs.length);
+      setUnnamed(motifs.length);
     } else {
       setOffcut(box);
     }
@@ -139,10 +142,12 @@ function Loaded({ design }: { design: DesignView }) {
                   key={i}
                   motif={m}
                   chosen={i === motif}
+                  fresh={i === unnamed}
                   onChoose={() => setMotif(i)}
                   onChange={(now) => setMotifs(motifs.map((x, j) => (j === i ? now : x)))}
                   onRemove={() => {
                     setMotif(null);
+                    setUnnamed(null);
                     setMotifs(motifs.filter((_, j) => j !== i));
                   }}
                 />
@@ -253,61 +258,6 @@ const cornersOf = (b: DrawnBox) => [
   { xMm: b.leftMm + b.widthMm, yMm: b.topMm + b.heightMm },
   { xMm: b.leftMm, yMm: b.topMm + b.heightMm },
 ];
-
-const IMPORTANCE = ['a leaf', 'a little', 'some', 'much', 'the face'] as const;
-
-function MotifRow({
-  motif,
-  chosen,
-  onChoose,
-  onChange,
-  onRemove,
-}: {
-  motif: MotifDoc;
-  chosen: boolean;
-  onChoose: () => void;
-  onChange: (motif: MotifDoc) => void;
-  onRemove: () => void;
-}) {
-  const [name, setName] = useState(motif.name);
-  return (
-    <Flex gap="2" align="center" py="0.5" onFocus={onChoose} bg={chosen ? 'ochreWash' : undefined}>
-      <Input
-        size="xs"
-        flex="1"
-        bg="card"
-        borderColor="hairline"
-        aria-label={`Name of part ${motif.name}`}
-        value={name}
-        maxLength={40}
-        onChange={(e) => setName(e.currentTarget.value)}
-        onBlur={() => name.trim() !== motif.name && onChange({ ...motif, name: name.trim() })}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
-      />
-      <Flex role="group" aria-label={`Importance of ${motif.name}`} gap="0.5">
-        {IMPORTANCE.map((text, i) => (
-          <Box
-            key={text}
-            as="button"
-            w="18px"
-            h="18px"
-            borderRadius="full"
-            borderWidth="1px"
-            borderColor="ochre"
-            bg={i < motif.importance ? 'ochre' : 'card'}
-            aria-label={`${motif.name} matters: ${text}`}
-            aria-pressed={i + 1 === motif.importance}
-            title={text}
-            onClick={() => onChange({ ...motif, importance: i + 1 })}
-          />
-        ))}
-      </Flex>
-      <Button size="xs" look="warn" aria-label={`Forget ${motif.name}`} onClick={onRemove}>
-        ×
-      </Button>
-    </Flex>
-  );
-}
 
 function Buy({ design }: { design: DesignView }) {
   const [quantity, setQuantity] = useState('');

@@ -1,9 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
-import { api, ask, type FaceView } from '../api/client';
-import { keys } from '../api/keys';
+import type { FaceView } from '../api/client';
 import { SvgFig } from '../common/Fig';
 import { num, type Spot } from '../map/viewport';
 import { ink } from '../theme/theme';
+import { useBetween } from './useBetween';
 
 const SNAP_PX = 11;
 
@@ -68,22 +67,7 @@ function onEdge(face: FaceView, at: Spot, reach: number): Spot | null {
 
 /** A tape held between two places of a face, with what it reads. */
 export function MeasuringTape({ from, to, k }: { from: Spot; to: Spot | null; k: number }) {
-  const answer = useQuery({
-    queryKey: keys.between(from, to),
-    enabled: to !== null,
-    staleTime: Number.POSITIVE_INFINITY,
-    queryFn: () =>
-      ask(
-        api.POST('/api/lengths/between', {
-          body: {
-            fromXMm: from.x,
-            fromYMm: from.y,
-            toXMm: to?.x ?? from.x,
-            toYMm: to?.y ?? from.y,
-          },
-        }),
-      ),
-  }).data;
+  const answer = useBetween(from, to);
   const a = { x: from.x * k, y: from.y * k };
   const b = to && { x: to.x * k, y: to.y * k };
   return (

@@ -3,6 +3,8 @@ package craftmap.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -125,12 +127,16 @@ class KeyboardTest extends Journey {
 
   @Test
   void aHoleIsPutWhereTheCrossStands() {
+    setTape("MM_1");
     startChest("Holes by keys", 870, 420, 450);
     go(page.url() + "/front");
     reach("Put a hole by clicking on the map");
     press("Enter");
     reach("Its place");
     press("Shift+ArrowDown");
+    eventually(() -> valueText().equals("435 mm from the left, 230 mm from the top"));
+    assertThat(page.getByTestId("place")).hasText("435 mm from the left, 230 mm from the top");
+    everyoneCanUseIt();
     press("Enter");
     eventually(() -> savedPlan().contains("\"holes\":[{"));
     assertThat(savedPlan()).contains("\"xMm\":435").contains("\"yMm\":230");
@@ -153,6 +159,25 @@ class KeyboardTest extends Journey {
     assertThat(valueText()).isEqualTo("80 % across, 75 % down");
     press("Escape");
     assertThat(page.getByRole(AriaRole.SLIDER)).hasCount(0);
+    reach("Name a part…");
+    press("Enter");
+    reach("The corner across from it");
+    press("Shift+ArrowDown");
+    press("Enter");
+    // and it waits for its name
+    eventually(() -> focused().startsWith("Name of part motif "));
+    type("The reeds");
+    press("Enter");
+    Locator name =
+        page.getByLabel("Name of part The reeds", new Page.GetByLabelOptions().setExact(true));
+    assertThat(name).isVisible();
+    reach("Forget The reeds");
+    press("Enter");
+    assertThat(name).hasCount(0);
+  }
+
+  private String focused() {
+    return (String) page.evaluate("document.activeElement.getAttribute('aria-label') ?? ''");
   }
 
   private String valueText() {

@@ -142,20 +142,50 @@ class WalkApiTest extends BenchServerTest {
   void aBoardLeftForADayGoesWhenTheNextIsBegun() {
     JsonNode left = begun();
     JsonNode atIt = begun();
-    database.update("update piece set made_at = made_at - interval 25 hour where id = ?", id(left));
+    leftForADay(id(left));
     begun();
     assertThat(get("/api/pieces/" + id(left)).status()).isEqualTo(404);
     assertThat(get("/api/pieces/" + id(atIt)).status()).isEqualTo(200);
+  }
+
+  /** Whoever keeps a board in the moment in which others clear old ones away has kept it. */
+  @Test
+  void whatIsKeptJustThenIsNotThrownAway() throws Exception {
+    for (int round = 0; round < 6; round++) {
+      List<String> old = List.of(id(begun()), id(begun()), id(begun()), id(begun()));
+      old.forEach(this::leftForADay);
+      List<Answer> all =
+          atOnce(
+              8,
+              i ->
+                  i < old.size()
+                      ? post("/api/pieces/" + old.get(i) + "/restore", null)
+                      : post("/api/walks", null));
+      for (int i = 0; i < old.size(); i++) {
+        Answer now = get("/api/pieces/" + old.get(i));
+        if (all.get(i).status() == 200) {
+          assertThat(now.status()).as("kept, in round %s", round).isEqualTo(200);
+          assertThat(now.body().path("practice").asBoolean()).isFalse();
+          archived(now.body());
+          delete("/api/pieces/" + old.get(i));
+        } else {
+          assertThat(all.get(i).status()).isEqualTo(404);
+          assertThat(now.status()).isEqualTo(404);
+        }
+      }
+      all.subList(old.size(), all.size()).forEach(a -> assertThat(a.status()).isEqualTo(201));
+    }
+  }
+
+  private void leftForADay(String boardId) {
+    database.update("update piece set made_at = made_at - interval 26 hour where id = ?", boardId);
   }
 
   /** Many begin in the same moment, with the same old boards in the way. */
   @Test
   void manyBeginAtOnce() throws Exception {
     List<String> old = List.of(id(begun()), id(begun()), id(begun()));
-    old.forEach(
-        o ->
-            database.update(
-                "update piece set made_at = made_at - interval 26 hour where id = ?", o));
+    old.forEach(this::leftForADay);
     List<String> fresh = new ArrayList<>();
     for (Answer begun : atOnce(8, i -> post("/api/walks", null))) {
       assertThat(begun.status()).as(begun.detail()).isEqualTo(201);

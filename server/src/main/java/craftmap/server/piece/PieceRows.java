@@ -32,6 +32,12 @@ interface PieceRows extends JpaRepository<PieceRow, String> {
   @NativeQuery("update piece set held = held + 1 where studio_id = :studioId and id = :id")
   int hold(String studioId, String id);
 
+  /** Takes hold of one that is only tried on; of none where it is kept, or gone, by now. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @NativeQuery(
+      "update piece set held = held + 1 where studio_id = :studioId and id = :id and practice")
+  int holdPractice(String studioId, String id);
+
   /** Before its history goes: it has no current entry any more. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
   @NativeQuery("update piece set current_entry_id = null where studio_id = :studioId and id = :id")

@@ -328,8 +328,8 @@ public class Pieces {
         .findByStudioIdAndPracticeTrueAndMadeAtBefore(studio.id(), now.minus(PRACTICE_LASTS))
         .stream()
         .map(PieceRow::id)
-        // whoever else begins just now may have thrown it away meanwhile
-        .filter(old -> pieces.hold(studio.id(), old) == 1)
+        // somebody may just have kept it, or thrown it away
+        .filter(old -> pieces.holdPractice(studio.id(), old) == 1)
         .forEach(old -> forget(studio, old));
     String id = UUID.randomUUID().toString();
     return start(
