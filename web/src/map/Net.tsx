@@ -107,6 +107,8 @@ export const NetLabels = memo(function NetLabels({
         )}
         {named && (
           <text
+            // it stands on the face, which is as dark or light by the lamp as by day
+            data-daylight
             x={bare ? face.labelAt.xMm * k : 8}
             y={bare ? nameY(face, k) : h - 8}
             dy={bare ? '0.35em' : 0}
@@ -157,7 +159,7 @@ const nameY = (face: FaceView, k: number) =>
 /** The number on the label of a part that comes off. */
 function PartNumber({ number, dark }: { number: number; dark: boolean }) {
   return (
-    <g transform="translate(14 14)">
+    <g data-daylight transform="translate(14 14)">
       <title>{`Comes off: number ${number} on the labels`}</title>
       <circle r="9" fill={ink('sheet')} stroke={ink(dark ? 'sheet' : 'ink')} strokeWidth="1.2" />
       <text

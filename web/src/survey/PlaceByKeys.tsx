@@ -17,7 +17,8 @@ type Props = {
 
 const ARM_PX = 22;
 /** The least there is above it for its words. */
-const ROOM_PX = 48;
+const ROOM_PX = 56;
+const WORDS_PX = 284;
 
 const CORNER: Spot = { x: 0, y: 0 };
 
@@ -68,19 +69,28 @@ export function PlaceByKeys({ face, k, label, onPut }: Props) {
         }}
       />
       {told && (
-        <text
-          x={num(x)}
-          y={num(y + (y > ROOM_PX ? -ARM_PX - 8 : ARM_PX + 18))}
-          textAnchor="middle"
-          fill={ink('rust')}
-          stroke={ink('card')}
-          strokeWidth="4"
-          paintOrder="stroke"
-          style={{ fontSize: 13, fontWeight: 600 }}
-          data-testid="place"
+        <g
+          transform={`translate(${num(x)} ${num(y + (y > ROOM_PX ? -ARM_PX - 20 : ARM_PX + 20))})`}
         >
-          <SvgFig text={told} />
-        </text>
+          <rect
+            x={-WORDS_PX / 2}
+            y="-13"
+            width={WORDS_PX}
+            height="26"
+            rx="6"
+            fill={ink('card')}
+            stroke={ink('rust')}
+          />
+          <text
+            textAnchor="middle"
+            dy="0.35em"
+            fill={ink('rust')}
+            style={{ fontSize: 13, fontWeight: 600 }}
+            data-testid="place"
+          >
+            <SvgFig text={told} />
+          </text>
+        </g>
       )}
     </g>
   );
