@@ -1,8 +1,26 @@
-const KEY = 'craftmap.walk';
+const KEPT = 'craft-map-walk';
 
 /** The board of the walk that this window began and has not ended. */
-export const walkBegun = (): string | null => sessionStorage.getItem(KEY);
+export function walkBegun(): string | null {
+  try {
+    return sessionStorage.getItem(KEPT);
+  } catch {
+    return null;
+  }
+}
 
-export const walkBegins = (pieceId: string) => sessionStorage.setItem(KEY, pieceId);
+export function walkBegins(pieceId: string) {
+  try {
+    sessionStorage.setItem(KEPT, pieceId);
+  } catch {
+    // a browser that keeps nothing begins another one
+  }
+}
 
-export const walkIsOver = () => sessionStorage.removeItem(KEY);
+export function walkIsOver() {
+  try {
+    sessionStorage.removeItem(KEPT);
+  } catch {
+    // nothing was kept
+  }
+}
