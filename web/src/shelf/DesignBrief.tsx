@@ -4,16 +4,17 @@ import type { DesignView } from '../api/client';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
 import { Section } from '../common/Section';
-import { ErrorState, Loading } from '../common/States';
+import { ErrorState } from '../common/States';
+import { AsideComing } from './AsideComing';
 import { ClaimList } from './ClaimList';
 import { useDesign, useUses } from './queries';
 import { SheetView } from './SheetView';
 
 /** A design beside the shelf: its picture, what follows from it, how much there is. */
-export function DesignBrief({ designId }: { designId: string }) {
+export function DesignBrief({ designId, name }: { designId: string; name: string }) {
   const design = useDesign(designId);
   if (design.isPending) {
-    return <Loading what="the design" />;
+    return <AsideComing name={name} what="the design" />;
   }
   if (design.isError) {
     return <ErrorState problem={design.error} again={() => design.refetch()} />;

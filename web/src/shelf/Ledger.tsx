@@ -11,17 +11,18 @@ import { Fig } from '../common/Fig';
 import { PlainField } from '../common/PlainField';
 import { Refusal } from '../common/Refusal';
 import { Section } from '../common/Section';
-import { ErrorState, Loading } from '../common/States';
+import { ErrorState } from '../common/States';
+import { AsideComing } from './AsideComing';
 import { ClaimList } from './ClaimList';
 import { LevelJar } from './LevelJar';
 import { useShelfChanged } from './queries';
 import { WhoField } from './WhoField';
 
 /** A stock: its level put right by eye, by scale or by figure, what happened to it, its ledger. */
-export function Ledger({ holdingId }: { holdingId: string }) {
+export function Ledger({ holdingId, name }: { holdingId: string; name?: string }) {
   const ledger = useLedger(holdingId);
   if (ledger.isPending) {
-    return <Loading what="the ledger" />;
+    return <AsideComing name={name ?? 'Its ledger'} what="the ledger" />;
   }
   if (ledger.isError) {
     return <ErrorState problem={ledger.error} again={() => ledger.refetch()} />;

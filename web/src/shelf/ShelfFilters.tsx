@@ -67,7 +67,7 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
         ))}
       </Flex>
       <Flex gap="2.5" align="center" wrap="wrap">
-        <Flex gap="1" role="group" aria-label="Colours">
+        <Flex gap="1" minW="284px" minH="20px" role="group" aria-label="Colours">
           {ways?.colours.map((c) => {
             const on = filters.colours.includes(c.value);
             return (
@@ -99,6 +99,7 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
         </Flex>
         <Select
           label="Size"
+          width="122px"
           value={String(filters.mostWidthMm ?? '')}
           among={SIZES.map((s) => [String(s.mm ?? ''), s.text] as const)}
           onChoice={(v) => {
@@ -108,6 +109,7 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
         />
         <Select
           label="Rights"
+          width="128px"
           value={filters.rights[0] ?? ''}
           among={[
             ['', 'any rights'],
@@ -117,6 +119,7 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
         />
         <Select
           label="Kind"
+          width="150px"
           value={filters.kinds.length === 1 ? (filters.kinds[0] ?? '') : ''}
           among={[['', 'any kind'], ...(ways?.kinds.map((k) => [k.value, k.text] as const) ?? [])]}
           onChoice={(v) => set({ kinds: v === '' ? [] : [v], things: [] })}
@@ -131,21 +134,29 @@ export function ShelfFilters({ filters, onFilters, finder }: Props) {
 
 function Select({
   label,
+  width,
   value,
   among,
   onChoice,
 }: {
   label: string;
+  /** as wide with the first of its answers as with all of them */
+  width: string;
   value: string;
   among: ReadonlyArray<readonly [string, string]>;
   onChoice: (value: string) => void;
 }) {
   return (
-    <NativeSelect.Root size="xs" w="auto">
+    <NativeSelect.Root size="xs" w={width}>
       <NativeSelect.Field
+        h="28px"
+        ps="3"
+        borderRadius="full"
+        fontWeight="500"
         aria-label={label}
         bg="card"
         borderColor={value === '' ? 'hairline' : 'sea'}
+        color={value === '' ? undefined : 'sea'}
         value={value}
         onChange={(e) => onChoice(e.currentTarget.value)}
       >

@@ -48,16 +48,16 @@ export function ShelfPage() {
     <Flex h="100%">
       <Flex direction="column" flex="1" minW="0">
         <Box px="6" pt="4" pb="2" borderBottomWidth="1px" borderColor="hairline">
-          <Flex justify="space-between" align="flex-start" gap="4" mb="3">
+          <Flex justify="space-between" align="flex-start" gap="4" mb="3" wrap="wrap">
             <Box>
               <Heading as="h1" fontFamily="heading" fontSize="22px" fontWeight="600">
                 The shelf
               </Heading>
               <Flex gap="2" align="center">
-                <Text color="soft" data-testid="counts">
-                  {count(cards)} At one scale,
+                <Text color="soft" data-testid="counts" whiteSpace="nowrap">
+                  {count(cards)}
                 </Text>
-                <Flex role="group" aria-label="Scale">
+                <Flex role="group" aria-label="All drawn at one scale" title="All at one scale">
                   {SCALES.map((s) => (
                     <Button
                       key={s}
@@ -133,11 +133,15 @@ export function ShelfPage() {
         ) : card === null ? (
           <Hint />
         ) : card.thing === 'POT' ? (
-          <Ledger key={card.id} holdingId={card.id} />
+          <Ledger key={card.id} holdingId={card.id} name={card.name} />
         ) : card.thing === 'TOOL' ? (
           <ToolPanel key={card.id} toolId={card.id} />
         ) : (
-          <DesignBrief key={card.id} designId={card.designId ?? card.id} />
+          <DesignBrief
+            key={card.id}
+            designId={card.designId ?? card.id}
+            name={card.name}
+          />
         )}
       </Box>
     </Flex>
