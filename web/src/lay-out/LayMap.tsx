@@ -11,6 +11,7 @@ import { num, type Spot } from '../map/viewport';
 import { layEdits } from '../plan/layEdits';
 import { useLive, usePlan } from '../plan/PlanProvider';
 import { Handles } from './Handles';
+import { Neighbours } from './Neighbours';
 import { Advice, ON_SIDE, ON_TOP, TAPE_BELOW, Ticks } from './Ticks';
 
 type Props = {
@@ -18,10 +19,11 @@ type Props = {
   readonly stencils: Stencils;
   readonly lay: LayView | null;
   readonly onSelect: (layId: string) => void;
+  readonly onFace: (faceId: string) => void;
 };
 
-const LEVEL_MARGINS = { left: 62, top: 70, right: 58, bottom: 208 };
-const UPRIGHT_MARGINS = { left: 170, top: 70, right: 40, bottom: 70 };
+const LEVEL_MARGINS = { left: 62, top: 62, right: 58, bottom: 182 };
+const UPRIGHT_MARGINS = { left: 170, top: 62, right: 40, bottom: 62 };
 const NO_MARKS: SetOut['marks'] = [];
 const NO_HANDLES: ReadonlyArray<HandleView> = [];
 const NO_OPTIONS: ReadonlyArray<OptionView> = [];
@@ -31,7 +33,7 @@ type SetOut = NonNullable<LayView['laid']>['setOuts'][number];
 type Carry = { readonly handle: string; readonly from: Spot; readonly by: Spot };
 
 /** The face with its lays, what can be gripped of the chosen one, and the tape beside it. */
-export function LayMap({ face, stencils, lay, onSelect }: Props) {
+export function LayMap({ face, stencils, lay, onSelect, onFace }: Props) {
   const plan = usePlan();
   const tape = useStudio().data?.tape;
   const toPlanRef = useRef<((client: Spot) => Spot) | null>(null);
@@ -89,7 +91,20 @@ export function LayMap({ face, stencils, lay, onSelect }: Props) {
           <Insets face={face} faces={plan.piece.reading.faces} stencils={stencils} />
         </>
       }
-      under={(k) => <MapGrid face={face} k={k} />}
+      under={(k, room) => (
+        <>
+          <Neighbours
+            face={face}
+            faces={plan.piece.reading.faces}
+            stencils={stencils}
+            k={k}
+            room={room}
+            upright={upright}
+            onGo={onFace}
+          />
+          <MapGrid face={face} k={k} />
+        </>
+      )}
       carried={carried && { ...carried, byMm }}
       over={(k) => (
         <>

@@ -54,6 +54,7 @@ export function LayOutPage() {
   const [comparing, setComparing] = useState(false);
 
   const faceBase = `${base}/lay-out/${face.id}`;
+  const toFace = useCallback((id: string) => go(`${base}/lay-out/${id}`), [go, base]);
   const select = useCallback(
     (id: string) => go(`${faceBase}/${id}`, { replace: true }),
     [go, faceBase],
@@ -114,7 +115,7 @@ export function LayOutPage() {
           width={198}
           height={128}
           chosen={face.id}
-          onChoose={(id) => go(`${base}/lay-out/${id}`)}
+          onChoose={toFace}
         />
         <LayList face={face} chosen={lay?.id ?? null} stencils={stencils} onSelect={select} />
         <Flex gap="2" mt="3" wrap="wrap">
@@ -139,7 +140,7 @@ export function LayOutPage() {
           </Text>
         </Box>
         <Box flex="1" minH="0" position="relative">
-          <LayMap face={face} stencils={stencils} lay={lay} onSelect={select} />
+          <LayMap face={face} stencils={stencils} lay={lay} onSelect={select} onFace={toFace} />
         </Box>
       </Flex>
 

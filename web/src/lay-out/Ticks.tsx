@@ -4,7 +4,7 @@ import { num, type Spot } from '../map/viewport';
 import { ink } from '../theme/theme';
 
 /** How far below the face its tape lies. */
-export const TAPE_BELOW = 112;
+export const TAPE_BELOW = 88;
 
 type SetOut = NonNullable<LayView['laid']>['setOuts'][number];
 

@@ -6,6 +6,9 @@ import { useGrips } from './useGrips';
 import { useView } from './useView';
 import { type Margins, num, type Spot } from './viewport';
 
+/** How many pixels of the map lie beyond the face on each side. */
+export type Room = Readonly<Record<'left' | 'right' | 'above' | 'below', number>>;
+
 type Props = {
   readonly widthMm: number;
   readonly heightMm: number;
@@ -16,7 +19,7 @@ type Props = {
   /** drawn in millimetres */
   readonly plan: ReactNode;
   /** drawn in pixels, for a scale, and at rest while something is dragged */
-  readonly under?: (k: number) => ReactNode;
+  readonly under?: (k: number, room: Room) => ReactNode;
   /**
    * What is carried along under the pointer, in millimetres, and how far it was carried: it has a
    * layer of its own that is shifted as it is, not painted anew.
@@ -94,7 +97,12 @@ export function FaceMap({
           >
             <g transform={`translate(${num(shown.x)} ${num(shown.y)})`}>
               <g transform={`scale(${shown.k})`}>{plan}</g>
-              {under?.(shown.k)}
+              {under?.(shown.k, {
+                left: shown.x,
+                right: size.width - shown.x - widthMm * shown.k,
+                above: shown.y,
+                below: size.height - shown.y - heightMm * shown.k,
+              })}
             </g>
           </svg>
           {carried && (

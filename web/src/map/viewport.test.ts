@@ -31,6 +31,10 @@ describe('the view of a face', () => {
       expect(toScreen(view, { x: 870, y: 0 }).x).toBeLessThanOrEqual(
         window.width - margins.right + 0.001,
       );
+      // as much is left over above as below, beyond what the margins keep
+      const over = toScreen(view, { x: 0, y: 0 }).y - margins.top;
+      const under = window.height - margins.bottom - toScreen(view, { x: 0, y: 420 }).y;
+      expect(over).toBeCloseTo(under, 6);
     }
   });
 

@@ -30,7 +30,7 @@ export function fitInto(plan: Size, window: Size, margins: Margins): View {
   return {
     k,
     x: margins.left + (wide - plan.width * k) / 2,
-    y: margins.top + Math.min(40, (high - plan.height * k) / 2),
+    y: margins.top + (high - plan.height * k) / 2,
   };
 }
 

@@ -1,0 +1,118 @@
+import { memo } from 'react';
+import type { FaceView } from '../api/client';
+import { FaceDrawing, Insets } from '../map/FaceDrawing';
+import type { Room } from '../map/FaceMap';
+import type { Stencils } from '../map/Items';
+import { num } from '../map/viewport';
+import { ink } from '../theme/theme';
+import { type Neighbour, neighbours } from './neighbours';
+
+type Props = {
+  readonly face: FaceView;
+  readonly faces: ReadonlyArray<FaceView>;
+  readonly stencils: Stencils;
+  /** pixels for a millimetre */
+  readonly k: number;
+  /** how far the map goes on beyond the face on each side */
+  readonly room: Room;
+  /** the tape stands at the left */
+  readonly upright: boolean;
+  readonly onGo: (faceId: string) => void;
+};
+
+/** Clear of the letters, the lengths and the tape beside the face. */
+const APART = { left: 70, right: 70, above: 84, below: 206 } as const;
+const APART_FROM_UPRIGHT = { left: 200, right: 52, above: 84, below: 62 } as const;
+/** Less of it than this says nothing. */
+const LEAST_SEEN = 44;
+
+/**
+ * The faces next to this one, paler, where the map would be empty: a band is carried round the corner
+ * to where it goes on.
+ */
+export const Neighbours = memo(function Neighbours({
+  face,
+  faces,
+  stencils,
+  k,
+  room,
+  upright,
+  onGo,
+}: Props) {
+  const apart = upright ? APART_FROM_UPRIGHT : APART;
+  return neighbours(face, faces)
+    .filter((n) => room[n.side] > apart[n.side] + LEAST_SEEN)
+    .map((n) => (
+      <Beside
+        key={n.face.id}
+        of={face}
+        neighbour={n}
+        apart={apart}
+        faces={faces}
+        stencils={stencils}
+        k={k}
+        onGo={onGo}
+      />
+    ));
+});
+
+function Beside({
+  of,
+  neighbour,
+  apart,
+  faces,
+  stencils,
+  k,
+  onGo,
+}: Pick<Props, 'faces' | 'stencils' | 'k' | 'onGo'> & {
+  of: FaceView;
+  neighbour: Neighbour;
+  apart: Room;
+}) {
+  const { side, face, alongMm } = neighbour;
+  const w = face.width.mm * k;
+  const h = face.height.mm * k;
+  const at = {
+    left: { x: -apart.left - w, y: alongMm * k },
+    right: { x: of.width.mm * k + apart.right, y: alongMm * k },
+    above: { x: alongMm * k, y: -apart.above - h },
+    below: { x: alongMm * k, y: of.height.mm * k + apart.below },
+  }[side];
+  const atRight = side === 'left' || side === 'above';
+  return (
+    <g transform={`translate(${num(at.x)} ${num(at.y)})`} data-beside={face.id}>
+      <g opacity="0.5" pointerEvents="none">
+        <g transform={`scale(${k})`}>
+          <FaceDrawing face={face} stencils={stencils} />
+          <Insets face={face} faces={faces} stencils={stencils} />
+        </g>
+      </g>
+      <text
+        x={atRight ? w : 0}
+        y={side === 'above' ? h + 17 : -8}
+        textAnchor={atRight ? 'end' : 'start'}
+        fill={ink('soft')}
+        style={{ fontSize: 13 }}
+      >
+        {face.name}
+      </text>
+      <rect
+        width={w}
+        height={h}
+        fill="transparent"
+        style={{ cursor: 'pointer' }}
+        role="button"
+        tabIndex={0}
+        aria-label={`Go on to ${face.name}`}
+        onPointerDown={(e) => e.stopPropagation()}
+        onClick={() => onGo(face.id)}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' || e.key === ' ') {
+            e.preventDefault();
+            onGo(face.id);
+          }
+        }}
+      />
+    </g>
+  );
+}
