@@ -1,5 +1,5 @@
 import { Canvas, useThree } from '@react-three/fiber';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo } from 'react';
 import {
   BackSide,
   Box3,
@@ -7,12 +7,13 @@ import {
   BufferGeometry,
   CanvasTexture,
   FrontSide,
-  type PerspectiveCamera,
   SRGBColorSpace,
   Vector3,
 } from 'three';
-import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { FaceView, FoldedFace } from '../api/client';
+import { Floor } from './Floor';
+import { type Net, netOf } from './net';
+import { Turning } from './Turning';
 
 /** What is needed of a face for it to stand. */
 export type StandingFace = Pick<FaceView, 'id' | 'onNet' | 'shows'> & {
@@ -30,13 +31,13 @@ type Props = {
   readonly wheel?: boolean;
 };
 
-const TURN_STEP = Math.PI / 18;
-
 /** The piece in the room, to turn with the pointer and with the arrow keys. */
 export function FoldedPiece(props: Props) {
   return (
     <Canvas
       frameloop="demand"
+      // colours as they are: what makes a film of light makes mud of dark paint
+      flat
       dpr={1}
       camera={{ fov: 32, near: 1, far: 40_000 }}
       gl={{ antialias: true, preserveDrawingBuffer: true }}
@@ -45,9 +46,10 @@ export function FoldedPiece(props: Props) {
       tabIndex={0}
       data-testid="standing"
     >
-      <ambientLight intensity={1.75} />
-      <directionalLight position={[0.5, 1.1, 1.2]} intensity={1.5} />
-      <directionalLight position={[-1, 0.3, -0.6]} intensity={0.5} />
+      {/* from a window above and in front: what lies level is the brightest, a side the darkest */}
+      <hemisphereLight args={['#ffffff', '#efe6d4', 2.5]} />
+      <directionalLight position={[0.35, 1.5, 0.9]} intensity={1.3} />
+      <directionalLight position={[-1, 0.3, -0.6]} intensity={0.4} />
       <Pieces {...props} />
     </Canvas>
   );
@@ -59,7 +61,8 @@ function Pieces({ faces, folded, pictures, fold, wheel }: Props) {
   const shown = folded.filter((f) => fold > 0.98 || net.places.has(f.faceId));
   return (
     <>
-      <Turning box={box} net={net} fold={fold} wheel={wheel ?? false} />
+      <Turning folded={folded} box={box} net={net} fold={fold} wheel={wheel ?? false} />
+      {fold > 0.98 && <Floor folded={folded} box={box} />}
       {shown.map((f) => {
         const face = faces.find((x) => x.id === f.faceId);
         return (
@@ -78,26 +81,6 @@ function Pieces({ faces, folded, pictures, fold, wheel }: Props) {
       })}
     </>
   );
-}
-
-type Net = {
-  readonly places: ReadonlyMap<string, readonly [number, number]>;
-  readonly width: number;
-  readonly height: number;
-};
-
-function netOf(faces: ReadonlyArray<StandingFace>): Net {
-  const places = new Map<string, readonly [number, number]>();
-  let width = 1;
-  let height = 1;
-  for (const face of faces) {
-    if (face.onNet) {
-      places.set(face.id, [face.onNet.leftMm, face.onNet.topMm]);
-      width = Math.max(width, face.onNet.leftMm + face.onNet.widthMm);
-      height = Math.max(height, face.onNet.topMm + face.onNet.heightMm);
-    }
-  }
-  return { places, width, height };
 }
 
 function roomOf(folded: ReadonlyArray<FoldedFace>): Box3 {
@@ -220,91 +203,4 @@ function standOff(geometry: BufferGeometry, mm: number) {
       position.getZ(i) + normal.getZ(i) * mm,
     );
   }
-}
-
-/** The eye: walks round the piece, comes nearer, and stands back far enough to see all of it. */
-function Turning({ box, net, fold, wheel }: { box: Box3; net: Net; fold: number; wheel: boolean }) {
-  const camera = useThree((s) => s.camera) as PerspectiveCamera;
-  const canvas = useThree((s) => s.gl.domElement);
-  const invalidate = useThree((s) => s.invalidate);
-  const size = useThree((s) => s.size);
-  const controls = useRef<OrbitControls | null>(null);
-
-  useEffect(() => {
-    const made = new OrbitControls(camera, canvas);
-    made.enablePan = false;
-    made.enableDamping = false;
-    if (wheel) {
-      made.minPolarAngle = Math.PI / 2.25;
-      made.maxPolarAngle = Math.PI / 2.25;
-    }
-    made.addEventListener('change', () => invalidate());
-    controls.current = made;
-    const outer = canvas.closest('[data-testid="standing"]') ?? canvas;
-    const key = (event: Event) => {
-      const e = event as KeyboardEvent;
-      const at = camera.position.clone();
-      const up = new Vector3(0, 1, 0);
-      const side = new Vector3().crossVectors(at, up).normalize();
-      switch (e.key) {
-        case 'ArrowLeft':
-          at.applyAxisAngle(up, -TURN_STEP);
-          break;
-        case 'ArrowRight':
-          at.applyAxisAngle(up, TURN_STEP);
-          break;
-        case 'ArrowUp':
-          if (!wheel) {
-            at.applyAxisAngle(side, TURN_STEP / 2);
-          }
-          break;
-        case 'ArrowDown':
-          if (!wheel) {
-            at.applyAxisAngle(side, -TURN_STEP / 2);
-          }
-          break;
-        case '+':
-        case '=':
-          at.multiplyScalar(0.88);
-          break;
-        case '-':
-          at.multiplyScalar(1.14);
-          break;
-        default:
-          return;
-      }
-      e.preventDefault();
-      e.stopPropagation();
-      camera.position.copy(at);
-      made.update();
-      invalidate();
-    };
-    outer.addEventListener('keydown', key);
-    return () => {
-      outer.removeEventListener('keydown', key);
-      made.dispose();
-    };
-  }, [camera, canvas, invalidate, wheel]);
-
-  const standing = fold > 0.5;
-  useEffect(() => {
-    const room = box.getSize(new Vector3());
-    const high = standing ? room.length() : net.height;
-    const wide = standing ? room.length() : net.width;
-    const angle = (camera.fov * Math.PI) / 360;
-    const aspect = Math.max(0.2, size.width / Math.max(1, size.height));
-    const back = (Math.max(high, wide / aspect) / 2 / Math.tan(angle)) * 1.06;
-    const way = standing
-      ? new Vector3(wheel ? 0 : 0.52, wheel ? 0.18 : 0.42, 1).normalize()
-      : new Vector3(0, 0, 1);
-    camera.position.copy(way.multiplyScalar(back));
-    // a narrow range keeps what lies close together apart
-    camera.near = back / 8;
-    camera.far = back * 5;
-    camera.lookAt(0, 0, 0);
-    camera.updateProjectionMatrix();
-    controls.current?.update();
-    invalidate();
-  }, [box, net, standing, camera, size, wheel, invalidate]);
-  return null;
 }
