@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import type { ArtView, SheetCut } from '../api/client';
 import { PartNumber, SheetBox, SheetFigure } from '../map/SheetPrint';
+import { boxesOn, lineOn, type Spread } from '../map/spread';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
 import { type Spot, tagPlaces } from './cutTags';
@@ -31,27 +32,32 @@ export function SheetDrawing({ art, sheet, isKept, small, followed }: Props) {
         {...(small ? SMALL : LARGE)}
         label={`${sheet.title}: ${sheet.pieces.length} parts`}
         shown={sheet.pieces.map((p) => pathOf(p.box)).join('')}
-        over={(k) => (
+        sections={sheet.sections}
+        over={(k, spread) => (
           <>
-            {sheet.rests.map((r, i) => (
-              <SheetBox
-                key={pathOf(r.box)}
-                box={r.box}
-                fill={ink('sheet')}
-                fillOpacity={isKept(i) ? 0.35 : 0}
-                stroke={ink('moss')}
-                strokeOpacity={isKept(i) ? 1 : 0.35}
-                strokeWidth="1.6"
-                strokeDasharray="7 5"
-              />
-            ))}
-            {sheet.pieces.map((p) => (
-              <g key={p.number}>
-                <SheetBox box={p.box} stroke={ink('rust')} strokeWidth="1.8" />
-                <PartNumber number={p.number} box={p.box} k={k} />
-              </g>
-            ))}
-            <StraightCuts art={art} sheet={sheet} k={k} followed={followed} />
+            {sheet.rests.flatMap((r, i) =>
+              boxesOn(spread, r.box).map((box) => (
+                <SheetBox
+                  key={pathOf(box)}
+                  box={box}
+                  fill={ink('sheet')}
+                  fillOpacity={isKept(i) ? 0.35 : 0}
+                  stroke={ink('moss')}
+                  strokeOpacity={isKept(i) ? 1 : 0.35}
+                  strokeWidth="1.6"
+                  strokeDasharray="7 5"
+                />
+              )),
+            )}
+            {sheet.pieces.flatMap((p) =>
+              boxesOn(spread, p.box).map((box) => (
+                <g key={`${p.number} ${pathOf(box)}`}>
+                  <SheetBox box={box} stroke={ink('rust')} strokeWidth="1.8" />
+                  <PartNumber number={p.number} box={box} k={k} />
+                </g>
+              )),
+            )}
+            <StraightCuts sheet={sheet} spread={spread} k={k} followed={followed} />
           </>
         )}
       />
@@ -59,22 +65,25 @@ export function SheetDrawing({ art, sheet, isKept, small, followed }: Props) {
   );
 }
 
-type CutsProps = Pick<Props, 'art' | 'sheet' | 'followed'> & {
+type CutsProps = Pick<Props, 'sheet' | 'followed'> & {
+  readonly spread: Spread;
   /** pixels for a millimetre */
   readonly k: number;
 };
 
 /** Where the knife goes from edge to edge, and over all lines the letters. */
-function StraightCuts({ art, sheet, k, followed }: CutsProps) {
-  const numbers = sheet.pieces.map((p) => ({
-    xMm: p.box.leftMm + p.box.widthMm / 2,
-    yMm: p.box.topMm + p.box.heightMm / 2,
-    halfMm: RING_PX / 2 / k,
-  }));
-  const size = { widthMm: art.sheetWidthMm, heightMm: art.sheetHeightMm };
-  const places = tagPlaces(sheet.cuts, numbers, size, TAG_PX / k);
+function StraightCuts({ sheet, spread, k, followed }: CutsProps) {
+  const numbers = sheet.pieces
+    .flatMap((p) => boxesOn(spread, p.box))
+    .map((box) => ({
+      xMm: box.leftMm + box.widthMm / 2,
+      yMm: box.topMm + box.heightMm / 2,
+      halfMm: RING_PX / 2 / k,
+    }));
+  const cuts = sheet.cuts.map((cut) => lineOn(spread, cut));
+  const places = tagPlaces(cuts, numbers, spread, TAG_PX / k);
   // the one that is followed lies over all others
-  const lines = [...sheet.cuts].sort(
+  const lines = [...cuts].sort(
     (a, b) => Number(a.letters === followed) - Number(b.letters === followed),
   );
   return (
@@ -93,7 +102,7 @@ function StraightCuts({ art, sheet, k, followed }: CutsProps) {
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      {sheet.cuts.map((cut, i) => (
+      {cuts.map((cut, i) => (
         <Letters
           key={cut.letters}
           letters={cut.letters}

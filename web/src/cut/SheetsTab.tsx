@@ -220,6 +220,6 @@ function summary({ designs, made }: CutsView): string {
     return 'All of it is cut and booked.';
   }
   return short === 0
-    ? 'Leftovers first, then the fewest new sheets. Measures are from a sheet’s left and top edges.'
+    ? 'Leftovers first, then the fewest new sheets. Measures are from the left and top edges of the sheet, leftover or section in your hand.'
     : `${short} of ${designs.length} designs ${short === 1 ? 'has' : 'have'} too few sheets.`;
 }

@@ -2,6 +2,7 @@ import { type ReactNode, type SVGProps, useId } from 'react';
 import type { ArtView, BoxView } from '../api/client';
 import { SvgFig } from '../common/Fig';
 import { ink } from '../theme/theme';
+import { type Spread, spreadOut } from './spread';
 import { num } from './viewport';
 
 /** A sheet as it is printed, in its own millimetres. */
@@ -31,20 +32,39 @@ type FigureProps = {
   readonly label: string;
   /** what is cut out, as path data: it shows in full colour, the rest pale */
   readonly shown: string;
-  readonly over: (k: number) => ReactNode;
+  /** what it comes as; nothing where that is the whole sheet */
+  readonly sections?: ReadonlyArray<BoxView>;
+  /** drawn over it, where things are as it is drawn */
+  readonly over: (k: number, spread: Spread) => ReactNode;
 };
 
+/** Between two sections of a sheet. */
+const APART_PX = 26;
+/** Over each of them, its name. */
+const NAME_PX = 22;
+
 /** A sheet to scale, what is cut from it in full colour, with whatever is drawn over it. */
-export function SheetFigure({ art, widthPx, tallestPx, label, shown, over }: FigureProps) {
+export function SheetFigure({
+  art,
+  widthPx,
+  tallestPx,
+  label,
+  shown,
+  sections = [],
+  over,
+}: FigureProps) {
   const id = useId();
-  const w = art.sheetWidthMm;
-  const h = art.sheetHeightMm;
-  const k = Math.min(widthPx / w, tallestPx / h);
+  const k = Math.min(widthPx / art.sheetWidthMm, tallestPx / art.sheetHeightMm);
+  const sheet = { widthMm: art.sheetWidthMm, heightMm: art.sheetHeightMm };
+  const spread = spreadOut(sheet, sections, APART_PX / k);
+  const { widthMm: w, heightMm: h } = spread;
+  const several = spread.sections.length > 1;
+  const head = several ? NAME_PX / k : 0;
   return (
     <svg
       width={num(w * k)}
-      height={num(h * k)}
-      viewBox={`0 0 ${num(w)} ${num(h)}`}
+      height={num((h + head) * k)}
+      viewBox={`0 ${num(-head)} ${num(w)} ${num(h + head)}`}
       role="img"
       aria-label={label}
     >
@@ -53,21 +73,38 @@ export function SheetFigure({ art, widthPx, tallestPx, label, shown, over }: Fig
           <path d={shown} clipRule="evenodd" />
         </clipPath>
       </defs>
-      <rect width={w} height={h} fill={ink('card')} />
-      <SheetPrint art={art} opacity={0.32} />
-      <g clipPath={`url(#${id})`}>
-        <rect width={w} height={h} fill={ink('card')} />
-        <SheetPrint art={art} opacity={1} />
-      </g>
-      {over(k)}
-      <rect
-        width={w}
-        height={h}
-        fill="none"
-        stroke={ink('soft')}
-        strokeWidth="1.2"
-        vectorEffect="non-scaling-stroke"
-      />
+      {spread.sections.map(({ box, byX, byY }, i) => (
+        <g key={`${box.leftMm} ${box.topMm}`} transform={`translate(${num(byX)} ${num(byY)})`}>
+          <clipPath id={`${id}section${i}`}>
+            <SheetBox box={box} />
+          </clipPath>
+          <g clipPath={`url(#${id}section${i})`}>
+            <rect width={sheet.widthMm} height={sheet.heightMm} fill={ink('card')} />
+            <SheetPrint art={art} opacity={0.32} />
+            <g clipPath={`url(#${id})`}>
+              <rect width={sheet.widthMm} height={sheet.heightMm} fill={ink('card')} />
+              <SheetPrint art={art} opacity={1} />
+            </g>
+          </g>
+          {several && (
+            <text
+              x={num(box.leftMm + box.widthMm / 4)}
+              y={num(box.topMm - 8 / k)}
+              textAnchor="middle"
+              fill={ink('soft')}
+              style={{ fontSize: `${num(12 / k)}px` }}
+            >
+              {`section ${i + 1}`}
+            </text>
+          )}
+        </g>
+      ))}
+      {over(k, spread)}
+      {spread.sections.map(({ box, byX, byY }) => (
+        <g key={`${box.leftMm} ${box.topMm}`} transform={`translate(${num(byX)} ${num(byY)})`}>
+          <SheetBox box={box} stroke={ink('soft')} strokeWidth="1.2" />
+        </g>
+      ))}
     </svg>
   );
 }

@@ -3,6 +3,7 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.measure.TapeDivision;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -72,7 +73,7 @@ class CuttingApiTest extends ServerTest {
     assertThat(sheet.path("pieces")).hasSize(2); // it comes in two parts
     // which are no cut where they meet
     assertThat(sheet.path("cuts").findValuesAsString("text"))
-        .filteredOn(text -> text.endsWith("no cut, here the parts it comes in meet"))
+        .filteredOn(text -> text.endsWith("no cut, here two of its sections meet"))
         .hasSize(1);
     assertThat(get(base + "/route").body().path("settled").valueStream().map(JsonNode::asString))
         .contains("LAY_OUT")
@@ -446,10 +447,31 @@ class CuttingApiTest extends ServerTest {
         new String(get("/api/pieces/wardrobe/cuts/list.csv").raw().body(), StandardCharsets.UTF_8);
     List<String> lines = csv.lines().toList();
     assertThat(lines).hasSize(1 + sheet.path("pieces").size() + sheet.path("rests").size());
-    assertThat(lines.getFirst()).startsWith("design,sheet,part").endsWith("from top mm");
-    JsonNode box = sheet.at("/pieces/0/box");
-    String[] row = lines.get(1).split(",");
-    assertThat(Double.parseDouble(row[5])).isCloseTo(box.path("widthMm").asDouble(), within(0.051));
-    assertThat(Double.parseDouble(row[8])).isCloseTo(box.path("topMm").asDouble(), within(0.051));
+    assertThat(lines.getFirst()).startsWith("design,sheet,part").endsWith("from top mm,section");
+    for (int i = 0; i < sheet.path("pieces").size(); i++) {
+      JsonNode box = sheet.path("pieces").get(i).path("box");
+      String[] row = lines.get(1 + i).split(",");
+      assertThat(Double.parseDouble(row[5]))
+          .isCloseTo(box.path("widthMm").asDouble(), within(0.051));
+      // from the top of the section that it says
+      JsonNode section = sheet.path("sections").get(Integer.parseInt(row[9]) - 1);
+      assertThat(Double.parseDouble(row[8]) + section.path("topMm").asDouble())
+          .isCloseTo(box.path("topMm").asDouble(), within(0.051));
+    }
+  }
+
+  @Test
+  void everyPartOfAPictureInSectionsIsMeasuredOnItsOwn() {
+    JsonNode sheet = cuts("wardrobe").at("/designs/0/sheets/0");
+    assertThat(sheet.path("sections")).hasSize(3);
+    assertThat(MeasuredInHand.check(sheet, TapeDivision.INCH_16)).isGreaterThan(3);
+    // and cuts are told where they begin on it
+    assertThat(sheet.path("cuts").findValuesAsString("text"))
+        .filteredOn(text -> text.contains("its sections meet"))
+        .hasSize(2);
+    assertThat(sheet.path("cuts").findValuesAsString("text"))
+        .filteredOn(text -> text.startsWith("Section 3: "))
+        .isNotEmpty()
+        .noneMatch(text -> text.contains("between 50"));
   }
 }

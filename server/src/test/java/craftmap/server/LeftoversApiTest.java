@@ -3,6 +3,7 @@ package craftmap.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftmap.core.chance.Dice;
+import craftmap.core.measure.TapeDivision;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -104,6 +105,12 @@ class LeftoversApiTest extends ServerTest {
     assertThat(after.has("shortText")).as(after.toString()).isFalse();
     assertThat(after.path("sheets").valueStream().filter(s -> s.path("isLeftover").asBoolean()))
         .hasSize(2);
+    // each part is measured on the leftover that lies there, one of which began further in
+    int inner = 0;
+    for (JsonNode sheet : after.path("sheets")) {
+      inner += MeasuredInHand.check(sheet, TapeDivision.INCH_16);
+    }
+    assertThat(inner).isPositive();
     // and it is laid like this: two parts on one of the drawers, nothing bare
     JsonNode reading = get("/api/pieces/" + piece.path("id").asString()).body().path("reading");
     int parts =

@@ -4,6 +4,7 @@ import craftmap.core.measure.LengthRange;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -60,6 +61,24 @@ public record Transfer(
     double from = parts.upright() ? print.leftMm() : print.topMm();
     double size = parts.upright() ? print.widthMm() : print.heightMm();
     return IntStream.range(1, parts.parts()).mapToObj(i -> from + parts.atMm(i, size)).toList();
+  }
+
+  /**
+   * The sections its sheet comes in, by their true joints: a single one where it comes whole. They
+   * are measured as the whole sheet is.
+   */
+  public List<Box> sections() {
+    List<Double> edges = new ArrayList<>(jointsAtMm());
+    boolean upright = joint.isPresent() && joint.get().upright();
+    edges.addFirst(0.0);
+    edges.addLast(upright ? sheet.widthMm() : sheet.heightMm());
+    return IntStream.range(1, edges.size())
+        .mapToObj(
+            i ->
+                upright
+                    ? Box.between(edges.get(i - 1), 0, edges.get(i), sheet.heightMm())
+                    : Box.between(0, edges.get(i - 1), sheet.widthMm(), edges.get(i)))
+        .toList();
   }
 
   @Override

@@ -5,6 +5,7 @@ import craftmap.core.design.Design;
 import craftmap.core.design.Transfer;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.cutting.DesignCut;
+import craftmap.core.plan.cutting.Sections;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.plane.Box;
 import craftmap.core.supply.StockUnit;
@@ -20,6 +21,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 
 /** Says what is cut, in the studio's tape. */
 final class CutViews {
@@ -87,12 +89,14 @@ final class CutViews {
    * One sheet to cut.
    *
    * @param isLeftover it is a leftover of the shelf
+   * @param sections what lies in the hand of it: several where the picture comes in sections
    * @param keeps named parts that the plan puts back on the shelf
    * @param cuts from edge to edge, in their order; none where parts are cut around
    */
   record SheetToCut(
       String title,
       boolean isLeftover,
+      List<ReadingView.BoxView> sections,
       List<PieceToCut> pieces,
       List<RestView> rests,
       List<KeptView> keeps,
@@ -103,7 +107,8 @@ final class CutViews {
    * One piece.
    *
    * @param pieceName what it is cut for, where several are cut at once
-   * @param placeText its distances from the sheet's left and top edges
+   * @param placeText its distances from the left and top edges of what lies in the hand: the sheet,
+   *     the leftover, or the section of a picture that it is cut from
    */
   record PieceToCut(
       int number,
@@ -190,6 +195,7 @@ final class CutViews {
 
   private SheetToCut sheet(Cutting cutting, DesignCut.Sheet sheet, int number) {
     Box whole = cutting.wholeOf(sheet);
+    Sections sections = Sections.of(cutting.cut().design(), whole);
     return new SheetToCut(
         sheet
             .leftoverId()
@@ -201,22 +207,23 @@ final class CutViews {
                     Cutting.isOnARoll(cutting.cut().design()) ? "cut.offRoll" : "cut.sheet",
                     number)),
         sheet.leftoverId().isPresent(),
-        sheet.pieces().stream().map(p -> piece(cutting, p)).toList(),
+        sections.each().stream().map(CutViews::box).toList(),
+        sheet.pieces().stream().map(p -> piece(cutting, p, sections)).toList(),
         sheet.rests().stream().map(r -> new RestView(size(r), box(r))).toList(),
         cutting.planned().stream()
             .filter(o -> cutting.cut().sheets().indexOf(sheet) == o.sheet())
             .map(o -> new KeptView(o.name(), size(o.box()), box(o.box())))
             .toList(),
-        cuts(cutting.cut().design(), sheet, whole),
+        cuts(cutting.cut().design(), sheet, sections),
         Words.percent(DesignCut.scrapMm2(whole, sheet) / whole.areaMm2()));
   }
 
-  private List<CutView> cuts(Design design, DesignCut.Sheet sheet, Box whole) {
+  private List<CutView> cuts(Design design, DesignCut.Sheet sheet, Sections sections) {
     List<CutView> cuts = new ArrayList<>();
     sheet
-        .straightCuts(whole)
+        .straightCuts(sections.sheet())
         .ifPresent(
-            o -> o.cuts().forEach(c -> cuts.add(cut(letters(cuts.size()), design, c, whole))));
+            o -> o.cuts().forEach(c -> cuts.add(cut(letters(cuts.size()), design, c, sections))));
     return cuts;
   }
 
@@ -226,31 +233,44 @@ final class CutViews {
     return i < 26 ? last : letters(i / 26 - 1) + last;
   }
 
-  private CutView cut(String letters, Design design, StraightCuts.Cut cut, Box whole) {
+  private CutView cut(String letters, Design design, StraightCuts.Cut cut, Sections sections) {
     Box b = cut.through();
     boolean joint = design instanceof Transfer t && t.isJoint(cut.across(), cut.atMm());
-    String text = joint ? Words.say("cut.joint", cutText(cut, whole)) : cutText(cut, whole);
+    String text =
+        joint
+            ? Words.say("cut.joint", cutText(cut, sections.sheet()))
+            : on(sections, b, cutText(cut, sections.measuring(b)));
     return cut.across()
         ? new CutView(letters, text, b.leftMm(), cut.atMm(), b.rightMm(), cut.atMm())
         : new CutView(letters, text, cut.atMm(), b.topMm(), cut.atMm(), b.bottomMm());
   }
 
-  /**
-   * "across, 300 mm from the top; between 0 and 250 mm from the left" where it is not the whole.
-   */
-  private String cutText(StraightCuts.Cut cut, Box whole) {
-    Box b = cut.through();
-    boolean all =
-        cut.across() ? b.widthMm() > whole.widthMm() - 0.5 : b.heightMm() > whole.heightMm() - 0.5;
-    String way = cut.across() ? "cut.across" : "cut.down";
-    double from = cut.across() ? b.leftMm() : b.topMm();
-    double to = cut.across() ? b.rightMm() : b.bottomMm();
-    return all
-        ? Words.say(way, tape.show(cut.atMm()))
-        : Words.say(way + ".part", tape.show(cut.atMm()), tape.show(from), tape.show(to));
+  /** "Section 2: across, 300 mm from the top" where the picture comes in several. */
+  private static String on(Sections sections, Box part, String text) {
+    OptionalInt section = sections.holding(part);
+    return section.isPresent() ? Words.say("cut.inSection", section.getAsInt() + 1, text) : text;
   }
 
-  private PieceToCut piece(Cutting cutting, DesignCut.Piece p) {
+  /**
+   * "across, 300 mm from the top; between 0 and 250 mm from the left" where it is not the whole.
+   *
+   * @param hand what it is measured on
+   */
+  private String cutText(StraightCuts.Cut cut, Box hand) {
+    Box b = cut.through();
+    boolean all =
+        cut.across() ? b.widthMm() > hand.widthMm() - 0.5 : b.heightMm() > hand.heightMm() - 0.5;
+    String way = cut.across() ? "cut.across" : "cut.down";
+    double at = cut.atMm() - (cut.across() ? hand.topMm() : hand.leftMm());
+    double from = cut.across() ? b.leftMm() - hand.leftMm() : b.topMm() - hand.topMm();
+    double to = from + (cut.across() ? b.widthMm() : b.heightMm());
+    return all
+        ? Words.say(way, tape.show(at))
+        : Words.say(way + ".part", tape.show(at), tape.show(from), tape.show(to));
+  }
+
+  private PieceToCut piece(Cutting cutting, DesignCut.Piece p, Sections sections) {
+    Box hand = sections.measuring(p.window());
     String faceName =
         readings.get(p.pieceId()).find(p.faceId()).map(f -> f.face().name()).orElse("");
     return new PieceToCut(
@@ -267,10 +287,13 @@ final class CutViews {
         p.faceId(),
         faceName,
         size(p.window()),
-        Words.say(
-            p.turned() ? "cut.placeTurned" : "sheet.place",
-            tape.show(p.window().leftMm()),
-            tape.show(p.window().topMm())),
+        on(
+            sections,
+            p.window(),
+            Words.say(
+                p.turned() ? "cut.placeTurned" : "sheet.place",
+                tape.show(p.window().leftMm() - hand.leftMm()),
+                tape.show(p.window().topMm() - hand.topMm()))),
         box(p.window()));
   }
 
