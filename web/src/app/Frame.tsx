@@ -67,7 +67,7 @@ function Page({
             <Text
               as="span"
               // where the route leaves no room for it, the mark alone leads home
-              display={{ base: 'inline', lg: 'none', xl: 'inline' }}
+              display={{ base: of ? 'none' : 'inline', lg: 'none', xl: 'inline' }}
               whiteSpace="nowrap"
               fontFamily="heading"
               fontSize="19px"
@@ -85,6 +85,8 @@ function Page({
           wrap={{ base: 'wrap', md: 'nowrap' }}
           minW={{ md: '250px', xl: '290px' }}
           justify="flex-end"
+          // on a phone all of them in one row
+          css={{ '& button': { paddingInline: { base: '2', md: '3.5' } } }}
         >
           <Others piece={of && { id: of.id, name: of.document.name, faces: of.reading.faces }} />
           <YouLink />

@@ -3,6 +3,24 @@ import type { ReactNode } from 'react';
 import type { WhyView } from '../api/client';
 import { Fig } from './Fig';
 
+/** The mark that a figure can be asked, which is not part of it. */
+const ASK = {
+  content: '"?" / ""',
+  display: 'inline-grid',
+  placeItems: 'center',
+  width: '14px',
+  height: '14px',
+  marginInlineStart: '1.5',
+  borderRadius: 'full',
+  borderWidth: '1px',
+  borderColor: 'fold',
+  color: 'soft',
+  fontSize: '10px',
+  fontWeight: '600',
+  lineHeight: '1',
+  verticalAlign: '1px',
+} as const;
+
 /** A figure that can be asked why: it answers with its sum in words. */
 export function Why({ why, children }: { why: ReadonlyArray<WhyView>; children: ReactNode }) {
   return (
@@ -17,6 +35,7 @@ export function Why({ why, children }: { why: ReadonlyArray<WhyView>; children: 
           textDecorationColor="fold"
           textUnderlineOffset="3px"
           _hover={{ textDecorationColor: 'sea', color: 'sea' }}
+          _after={ASK}
         >
           {children}
         </Box>

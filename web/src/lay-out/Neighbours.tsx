@@ -40,25 +40,29 @@ export const Neighbours = memo(function Neighbours({
   onGo,
 }: Props) {
   const apart = upright ? APART_FROM_UPRIGHT : APART;
-  return neighbours(face, faces)
-    .filter((n) => room[n.side] > apart[n.side] + LEAST_SEEN)
-    .map((n) => (
-      <Beside
-        key={n.face.id}
-        of={face}
-        neighbour={n}
-        apart={apart}
-        faces={faces}
-        stencils={stencils}
-        k={k}
-        onGo={onGo}
-      />
-    ));
+  const shown = neighbours(face, faces).filter((n) => room[n.side] > apart[n.side] + LEAST_SEEN);
+  return shown.map((n) => (
+    <Beside
+      key={n.face.id}
+      of={face}
+      neighbour={n}
+      alone={shown.filter((other) => other.side === n.side).length === 1}
+      apart={apart}
+      faces={faces}
+      stencils={stencils}
+      k={k}
+      onGo={onGo}
+    />
+  ));
 });
+
+/** Room for a name on a face that has others over and under it. */
+const LEAST_NAMED = 26;
 
 function Beside({
   of,
   neighbour,
+  alone,
   apart,
   faces,
   stencils,
@@ -67,6 +71,8 @@ function Beside({
 }: Pick<Props, 'faces' | 'stencils' | 'k' | 'onGo'> & {
   of: FaceView;
   neighbour: Neighbour;
+  /** the only one on its side: its name stands beside it */
+  alone: boolean;
   apart: Room;
 }) {
   const { side, face, alongMm } = neighbour;
@@ -87,15 +93,21 @@ function Beside({
           <Insets face={face} faces={faces} stencils={stencils} />
         </g>
       </g>
-      <text
-        x={atRight ? w : 0}
-        y={side === 'above' ? h + 17 : -8}
-        textAnchor={atRight ? 'end' : 'start'}
-        fill={ink('soft')}
-        style={{ fontSize: 13 }}
-      >
-        {face.name}
-      </text>
+      {(alone || h > LEAST_NAMED) && (
+        <text
+          x={alone ? (atRight ? w : 0) : atRight ? w - 8 : 8}
+          y={alone ? (side === 'above' ? h + 17 : -8) : 18}
+          textAnchor={atRight ? 'end' : 'start'}
+          fill={ink('soft')}
+          stroke={alone ? undefined : ink('paper')}
+          strokeWidth={alone ? undefined : 5}
+          strokeLinejoin="round"
+          paintOrder="stroke"
+          style={{ fontSize: 13 }}
+        >
+          {face.name}
+        </text>
+      )}
       <rect
         width={w}
         height={h}

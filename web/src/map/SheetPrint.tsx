@@ -99,12 +99,12 @@ export function SheetFigure({
           )}
         </g>
       ))}
-      {over(k, spread)}
       {spread.sections.map(({ box, byX, byY }) => (
         <g key={`${box.leftMm} ${box.topMm}`} transform={`translate(${num(byX)} ${num(byY)})`}>
           <SheetBox box={box} stroke={ink('soft')} strokeWidth="1.2" />
         </g>
       ))}
+      {over(k, spread)}
     </svg>
   );
 }

@@ -137,11 +137,7 @@ export function ShelfPage() {
         ) : card.thing === 'TOOL' ? (
           <ToolPanel key={card.id} toolId={card.id} />
         ) : (
-          <DesignBrief
-            key={card.id}
-            designId={card.designId ?? card.id}
-            name={card.name}
-          />
+          <DesignBrief key={card.id} designId={card.designId ?? card.id} name={card.name} />
         )}
       </Box>
     </Flex>

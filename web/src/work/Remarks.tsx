@@ -54,7 +54,7 @@ export function Remarks({
         {beside}
         <Big
           type="button"
-          flex="1"
+          flex="1 1 150px"
           aria-expanded={note !== null}
           onClick={() => setNote(note ?? '')}
         >
@@ -62,7 +62,7 @@ export function Remarks({
         </Big>
         <Big
           type="button"
-          flex="1"
+          flex="1 1 150px"
           disabled={away || busy}
           title={away ? 'Photos wait until the server is back' : undefined}
           onClick={() => file.current?.click()}
