@@ -45,7 +45,7 @@ export function LayList({ face, chosen, stencils, onSelect }: Props) {
                   </Text>
                   <Text fontSize="12.5px" color={lay.laid ? 'soft' : 'rust'} lineHeight="1.3">
                     <Fig text={lay.where} />
-                    {lay.hidden ? ' · hidden' : ''}
+                    {lay.hidden ? ' · put by' : ''}
                     {lay.locked ? ' · locked' : ''}
                   </Text>
                 </Box>
@@ -61,7 +61,7 @@ export function LayList({ face, chosen, stencils, onSelect }: Props) {
   );
 }
 
-/** Hide, lock, lay earlier or later. */
+/** Put by for a while, lock, lay earlier or later. */
 function Keep({ lay, first, last }: { lay: LayView; first: boolean; last: boolean }) {
   const plan = usePlan();
   const layId = lay.id;
@@ -73,7 +73,7 @@ function Keep({ lay, first, last }: { lay: LayView; first: boolean; last: boolea
         on={lay.hidden}
         onClick={() => plan.edit({ kind: 'HIDE_LAY', layId, hidden: !lay.hidden })}
       >
-        {lay.hidden ? 'Show' : 'Hide'}
+        {lay.hidden ? 'Bring back' : 'Put by'}
       </Small>
       <Small
         on={lay.locked}

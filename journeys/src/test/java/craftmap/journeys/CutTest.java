@@ -97,6 +97,25 @@ class CutTest extends LayingJourney {
     stock("great-marsh", "SPOILED", 1);
   }
 
+  /** Three rolls lie on the table: each part is found on one of them, from its own edges. */
+  @Test
+  void aPictureInSectionsIsShownAsThem() {
+    oneSheetMoreOfTheMarsh();
+    go("/pieces/wardrobe/cut");
+    Locator marsh = cut("great-marsh");
+    Locator sheet = marsh.getByRole(AriaRole.IMG).first();
+    for (int n = 1; n <= 3; n++) {
+      assertThat(sheet.getByText("section " + n)).isVisible();
+    }
+    assertThat(marsh.getByText(Pattern.compile("^Section 3: .* from the left, 0.* from the top$")))
+        .not()
+        .hasCount(0);
+    // the joint is no cut, and what is cut is told by its section
+    assertThat(marsh.getByText("two of its sections meet")).hasCount(2);
+    assertThat(marsh.getByText(Pattern.compile("^Section 2: down, "))).not().hasCount(0);
+    stock("great-marsh", "SPOILED", 1);
+  }
+
   @Test
   void tooLittlePaperForTheScreenIsMadeEnough() {
     page.navigate("/sums");

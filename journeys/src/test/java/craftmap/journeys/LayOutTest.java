@@ -205,6 +205,30 @@ class LayOutTest extends LayingJourney {
     undoAll();
   }
 
+  /** What a narrow face leaves of the map: the faces next to it, at its scale, to go on to. */
+  @Test
+  void besideANarrowFaceLieTheFacesNextToIt() {
+    String id = makePiece("Doors beside", "CUPBOARD", "{width: 900, height: 850, depth: 400}");
+    go("/pieces/" + id + "/lay-out/door-1");
+    Locator right = page.locator("[data-beside=door-2]");
+    BoundingBox own = faceOnMap("door-1").boundingBox();
+    BoundingBox beside = faceOnMap("door-2").boundingBox();
+    Assertions.assertThat(beside.x).isGreaterThan(own.x + own.width);
+    Assertions.assertThat(beside.y).isCloseTo(own.y, Assertions.within(1.5));
+    Assertions.assertThat(beside.height).isCloseTo(own.height, Assertions.within(1.5));
+    right.getByRole(AriaRole.BUTTON).focus();
+    page.keyboard().press("Enter");
+    page.waitForURL("**/lay-out/door-2");
+    assertThat(page.locator("[data-beside=door-1]")).isVisible();
+    BoundingBox left = faceOnMap("door-1").boundingBox();
+    Assertions.assertThat(left.x + left.width).isLessThan(faceOnMap("door-2").boundingBox().x);
+    everyoneCanUseIt();
+  }
+
+  private Locator faceOnMap(String faceId) {
+    return page.getByTestId("map").locator("path[data-face=" + faceId + "]").first();
+  }
+
   @Test
   void aDraggedDesignIsDrawnToTheMiddleAndALockedOneStaysWhereItIs() {
     page.navigate("/sums");

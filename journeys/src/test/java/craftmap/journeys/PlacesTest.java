@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -123,9 +124,26 @@ class PlacesTest extends Journey {
   @Test
   void everyFigureCanBeAskedWhy() {
     go("/pieces/sea-chest/lay-out/front/fern-top");
-    page.getByText("ml of").click();
+    Locator figure = page.getByText("ml of");
+    assertThat(figure.evaluate("e => getComputedStyle(e.closest('button'), '::after').content"))
+        .asString()
+        .contains("?");
+    figure.click();
     assertThat(page.getByText("open area x 2 thin coats")).isVisible();
     assertThat(page.getByText("is open in one motif")).isVisible();
+  }
+
+  @Test
+  void onAPhoneWhatIsAlwaysAtHandIsOneRow() {
+    page.setViewportSize(390, 844);
+    go("/pieces/sea-chest/order");
+    BoundingBox undo = button("Undo").boundingBox();
+    for (String name : List.of("Redo", "History", "Keys")) {
+      BoundingBox other = button(name).boundingBox();
+      assertThat(other.y).as(name).isEqualTo(undo.y);
+      assertThat(other.x + other.width).as(name).isLessThan(390);
+      assertThat(other.width).as(name).isGreaterThanOrEqualTo(24);
+    }
   }
 
   @Test
