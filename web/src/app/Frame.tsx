@@ -88,7 +88,9 @@ function Page({
           // on a phone all of them in one row
           css={{ '& button': { paddingInline: { base: '2', md: '3.5' } } }}
         >
-          <Others piece={of && { id: of.id, name: of.document.name, faces: of.reading.faces }} />
+          <Box display={{ base: of ? 'none' : 'block', md: 'block' }}>
+            <Others piece={of && { id: of.id, name: of.document.name, faces: of.reading.faces }} />
+          </Box>
           <YouLink />
           {right}
           <Button title="Find anything (/)" onClick={() => setFinding(true)}>
