@@ -2,6 +2,7 @@ import { memo } from 'react';
 import type { FaceView } from '../api/client';
 import { FaceDrawing, Insets } from '../map/FaceDrawing';
 import type { Room } from '../map/FaceMap';
+import { FaceTarget } from '../map/FaceTarget';
 import type { Stencils } from '../map/Items';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
@@ -108,22 +109,12 @@ function Beside({
           {face.name}
         </text>
       )}
-      <rect
+      <FaceTarget
         width={w}
         height={h}
-        fill="transparent"
-        style={{ cursor: 'pointer' }}
-        role="button"
-        tabIndex={0}
-        aria-label={`Go on to ${face.name}`}
-        onPointerDown={(e) => e.stopPropagation()}
-        onClick={() => onGo(face.id)}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter' || e.key === ' ') {
-            e.preventDefault();
-            onGo(face.id);
-          }
-        }}
+        label={`Go on to ${face.name}`}
+        onMap
+        onGo={() => onGo(face.id)}
       />
     </g>
   );

@@ -3,6 +3,7 @@ import type { FaceView, Reading } from '../api/client';
 import { SvgFig } from '../common/Fig';
 import { ink } from '../theme/theme';
 import { FaceDrawing } from './FaceDrawing';
+import { FaceTarget } from './FaceTarget';
 import type { Stencils } from './Items';
 import { num } from './viewport';
 
@@ -126,23 +127,13 @@ export const NetLabels = memo(function NetLabels({
           <PartNumber number={face.partNumber} dark={face.darkGround} />
         )}
         {onChoose && (
-          <rect
+          <FaceTarget
             width={w}
             height={h}
-            fill="transparent"
-            style={{ cursor: 'pointer' }}
-            role="button"
-            tabIndex={0}
-            aria-label={`${face.name}, ${face.width.text} by ${face.height.text}`}
-            aria-pressed={face.id === chosen}
-            onPointerDown={(e) => large && e.stopPropagation()}
-            onClick={() => onChoose(face.id)}
-            onKeyDown={(e) => {
-              if (e.key === 'Enter' || e.key === ' ') {
-                e.preventDefault();
-                onChoose(face.id);
-              }
-            }}
+            label={`${face.name}, ${face.width.text} by ${face.height.text}`}
+            isPressed={face.id === chosen}
+            onMap={large}
+            onGo={() => onChoose(face.id)}
           />
         )}
       </g>
