@@ -24,7 +24,7 @@ export function CutsInOrder({
         onPointerLeave={() => onFollow(null)}
       >
         {cuts.map((cut) => (
-          <Box as="li" key={cut.text}>
+          <Box as="li" key={cut.letters}>
             <chakra.button
               type="button"
               aria-pressed={followed === cut.letters}
