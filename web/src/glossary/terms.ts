@@ -160,6 +160,11 @@ export const CHAPTERS: readonly Chapter[] = [
     terms: [
       { word: 'Sheet', means: 'One napkin, paper or transfer as it comes out of its packet.' },
       {
+        word: 'Section',
+        means:
+          'One of the parts a large picture comes in. They meet along joints that wind round the motifs, and each is cut and measured by itself.',
+      },
+      {
         word: 'Seam',
         means: 'Where two sheets meet: one over the other, edge to edge, or torn.',
         drawing: 'seam',
