@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Heading, Text } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { BenchStep } from '../api/client';
 import { changed } from '../api/keys';
@@ -20,6 +20,7 @@ import { Unsent } from './Unsent';
 import { useClock, useScreenAwake } from './useClock';
 import { asTold, type PotSeen, seenProblem } from './used';
 import { useKeptPage } from './useKeptPage';
+import { useKnuckle } from './useKnuckle';
 import { useTellings } from './useTellings';
 import { WhereDrawing } from './WhereDrawing';
 import { isMend, wrongTap } from './wrong';
@@ -430,23 +431,4 @@ function Where({ step }: { step: BenchStep }) {
       label={`Where: ${step.whereText}`}
     />
   );
-}
-
-/** A foot switch, or a knuckle on a keyboard; what has the focus keeps its own keys. */
-function useKnuckle(on: { done: () => void; before: () => void; after: () => void }) {
-  useEffect(() => {
-    const pressed = (event: KeyboardEvent) => {
-      const at = event.target as HTMLElement;
-      const own = at.closest('button, a, input, textarea, select') !== null;
-      const what =
-        event.key === 'ArrowLeft' ? on.before : event.key === 'ArrowRight' ? on.after : on.done;
-      const known = ['ArrowLeft', 'ArrowRight', ' ', 'Enter'].includes(event.key);
-      if (known && !event.repeat && !(own && (event.key === ' ' || event.key === 'Enter'))) {
-        event.preventDefault();
-        what();
-      }
-    };
-    window.addEventListener('keydown', pressed);
-    return () => window.removeEventListener('keydown', pressed);
-  });
 }

@@ -97,7 +97,8 @@ class WorkTest extends LayingJourney {
     assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("not dry enough before");
     page.reload();
     assertThat(title()).hasText(next);
-    assertThat(ripening().getByText(Pattern.compile("^[0-9]+:[0-9]{2}$")).first()).isVisible();
+    assertThat(ripening().getByText(Pattern.compile("^[0-9]+(:| h )[0-9]{2}$")).first())
+        .isVisible();
     // a knuckle looks on and back
     page.keyboard().press("ArrowRight");
     assertThat(title()).not().hasText(next);
