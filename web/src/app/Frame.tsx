@@ -86,7 +86,7 @@ function Page({
           minW={{ md: '250px', xl: '290px' }}
           justify="flex-end"
           // on a phone all of them in one row
-          css={{ '& button': { paddingInline: { base: '2', md: '3.5' } } }}
+          css={{ mdDown: { '& button': { paddingInline: '2' } } }}
         >
           <Box display={{ base: of ? 'none' : 'block', md: 'block' }}>
             <Others piece={of && { id: of.id, name: of.document.name, faces: of.reading.faces }} />

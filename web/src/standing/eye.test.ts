@@ -57,11 +57,4 @@ describe('where the eye stands', () => {
       expect(out).toBe(true);
     }
   });
-
-  it('comes nearer where the piece is looked at from the front alone', () => {
-    const wall = corners(870, 1400, 12.7);
-    const front: At = [0, 0, 1];
-    expect(backFor(wall, front, tall, 1, false)).toBeLessThan(backFor(wall, front, tall, 1));
-    expect(backFor(wall, front, tall, 1, false)).toBeCloseTo(700 / tall + 6.35, 6);
-  });
 });

@@ -15,20 +15,14 @@ const SIDES = 24;
  * @param tall the tangent of half the angle seen from the top of the frame to its foot
  * @param aspect the frame's width over its height
  */
-export function backFor(
-  places: Iterable<At>,
-  way: At,
-  tall: number,
-  aspect: number,
-  isTurned = true,
-): number {
+export function backFor(places: Iterable<At>, way: At, tall: number, aspect: number): number {
   // what is to the right of the eye, and what is up for it
   const level = Math.hypot(way[0], way[2]) || 1;
   const right = [way[2] / level, 0, -way[0] / level] as const;
   const up = [way[1] * right[2], level, -way[1] * right[0]] as const;
   let back = 0;
   for (const [x, y, z] of places) {
-    for (let i = 0; i < (isTurned ? SIDES : 1); i++) {
+    for (let i = 0; i < SIDES; i++) {
       const angle = (2 * Math.PI * i) / SIDES;
       const px = x * Math.cos(angle) + z * Math.sin(angle);
       const pz = z * Math.cos(angle) - x * Math.sin(angle);

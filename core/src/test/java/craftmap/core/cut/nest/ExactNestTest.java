@@ -22,8 +22,6 @@ class ExactNestTest {
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
   void itSaysYesJustWhereSomePlaceForEveryPartIsFound(long seed) {
     Random chance = new Random(seed);
-    int yes = 0;
-    int no = 0;
     for (int i = 0; i < 8; i++) {
       double step = 31.7 + 20 * chance.nextDouble();
       double knife = chance.nextBoolean() ? 0 : 3.3 * chance.nextDouble();
@@ -42,14 +40,11 @@ class ExactNestTest {
       assertThat(answer.impossible()).as("%s on %d of %s", parts, sheets, sheet).isEqualTo(!fits);
       assertThat(answer.plan().isPresent()).isEqualTo(fits);
       answer.plan().ifPresent(plan -> canBeCut(task, plan, sheets));
-      yes += fits ? 1 : 0;
-      no += fits ? 0 : 1;
     }
-    assertThat(yes + no).isEqualTo(8);
   }
 
   @Test
-  void bothAnswersComeUpAmongTheSeeds() {
+  void whetherPartsTurnAndHowASheetIsShapedDecide() {
     List<Steps> four = List.of(new Steps(2, 2, false), new Steps(2, 2, false));
     assertThat(asked(four, new Steps(4, 2, false)).plan()).isPresent();
     assertThat(asked(four, new Steps(3, 3, false)).impossible()).isTrue();
