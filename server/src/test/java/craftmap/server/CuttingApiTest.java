@@ -465,6 +465,10 @@ class CuttingApiTest extends ServerTest {
     JsonNode sheet = cuts("wardrobe").at("/designs/0/sheets/0");
     assertThat(sheet.path("sections")).hasSize(3);
     assertThat(MeasuredInHand.check(sheet, TapeDivision.INCH_16)).isGreaterThan(3);
+    // Lay out and Cut tell the same place of the same part
+    List<String> laid =
+        get("/api/pieces/wardrobe").body().at("/reading/faces").findValuesAsString("placeText");
+    assertThat(laid).containsAll(sheet.path("pieces").findValuesAsString("placeText"));
     // and cuts are told where they begin on it
     assertThat(sheet.path("cuts").findValuesAsString("text"))
         .filteredOn(text -> text.contains("its sections meet"))

@@ -12,6 +12,7 @@ import craftmap.core.supply.StockUnit;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.view.LayView;
 import craftmap.server.piece.view.ReadingView;
+import craftmap.server.piece.view.SectionWords;
 import craftmap.server.shelf.Available;
 import craftmap.server.stock.Holding;
 import craftmap.server.words.Measure;
@@ -21,7 +22,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 
 /** Says what is cut, in the studio's tape. */
 final class CutViews {
@@ -239,16 +239,10 @@ final class CutViews {
     String text =
         joint
             ? Words.say("cut.joint", cutText(cut, sections.sheet()))
-            : on(sections, b, cutText(cut, sections.measuring(b)));
+            : SectionWords.on(sections, b, cutText(cut, sections.measuring(b)));
     return cut.across()
         ? new CutView(letters, text, b.leftMm(), cut.atMm(), b.rightMm(), cut.atMm())
         : new CutView(letters, text, cut.atMm(), b.topMm(), cut.atMm(), b.bottomMm());
-  }
-
-  /** "Section 2: across, 300 mm from the top" where the picture comes in several. */
-  private static String on(Sections sections, Box part, String text) {
-    OptionalInt section = sections.holding(part);
-    return section.isPresent() ? Words.say("cut.inSection", section.getAsInt() + 1, text) : text;
   }
 
   /**
@@ -287,7 +281,7 @@ final class CutViews {
         p.faceId(),
         faceName,
         size(p.window()),
-        on(
+        SectionWords.on(
             sections,
             p.window(),
             Words.say(

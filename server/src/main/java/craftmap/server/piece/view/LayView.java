@@ -118,7 +118,7 @@ public record LayView(
    *
    * @param cut in the coordinates of the sheet
    * @param shape what of it shows, as path data on the sheet
-   * @param placeText where it is cut, from the sheet's left and top edges
+   * @param placeText where it is cut, from the left and top edges of the sheet, or of the section
    */
   public record SheetPartView(
       int number,

@@ -2,11 +2,13 @@ package craftmap.server.piece.view;
 
 import craftmap.core.design.Design;
 import craftmap.core.design.MotifBox;
+import craftmap.core.design.Transfer;
 import craftmap.core.lay.rule.cover.Across;
 import craftmap.core.lay.rule.cover.SheetWork;
 import craftmap.core.lay.sheet.SheetPart;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.cutting.Sections;
 import craftmap.core.plane.Box;
 import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.words.Words;
@@ -70,10 +72,27 @@ final class SheetViews {
         part.number(),
         part.front() < faces.size() ? faceName.apply(faces.get(part.front())) : "",
         Words.say("sheet.size", tape.show(cut.widthMm()), tape.show(cut.heightMm())),
-        Words.say("sheet.place", tape.show(cut.leftMm()), tape.show(cut.topMm())),
+        placeText(part.design(), cut),
         motifs(part),
         Boxes.view(cut),
         PathData.of(part.shape()));
+  }
+
+  /** As the Cut stop tells it of a new sheet: on the section it is cut from. */
+  private String placeText(Design design, Box cut) {
+    if (!(design instanceof Transfer transfer)) {
+      return Words.say("sheet.place", tape.show(cut.leftMm()), tape.show(cut.topMm()));
+    }
+    Box sheet = new Box(0, 0, transfer.sheet().widthMm(), transfer.sheet().heightMm());
+    Sections sections = Sections.of(design, sheet);
+    Box hand = sections.measuring(cut);
+    return SectionWords.on(
+        sections,
+        cut,
+        Words.say(
+            "sheet.place",
+            tape.show(cut.leftMm() - hand.leftMm()),
+            tape.show(cut.topMm() - hand.topMm())));
   }
 
   private static String motifs(SheetPart part) {
