@@ -2,9 +2,11 @@ package craftmap.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.microsoft.playwright.options.LoadState;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -102,5 +104,23 @@ class EveryPageTest extends Journey {
     button("Evening light").click();
     assertThat(page.locator("html")).hasClass(Pattern.compile("\\bdark\\b"));
     everythingCanBeReadInThisLight();
+  }
+
+  /** What all of the above rests on: what is in somebody's way is seen, by day and by the lamp. */
+  @Test
+  void whatIsInSomebodysWayIsSeen() {
+    go("/glossary");
+    page.evaluate(
+        """
+        () => document.querySelector('main').insertAdjacentHTML('beforeend',
+          '<img src="data:,"><p style="color:#888;background:#999">pale</p>')
+        """);
+    assertThatThrownBy(this::nothingIsInAnybodysWay)
+        .hasMessageContaining("image-alt")
+        .hasMessageContaining("color-contrast");
+    assertThatThrownBy(this::everyoneCanUseIt).hasMessageContaining("image-alt");
+    assertThatThrownBy(this::everythingCanBeReadInThisLight)
+        .hasMessageContaining("color-contrast")
+        .satisfies(e -> assertThat(e.getMessage()).doesNotContain("image-alt"));
   }
 }

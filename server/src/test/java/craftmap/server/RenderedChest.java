@@ -149,23 +149,7 @@ final class RenderedChest {
                 away,
                 plus(times(right, (px - width / 2.0) / k), times(up, (height / 2.0 - py) / k))));
     Hit hit = hit(ray);
-    double light = 0;
-    for (int i = 0; i < SHADOW_RAYS; i++) {
-      Vec lamp =
-          plus(
-              LIGHT,
-              new Vec(
-                  0,
-                  (dice.nextDouble() - 0.5) * LIGHT_SIZE,
-                  (dice.nextDouble() - 0.5) * LIGHT_SIZE));
-      Vec to = minus(lamp, hit.place());
-      double far = Math.sqrt(dot(to, to));
-      Vec towards = times(to, 1 / far);
-      Vec begin = plus(hit.place(), times(hit.normal(), 0.5));
-      if (box(begin, towards) >= far) {
-        light += Math.max(0, dot(hit.normal(), towards)) * 1.05e7 / (far * far) / SHADOW_RAYS;
-      }
-    }
+    double light = light(hit, dice);
     // the room gives back some light, less of it low down beside the chest
     double room = 0.2 + 0.09 * Math.clamp(hit.place().y() / 420, 0, 1);
     if (hit.place().y() < 1) {
@@ -179,6 +163,25 @@ final class RenderedChest {
     return shade;
   }
 
+  /** Some hundred million rays a picture: in plain figures, without a vector for each. */
+  private static double light(Hit hit, Random dice) {
+    Vec place = hit.place();
+    Vec normal = hit.normal();
+    Vec begin = plus(place, times(normal, 0.5));
+    double light = 0;
+    for (int i = 0; i < SHADOW_RAYS; i++) {
+      double x = LIGHT.x() - place.x();
+      double y = LIGHT.y() + (dice.nextDouble() - 0.5) * LIGHT_SIZE - place.y();
+      double z = LIGHT.z() + (dice.nextDouble() - 0.5) * LIGHT_SIZE - place.z();
+      double far = Math.sqrt(x * x + y * y + z * z);
+      double slope = (normal.x() * x + normal.y() * y + normal.z() * z) / far;
+      if (slope > 0 && box(begin, x / far, y / far, z / far) >= far) {
+        light += slope * 1.05e7 / (far * far) / SHADOW_RAYS;
+      }
+    }
+    return light;
+  }
+
   private static double distanceToChest(Vec p) {
     double dx = Math.max(0, Math.max(-p.x(), p.x() - WIDE));
     double dz = Math.max(0, Math.max(p.z(), -DEEP - p.z()));
@@ -186,7 +189,7 @@ final class RenderedChest {
   }
 
   private Hit hit(Vec ray) {
-    double chest = box(at, ray);
+    double chest = box(at, ray.x(), ray.y(), ray.z());
     double floor = ray.y() < 0 ? -at.y() / ray.y() : Double.MAX_VALUE;
     double wall = ray.z() < 0 ? (-1500 - at.z()) / ray.z() : Double.MAX_VALUE;
     double nearest = Math.min(chest, Math.min(floor, wall));
@@ -212,18 +215,21 @@ final class RenderedChest {
   }
 
   /** How far along a ray the chest is. */
-  private static double box(Vec from, Vec ray) {
+  private static double box(Vec from, double x, double y, double z) {
     double near = 1e-6;
     double far = Double.MAX_VALUE;
-    double[][] slabs = {
-      {from.x(), ray.x(), 0, WIDE}, {from.y(), ray.y(), 0, HIGH}, {from.z(), ray.z(), -DEEP, 0},
-    };
-    for (double[] s : slabs) {
-      double a = (s[2] - s[0]) / s[1];
-      double b = (s[3] - s[0]) / s[1];
-      near = Math.max(near, Math.min(a, b));
-      far = Math.min(far, Math.max(a, b));
-    }
+    double a = -from.x() / x;
+    double b = (WIDE - from.x()) / x;
+    near = Math.max(near, Math.min(a, b));
+    far = Math.min(far, Math.max(a, b));
+    a = -from.y() / y;
+    b = (HIGH - from.y()) / y;
+    near = Math.max(near, Math.min(a, b));
+    far = Math.min(far, Math.max(a, b));
+    a = (-DEEP - from.z()) / z;
+    b = -from.z() / z;
+    near = Math.max(near, Math.min(a, b));
+    far = Math.min(far, Math.max(a, b));
     return near <= far && near > 1e-6 ? near : Double.MAX_VALUE;
   }
 

@@ -1,8 +1,6 @@
 package craftmap.server.piece;
 
 import craftmap.core.plan.edit.Told;
-import craftmap.server.piece.edit.ToldWords;
-import craftmap.server.words.Words;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -10,7 +8,6 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -124,42 +121,11 @@ class EntryRow {
     return id;
   }
 
-  Long parentId() {
-    return parentId;
-  }
-
-  String document() {
-    return document;
-  }
-
-  /** What was done, as it is said now. */
-  String summary() {
-    return told == null
-        ? summary
-        : ToldWords.say(
-            new Told(Told.Code.valueOf(told), List.of(JSON.readValue(toldNames, String[].class))));
-  }
-
-  /** With whose it was, where it was somebody else's: undo is of the piece, not of a person. */
-  String summaryFor(String person) {
-    return madeBy.isEmpty() || madeBy.equals(person)
-        ? summary()
-        : Words.say("told.by", summary(), madeBy);
-  }
-
   String gesture() {
     return gesture;
   }
 
-  Instant madeAt() {
-    return madeAt;
-  }
-
   String madeBy() {
     return madeBy;
-  }
-
-  long madeAs() {
-    return madeAs;
   }
 }

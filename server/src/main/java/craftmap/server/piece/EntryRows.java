@@ -1,14 +1,69 @@
 package craftmap.server.piece;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.NativeQuery;
+import org.springframework.data.jpa.repository.Query;
 
 interface EntryRows extends JpaRepository<EntryRow, Long> {
+  String OF =
+      """
+      select new craftmap.server.piece.EntryOf(
+        e.id, e.pieceId, e.parentId, e.madeAs, e.madeAt, e.told, e.toldNames, e.summary, e.madeBy)
+      """;
+
+  /** What a plan stands at, without the plan. */
+  @Query(
+      OF
+          + """
+          from EntryRow e where e.studioId = :studioId and e.pieceId = :pieceId and e.id = :id
+          """)
+  Optional<EntryOf> of(String studioId, String pieceId, Long id);
+
+  /** The same of all pieces of a studio. */
+  @Query(
+      OF
+          + """
+          from PieceRow p, EntryRow e
+          where p.studioId = :studioId and e.pieceId = p.id and e.id = p.currentEntryId
+          """)
+  List<EntryOf> currents(String studioId);
+
   /** The youngest entry made on top of another: where redo goes. */
-  Optional<EntryRow> findFirstByPieceIdAndParentIdOrderByMadeAsDesc(String pieceId, Long parentId);
+  @Query(
+      OF
+          + """
+          from EntryRow e
+          where e.studioId = :studioId and e.pieceId = :pieceId and e.parentId = :id
+            and e.madeAs = (
+              select max(n.madeAs) from EntryRow n
+              where n.pieceId = e.pieceId and n.parentId = e.parentId)
+          """)
+  Optional<EntryOf> next(String studioId, String pieceId, Long id);
+
+  /** The same of all pieces of a studio. */
+  @Query(
+      OF
+          + """
+          from PieceRow p, EntryRow e
+          where p.studioId = :studioId and e.pieceId = p.id and e.parentId = p.currentEntryId
+            and e.madeAs = (
+              select max(n.madeAs) from EntryRow n
+              where n.pieceId = e.pieceId and n.parentId = e.parentId)
+          """)
+  List<EntryOf> nexts(String studioId);
+
+  /** The plan of an entry. */
+  @Query(
+      """
+      select e.document from EntryRow e
+      where e.studioId = :studioId and e.pieceId = :pieceId and e.id = :id
+      """)
+  String document(String studioId, String pieceId, Long id);
 
   boolean existsByParentId(Long parentId);
 
@@ -18,10 +73,22 @@ interface EntryRows extends JpaRepository<EntryRow, Long> {
   Optional<EntryRow> findByPieceIdAndId(String pieceId, Long id);
 
   /** The latest changes of a piece, newest first. */
-  List<EntryRow> findFirst5ByPieceIdOrderByMadeAsDesc(String pieceId);
+  @Query(
+      OF
+          + """
+          from EntryRow e where e.studioId = :studioId and e.pieceId = :pieceId
+          order by e.madeAs desc
+          """)
+  List<EntryOf> latest(String studioId, String pieceId, Limit most);
 
-  /** More of them than anyone reads, newest first. */
-  List<EntryRow> findFirst200ByPieceIdOrderByMadeAsDesc(String pieceId);
+  /** Some entries of a piece. */
+  @Query(
+      OF
+          + """
+          from EntryRow e
+          where e.studioId = :studioId and e.pieceId = :pieceId and e.id in (:ids)
+          """)
+  List<EntryOf> all(String studioId, String pieceId, Collection<Long> ids);
 
   /** Before they go: entries point to each other. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)

@@ -12,9 +12,11 @@ import craftmap.server.writing.Clash;
 import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -80,11 +82,13 @@ class Moves {
 
   /** The latest steps back and forth in the history of a piece. */
   Stream<Pieces.Step> stepsOf(Studio studio, String pieceId) {
-    return rows
-        .findFirst200ByStudioIdAndPieceIdAndWayInOrderByVersionDesc(
-            studio.id(), pieceId, List.of(MoveRow.Way.UNDONE, MoveRow.Way.REDONE))
-        .stream()
-        .map(m -> new Pieces.Step(m.version(), done(m), m.madeAt(), m.madeBy(), false, true));
+    List<MoveRow> moves =
+        rows.findFirst200ByStudioIdAndPieceIdAndWayInOrderByVersionDesc(
+            studio.id(), pieceId, List.of(MoveRow.Way.UNDONE, MoveRow.Way.REDONE));
+    Map<Long, EntryOf> about = about(studio, pieceId, moves);
+    return moves.stream()
+        .map(
+            m -> new Pieces.Step(m.version(), done(m, about), m.madeAt(), m.madeBy(), false, true));
   }
 
   /** What a change of the plan as it stands has in common with what was done since. */
@@ -97,14 +101,21 @@ class Moves {
    *
    * @param called what designs are called
    */
-  Clash clash(SavedPlan now, Since since, Set<Subject> common, UnaryOperator<String> called) {
+  Clash clash(
+      Studio studio,
+      SavedPlan now,
+      Since since,
+      Set<Subject> common,
+      UnaryOperator<String> called) {
+    List<MoveRow> moves = since.moves().stream().limit(TOLD).toList();
+    Map<Long, EntryOf> about = about(studio, now.id(), moves);
     SubjectWords words = new SubjectWords(now.plan(), called);
     return new Clash(
         Words.say("clash"),
         new Clash.Theirs(
             now.version(),
             now.savedAt(),
-            since.moves().stream().limit(TOLD).map(this::said).toList(),
+            moves.stream().map(m -> said(m, about)).toList(),
             common.stream()
                 .sorted(Comparator.comparing(Subject::kind))
                 .map(words::say)
@@ -112,8 +123,16 @@ class Moves {
                 .toList()));
   }
 
-  private String done(MoveRow move) {
-    String done = entries.findById(move.entryId()).map(EntryRow::summary).orElse("");
+  /** What some moves were about, by its id. */
+  private Map<Long, EntryOf> about(Studio studio, String pieceId, List<MoveRow> moves) {
+    return entries
+        .all(studio.id(), pieceId, moves.stream().map(MoveRow::entryId).distinct().toList())
+        .stream()
+        .collect(Collectors.toMap(EntryOf::id, e -> e));
+  }
+
+  private static String done(MoveRow move, Map<Long, EntryOf> about) {
+    String done = Optional.ofNullable(about.get(move.entryId())).map(EntryOf::said).orElse("");
     return switch (move.way()) {
       case MADE -> done;
       case UNDONE -> Words.say("told.undone", done);
@@ -121,8 +140,8 @@ class Moves {
     };
   }
 
-  private String said(MoveRow move) {
-    String said = done(move);
+  private static String said(MoveRow move, Map<Long, EntryOf> about) {
+    String said = done(move, about);
     return move.madeBy().isEmpty() ? said : Words.say("told.by", said, move.madeBy());
   }
 }

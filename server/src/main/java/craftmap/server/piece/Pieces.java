@@ -46,13 +46,16 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -106,9 +109,11 @@ public class Pieces {
 
   /** The studio's pieces, oldest first: those it works on, or those it put into the archive. */
   public List<SavedPlan> all(Studio studio, boolean archived) {
+    Map<String, EntryOf> at = byPiece(entries.currents(studio.id()));
+    Map<String, EntryOf> next = byPiece(entries.nexts(studio.id()));
     return pieces.findByStudioIdOrderByMadeAtAscIdAsc(studio.id()).stream()
         .filter(p -> p.isArchived() == archived && !p.isPractice())
-        .map(this::saved)
+        .map(p -> saved(p, at.get(p.id()), Optional.ofNullable(next.get(p.id()))))
         .toList();
   }
 
@@ -195,7 +200,13 @@ public class Pieces {
   /** The plan alone. */
   Plan plan(Studio studio, String id) {
     PieceRow piece = row(studio, id);
-    return plans.of(piece, () -> json.read(current(piece).document()));
+    return plan(piece);
+  }
+
+  private Plan plan(PieceRow piece) {
+    return plans.of(
+        piece,
+        () -> json.read(entries.document(piece.studioId(), piece.id(), piece.currentEntryId())));
   }
 
   public SavedPlan get(Studio studio, String id) {
@@ -209,8 +220,10 @@ public class Pieces {
     Plan laid = plan.with(Coats.NONE).with(Ordering.NONE);
     Learned learned = learned(studio, plan);
     return readings.of(
-        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), learned, laid),
-        () -> new PlanReader(shelf.asPlansSeeIt(studio.id(), learned), studio.tape()).read(laid));
+        new Readings.Question(studio.id(), studio.tape(), learned, laid),
+        shelf.stamp(studio.id()),
+        () -> shelf.asPlansSeeIt(studio.id(), learned),
+        seen -> new PlanReader(seen, studio.tape()).read(laid));
   }
 
   /** What the bench had taught when a plan was begun; of one that is not, what it has taught. */
@@ -224,8 +237,8 @@ public class Pieces {
     Plan coated = plan.with(Ordering.NONE);
     Learned learned = learned(studio, plan);
     return readings.coats(
-        new Readings.Question(
-            studio.id(), studio.tape(), shelf.coatStamp(studio.id()), learned, coated),
+        new Readings.Question(studio.id(), studio.tape(), learned, coated),
+        shelf.coatStamp(studio.id()),
         () -> CoatsReader.read(coated, read(studio, plan), shelf.coatShelf(studio.id(), learned)));
   }
 
@@ -407,7 +420,8 @@ public class Pieces {
     Moves.Since since = moves.since(studio, now, version);
     UnaryOperator<String> called =
         designId -> shelf.design(studio.id(), designId).map(d -> d.design().name()).orElse("");
-    Touched theirs = since.touched().orElseThrow(() -> moves.clash(now, since, Set.of(), called));
+    Touched theirs =
+        since.touched().orElseThrow(() -> moves.clash(studio, now, since, Set.of(), called));
     Edited edited;
     try {
       edited = edited(studio, now.plan(), edits);
@@ -416,11 +430,11 @@ public class Pieces {
         throw refused;
       }
       // it may be refused only because something was taken away
-      throw moves.clash(now, since, theirs.gone(), called);
+      throw moves.clash(studio, now, since, theirs.gone(), called);
     }
     Set<Subject> common = Moves.inCommon(edits, now.plan(), edited.plan(), theirs);
     if (!common.isEmpty()) {
-      throw moves.clash(now, since, common, called);
+      throw moves.clash(studio, now, since, common, called);
     }
     return edited;
   }
@@ -454,7 +468,7 @@ public class Pieces {
       return now;
     }
     PieceRow piece = row(studio, now.id());
-    EntryRow current = current(piece);
+    EntryRow current = entries.findByPieceIdAndId(piece.id(), piece.currentEntryId()).orElseThrow();
     String text = json.write(plan);
     boolean goesOn =
         gesture.isPresent()
@@ -505,16 +519,11 @@ public class Pieces {
   public List<Step> history(Studio studio, String id) {
     Long now = row(studio, id).currentEntryId();
     Stream<Step> made =
-        entries.findFirst200ByPieceIdOrderByMadeAsDesc(id).stream()
+        entries.latest(studio.id(), id, Limit.of(MOST_STEPS)).stream()
             .map(
                 e ->
                     new Step(
-                        e.madeAs(),
-                        e.summary(),
-                        e.madeAt(),
-                        e.madeBy(),
-                        e.id().equals(now),
-                        false));
+                        e.madeAs(), e.said(), e.madeAt(), e.madeBy(), e.id().equals(now), false));
     return Stream.concat(made, moves.stepsOf(studio, id))
         .sorted(Comparator.comparing(Step::madeAs).reversed())
         .limit(MOST_STEPS)
@@ -526,8 +535,8 @@ public class Pieces {
   public SavedPlan undo(Studio studio, String id, long version) {
     hold(studio, id);
     SavedPlan now = standing(studio, id, version);
-    EntryRow current = current(row(studio, id));
-    return current.parentId() == null
+    EntryOf current = at(row(studio, id));
+    return current.isFirst()
         ? now
         : moved(studio, now, MoveRow.Way.UNDONE, current.id(), current.parentId());
   }
@@ -537,8 +546,7 @@ public class Pieces {
   public SavedPlan redo(Studio studio, String id, long version) {
     hold(studio, id);
     SavedPlan now = standing(studio, id, version);
-    return entries
-        .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(id, row(studio, id).currentEntryId())
+    return next(row(studio, id))
         .map(next -> moved(studio, now, MoveRow.Way.REDONE, next.id(), next.id()))
         .orElse(now);
   }
@@ -566,26 +574,35 @@ public class Pieces {
   }
 
   private Clash clash(Studio studio, SavedPlan now, long version) {
-    return moves.clash(now, moves.since(studio, now, version), Set.of(), id -> id);
+    return moves.clash(studio, now, moves.since(studio, now, version), Set.of(), id -> id);
   }
 
   private SavedPlan saved(PieceRow piece) {
-    EntryRow entry = current(piece);
+    return saved(piece, at(piece), next(piece));
+  }
+
+  private SavedPlan saved(PieceRow piece, EntryOf at, Optional<EntryOf> next) {
     return new SavedPlan(
         piece.id(),
         piece.version(),
-        plans.of(piece, () -> json.read(entry.document())),
-        entry.madeAt(),
+        plan(piece),
+        at.madeAt(),
         piece.isArchived(),
         piece.isPractice(),
-        entry.parentId() == null ? Optional.empty() : Optional.of(entry.summaryFor(who.person())),
-        entries
-            .findFirstByPieceIdAndParentIdOrderByMadeAsDesc(piece.id(), entry.id())
-            .map(next -> next.summaryFor(who.person())));
+        at.isFirst() ? Optional.empty() : Optional.of(at.saidTo(who.person())),
+        next.map(n -> n.saidTo(who.person())));
   }
 
-  private EntryRow current(PieceRow piece) {
-    return entries.findByPieceIdAndId(piece.id(), piece.currentEntryId()).orElseThrow();
+  private EntryOf at(PieceRow piece) {
+    return entries.of(piece.studioId(), piece.id(), piece.currentEntryId()).orElseThrow();
+  }
+
+  private Optional<EntryOf> next(PieceRow piece) {
+    return entries.next(piece.studioId(), piece.id(), piece.currentEntryId());
+  }
+
+  private static Map<String, EntryOf> byPiece(List<EntryOf> all) {
+    return all.stream().collect(Collectors.toMap(EntryOf::pieceId, e -> e));
   }
 
   private PieceRow row(Studio studio, String id) {
