@@ -41,13 +41,20 @@ import java.util.stream.Stream;
 public final class LayReader {
   private final Shelf shelf;
   private final TapeDivision tape;
+  private final LayAnswers answers;
   private final Map<String, PlanFace> places = new LinkedHashMap<>();
   private final Map<String, List<LayReading>> readings = new HashMap<>();
   private final Map<String, Map<DesignKind, Room>> rooms = new HashMap<>();
 
-  public LayReader(Shelf shelf, TapeDivision tape, List<PlanFace> places) {
+  /**
+   * Reads lays on some faces.
+   *
+   * @param answers what is known already
+   */
+  public LayReader(Shelf shelf, TapeDivision tape, LayAnswers answers, List<PlanFace> places) {
     this.shelf = shelf;
     this.tape = tape;
+    this.answers = answers;
     places.forEach(p -> this.places.put(p.face().id(), p));
   }
 
@@ -96,7 +103,8 @@ public final class LayReader {
             .map(z -> ZonePlace.on(faces.getFirst().face(), z));
     Fronts fronts = fronts(lay, faces, design, zone);
     Optional<PotLabel> pot = lay.potId().flatMap(shelf::pot);
-    return switch (lay.rule().lay(laying(fronts, lay, design))) {
+    Laying laying = laying(fronts, lay, design);
+    return switch (answers.of(asked(lay, faces, laying, zone), () -> lay.rule().lay(laying))) {
       case LayAnswer.Options options -> {
         // one decision for all its faces: what is laid on one is the same option on the others
         Chosen chosen = Chosen.of(lay, options);
@@ -107,6 +115,23 @@ public final class LayReader {
         yield faces.stream().map(f -> reading).toList();
       }
     };
+  }
+
+  private LayAnswers.Asked asked(
+      Lay lay, List<PlanFace> faces, Laying laying, Optional<ZonePlace> zone) {
+    List<LayAnswers.Front> fronts = new ArrayList<>();
+    for (int f = 0; f < faces.size(); f++) {
+      PlanFace place = faces.get(f);
+      fronts.add(
+          new LayAnswers.Front(
+              place.face(),
+              place.setInto().isPresent(),
+              PlanFaces.insets(place.face(), places.values()),
+              laying.fronts().all().get(f).at(),
+              lay.clearMm().isEmpty() ? List.of() : laid(place, zone)));
+    }
+    return new LayAnswers.Asked(
+        lay.rule(), fronts, laying.own(), laying.corner(), laying.more(), zone, lay.clearMm());
   }
 
   /** What there is to choose from, and which of it is laid. */
@@ -175,12 +200,15 @@ public final class LayReader {
     if (lay.clearMm().isEmpty()) {
       return room;
     }
+    return room.around(laid(place, zone), lay.clearMm().getAsDouble());
+  }
+
+  /** What lies on a face so far, as it is seen from where a zone of it begins. */
+  private List<Item> laid(PlanFace place, Optional<ZonePlace> zone) {
     Point from = zone.map(ZonePlace::at).orElse(new Point(0, 0));
-    List<Item> laid =
-        items(on(place.face().id())).stream()
-            .map(i -> zone.isEmpty() ? i : i.movedBy(-from.xMm(), -from.yMm()))
-            .toList();
-    return room.around(laid, lay.clearMm().getAsDouble());
+    return items(on(place.face().id())).stream()
+        .map(i -> zone.isEmpty() ? i : i.movedBy(-from.xMm(), -from.yMm()))
+        .toList();
   }
 
   /** All of a face. Sixty bands on one face have the same room, but for what they go around. */

@@ -26,7 +26,6 @@ import craftmap.core.plan.edit.PlanEdit;
 import craftmap.core.plan.edit.Subject;
 import craftmap.core.plan.edit.Told;
 import craftmap.core.plan.edit.Touched;
-import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
 import craftmap.server.changes.Changes;
@@ -220,10 +219,8 @@ public class Pieces {
     Plan laid = plan.with(Coats.NONE).with(Ordering.NONE);
     Learned learned = learned(studio, plan);
     return readings.of(
-        new Readings.Question(studio.id(), studio.tape(), learned, laid),
-        shelf.stamp(studio.id()),
-        () -> shelf.asPlansSeeIt(studio.id(), learned),
-        seen -> new PlanReader(seen, studio.tape()).read(laid));
+        new Readings.Question(studio.id(), studio.tape(), shelf.stamp(studio.id()), learned, laid),
+        () -> readings.reader(shelf.asPlansSeeIt(studio.id(), learned), studio.tape()).read(laid));
   }
 
   /** What the bench had taught when a plan was begun; of one that is not, what it has taught. */
@@ -237,8 +234,8 @@ public class Pieces {
     Plan coated = plan.with(Ordering.NONE);
     Learned learned = learned(studio, plan);
     return readings.coats(
-        new Readings.Question(studio.id(), studio.tape(), learned, coated),
-        shelf.coatStamp(studio.id()),
+        new Readings.Question(
+            studio.id(), studio.tape(), shelf.coatStamp(studio.id()), learned, coated),
         () -> CoatsReader.read(coated, read(studio, plan), shelf.coatShelf(studio.id(), learned)));
   }
 
@@ -309,7 +306,7 @@ public class Pieces {
     Shelf owned = shelf.asPlansSeeIt(studio.id(), learned(studio, of));
     return new Editing(
         owned,
-        new PlanReader(owned, studio.tape()),
+        readings.reader(owned, studio.tape()),
         plan -> read(studio, plan),
         () -> shelf.potsAtHand(studio.id()),
         () -> UUID.randomUUID().toString(),

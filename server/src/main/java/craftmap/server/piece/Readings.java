@@ -2,106 +2,75 @@ package craftmap.server.piece;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.log.Learned;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.LayAnswers;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.Shelf;
 import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.WorkedOut;
-import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
- * What plans came to lately: the map, the route and Gather ask for the same ones, and the week for
- * all of them, time and again. A reading follows from the plan, the tape, and what it saw of the
- * shelf; one that misses something from the shelf is not kept.
+ * What plans came to lately: the map, the route and Gather ask for the same ones. A reading follows
+ * from the plan, the tape, and the shelf as its stamp tells it; one that misses something from the
+ * shelf is not kept.
  */
 final class Readings {
   /** More than are looked at for what is left to do in a studio, one after the other. */
   private static final int MOST = 64;
 
-  /** What is kept of readings, with each weighing at least one; of pieces with few items, all. */
-  private static final int MOST_WEIGHT = 400;
+  /** Copies of designs in all that was offered for lays: some hundred bytes each. */
+  private static final int MOST_COPIES = 400_000;
 
-  private static final int ITEMS_OF_ONE_WEIGHT = 200;
+  /** What a reading follows from. */
+  record Question(
+      String studioId, TapeDivision tape, Changes.Stamp shelf, Learned learned, Plan plan) {}
 
-  /** What a reading follows from, besides the shelf. */
-  record Question(String studioId, TapeDivision tape, Learned learned, Plan plan) {}
+  private final WorkedOut<Question, PlanReading> lays = new WorkedOut<>(MOST);
+  private final WorkedOut<Question, CoatsReading> coats = new WorkedOut<>(MOST);
 
-  /**
-   * The same with the shelf.
-   *
-   * @param shelf other as soon as anything is that may be seen of it
-   */
-  private record At(Question question, Changes.Stamp shelf) {}
+  /** What single lays came to, whatever else of their plans was changed since. */
+  private final Cache<LayAnswers.Asked, LayAnswer> answers =
+      Caffeine.newBuilder().maximumWeight(MOST_COPIES).weigher(Readings::copies).build();
 
-  /** A reading, and what it saw. */
-  private record Read(SeenShelf seen, PlanReading reading) {
-    int weight() {
-      return 1
-          + reading.lays().stream()
-                  .filter(LayReading.Laid.class::isInstance)
-                  .map(LayReading.Laid.class::cast)
-                  .mapToInt(l -> l.items().size() * (1 + l.options().size()))
-                  .sum()
-              / ITEMS_OF_ONE_WEIGHT;
-    }
+  /** A reader that works out what is not known yet. */
+  PlanReader reader(Shelf shelf, TapeDivision tape) {
+    return new PlanReader(shelf, tape, this::answer);
   }
 
-  private final WorkedOut<At, PlanReading> lays = new WorkedOut<>(MOST);
-  private final WorkedOut<At, CoatsReading> coats = new WorkedOut<>(MOST);
+  /** Not under a lock of the cache: while one is worked out, others are asked for. */
+  private LayAnswer answer(LayAnswers.Asked asked, Supplier<LayAnswer> work) {
+    LayAnswer known = answers.getIfPresent(asked);
+    if (known != null) {
+      return known;
+    }
+    LayAnswer answer = work.get();
+    answers.put(asked, answer);
+    return answer;
+  }
 
-  /**
-   * Each as it was read last. Most of what is put on the shelf is of no concern to most pieces, and
-   * to see whether it is takes a hundredth of reading a piece anew.
-   */
-  private final Cache<Question, Read> last =
-      Caffeine.newBuilder()
-          .maximumWeight(MOST_WEIGHT)
-          .weigher((Question question, Read read) -> read.weight())
-          .build();
+  private static int copies(LayAnswers.Asked asked, LayAnswer answer) {
+    return answer instanceof LayAnswer.Options options
+        ? 1 + options.ranked().stream().mapToInt(o -> o.items().size()).sum()
+        : 1;
+  }
 
-  /**
-   * What a plan comes to.
-   *
-   * @param stamp other as soon as anything is that may be seen of the shelf
-   * @param shelf as it is now
-   */
-  PlanReading of(
-      Question question,
-      Changes.Stamp stamp,
-      Supplier<Shelf> shelf,
-      Function<Shelf, PlanReading> work) {
-    At at = new At(question, stamp);
-    PlanReading reading = lays.of(at, () -> again(question, shelf.get(), work));
-    if (misses(reading)) {
-      lays.forget(at);
+  PlanReading of(Question question, Supplier<PlanReading> work) {
+    PlanReading reading = lays.of(question, work);
+    if (reading.lays().stream().anyMatch(LayReading.Missing.class::isInstance)) {
+      lays.forget(question);
     }
     return reading;
-  }
-
-  private PlanReading again(Question question, Shelf shelf, Function<Shelf, PlanReading> work) {
-    Read before = last.getIfPresent(question);
-    if (before != null && before.seen().isSeenOn(shelf)) {
-      return before.reading();
-    }
-    SeenShelf seen = new SeenShelf(shelf);
-    PlanReading reading = work.apply(seen);
-    if (!misses(reading)) {
-      last.put(question, new Read(seen, reading));
-    }
-    return reading;
-  }
-
-  private static boolean misses(PlanReading reading) {
-    return reading.lays().stream().anyMatch(LayReading.Missing.class::isInstance);
   }
 
   /** Of the coats, whose stamp tells the levels of all pots too. */
-  CoatsReading coats(Question question, Changes.Stamp stamp, Supplier<CoatsReading> work) {
-    return coats.of(new At(question, stamp), work);
+  CoatsReading coats(Question question, Supplier<CoatsReading> work) {
+    return coats.of(question, work);
   }
 }

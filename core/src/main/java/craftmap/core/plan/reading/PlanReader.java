@@ -7,6 +7,7 @@ import craftmap.core.lay.Item;
 import craftmap.core.lay.pass.StencilPasses;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayAnswers;
 import craftmap.core.plan.LayReader;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -32,15 +33,26 @@ import org.locationtech.jts.geom.Envelope;
 public final class PlanReader {
   private final Shelf shelf;
   private final TapeDivision tape;
+  private final LayAnswers answers;
 
   public PlanReader(Shelf shelf, TapeDivision tape) {
+    this(shelf, tape, LayAnswers.NONE);
+  }
+
+  /**
+   * Reads plans as the other does, and sooner what was read before.
+   *
+   * @param answers what is kept of lays that were read
+   */
+  public PlanReader(Shelf shelf, TapeDivision tape, LayAnswers answers) {
     this.shelf = shelf;
     this.tape = tape;
+    this.answers = answers;
   }
 
   public PlanReading read(Plan plan) {
     List<PlanFace> places = plan.faces();
-    LayReader lays = new LayReader(shelf, tape, places);
+    LayReader lays = new LayReader(shelf, tape, answers, places);
     plan.lays().forEach(lays::read);
     List<PlanReading.FaceReading> faces =
         places.stream().map(p -> read(p, places, lays.on(p.face().id()))).toList();
@@ -77,7 +89,7 @@ public final class PlanReader {
 
   /** What lies on one face, without looking at the rest of the piece. */
   public List<LayReading> on(String faceId, Plan plan) {
-    LayReader reader = new LayReader(shelf, tape, plan.faces());
+    LayReader reader = new LayReader(shelf, tape, answers, plan.faces());
     plan.lays().stream().filter(l -> l.isOn(faceId)).forEach(reader::read);
     return reader.on(faceId);
   }
@@ -87,7 +99,7 @@ public final class PlanReader {
    * around them. None where that face is not shown.
    */
   public Optional<LayReading> of(Lay lay, Plan plan, String faceId) {
-    LayReader reader = new LayReader(shelf, tape, plan.faces());
+    LayReader reader = new LayReader(shelf, tape, answers, plan.faces());
     if (lay.clearMm().isPresent()) {
       plan.lays().stream()
           .takeWhile(l -> !l.id().equals(lay.id()))
