@@ -115,7 +115,7 @@ final class ChartViews {
   }
 
   private WorkStep step(Placed placed) {
-    return problem.work().step(placed.stepId());
+    return problem.step(placed.stepId());
   }
 
   List<OrderView.RowView> rows() {
@@ -201,7 +201,7 @@ final class ChartViews {
       for (String next : next.getOrDefault(open.remove(), List.of())) {
         if (seen.add(next)) {
           open.add(next);
-          WorkStep waits = problem.work().step(next);
+          WorkStep waits = problem.step(next);
           if (waits.pieceId().equals(step.pieceId())) {
             all.add(waits.wholeKey());
           }

@@ -62,8 +62,8 @@ final class Dragged {
     Orders.Solved s = solved.get();
     Placed placed =
         s.schedule().steps().stream()
-            .filter(p -> s.problem().work().step(p.stepId()).wholeId().equals(step.wholeId()))
-            .filter(p -> s.problem().work().step(p.stepId()).key().equals(key))
+            .filter(p -> s.problem().step(p.stepId()).wholeId().equals(step.wholeId()))
+            .filter(p -> s.problem().step(p.stepId()).key().equals(key))
             .findFirst()
             .orElseThrow();
     Instant begins = s.problem().instant(placed.from());

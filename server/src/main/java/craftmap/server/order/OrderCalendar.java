@@ -71,7 +71,7 @@ final class OrderCalendar {
       if (until.isEmpty() || task.isDone(link.to())) {
         continue;
       }
-      WorkStep step = problem.work().step(link.to());
+      WorkStep step = problem.step(link.to());
       Instant from = problem.instant(next.from());
       VEvent event =
           event(

@@ -158,7 +158,7 @@ class OrderController {
     Clockwork clock = new Clockwork(task.bench().zone());
     return new WhatNowView(
         may.steps().stream()
-            .map(step -> s.problem().work().step(step))
+            .map(step -> s.problem().step(step))
             .map(step -> new NowView(step.id(), words.full(step), Clockwork.span(step.handsOn())))
             .toList(),
         may.steps().isEmpty() && may.next() < Openings.NEVER

@@ -23,7 +23,7 @@ final class OrderCsv {
     Clockwork clock = new Clockwork(task.bench().zone());
     List<List<?>> rows = new ArrayList<>();
     for (Placed placed : solved.schedule().steps()) {
-      WorkStep step = problem.work().step(placed.stepId());
+      WorkStep step = problem.step(placed.stepId());
       rows.add(
           List.of(
               TIME.format(clock.at(problem.instant(placed.from()))),

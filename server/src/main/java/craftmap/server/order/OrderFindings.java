@@ -94,8 +94,8 @@ final class OrderFindings {
 
   private OrderView.OrderFindingView view(OrderFinding f) {
     List<Object> all = new ArrayList<>();
-    all.add(words.full(problem.work().step(f.stepId())));
-    all.add(f.other().isEmpty() ? "" : Words.lower(words.full(problem.work().step(f.other()))));
+    all.add(words.full(problem.step(f.stepId())));
+    all.add(f.other().isEmpty() ? "" : Words.lower(words.full(problem.step(f.other()))));
     f.times().forEach(t -> all.add(Clockwork.span(t)));
     Placed placed = schedule.of(f.stepId()).orElseThrow();
     while (all.size() < 4) {
@@ -129,7 +129,7 @@ final class OrderFindings {
 
   /** None where it would be done to another piece. */
   private Optional<OrderView.OrderMendView> mend(OrderFinding f, OrderMend mend) {
-    WorkStep step = problem.work().step(f.stepId());
+    WorkStep step = problem.step(f.stepId());
     return switch (mend) {
       case OrderMend.InParts(String id, int parts) ->
           edited(id, s -> new OrderEditDoc.StepInParts(s.wholeKey(), parts))
@@ -153,9 +153,7 @@ final class OrderFindings {
               .map(
                   e ->
                       new OrderView.OrderMendView(
-                          Words.say(
-                              "order.mend.again",
-                              Words.lower(words.title(problem.work().step(id)))),
+                          Words.say("order.mend.again", Words.lower(words.title(problem.step(id)))),
                           e));
       case OrderMend.FromNow _ ->
           Optional.of(
@@ -173,9 +171,7 @@ final class OrderFindings {
   }
 
   private Optional<EditDoc> edited(String stepId, Edit edit) {
-    return Optional.of(problem.work().step(stepId))
-        .filter(s -> s.pieceId().equals(own))
-        .map(edit::of);
+    return Optional.of(problem.step(stepId)).filter(s -> s.pieceId().equals(own)).map(edit::of);
   }
 
   private Instant soon() {

@@ -206,7 +206,7 @@ final class OrderViews {
   }
 
   private WorkStep step(Placed placed) {
-    return problem.work().step(placed.stepId());
+    return problem.step(placed.stepId());
   }
 
   /** The chain in words; of what follows at once, only the first and the last. */

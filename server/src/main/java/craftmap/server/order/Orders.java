@@ -114,7 +114,7 @@ class Orders {
     Instant ready(String pieceId) {
       return problem.instant(
           schedule.steps().stream()
-              .filter(s -> problem.work().step(s.stepId()).pieceId().equals(pieceId))
+              .filter(s -> problem.step(s.stepId()).pieceId().equals(pieceId))
               .mapToInt(Placed::to)
               .max()
               .orElse(schedule.finish()));

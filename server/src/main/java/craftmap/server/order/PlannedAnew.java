@@ -59,7 +59,7 @@ final class PlannedAnew {
   private OrderView.MovedView view(Moved moved) {
     return new OrderView.MovedView(
         moved.stepId(),
-        words.full(solved.problem().work().step(moved.stepId())),
+        words.full(solved.problem().step(moved.stepId())),
         Words.say(
             "order.anew.moved",
             clock.dayAndTime(moved.after(), task.begin()),

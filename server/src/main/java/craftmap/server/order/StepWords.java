@@ -182,9 +182,9 @@ final class StepWords {
     Optional<Placed> after = link.after().flatMap(schedule::of);
     return Words.say(
         "order.why." + link.why(),
-        full(problem.work().step(link.stepId())),
+        full(problem.step(link.stepId())),
         clock.dayAndTime(problem.instant(placed.from()), seenFrom),
-        after.map(a -> Words.lower(full(problem.work().step(a.stepId())))).orElse(""),
+        after.map(a -> Words.lower(full(problem.step(a.stepId())))).orElse(""),
         after.map(a -> Clockwork.span(Math.max(0, link.ready() - a.to()))).orElse(""),
         clock.dayAndTime(problem.instant(Math.max(0, link.ready())), seenFrom));
   }

@@ -19,8 +19,10 @@ import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -47,10 +49,12 @@ final class WeekViews {
     this.schedule = solved.schedule();
     this.words = new StepWords(task.worked());
     this.clock = new Clockwork(task.bench().zone());
+    Map<String, Instant> ready = new HashMap<>();
+    task.worked().forEach(w -> ready.put(w.piece().id(), solved.ready(w.piece().id())));
     this.pieces =
         task.worked().stream()
             .sorted(
-                Comparator.comparing((Orders.Worked w) -> solved.ready(w.piece().id()))
+                Comparator.comparing((Orders.Worked w) -> ready.get(w.piece().id()))
                     .thenComparing(w -> w.piece().id()))
             .toList();
   }
@@ -113,7 +117,7 @@ final class WeekViews {
   }
 
   private WorkStep step(Placed placed) {
-    return problem.work().step(placed.stepId());
+    return problem.step(placed.stepId());
   }
 
   private int number(String pieceId) {
@@ -281,7 +285,7 @@ final class WeekViews {
             .map(
                 f ->
                     new WeekView.WeekFindingView(
-                        number(problem.work().step(f.stepId()).pieceId()),
+                        number(problem.step(f.stepId()).pieceId()),
                         f.stepId(),
                         f.level(),
                         f.text(),

@@ -146,7 +146,7 @@ final class WorkViews {
 
   private WorkView.BenchStepView step(List<AtTheBench.Left> left, int at) {
     AtTheBench.Left l = left.get(at);
-    WorkStep step = problem.work().step(l.placed().stepId());
+    WorkStep step = problem.step(l.placed().stepId());
     long all = problem.work().steps().stream().filter(s -> s.pieceId().equals(own)).count();
     boolean hasToWait = l.waits() || l.ready() > now;
     return new WorkView.BenchStepView(
@@ -175,7 +175,7 @@ final class WorkViews {
   }
 
   private WorkStep step(AtTheBench.Left left) {
-    return problem.work().step(left.placed().stepId());
+    return problem.step(left.placed().stepId());
   }
 
   private String instant(OptionalInt minute) {
@@ -385,9 +385,9 @@ final class WorkViews {
   private WorkView.BenchDoneView last() {
     return solved.schedule().steps().stream()
         .filter(p -> task.isDone(p.stepId()))
-        .filter(p -> problem.work().step(p.stepId()).pieceId().equals(own))
+        .filter(p -> problem.step(p.stepId()).pieceId().equals(own))
         .max(Comparator.comparingInt(Placed::to))
-        .map(p -> problem.work().step(p.stepId()))
+        .map(p -> problem.step(p.stepId()))
         .map(s -> new WorkView.BenchDoneView(s.key(), words.full(s), troubles(s)))
         .orElse(null);
   }
@@ -408,8 +408,7 @@ final class WorkViews {
     Clockwork clock = new Clockwork(everything.bench().zone());
     int now = minute(problem, everything.now());
     List<AtTheBench.Ripening> all = AtTheBench.ripening(problem, now);
-    Predicate<AtTheBench.Ripening> isOwn =
-        r -> problem.work().step(r.stepId()).pieceId().equals(own);
+    Predicate<AtTheBench.Ripening> isOwn = r -> problem.step(r.stepId()).pieceId().equals(own);
     long others = Math.max(0, MOST_RIPENING - all.stream().filter(isOwn).count());
     Set<AtTheBench.Ripening> soonest =
         all.stream().filter(isOwn.negate()).limit(others).collect(Collectors.toSet());
@@ -417,7 +416,7 @@ final class WorkViews {
         .filter(r -> isOwn.test(r) || soonest.contains(r))
         .map(
             r -> {
-              WorkStep step = problem.work().step(r.stepId());
+              WorkStep step = problem.step(r.stepId());
               String ripe = clock.dayAndTime(problem.instant(r.ripe()), everything.now());
               return new WorkView.RipeningView(
                   step.pieceId(),
@@ -430,7 +429,7 @@ final class WorkViews {
                       ? Words.say("work.ripe.dry", ripe)
                       : Words.say(
                           "work.ripe.next",
-                          Words.lower(words.title(problem.work().step(r.toStep()))),
+                          Words.lower(words.title(problem.step(r.toStep()))),
                           ripe),
                   problem.instant(r.since()).toString(),
                   problem.instant(r.ripe()).toString(),

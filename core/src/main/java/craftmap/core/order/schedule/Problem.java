@@ -24,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -377,9 +378,17 @@ public final class Problem {
     return List.copyOf(sets);
   }
 
-  /** A step by its id. */
-  WorkStep step(String id) {
-    return work.steps().get(number(id));
+  /**
+   * A step by its id.
+   *
+   * @throws NoSuchElementException for any other
+   */
+  public WorkStep step(String id) {
+    Integer number = numbers.get(id);
+    if (number == null) {
+      throw new NoSuchElementException("There is no step " + id + ".");
+    }
+    return work.steps().get(number);
   }
 
   /** The number of a step by its id. */
@@ -475,7 +484,7 @@ public final class Problem {
 
   /** The same, by the step's id. */
   public int dryAt(String stepId, int end) {
-    return firm(work.step(stepId).wet(), end);
+    return firm(step(stepId).wet(), end);
   }
 
   /** Whether one time is over no sooner than another here, whenever both begin. */
