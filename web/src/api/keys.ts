@@ -21,6 +21,9 @@ const key = (name: string, follows: readonly Tag[], ...about: readonly unknown[]
 ];
 
 /** Every question that is asked, in one place: the same question has the same key on all pages. */
+/** So many lines of a ledger are told until somebody asks for older ones, and with each asking. */
+export const LINES_AT_FIRST = 100;
+
 export const keys = {
   me: () => key('me', ['PEOPLE']),
   people: () => key('people', ['PEOPLE']),
@@ -112,9 +115,10 @@ export const keys = {
   stencils: () => key('stencils', ['SHELF']),
   pots: () => key('pots', ['SHELF']),
   tools: () => key('tools', ['SHELF']),
-  design: (id: string | null) => key('design', ['SHELF'], id),
+  design: (id: string | null, lines = LINES_AT_FIRST) => key('design', ['SHELF'], id, lines),
   medium: (id: string | null) => key('medium', ['SHELF'], id),
-  ledger: (holdingId: string | null) => key('ledger', ['SHELF'], holdingId),
+  ledger: (holdingId: string | null, lines = LINES_AT_FIRST) =>
+    key('ledger', ['SHELF'], holdingId, lines),
   level: (holdingId: string, day: string) => key('level', ['SHELF'], holdingId, day),
   uses: (thing: string, id: string) => key('uses', ['PLAN', 'SHELF'], thing, id),
   code: (text: string) => key('code', ['SHELF'], text),

@@ -1,9 +1,9 @@
 import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LogAsked } from '../logbook/asked';
-import { api, ask, type StudioView, type Trouble } from './client';
+import { api, ask, type LedgerView, type StudioView, type Trouble } from './client';
 import { type CutsSoFar, designByDesign } from './designByDesign';
 import { fewAtATime } from './fewAtATime';
-import { allButStudio, keys } from './keys';
+import { allButStudio, keys, LINES_AT_FIRST } from './keys';
 
 /** Everything that shows a length is asked again when the studio's tape changes. */
 export function useStudio() {
@@ -442,11 +442,22 @@ export function useCutRun(jobId: string | null) {
   });
 }
 
-export function useLedger(holdingId: string | null) {
+/**
+ * A stock and what happened to it.
+ *
+ * @param lines of its ledger; what is told already stays there while older ones come
+ */
+export function useLedger(holdingId: string | null, lines = LINES_AT_FIRST) {
   return useQuery({
-    queryKey: keys.ledger(holdingId),
+    queryKey: keys.ledger(holdingId, lines),
     enabled: holdingId !== null,
+    placeholderData: (before: LedgerView | undefined) =>
+      before?.holding.id === holdingId ? before : undefined,
     queryFn: () =>
-      ask(api.GET('/api/holdings/{id}', { params: { path: { id: holdingId ?? '' } } })),
+      ask(
+        api.GET('/api/holdings/{id}', {
+          params: { path: { id: holdingId ?? '' }, query: { entries: lines } },
+        }),
+      ),
   });
 }

@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, ask, type DesignGiven, type DesignView, type MotifDoc, seen } from '../api/client';
+import { LINES_AT_FIRST } from '../api/keys';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Fig } from '../common/Fig';
@@ -12,7 +13,7 @@ import { Section } from '../common/Section';
 import { ErrorState, Loading } from '../common/States';
 import { useElementSize } from '../common/useElementSize';
 import { FactList, StockOf, UsedOn } from './DesignBrief';
-import { Entries, Ledger } from './Ledger';
+import { Entries, Ledger, Older } from './Ledger';
 import { MotifRow } from './MotifRow';
 import { useDesign, useShelfChanged } from './queries';
 import { SheetView } from './SheetView';
@@ -24,14 +25,22 @@ type Drawing = 'motif' | 'offcut' | null;
 /** One design: its sheet with named parts and offcuts, properties, stock, uses and history. */
 export function DesignPage() {
   const { designId = '' } = useParams();
-  const design = useDesign(designId);
+  const [lines, setLines] = useState(LINES_AT_FIRST);
+  const design = useDesign(designId, lines);
   if (design.isPending) {
     return <Loading what="the design" />;
   }
   if (design.isError) {
     return <ErrorState problem={design.error} again={() => design.refetch()} />;
   }
-  return <Loaded key={design.data.id} design={design.data} />;
+  return (
+    <Loaded
+      key={design.data.id}
+      design={design.data}
+      coming={design.isPlaceholderData}
+      onOlder={() => setLines(lines + LINES_AT_FIRST)}
+    />
+  );
 }
 
 /** What can be done to a design: changed, taken off the shelf. */
@@ -68,7 +77,14 @@ function useDesignChanges(design: DesignView) {
   return { change, away };
 }
 
-function Loaded({ design }: { design: DesignView }) {
+interface LoadedProps {
+  readonly design: DesignView;
+  /** Older lines of its history were asked for and are not here yet. */
+  readonly coming: boolean;
+  readonly onOlder: () => void;
+}
+
+function Loaded({ design, coming, onOlder }: LoadedProps) {
   const [sheet, size] = useElementSize();
   const [drawing, setDrawing] = useState<Drawing>(null);
   const [motif, setMotif] = useState<number | null>(null);
@@ -165,6 +181,7 @@ function Loaded({ design }: { design: DesignView }) {
             ) : (
               <Entries entries={design.history.map((h) => h.entry)} />
             )}
+            <Older older={design.older} coming={coming} onOlder={onOlder} />
           </Section>
           <Box>
             <Button look="warn" onClick={() => away.mutate()}>
@@ -245,7 +262,7 @@ function Stock({ design }: { design: DesignView }) {
       </Flex>
       {holding && (
         <Box mt="3" p="3" bg="card" borderWidth="1px" borderColor="hairline">
-          <Ledger holdingId={holding} />
+          <Ledger key={holding} holdingId={holding} />
         </Box>
       )}
     </Section>

@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, ask, type EntryKind, type EntryView, type LedgerView } from '../api/client';
-import { keys } from '../api/keys';
+import { keys, LINES_AT_FIRST } from '../api/keys';
 import { useLedger } from '../api/queries';
 import { Button } from '../common/Button';
 import { ChoiceField } from '../common/ChoiceField';
@@ -20,14 +20,21 @@ import { WhoField } from './WhoField';
 
 /** A stock: its level put right by eye, by scale or by figure, what happened to it, its ledger. */
 export function Ledger({ holdingId, name }: { holdingId: string; name?: string }) {
-  const ledger = useLedger(holdingId);
+  const [lines, setLines] = useState(LINES_AT_FIRST);
+  const ledger = useLedger(holdingId, lines);
   if (ledger.isPending) {
     return <AsideComing name={name ?? 'Its ledger'} what="the ledger" />;
   }
   if (ledger.isError) {
     return <ErrorState problem={ledger.error} again={() => ledger.refetch()} />;
   }
-  return <Loaded ledger={ledger.data} />;
+  return (
+    <Loaded
+      ledger={ledger.data}
+      coming={ledger.isPlaceholderData}
+      onOlder={() => setLines(lines + LINES_AT_FIRST)}
+    />
+  );
 }
 
 function useBook(holdingId: string) {
@@ -52,7 +59,14 @@ function useBook(holdingId: string) {
   };
 }
 
-function Loaded({ ledger }: { ledger: LedgerView }) {
+interface LoadedProps {
+  readonly ledger: LedgerView;
+  /** Older lines were asked for and are not here yet. */
+  readonly coming: boolean;
+  readonly onOlder: () => void;
+}
+
+function Loaded({ ledger, coming, onOlder }: LoadedProps) {
   const { holding, entries, of } = ledger;
   const book = useBook(holding.id);
   const holds = holding.holds;
@@ -115,6 +129,7 @@ function Loaded({ ledger }: { ledger: LedgerView }) {
       <Happened holding={ledger.holding} book={book} />
       <Section title="Ledger">
         <Entries entries={entries} />
+        <Older older={ledger.older} coming={coming} onOlder={onOlder} />
       </Section>
       <Flex gap="3" fontSize="13px" color="sea" wrap="wrap">
         {ledger.mediumId && <Link to={`/shelf/pots/${holding.id}`}>Its label and dates</Link>}
@@ -307,6 +322,22 @@ export function Entries({ entries }: { entries: ReadonlyArray<EntryView> }) {
       ))}
     </Box>
   );
+}
+
+interface OlderProps {
+  /** How many lines are not told. */
+  readonly older: number;
+  readonly coming: boolean;
+  readonly onOlder: () => void;
+}
+
+/** The way to what happened before the lines that are told. */
+export function Older({ older, coming, onOlder }: OlderProps) {
+  return older > 0 ? (
+    <Button mt="2" size="xs" disabled={coming} onClick={onOlder}>
+      Show older lines: {older.toLocaleString('en-GB')} more
+    </Button>
+  ) : null;
 }
 
 const day = (instant: string) =>

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, ask, type DesignGiven, type MediumGiven } from '../api/client';
-import { changed, keys } from '../api/keys';
+import { api, ask, type DesignGiven, type DesignView, type MediumGiven } from '../api/client';
+import { changed, keys, LINES_AT_FIRST } from '../api/keys';
 
 export type Filters = {
   readonly words: string;
@@ -46,11 +46,22 @@ export function useWays() {
   });
 }
 
-export function useDesign(id: string | null) {
+/**
+ * A design, its stocks and what happened to them.
+ *
+ * @param lines of that; what is told already stays there while older ones come
+ */
+export function useDesign(id: string | null, lines = LINES_AT_FIRST) {
   return useQuery({
-    queryKey: keys.design(id),
+    queryKey: keys.design(id, lines),
     enabled: id !== null,
-    queryFn: () => ask(api.GET('/api/designs/{id}', { params: { path: { id: id ?? '' } } })),
+    placeholderData: (before: DesignView | undefined) => (before?.id === id ? before : undefined),
+    queryFn: () =>
+      ask(
+        api.GET('/api/designs/{id}', {
+          params: { path: { id: id ?? '' }, query: { entries: lines } },
+        }),
+      ),
   });
 }
 

@@ -113,7 +113,8 @@ class EveryPageTest extends Journey {
     page.evaluate(
         """
         () => document.querySelector('main').insertAdjacentHTML('beforeend',
-          '<img src="data:,"><p style="color:#888;background:#999">pale</p>')
+          '<div style="position:fixed;top:200px;left:200px;z-index:9999;background:#999">' +
+          '<img src="data:,"><p style="color:#888">pale</p></div>')
         """);
     assertThatThrownBy(this::nothingIsInAnybodysWay)
         .hasMessageContaining("image-alt")

@@ -25,6 +25,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -60,6 +61,13 @@ class LedgerTest extends ServerTest {
         .id();
   }
 
+  /** All that happened to a stock, youngest first. */
+  private List<LedgerEntry> entries(String studioId, String holdingId) {
+    Ledger.Told told = ledger.latest(studioId, List.of(holdingId), 10_000);
+    assertThat(told.older()).isZero();
+    return told.entries();
+  }
+
   @Test
   void doneBooksTheUseOnceAndTakingBackCorrectsIt() {
     JsonNode chest = newChest("Booked");
@@ -75,14 +83,14 @@ class LedgerTest extends ServerTest {
     double after = level("bone-white").doubleValue();
     assertThat(before - after).isBetween(needs, needs + 0.0011);
 
-    List<LedgerEntry> entries = ledger.entries(studios.first().id(), "bone-white");
-    assertThat(entries.getLast().note()).isEqualTo("Used for Fern band on Booked");
-    assertThat(entries.getLast().levelAfter()).isEqualByComparingTo(level("bone-white"));
+    List<LedgerEntry> entries = entries(studios.first().id(), "bone-white");
+    assertThat(entries.getFirst().note()).isEqualTo("Used for Fern band on Booked");
+    assertThat(entries.getFirst().levelAfter()).isEqualByComparingTo(level("bone-white"));
 
     JsonNode back = delete("/api/pieces/" + id + "/lays/band/done").body();
     assertThat(back.at("/needs/0/uses/0/done").asBoolean()).isFalse();
     assertThat(level("bone-white").doubleValue()).isEqualTo(before);
-    assertThat(ledger.entries(studios.first().id(), "bone-white")).hasSize(entries.size() + 1);
+    assertThat(entries(studios.first().id(), "bone-white")).hasSize(entries.size() + 1);
     assertThat(delete("/api/pieces/" + id + "/lays/band/done").status()).isEqualTo(200);
     assertThat(level("bone-white").doubleValue()).isEqualTo(before);
   }
@@ -153,7 +161,7 @@ class LedgerTest extends ServerTest {
     assertThat(booked.get()).isEqualTo(49);
     assertThat(level(pot))
         .isEqualByComparingTo(new BigDecimal("50").subtract(new BigDecimal("49.049")));
-    List<LedgerEntry> entries = ledger.entries(studio, pot);
+    List<LedgerEntry> entries = entries(studio, pot);
     assertThat(entries).hasSize(50);
     assertThat(entries).allSatisfy(e -> assertThat(e.levelAfter()).isNotNegative());
   }
@@ -171,7 +179,7 @@ class LedgerTest extends ServerTest {
                       throw new IllegalStateException("cut off");
                     }));
     assertThat(level(pot)).isEqualByComparingTo("20");
-    assertThat(ledger.entries(studio, pot)).hasSize(1);
+    assertThat(entries(studio, pot)).hasSize(1);
   }
 
   /** A server that dies in the middle of a booking is a connection that is cut. */
@@ -203,7 +211,7 @@ class LedgerTest extends ServerTest {
     assertThat(level(pot)).isEqualByComparingTo("30");
     ledger.book(studio, pot, Booking.used(4, StockUnit.ML), "after it", "Wren");
     assertThat(level(pot)).isEqualByComparingTo("26");
-    assertThat(ledger.entries(studio, pot).getLast().madeBy()).isEqualTo("Wren");
+    assertThat(entries(studio, pot).getFirst().madeBy()).isEqualTo("Wren");
   }
 
   @Test
@@ -231,5 +239,78 @@ class LedgerTest extends ServerTest {
     assertThat(settled.settled()).hasSize(8);
     assertThat(settled.reserved().add(settled.available())).isEqualByComparingTo("36");
     assertThat(settled.settled().stream().filter(s -> s.missing().signum() == 0)).hasSize(4);
+  }
+
+  /** However little of it is asked for: the levels are those of the whole, the rest is counted. */
+  @Test
+  void whatIsToldOfALongLedgerIsItsYoungestPartWithTheLevelsOfTheWhole() {
+    Random dice = new Random(81_113);
+    String pot = newPot("493.7");
+    String studio = studios.first().id();
+    for (int i = 0; i < 137; i++) {
+      double ml = 0.013 + dice.nextDouble() * 3.1;
+      ledger.book(studio, pot, Booking.used(ml, StockUnit.ML), "line " + i, "");
+    }
+    BigDecimal level = BigDecimal.ZERO;
+    List<LedgerEntry> whole = entries(studio, pot);
+    assertThat(whole).hasSize(138);
+    for (LedgerEntry entry : whole.reversed()) {
+      level = level.add(entry.change());
+      assertThat(entry.levelAfter()).isEqualByComparingTo(level);
+    }
+    assertThat(level).isEqualByComparingTo(level(pot));
+    JsonNode all = get("/api/holdings/" + pot + "?entries=10000").body();
+    assertThat(all.path("entries").size()).isEqualTo(138);
+    assertThat(all.path("older").asInt()).isZero();
+    for (int most : new int[] {1, 7, 100, 137, 138, 139}) {
+      JsonNode told = get("/api/holdings/" + pot + "?entries=" + most).body();
+      int shown = Math.min(most, 138);
+      assertThat(told.path("older").asInt()).isEqualTo(138 - shown);
+      assertThat(told.path("entries").valueStream().toList())
+          .isEqualTo(all.path("entries").valueStream().limit(shown).toList());
+    }
+    assertThat(get("/api/holdings/" + pot).body().path("older").asInt()).isEqualTo(38);
+    for (String refused : List.of("0", "-4", "10001")) {
+      Answer no = get("/api/holdings/" + pot + "?entries=" + refused);
+      assertThat(no.status()).isEqualTo(422);
+      assertThat(no.detail()).contains(refused).contains("entries").containsIgnoringCase("1 to 10");
+    }
+  }
+
+  /** A design's stocks are told together, in the order in which things happened. */
+  @Test
+  void theHistoryOfADesignIsThatOfAllItsStocks() {
+    String path =
+        "/api/designs/" + get("/api/shelf?kinds=FOIL").body().path(0).path("id").asString();
+    // another roll is another stock
+    JsonNode design = post(path + "/purchases", Map.of("quantity", "3.7 m")).body();
+    List<String> stocks =
+        design.path("holdings").valueStream().map(h -> h.at("/holding/id").asString()).toList();
+    assertThat(stocks).hasSizeGreaterThan(1);
+    for (int i = 0; i < 9; i++) {
+      post(
+          "/api/holdings/" + stocks.get(i % 2) + "/entries",
+          Map.of("kind", "BOUGHT", "quantity", "113 mm", "note", "turn " + i));
+    }
+    JsonNode told = get(path + "?entries=9").body();
+    List<String> notes =
+        told.path("history").valueStream().map(h -> h.at("/entry/note").asString()).toList();
+    assertThat(notes)
+        .containsExactly(
+            "turn 8", "turn 7", "turn 6", "turn 5", "turn 4", "turn 3", "turn 2", "turn 1",
+            "turn 0");
+    JsonNode all = get(path + "?entries=10000").body();
+    assertThat(told.path("older").asInt()).isEqualTo(all.path("history").size() - 9);
+    for (String stock : stocks) {
+      // the youngest line of each leaves what there is
+      JsonNode last =
+          all.path("history")
+              .valueStream()
+              .filter(h -> h.path("holdingId").asString().equals(stock))
+              .findFirst()
+              .orElseThrow();
+      assertThat(last.at("/entry/levelText").asString())
+          .isEqualTo(get("/api/holdings/" + stock).body().at("/holding/levelText").asString());
+    }
   }
 }

@@ -99,8 +99,8 @@ public class GatherService {
       }
     }
     List<Gathering.Unowned> unowned = new ArrayList<>();
-    PotsTogether together =
-        new PotsTogether(() -> shelf.allPots(studio.id()), p -> mineMl(p, piece.id()));
+    Mine mine = new Mine(claims, piece.id());
+    PotsTogether together = new PotsTogether(() -> shelf.allPots(studio.id()), mine::ml);
     BenchUses.Steps steps = bench.steps(studio, piece, used);
     CoatsReading coats = pieces.coats(studio, piece.plan());
     for (GroupReading group : coats.groups()) {
@@ -145,10 +145,10 @@ public class GatherService {
                                           new Gathering.Unowned(what, m, left, Optional.empty()))));
             });
     List<Gathering.Need> needs = new ArrayList<>();
-    byPot.forEach((potId, lays) -> needs.add(need(studio, piece.id(), potId, lays, steps)));
+    byPot.forEach((potId, lays) -> needs.add(need(studio, mine, potId, lays, steps)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream()
-            .map(p -> designNeed(studio, piece.id(), p, used, cut, steps.spoiled(p.design().id())))
+            .map(p -> designNeed(studio, mine, p, used, cut, steps.spoiled(p.design().id())))
             .toList();
     return new Gathering(
         together.helped(needs),
@@ -186,7 +186,7 @@ public class GatherService {
 
   private Gathering.DesignNeed designNeed(
       Studio studio,
-      String pieceId,
+      Mine mine,
       Pool byItself,
       Map<String, Use.Booked> used,
       Set<String> cut,
@@ -204,48 +204,40 @@ public class GatherService {
         taken || !Pool.comesInSheets(design)
             ? byItself
             : byItself.with(shelf.leftoversToCut(studio.id(), design.id()));
-    double mine = mine(stock, pieceId);
     return new Gathering.DesignNeed(
         design,
         unit,
         pool,
         spoiled,
         stock,
-        mine,
+        mine.of(stock),
         taken,
-        toBuy(pool, taken, spoiled, stock, pieceId),
-        provision(pool, taken, spoiled, stock, pieceId));
+        toBuy(pool, taken, spoiled, stock, mine),
+        provision(pool, taken, spoiled, stock, mine));
   }
 
   /** A pair holds one of each hand: the hand of which more are missing says how many pairs. */
-  private double toBuy(
-      Pool pool, boolean taken, double spoiled, List<Holding> stock, String pieceId) {
+  private static double toBuy(
+      Pool pool, boolean taken, double spoiled, List<Holding> stock, Mine mine) {
     if (taken || !pool.isHanded()) {
-      return Math.max(0, (taken ? 0 : pool.quantity()) + spoiled - mine(stock, pieceId));
+      return Math.max(0, (taken ? 0 : pool.quantity()) + spoiled - mine.of(stock));
     }
     return Math.max(
         0,
         spoiled
             + Math.max(
-                pool.left() - mine(ofHand(stock, Hand.LEFT), pieceId),
-                pool.right() - mine(ofHand(stock, Hand.RIGHT), pieceId)));
-  }
-
-  private double mine(List<Holding> stock, String pieceId) {
-    return stock.stream()
-        .mapToDouble(h -> claims.on(h).claims().forPiece(pieceId).doubleValue())
-        .sum();
+                pool.left() - mine.of(ofHand(stock, Hand.LEFT)),
+                pool.right() - mine.of(ofHand(stock, Hand.RIGHT))));
   }
 
   /** Of handed pieces, each hand by itself: four left ones are not two pairs. */
-  private Provision provision(
-      Pool pool, boolean taken, double spoiled, List<Holding> stock, String pieceId) {
-    double mine = mine(stock, pieceId);
+  private static Provision provision(
+      Pool pool, boolean taken, double spoiled, List<Holding> stock, Mine mine) {
     if (taken || !pool.isHanded()) {
-      return Provision.of((taken ? 0 : pool.quantity()) + spoiled, mine);
+      return Provision.of((taken ? 0 : pool.quantity()) + spoiled, mine.of(stock));
     }
-    double left = mine(ofHand(stock, Hand.LEFT), pieceId);
-    double right = mine(ofHand(stock, Hand.RIGHT), pieceId);
+    double left = mine.of(ofHand(stock, Hand.LEFT));
+    double right = mine.of(ofHand(stock, Hand.RIGHT));
     // nobody knows of which hand what broke: a pair for each
     double missing =
         Math.max(0, pool.left() + spoiled - left) + Math.max(0, pool.right() + spoiled - right);
@@ -259,21 +251,13 @@ public class GatherService {
   }
 
   private Gathering.Need need(
-      Studio studio,
-      String pieceId,
-      String potId,
-      List<Gathering.What> uses,
-      BenchUses.Steps steps) {
+      Studio studio, Mine mine, String potId, List<Gathering.What> uses, BenchUses.Steps steps) {
     Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
     List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, steps)).toList();
     double still = each.stream().mapToDouble(Gathering.Use::leftMl).sum();
-    double mine = mineMl(pot, pieceId);
+    double ml = mine.ml(pot);
     return new Gathering.Need(
-        pot, each, still, pot.levelMl() - mine, Provision.of(still, mine), Optional.empty());
-  }
-
-  private double mineMl(Pot pot, String pieceId) {
-    return pot.ml(claims.on(pot.holding()).claims().forPiece(pieceId).doubleValue());
+        pot, each, still, pot.levelMl() - ml, Provision.of(still, ml), Optional.empty());
   }
 
   private static Gathering.Use use(Pot pot, Gathering.What what, BenchUses.Steps steps) {

@@ -17,14 +17,16 @@ import craftmap.server.stock.Holding;
 import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
 import craftmap.server.stock.Ledger;
+import craftmap.server.stock.LedgerEntry;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
-import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -36,6 +38,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Designs: told, kept, changed, and what there is of each. */
@@ -100,6 +103,12 @@ class DesignController {
   /** One line of the history of all its stocks. */
   record HistoryView(String holdingId, String what, HoldingViews.EntryView entry) {}
 
+  /**
+   * A design with its stocks and what happened to them.
+   *
+   * @param history youngest first
+   * @param older how many lines there are before those that are told
+   */
   record DesignView(
       String id,
       long version,
@@ -107,7 +116,8 @@ class DesignController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String picture,
       DesignReadingView reading,
       List<DesignHoldingView> holdings,
-      List<HistoryView> history) {}
+      List<HistoryView> history,
+      int older) {}
 
   /**
    * A design to put on the shelf.
@@ -155,15 +165,33 @@ class DesignController {
     Studio studio = asker.studio();
     String id =
         shelving.putUp(studio, body.design(), body.quantity(), body.stock(), asker.person());
-    return ResponseEntity.status(HttpStatus.CREATED).body(design(asker, id));
+    return ResponseEntity.status(HttpStatus.CREATED).body(design(asker.studio(), id));
   }
 
+  /**
+   * A design with the last of what happened to it.
+   *
+   * @param entries so many lines of that at most
+   */
   @Allowed(StudioRole.GUEST)
   @GetMapping("/{id}")
-  DesignView design(Asker asker, @PathVariable String id) {
-    Studio studio = asker.studio();
+  DesignView design(
+      Asker asker,
+      @PathVariable String id,
+      @RequestParam(defaultValue = HoldingViews.ENTRIES_AT_FIRST) int entries) {
+    return design(asker.studio(), id, HoldingViews.entries(entries));
+  }
+
+  private DesignView design(Studio studio, String id) {
+    return design(studio, id, Integer.parseInt(HoldingViews.ENTRIES_AT_FIRST));
+  }
+
+  private DesignView design(Studio studio, String id, int entries) {
     OwnedDesign owned = designs.get(studio.id(), id);
     List<Holding> stock = holdings.ofDesign(studio.id(), id);
+    Map<String, Holding> byId = new LinkedHashMap<>();
+    stock.forEach(h -> byId.put(h.id(), h));
+    Ledger.Told told = ledger.latest(studio.id(), byId.keySet(), entries);
     return new DesignView(
         id,
         owned.version(),
@@ -174,18 +202,15 @@ class DesignController {
             .filter(h -> h.form() != HoldingForm.OFFCUT || h.level().signum() > 0)
             .map(h -> holding(h, owned, studio.tape()))
             .toList(),
-        stock.stream()
-            .flatMap(
-                h ->
-                    ledger.entries(studio.id(), h.id()).stream()
-                        .map(
-                            e ->
-                                new HistoryView(
-                                    h.id(),
-                                    Words.say("holding", h.form()),
-                                    HoldingViews.entry(e, h.unit(), studio.tape()))))
-            .sorted(Comparator.comparing((HistoryView v) -> v.entry().id()).reversed())
-            .toList());
+        told.entries().stream().map(e -> line(e, byId.get(e.holdingId()), studio)).toList(),
+        told.older());
+  }
+
+  private static HistoryView line(LedgerEntry entry, Holding of, Studio studio) {
+    return new HistoryView(
+        of.id(),
+        Words.say("holding", of.form()),
+        HoldingViews.entry(entry, of.unit(), studio.tape()));
   }
 
   @Allowed(StudioRole.MAKER)
@@ -196,7 +221,7 @@ class DesignController {
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody DesignGiven given) {
     designs.change(asker.studio().id(), id, Version.of(ifMatch), given);
-    return design(asker, id);
+    return design(asker.studio(), id);
   }
 
   @Allowed(StudioRole.MAKER)
@@ -218,7 +243,7 @@ class DesignController {
         stock.particulars(),
         studio.tape(),
         asker.person());
-    return design(asker, id);
+    return design(asker.studio(), id);
   }
 
   @Allowed(StudioRole.MAKER)
@@ -235,7 +260,7 @@ class DesignController {
         StockGiven.at(offcut.place()).particulars(),
         offcut.note(),
         asker.person());
-    return design(asker, id);
+    return design(asker.studio(), id);
   }
 
   private DesignHoldingView holding(Holding h, OwnedDesign owned, TapeDivision tape) {

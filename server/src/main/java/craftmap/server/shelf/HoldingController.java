@@ -58,6 +58,7 @@ class HoldingController {
    * A stock with its ledger, youngest entry first.
    *
    * @param of the name of its design or medium
+   * @param older how many entries there are before those that are told
    */
   record LedgerView(
       HoldingViews.HoldingView holding,
@@ -65,7 +66,8 @@ class HoldingController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String designId,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String mediumId,
       String colour,
-      List<HoldingViews.EntryView> entries) {}
+      List<HoldingViews.EntryView> entries,
+      int older) {}
 
   /** How a level was found. */
   enum Found {
@@ -97,25 +99,40 @@ class HoldingController {
 
   record LevelAt(LocalDate day, String levelText) {}
 
+  /**
+   * A stock with the last of its ledger.
+   *
+   * @param entries so many of them at most
+   */
   @Allowed(StudioRole.GUEST)
   @GetMapping
-  LedgerView ledger(Asker asker, @PathVariable String id) {
-    Studio studio = asker.studio();
+  LedgerView ledger(
+      Asker asker,
+      @PathVariable String id,
+      @RequestParam(defaultValue = HoldingViews.ENTRIES_AT_FIRST) int entries) {
+    return ledger(asker.studio(), id, HoldingViews.entries(entries));
+  }
+
+  private LedgerView ledger(Studio studio, String id) {
+    return ledger(studio, id, Integer.parseInt(HoldingViews.ENTRIES_AT_FIRST));
+  }
+
+  private LedgerView ledger(Studio studio, String id, int entries) {
     Holding h = holdings.get(studio.id(), id);
     Optional<OwnedMedium> medium = shelving.mediumOf(studio.id(), h);
     String name =
         medium
             .map(m -> m.medium().name())
             .orElseGet(() -> designs.get(studio.id(), h.designId().orElseThrow()).design().name());
+    Ledger.Told told = ledger.latest(studio.id(), List.of(id), entries);
     return new LedgerView(
         HoldingViews.view(h, claims.on(h), studio.tape()),
         name,
         h.designId().orElse(null),
         h.mediumId().orElse(null),
         medium.map(m -> m.medium().coverage().colour().hex()).orElse("#D5CBB8"),
-        ledger.entries(studio.id(), id).reversed().stream()
-            .map(e -> HoldingViews.entry(e, h.unit(), studio.tape()))
-            .toList());
+        told.entries().stream().map(e -> HoldingViews.entry(e, h.unit(), studio.tape())).toList(),
+        told.older());
   }
 
   @Allowed(StudioRole.MAKER)
@@ -141,7 +158,7 @@ class HoldingController {
             .paid(Prices.read(entry.price(), entry.currency())),
         entry.note(),
         asker.person());
-    return ledger(asker, id);
+    return ledger(asker.studio(), id);
   }
 
   @Allowed(StudioRole.MAKER)
@@ -156,7 +173,7 @@ class HoldingController {
                 "correct." + found.how().name(), StockText.of(level, h.unit(), studio.tape()))
             : found.note();
     ledger.correct(studio.id(), id, level, note, asker.person());
-    return ledger(asker, id);
+    return ledger(asker.studio(), id);
   }
 
   private BigDecimal level(LevelFound found, Holding h, Studio studio) {
@@ -200,7 +217,7 @@ class HoldingController {
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody StockGiven given) {
     holdings.describe(asker.studio().id(), id, Version.of(ifMatch), given.particulars());
-    return ledger(asker, id);
+    return ledger(asker.studio(), id);
   }
 
   /** The level at the end of a day, by the clock of this machine. */

@@ -1,5 +1,9 @@
 package craftmap.server.shelf;
 
+import static craftmap.core.measure.Figure.given;
+import static craftmap.core.measure.Figure.said;
+
+import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.money.Money;
 import craftmap.core.plane.Box;
@@ -81,6 +85,21 @@ final class HoldingViews {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LocalDate openedOn,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) LocalDate expiresOn,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) OffcutView offcut) {}
+
+  /** Nobody reads farther back than this. */
+  private static final int MOST_ENTRIES = 10_000;
+
+  /** Of a ledger, until somebody asks for more. */
+  static final String ENTRIES_AT_FIRST = "100";
+
+  /** How many entries of a ledger are asked for. */
+  static int entries(int asked) {
+    if (asked < 1 || asked > MOST_ENTRIES) {
+      throw new RefusedInput(
+          "entries", given(asked), said("is-not-possible"), said("1-to", given(MOST_ENTRIES)));
+    }
+    return asked;
+  }
 
   record EntryView(
       long id,

@@ -19,6 +19,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Calendar;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +28,7 @@ import java.util.TimeZone;
 import java.util.TreeMap;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -57,16 +60,32 @@ public class Ledger {
     this.clock = clock;
   }
 
-  /** A stock's ledger, oldest first, with running levels. */
-  public List<LedgerEntry> entries(String studioId, String holdingId) {
-    List<LedgerEntry> entries = new ArrayList<>();
-    BigDecimal level = BigDecimal.ZERO;
-    for (LedgerRow row :
-        ledger.findByStudioIdAndHoldingIdOrderByMadeAtAscIdAsc(studioId, holdingId)) {
-      level = level.add(row.quantity());
-      entries.add(row.toEntry(level));
+  /**
+   * The last that happened to some stocks.
+   *
+   * @param entries youngest first, each with the level it left in its own stock
+   * @param older how many more there are
+   */
+  public record Told(List<LedgerEntry> entries, int older) {}
+
+  /**
+   * What happened to some stocks, as far back as somebody asks. A stock that is booked on for years
+   * has more entries than anyone reads: only their sum is taken of all of them.
+   */
+  public Told latest(String studioId, Collection<String> holdingIds, int most) {
+    Map<String, BigDecimal> level = new HashMap<>();
+    long all = 0;
+    for (LedgerRows.Total total : ledger.totals(studioId, holdingIds)) {
+      level.put(total.holdingId(), total.quantity());
+      all += total.entries();
     }
-    return entries;
+    List<LedgerEntry> entries = new ArrayList<>();
+    for (LedgerRow row : ledger.latest(studioId, holdingIds, Limit.of(most))) {
+      BigDecimal after = level.get(row.holdingId());
+      entries.add(row.toEntry(after));
+      level.put(row.holdingId(), after.subtract(row.quantity()));
+    }
+    return new Told(entries, Math.toIntExact(all - entries.size()));
   }
 
   /** The level as it was just before a moment. */

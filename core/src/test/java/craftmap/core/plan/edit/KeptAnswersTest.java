@@ -72,7 +72,7 @@ class KeptAnswersTest {
   /** With lays that go around others, and one that goes over an edge. */
   private static Plan chest() {
     List<Lay> lays = new ArrayList<>(Bench.chest().lays());
-    lays.add(lay("d", "front", List.of(), RuleKind.SCATTER, 7.3));
+    lays.add(lay("d", "front", List.of(), RuleKind.GRID, 7.3));
     lays.add(lay("e", "lid", List.of(), RuleKind.RUN, 11.9));
     lays.add(lay("f", "front", List.of("left"), RuleKind.ACROSS, 0));
     return Bench.chest().with(lays);
