@@ -112,9 +112,16 @@ class EveryPageTest extends Journey {
     go("/glossary");
     page.evaluate(
         """
-        () => document.querySelector('main').insertAdjacentHTML('beforeend',
-          '<div style="position:fixed;top:200px;left:200px;z-index:9999;background:#999">' +
-          '<img src="data:,"><p style="color:#888">pale</p></div>')
+        () => {
+          const pale = document.createElement('p');
+          pale.textContent = 'pale';
+          Object.assign(pale.style, {
+            position: 'fixed', top: '200px', left: '200px', zIndex: 9999,
+            color: '#888', background: '#999' });
+          const picture = document.createElement('img');
+          picture.src = 'data:,';
+          document.querySelector('main').append(pale, picture);
+        }
         """);
     assertThatThrownBy(this::nothingIsInAnybodysWay)
         .hasMessageContaining("image-alt")

@@ -230,6 +230,29 @@ class ShelfTest extends Journey {
     assertThat(page.getByText("0 ml", new Page.GetByTextOptions().setExact(true))).isVisible();
   }
 
+  /** What nobody reads to its end is told from there, as far back as somebody asks. */
+  @Test
+  void aLongLedgerIsToldFromItsEnd() {
+    for (int i = 1; i <= 103; i++) {
+      sent(
+          "POST",
+          "/api/holdings/wash-bottle/entries",
+          "{\"kind\":\"OPENED\",\"note\":\"Time %d\"}".formatted(i));
+    }
+    go("/shelf/pots/wash-bottle");
+    Locator lines = page.getByTestId("ledger").locator("li");
+    assertThat(lines).hasCount(100);
+    assertThat(lines.first()).containsText("Time 103");
+    assertThat(lines.last()).containsText("Time 4");
+    Locator older = page.getByText(Pattern.compile("^Show older lines: \\d+ more$"));
+    int left = Integer.parseInt(older.innerText().replaceAll("\\D", ""));
+    older.click();
+    assertThat(lines).hasCount(100 + left);
+    assertThat(lines.nth(102)).containsText("Time 1");
+    assertThat(older).hasCount(0);
+    everyoneCanUseIt();
+  }
+
   @Test
   void aListIsLookedAtFirstThenTakenWithoutItsErrors() {
     go("/shelf/lists");
