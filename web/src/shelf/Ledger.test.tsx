@@ -14,7 +14,8 @@ const line = (id: number) => ({
   levelText: `${id} ml`,
   note: `line ${id}`,
   madeBy: '',
-  madeAt: '2026-11-03T09:12:00Z',
+  // the first of them a long time ago
+  madeAt: id === 1 ? '2019-02-03T09:12:00Z' : new Date().toISOString(),
 });
 
 /** A pot that was booked on seven times, of which three are told for a hundred that are asked for. */
@@ -78,6 +79,8 @@ describe('a ledger', () => {
     answer(pot('bone', 300));
     await screen.findByText('line 1');
     expect(lines()).toBe(7);
+    expect(screen.getByText(/^3 Feb 2019, used/)).toBeTruthy();
+    expect(screen.queryAllByText(/20\d\d, used/)).toHaveLength(1);
     expect(older()).toBeNull();
   });
 });

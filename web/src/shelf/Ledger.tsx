@@ -340,5 +340,13 @@ export function Older({ older, coming, onOlder }: OlderProps) {
   ) : null;
 }
 
-const day = (instant: string) =>
-  new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+/** Of another year with the year: whoever goes back far would not know which. */
+const day = (instant: string) => {
+  const at = new Date(instant);
+  const isOfThisYear = at.getFullYear() === new Date().getFullYear();
+  return at.toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: isOfThisYear ? undefined : 'numeric',
+  });
+};
