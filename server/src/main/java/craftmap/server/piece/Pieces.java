@@ -112,7 +112,7 @@ public class Pieces {
     Map<String, EntryOf> next = byPiece(entries.nexts(studio.id()));
     return pieces.findByStudioIdOrderByMadeAtAscIdAsc(studio.id()).stream()
         .filter(p -> p.isArchived() == archived && !p.isPractice())
-        .map(p -> saved(p, at.get(p.id()), Optional.ofNullable(next.get(p.id()))))
+        .map(p -> saved(p, at, next))
         .toList();
   }
 
@@ -576,6 +576,18 @@ public class Pieces {
 
   private SavedPlan saved(PieceRow piece) {
     return saved(piece, at(piece), next(piece));
+  }
+
+  /** One that was begun or saved while all were asked for is asked for by itself. */
+  private SavedPlan saved(PieceRow piece, Map<String, EntryOf> at, Map<String, EntryOf> next) {
+    EntryOf known = at.get(piece.id());
+    if (known == null || !known.id().equals(piece.currentEntryId())) {
+      return saved(piece);
+    }
+    return saved(
+        piece,
+        known,
+        Optional.ofNullable(next.get(piece.id())).filter(n -> n.parentId().equals(known.id())));
   }
 
   private SavedPlan saved(PieceRow piece, EntryOf at, Optional<EntryOf> next) {
