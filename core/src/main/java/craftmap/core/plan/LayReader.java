@@ -122,12 +122,13 @@ public final class LayReader {
     List<LayAnswers.Front> fronts = new ArrayList<>();
     for (int f = 0; f < faces.size(); f++) {
       PlanFace place = faces.get(f);
+      Fronts.Front front = laying.fronts().all().get(f);
       fronts.add(
           new LayAnswers.Front(
               place.face(),
               place.setInto().isPresent(),
-              PlanFaces.insets(place.face(), places.values()),
-              laying.fronts().all().get(f).at(),
+              front.room().insets(),
+              front.at(),
               lay.clearMm().isEmpty() ? List.of() : laid(place, zone)));
     }
     return new LayAnswers.Asked(

@@ -165,7 +165,8 @@ class DesignController {
     Studio studio = asker.studio();
     String id =
         shelving.putUp(studio, body.design(), body.quantity(), body.stock(), asker.person());
-    return ResponseEntity.status(HttpStatus.CREATED).body(design(asker.studio(), id));
+    return ResponseEntity.status(HttpStatus.CREATED)
+        .body(design(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST));
   }
 
   /**
@@ -178,12 +179,8 @@ class DesignController {
   DesignView design(
       Asker asker,
       @PathVariable String id,
-      @RequestParam(defaultValue = HoldingViews.ENTRIES_AT_FIRST) int entries) {
+      @RequestParam(defaultValue = "" + HoldingViews.ENTRIES_AT_FIRST) int entries) {
     return design(asker.studio(), id, HoldingViews.entries(entries));
-  }
-
-  private DesignView design(Studio studio, String id) {
-    return design(studio, id, Integer.parseInt(HoldingViews.ENTRIES_AT_FIRST));
   }
 
   private DesignView design(Studio studio, String id, int entries) {
@@ -221,7 +218,7 @@ class DesignController {
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody DesignGiven given) {
     designs.change(asker.studio().id(), id, Version.of(ifMatch), given);
-    return design(asker.studio(), id);
+    return design(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST);
   }
 
   @Allowed(StudioRole.MAKER)
@@ -243,7 +240,7 @@ class DesignController {
         stock.particulars(),
         studio.tape(),
         asker.person());
-    return design(asker.studio(), id);
+    return design(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST);
   }
 
   @Allowed(StudioRole.MAKER)
@@ -260,7 +257,7 @@ class DesignController {
         StockGiven.at(offcut.place()).particulars(),
         offcut.note(),
         asker.person());
-    return design(asker.studio(), id);
+    return design(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST);
   }
 
   private DesignHoldingView holding(Holding h, OwnedDesign owned, TapeDivision tape) {

@@ -109,12 +109,8 @@ class HoldingController {
   LedgerView ledger(
       Asker asker,
       @PathVariable String id,
-      @RequestParam(defaultValue = HoldingViews.ENTRIES_AT_FIRST) int entries) {
+      @RequestParam(defaultValue = "" + HoldingViews.ENTRIES_AT_FIRST) int entries) {
     return ledger(asker.studio(), id, HoldingViews.entries(entries));
-  }
-
-  private LedgerView ledger(Studio studio, String id) {
-    return ledger(studio, id, Integer.parseInt(HoldingViews.ENTRIES_AT_FIRST));
   }
 
   private LedgerView ledger(Studio studio, String id, int entries) {
@@ -158,7 +154,7 @@ class HoldingController {
             .paid(Prices.read(entry.price(), entry.currency())),
         entry.note(),
         asker.person());
-    return ledger(asker.studio(), id);
+    return ledger(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST);
   }
 
   @Allowed(StudioRole.MAKER)
@@ -173,7 +169,7 @@ class HoldingController {
                 "correct." + found.how().name(), StockText.of(level, h.unit(), studio.tape()))
             : found.note();
     ledger.correct(studio.id(), id, level, note, asker.person());
-    return ledger(asker.studio(), id);
+    return ledger(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST);
   }
 
   private BigDecimal level(LevelFound found, Holding h, Studio studio) {
@@ -217,7 +213,7 @@ class HoldingController {
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody StockGiven given) {
     holdings.describe(asker.studio().id(), id, Version.of(ifMatch), given.particulars());
-    return ledger(asker.studio(), id);
+    return ledger(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST);
   }
 
   /** The level at the end of a day, by the clock of this machine. */

@@ -90,7 +90,7 @@ final class HoldingViews {
   private static final int MOST_ENTRIES = 10_000;
 
   /** Of a ledger, until somebody asks for more. */
-  static final String ENTRIES_AT_FIRST = "100";
+  static final int ENTRIES_AT_FIRST = 100;
 
   /** How many entries of a ledger are asked for. */
   static int entries(int asked) {
