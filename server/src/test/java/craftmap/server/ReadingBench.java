@@ -59,11 +59,8 @@ class ReadingBench extends ServerTest {
         plans(chest, (c, i) -> ((ObjectNode) c.at("/form/measures")).put("width", 5600 + i * 0.37));
     List<Plan> others = plans(chest, (c, i) -> rule(c, i % LAYS).put("gap", 4 + (i + 1) * 0.0137));
     measure(
-        "answer inside the server, " + items + " items",
-        i -> views.view(studio, unseen.get(i), PlanViews.NO_PIECE));
-    measure(
-        "the same with one band changed",
-        i -> views.view(studio, others.get(i), PlanViews.NO_PIECE));
+        "answer inside the server, " + items + " items", i -> views.view(studio, unseen.get(i)));
+    measure("the same with one band changed", i -> views.view(studio, others.get(i)));
     List<Plan> more = plans(chest, (c, i) -> rule(c, i % LAYS).put("gap", 4 + (i + 1) * 0.0173));
     measure(
         "whole request over HTTP with one band changed",
@@ -118,7 +115,7 @@ class ReadingBench extends ServerTest {
             plan, (c, i) -> ((ObjectNode) c.at("/form/measures")).put("width", 5200 + i * 0.0037));
     measure(
         "all-over with its passes, " + positions + " positions",
-        i -> views.view(studios.first(), unseen.get(i), PlanViews.NO_PIECE));
+        i -> views.view(studios.first(), unseen.get(i)));
   }
 
   private static void measure(String what, IntConsumer run) {

@@ -4,9 +4,11 @@ import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -25,6 +27,10 @@ public class Changes {
   /** More of a kind in one change are noted together. */
   private static final int SINGLY = 50;
 
+  /** What anything is kept by: pieces and what they claim have a row each, and are left aside. */
+  private static final Set<Thing> STAMPED =
+      EnumSet.of(Thing.DESIGN, Thing.MEDIUM, Thing.TOOL, Thing.STOCK, Thing.LEARNED);
+
   private static final String NOTE =
       """
       insert into changed (studio_id, thing, thing_id, times, by_window, by_times)
@@ -37,6 +43,7 @@ public class Changes {
   private final NamedParameterJdbcTemplate named;
   private final EntityManager entities;
   private final AtWindow at;
+  private final Moment moment = new Moment();
 
   Changes(JdbcTemplate jdbc, EntityManager entities, AtWindow at) {
     this.jdbc = jdbc;
@@ -50,7 +57,12 @@ public class Changes {
    *
    * @param within what this change has done itself and others do not see yet
    */
-  public record Stamp(Map<Thing, Long> times, String within) {}
+  public record Stamp(Map<Thing, Long> times, String within) {
+    /** Whether none of them was changed by the change that asks. */
+    public boolean isAsOthersSeeIt() {
+      return within.isEmpty();
+    }
+  }
 
   private record Told(String studioId, Thing thing, String id) implements Comparable<Told> {
     @Override
@@ -70,11 +82,27 @@ public class Changes {
     ofThisChange().told(new Told(studioId, thing, id));
   }
 
-  /** How often things of some kinds were changed until now. */
+  /** Whether something is being changed: what is seen now is not what others see. */
+  public static boolean isUnderWay() {
+    return TransactionSynchronizationManager.isActualTransactionActive()
+        && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+  }
+
+  /**
+   * How often things of some kinds were changed until now. What is done or worked out in one go
+   * goes by how it was when it first asked, and by what it has changed itself since: what others
+   * read under an older stamp is only read again the sooner.
+   */
   public Stamp stamp(String studioId, Thing... kinds) {
-    Map<Thing, Long> all = times(studioId);
+    Map<Thing, Long> all =
+        TransactionSynchronizationManager.isSynchronizationActive()
+            ? moment.ofThisGo().computeIfAbsent(studioId, this::stamped)
+            : stamped(studioId);
     Map<Thing, Long> asked = new EnumMap<>(Thing.class);
     for (Thing kind : kinds) {
+      if (!STAMPED.contains(kind)) {
+        throw new IllegalStateException("impossible state: nothing is kept by " + kind);
+      }
       asked.put(kind, all.getOrDefault(kind, 0L));
     }
     return new Stamp(
@@ -82,6 +110,20 @@ public class Changes {
         TransactionSynchronizationManager.getResource(this) instanceof Noting noting
             ? noting.within(List.of(kinds))
             : "");
+  }
+
+  private Map<Thing, Long> stamped(String studioId) {
+    Map<Thing, Long> times = new EnumMap<>(Thing.class);
+    named.query(
+        """
+        select thing, sum(times) from changed
+        where studio_id = :studio and thing in (:kinds) group by thing
+        """,
+        Map.of("studio", studioId, "kinds", STAMPED.stream().map(Enum::name).toList()),
+        row -> {
+          times.put(Thing.valueOf(row.getString(1)), row.getLong(2));
+        });
+    return times;
   }
 
   /** How often things of each kind were changed until now; those that never were are not in it. */

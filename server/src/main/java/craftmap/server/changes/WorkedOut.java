@@ -2,6 +2,7 @@ package craftmap.server.changes;
 
 import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.Supplier;
@@ -35,6 +36,14 @@ public final class WorkedOut<Q, T> {
       // what the other failed on, such as its connection, need not be so here
       return work.get();
     }
+  }
+
+  /** What was worked out already, without working it out or waiting for anybody. */
+  public Optional<T> known(Q question) {
+    CompletableFuture<T> known = lately.getIfPresent(question);
+    return known != null && known.isDone() && !known.isCompletedExceptionally()
+        ? Optional.of(known.join())
+        : Optional.empty();
   }
 
   private T now(Q question, CompletableFuture<T> mine, Supplier<T> work) {

@@ -126,13 +126,15 @@ class BenchUses {
 
   /**
    * Has the ledger follow what is done of a piece that somebody holds; nothing of what is tried.
+   *
+   * @return what is booked for the piece by then
    */
-  void follow(Studio studio, SavedPlan piece) {
+  Map<String, Use.Booked> follow(Studio studio, SavedPlan piece) {
+    Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     if (piece.practice()) {
-      return;
+      return used;
     }
     Ordering order = piece.plan().order();
-    Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
     List<String> back =
         used.keySet().stream()
             .filter(
@@ -153,7 +155,7 @@ class BenchUses {
             .filter(key -> !used.containsKey(Use.ofStep(key)))
             .toList();
     if (open.isEmpty()) {
-      return;
+      return back.isEmpty() ? used : ledger.usedByLay(studio.id(), piece.id());
     }
     Steps steps = steps(studio, piece, used);
     for (String key : open) {
@@ -167,6 +169,7 @@ class BenchUses {
         book(studio, piece, key, pot.get(), draw.get());
       }
     }
+    return ledger.usedByLay(studio.id(), piece.id());
   }
 
   /** What was laid or cut once more, from the stock of which there is most. */

@@ -73,7 +73,11 @@ public class GatherService {
 
   @Solves
   public Gathering gather(Studio studio, SavedPlan piece) {
-    Map<String, Use.Booked> used = ledger.usedByLay(studio.id(), piece.id());
+    return gather(studio, piece, ledger.usedByLay(studio.id(), piece.id()));
+  }
+
+  /** By what is booked for it. */
+  private Gathering gather(Studio studio, SavedPlan piece, Map<String, Use.Booked> used) {
     Map<String, List<Gathering.What>> byPot = new LinkedHashMap<>();
     Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
     List<LayReading> notLaid = new ArrayList<>();
@@ -274,11 +278,11 @@ public class GatherService {
   @Order(1)
   @Transactional
   public void claim(PlanMoved moved) {
-    bench.follow(moved.studio(), moved.piece());
+    Map<String, Use.Booked> used = bench.follow(moved.studio(), moved.piece());
     if (moved.piece().archived()) {
       claims.release(moved.studio().id(), moved.piece().id());
     } else {
-      claim(moved.studio(), moved.piece());
+      claim(moved.studio(), moved.piece(), gather(moved.studio(), moved.piece(), used));
     }
   }
 
@@ -298,8 +302,11 @@ public class GatherService {
   }
 
   private void claim(Studio studio, SavedPlan piece) {
+    claim(studio, piece, gather(studio, piece));
+  }
+
+  private void claim(Studio studio, SavedPlan piece, Gathering gathered) {
     List<ClaimBook.Wish> wishes = new ArrayList<>();
-    Gathering gathered = gather(studio, piece);
     for (Gathering.Need need : gathered.needs()) {
       for (Gathering.Use use : need.uses()) {
         if (use.leftMl() > 0) {

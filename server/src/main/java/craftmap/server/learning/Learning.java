@@ -8,6 +8,7 @@ import craftmap.server.changes.Lately;
 import craftmap.server.changes.Thing;
 import craftmap.server.changes.WorkedOut;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -24,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what was seen at the bench, and says what plans go by. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 public class Learning {
   private static final int MOST_KEPT = 400;
 

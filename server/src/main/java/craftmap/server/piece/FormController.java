@@ -47,7 +47,6 @@ class FormController {
   private FormChoice choice(Studio studio, FormKind kind) {
     String name = Words.say("form", kind);
     Plan blank = Plan.begun(name, FormNote.typical(kind));
-    return new FormChoice(
-        kind, name, Words.say("form.about", kind), views.view(studio, blank, PlanViews.NO_PIECE));
+    return new FormChoice(kind, name, Words.say("form.about", kind), views.view(studio, blank));
   }
 }

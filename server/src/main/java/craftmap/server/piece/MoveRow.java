@@ -6,15 +6,18 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
+import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import java.io.Serializable;
 import java.time.Instant;
+import org.springframework.data.domain.Persistable;
 
 /** How one version of a piece's plan came about. */
 @Entity
 @Table(name = "plan_move")
 @IdClass(MoveRow.Key.class)
-class MoveRow {
+class MoveRow implements Persistable<MoveRow.Key> {
   /** What was done to the history. */
   enum Way {
     MADE,
@@ -50,6 +53,8 @@ class MoveRow {
   @Column(name = "made_at")
   private Instant madeAt;
 
+  @Transient private boolean fresh;
+
   protected MoveRow() {}
 
   MoveRow(
@@ -68,6 +73,23 @@ class MoveRow {
     this.touched = touched;
     this.madeBy = madeBy;
     this.madeAt = madeAt;
+    this.fresh = true;
+  }
+
+  @Override
+  public Key getId() {
+    return new Key(pieceId, version);
+  }
+
+  /** Written once: there is none to be looked for before. */
+  @Override
+  public boolean isNew() {
+    return fresh;
+  }
+
+  @PostPersist
+  void stored() {
+    fresh = false;
   }
 
   long version() {

@@ -246,7 +246,7 @@ class PieceController {
   @Allowed(StudioRole.GUEST)
   @PostMapping("/readings")
   ReadingView read(Asker asker, @RequestBody PlanDocument document) {
-    return views.view(asker.studio(), PlanMapper.toPlan(document), PlanViews.NO_PIECE);
+    return views.view(asker.studio(), PlanMapper.toPlan(document));
   }
 
   @Allowed(StudioRole.GUEST)

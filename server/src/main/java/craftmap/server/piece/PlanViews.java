@@ -18,6 +18,7 @@ import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.stock.Ledger;
 import craftmap.server.studio.Studio;
+import craftmap.server.writing.Solves;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,9 +28,10 @@ import org.springframework.stereotype.Service;
 
 /** Plans as they are shown: what the core made of them, in the studio's words and units. */
 @Service
+@Solves
 public class PlanViews {
   /** What is kept for any piece is free to none. */
-  public static final String NO_PIECE = "";
+  private static final String NO_PIECE = "";
 
   private static final CoatsReading NO_COATS = new CoatsReading(Habits.USUAL, List.of());
 
@@ -44,21 +46,26 @@ public class PlanViews {
   }
 
   public ReadingView view(Studio studio, SavedPlan piece) {
-    return view(studio, piece.plan(), piece.id());
+    return view(studio, piece.plan(), piece.id(), piece::plan);
   }
 
-  /** Of a plan that is saved nowhere, or under some id: what it claims itself is its own. */
-  public ReadingView view(Studio studio, Plan plan, String pieceId) {
+  /** Of a plan that is saved nowhere. */
+  public ReadingView view(Studio studio, Plan plan) {
+    return view(studio, plan, NO_PIECE, () -> plan);
+  }
+
+  private ReadingView view(Studio studio, Plan plan, String pieceId, Supplier<Plan> saved) {
     PlanReading reading = pieces.read(studio, plan);
     CoatsReading coats = pieces.coats(studio, plan);
-    return views(studio, pieceId, reading::lays, () -> coats).view(plan.form(), reading, coats);
+    return views(studio, pieceId, saved, reading::lays, () -> coats)
+        .view(plan.form(), reading, coats);
   }
 
   /** What was found about each lay of a piece, by the lay's id. */
   public Map<String, List<ReadingView.NoteView>> notes(Studio studio, SavedPlan piece) {
     PlanReading reading = pieces.read(studio, piece.plan());
     CoatsReading coats = pieces.coats(studio, piece.plan());
-    return views(studio, piece.id(), reading::lays, () -> coats).notes(reading);
+    return views(studio, piece.id(), piece::plan, reading::lays, () -> coats).notes(reading);
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
@@ -100,6 +107,15 @@ public class PlanViews {
       String pieceId,
       Supplier<List<LayReading>> laysOfThePiece,
       Supplier<CoatsReading> ofCoats) {
+    return views(studio, pieceId, () -> pieces.plan(studio, pieceId), laysOfThePiece, ofCoats);
+  }
+
+  private ReadingViews views(
+      Studio studio,
+      String pieceId,
+      Supplier<Plan> saved,
+      Supplier<List<LayReading>> laysOfThePiece,
+      Supplier<CoatsReading> ofCoats) {
     String ofPiece = pieceId == null ? NO_PIECE : pieceId;
     // one reading names a design many times: it is looked up once
     Map<String, Optional<OwnedDesign>> known = new HashMap<>();
@@ -109,7 +125,7 @@ public class PlanViews {
         new FreeStock(() -> shelf.available(studio, ofPiece)),
         new PotsOfPiece(
             laysOfThePiece,
-            () -> stillToTake(studio, ofPiece),
+            () -> stillToTake(studio, ofPiece, saved),
             still -> stillFromPots(ofCoats.get(), still),
             pots -> shelf.availableMl(studio.id(), ofPiece, pots)));
   }
@@ -121,11 +137,11 @@ public class PlanViews {
     return all;
   }
 
-  private StillToTake stillToTake(Studio studio, String pieceId) {
+  private StillToTake stillToTake(Studio studio, String pieceId, Supplier<Plan> saved) {
     if (pieceId.equals(NO_PIECE)) {
       return StillToTake.all();
     }
-    Plan plan = pieces.plan(studio, pieceId);
+    Plan plan = saved.get();
     return StillToTake.of(
         pieceId,
         plan.order(),

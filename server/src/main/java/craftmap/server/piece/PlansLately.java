@@ -1,11 +1,11 @@
 package craftmap.server.piece;
 
 import craftmap.core.plan.Plan;
+import craftmap.server.changes.Changes;
 import craftmap.server.changes.WorkedOut;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.function.Supplier;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Plans that were read lately, because a drag asks for the same one with every move. A version of a
@@ -22,13 +22,10 @@ final class PlansLately {
   private final WorkedOut<Of, Plan> lately = new WorkedOut<>(MOST);
 
   Plan of(PieceRow piece, Supplier<Plan> read) {
-    boolean changing =
-        TransactionSynchronizationManager.isActualTransactionActive()
-            && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
-    if (changing) {
-      return read.get();
+    Of asked = new Of(piece.studioId(), piece.id(), piece.version(), piece.restoredAt());
+    if (Changes.isUnderWay()) {
+      return lately.known(asked).orElseGet(read);
     }
-    return lately.of(
-        new Of(piece.studioId(), piece.id(), piece.version(), piece.restoredAt()), read);
+    return lately.of(asked, read);
   }
 }

@@ -18,6 +18,7 @@ import craftmap.server.changes.Changes;
 import craftmap.server.changes.Lately;
 import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import craftmap.server.writing.Version;
 import java.time.Clock;
 import java.util.EnumSet;
@@ -29,13 +30,14 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The designs of a studio. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 public class Designs {
   private static final Set<DesignKind> WITH_OPENINGS = EnumSet.noneOf(DesignKind.class);
 
@@ -57,6 +59,9 @@ public class Designs {
 
   /** Artwork takes time to read: a design is read once for each change of it. */
   private final Cache<String, Read> read = Caffeine.newBuilder().maximumSize(MOST_READ).build();
+
+  /** What was asked for since a design was last changed. */
+  private final Lately<Map<String, Optional<OwnedDesign>>> found = new Lately<>();
 
   private final AtomicLong lastPlace = new AtomicLong();
 
@@ -83,6 +88,20 @@ public class Designs {
 
   /** Also one that was taken off the shelf: old plans still know it. */
   public Optional<OwnedDesign> find(String studioId, String id) {
+    Changes.Stamp stamp = stamp(studioId);
+    if (!stamp.isAsOthersSeeIt()) {
+      return look(studioId, id);
+    }
+    Map<String, Optional<OwnedDesign>> known = found.of(studioId, stamp, ConcurrentHashMap::new);
+    Optional<OwnedDesign> design = known.get(id);
+    if (design == null) {
+      design = look(studioId, id);
+      known.put(id, design);
+    }
+    return design;
+  }
+
+  private Optional<OwnedDesign> look(String studioId, String id) {
     return rows.findByStudioIdAndId(studioId, id).map(r -> readOnce(studioId, r));
   }
 
@@ -92,7 +111,11 @@ public class Designs {
   }
 
   List<DesignRows.Light> light(String studioId) {
-    return light.of(studioId, changes.stamp(studioId, Thing.DESIGN), () -> rows.light(studioId));
+    return light.of(studioId, stamp(studioId), () -> rows.light(studioId));
+  }
+
+  private Changes.Stamp stamp(String studioId) {
+    return changes.stamp(studioId, Thing.DESIGN);
   }
 
   private OwnedDesign readOnce(String studioId, DesignRow row) {
@@ -103,7 +126,10 @@ public class Designs {
     DesignGiven given = row.given();
     OwnedDesign design =
         new OwnedDesign(read(studioId, row.getId(), given).design(), given, row.version());
-    read.put(row.getId(), new Read(row.version(), design));
+    // a version that is taken back again is made once more, by something else
+    if (stamp(studioId).isAsOthersSeeIt()) {
+      read.put(row.getId(), new Read(row.version(), design));
+    }
     return design;
   }
 

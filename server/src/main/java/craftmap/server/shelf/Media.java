@@ -6,18 +6,20 @@ import craftmap.server.changes.Changes;
 import craftmap.server.changes.Lately;
 import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import craftmap.server.writing.Version;
 import java.time.Clock;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** The media of a studio. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 public class Media {
   private final MediumRows rows;
   private final Clock clock;
@@ -27,7 +29,7 @@ public class Media {
   /**
    * A label is read anew only once one was changed: every reading of coats asks for all of them.
    */
-  private final Lately<List<OwnedMedium>> owned = new Lately<>();
+  private final Lately<Map<String, OwnedMedium>> owned = new Lately<>();
 
   Media(MediumRows rows, Clock clock, Changes changes) {
     this.changes = changes;
@@ -39,17 +41,31 @@ public class Media {
   public record MediumReading(Medium medium, MeasureSheet label) {}
 
   public List<OwnedMedium> all(String studioId) {
-    return owned.of(
-        studioId,
-        changes.stamp(studioId, Thing.MEDIUM),
-        () ->
-            rows.findByStudioIdOrderByNameAscIdAsc(studioId).stream()
-                .map(MediumRow::toOwned)
-                .toList());
+    return List.copyOf(byId(studioId, stamp(studioId)).values());
   }
 
+  private Map<String, OwnedMedium> byId(String studioId, Changes.Stamp stamp) {
+    return owned.of(
+        studioId,
+        stamp,
+        () -> {
+          Map<String, OwnedMedium> all = new LinkedHashMap<>();
+          rows.findByStudioIdOrderByNameAscIdAsc(studioId)
+              .forEach(row -> all.put(row.getId(), row.toOwned()));
+          return all;
+        });
+  }
+
+  /** By itself where some are being changed: a list that is taken in would read all each time. */
   public Optional<OwnedMedium> find(String studioId, String id) {
-    return rows.findByStudioIdAndId(studioId, id).map(MediumRow::toOwned);
+    Changes.Stamp stamp = stamp(studioId);
+    return stamp.isAsOthersSeeIt()
+        ? Optional.ofNullable(byId(studioId, stamp).get(id))
+        : rows.findByStudioIdAndId(studioId, id).map(MediumRow::toOwned);
+  }
+
+  private Changes.Stamp stamp(String studioId) {
+    return changes.stamp(studioId, Thing.MEDIUM);
   }
 
   public OwnedMedium get(String studioId, String id) {
@@ -58,7 +74,7 @@ public class Media {
   }
 
   List<MediumRows.Light> light(String studioId) {
-    return light.of(studioId, changes.stamp(studioId, Thing.MEDIUM), () -> rows.light(studioId));
+    return light.of(studioId, stamp(studioId), () -> rows.light(studioId));
   }
 
   /** What the core makes of a label, without keeping it. */

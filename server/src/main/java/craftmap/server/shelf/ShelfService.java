@@ -19,6 +19,7 @@ import craftmap.server.stock.Holding;
 import craftmap.server.stock.HoldingForm;
 import craftmap.server.stock.Holdings;
 import craftmap.server.studio.Studio;
+import craftmap.server.writing.Solves;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -32,7 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The shelf as plans see it: designs, and pots to paint from. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 public class ShelfService {
   /** What lays are put on with. */
   private static final Set<Role> PUT_ON_WITH =
@@ -135,6 +136,7 @@ public class ShelfService {
   }
 
   /** What a piece may count on of each design that lies on the shelf, by design. */
+  @Transactional(readOnly = true)
   public Map<String, Available> available(Studio studio, String pieceId) {
     List<Holding> stock =
         holdings.all(studio.id()).stream()
@@ -166,6 +168,7 @@ public class ShelfService {
   }
 
   /** What a piece may count on of each of some pots, in millilitres, by pot. */
+  @Transactional(readOnly = true)
   public Map<String, Double> availableMl(String studioId, String pieceId, Set<String> potIds) {
     List<Pot> pots =
         allPots(studioId).stream().filter(p -> potIds.contains(p.holding().id())).toList();

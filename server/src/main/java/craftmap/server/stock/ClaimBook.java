@@ -10,8 +10,11 @@ import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
 import craftmap.server.studio.WhoDoesIt;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
@@ -23,7 +26,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,28 +41,37 @@ public class ClaimBook {
 
   private static final int AT_ONCE = 200;
 
-  private static final Comparator<ClaimRow.Key> IN_ORDER =
-      Comparator.comparing(ClaimRow.Key::holdingId).thenComparing(ClaimRow.Key::layId);
+  /** Of more stocks than this, all of the studio's claims are looked through. */
+  private static final int NAMED_AT_ONCE = 100;
 
-  private final ClaimRows claims;
+  /** Who asked first comes first; the ids only make equal moments an order. */
+  private static final String TURNS = " order by since, piece_id, lay_id";
+
+  private static final String CLAIMS =
+      "select holding_id, piece_id, piece_name, wanted, made_by from claim where ";
+
+  /** A lay asks once of each stock; what a person keeps for a piece has no lay. */
+  private record Key(String pieceId, String layId, String holdingId) {}
+
+  private static final Comparator<Key> IN_ORDER =
+      Comparator.comparing(Key::holdingId).thenComparing(Key::layId);
+
+  private record Asked(
+      String holdingId, String pieceId, String pieceName, BigDecimal wanted, String by) {}
+
   private final HoldingRows holdings;
   private final JdbcTemplate jdbc;
+  private final JdbcClient ask;
   private final Clock clock;
   private final Changes changes;
   private final WhoDoesIt who;
 
-  ClaimBook(
-      ClaimRows claims,
-      HoldingRows holdings,
-      JdbcTemplate jdbc,
-      Clock clock,
-      Changes changes,
-      WhoDoesIt who) {
+  ClaimBook(HoldingRows holdings, JdbcTemplate jdbc, Clock clock, Changes changes, WhoDoesIt who) {
     this.who = who;
     this.changes = changes;
-    this.claims = claims;
     this.holdings = holdings;
     this.jdbc = jdbc;
+    this.ask = JdbcClient.create(jdbc);
     this.clock = clock;
   }
 
@@ -73,34 +87,56 @@ public class ClaimBook {
   public record Settled(
       Claims claims, Map<String, String> pieceNames, Map<String, String> askedBy) {}
 
+  @Solves
   public Settled on(Holding holding) {
-    return settle(holding.level(), claims.onHolding(holding.id()));
+    return settle(
+        holding.level(),
+        ask.sql(CLAIMS + "holding_id = :holding" + TURNS)
+            .param("holding", holding.id())
+            .query(ClaimBook::asked)
+            .list());
   }
 
   /** Of many stocks at once, by stock; stocks that nobody claims are not in it. */
+  @Solves
   public Map<String, Settled> onAll(String studioId, List<Holding> among) {
-    Map<String, List<ClaimRow>> byHolding = new HashMap<>();
-    for (ClaimRow row : claims.ofStudio(studioId)) {
-      byHolding.computeIfAbsent(row.key().holdingId(), id -> new ArrayList<>()).add(row);
+    if (among.isEmpty()) {
+      return Map.of();
     }
+    Map<String, List<Asked>> byHolding =
+        (among.size() <= NAMED_AT_ONCE
+                ? ask.sql(CLAIMS + "holding_id in (:holdings)" + TURNS)
+                    .param("holdings", among.stream().map(Holding::id).toList())
+                : ask.sql(CLAIMS + "studio_id = :studio" + TURNS).param("studio", studioId))
+            .query(ClaimBook::asked).list().stream()
+                .collect(Collectors.groupingBy(Asked::holdingId));
     Map<String, Settled> settled = new HashMap<>();
     for (Holding h : among) {
-      List<ClaimRow> rows = byHolding.get(h.id());
-      if (rows != null) {
-        settled.put(h.id(), settle(h.level(), rows));
+      List<Asked> all = byHolding.get(h.id());
+      if (all != null) {
+        settled.put(h.id(), settle(h.level(), all));
       }
     }
     return settled;
   }
 
-  private static Settled settle(BigDecimal level, List<ClaimRow> inOrder) {
+  private static Asked asked(ResultSet row, int number) throws SQLException {
+    return new Asked(
+        row.getString(1),
+        row.getString(2),
+        row.getString(3),
+        row.getBigDecimal(4),
+        row.getString(5));
+  }
+
+  private static Settled settle(BigDecimal level, List<Asked> inOrder) {
     Map<String, String> names = new HashMap<>();
     Map<String, String> askedBy = new HashMap<>();
     List<Claims.Claim> wishes = new ArrayList<>();
-    for (ClaimRow row : inOrder) {
-      names.put(row.key().pieceId(), row.pieceName());
-      askedBy.putIfAbsent(row.key().pieceId(), row.madeBy());
-      wishes.add(new Claims.Claim(row.key().pieceId(), row.wanted()));
+    for (Asked claim : inOrder) {
+      names.put(claim.pieceId(), claim.pieceName());
+      askedBy.putIfAbsent(claim.pieceId(), claim.by());
+      wishes.add(new Claims.Claim(claim.pieceId(), claim.wanted()));
     }
     return new Settled(Claims.settle(level, wishes), names, askedBy);
   }
@@ -111,24 +147,23 @@ public class ClaimBook {
    */
   @Transactional
   public void replace(String studioId, String pieceId, String pieceName, List<Wish> wishes) {
-    Map<ClaimRow.Key, BigDecimal> wanted = new TreeMap<>(IN_ORDER);
+    Map<Key, BigDecimal> wanted = new TreeMap<>(IN_ORDER);
     for (Wish w : wishes) {
       BigDecimal quantity =
           BigDecimal.valueOf(w.quantity()).setScale(Booking.DECIMALS, RoundingMode.UP);
       if (quantity.signum() > 0) {
-        wanted.merge(
-            new ClaimRow.Key(pieceId, w.layId(), w.holdingId()), quantity, BigDecimal::add);
+        wanted.merge(new Key(pieceId, w.layId(), w.holdingId()), quantity, BigDecimal::add);
       }
     }
     Set<String> called = new HashSet<>();
-    Map<ClaimRow.Key, BigDecimal> asked = new TreeMap<>(IN_ORDER);
+    Map<Key, BigDecimal> asked = new TreeMap<>(IN_ORDER);
     jdbc.query(
         "select lay_id, holding_id, wanted, piece_name from claim where piece_id = ?",
         row -> {
           called.add(row.getString("piece_name"));
           if (!row.getString("lay_id").equals(BY_HAND)) {
             asked.put(
-                new ClaimRow.Key(pieceId, row.getString("lay_id"), row.getString("holding_id")),
+                new Key(pieceId, row.getString("lay_id"), row.getString("holding_id")),
                 row.getBigDecimal("wanted"));
           }
         },
@@ -139,7 +174,7 @@ public class ClaimBook {
     }
     changes.tell(studioId, Thing.CLAIMS, pieceId);
     // by statements that do not count: another may have let go of the same claim already
-    List<ClaimRow.Key> gone = asked.keySet().stream().filter(k -> !wanted.containsKey(k)).toList();
+    List<Key> gone = asked.keySet().stream().filter(k -> !wanted.containsKey(k)).toList();
     jdbc.batchUpdate(
         "delete from claim where piece_id = ? and lay_id = ? and holding_id = ?",
         gone.stream().map(k -> new Object[] {k.pieceId(), k.layId(), k.holdingId()}).toList());

@@ -7,6 +7,7 @@ import craftmap.server.changes.Changes;
 import craftmap.server.changes.Lately;
 import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import craftmap.server.writing.Version;
 import java.math.BigDecimal;
 import java.sql.Date;
@@ -25,15 +26,11 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Everything a studio holds, with its level. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 public class Holdings {
-  private static final String ALL =
-      """
-      select h.*
-      from holding h
-      where h.studio_id = ?
-      order by h.number
-      """;
+  private static final String OF_STUDIO = "select h.* from holding h where h.studio_id = ?";
+
+  private static final String IN_ORDER = " order by h.number";
 
   /** So many numbers are fetched together. */
   private static final int BLOCK = 50;
@@ -52,12 +49,20 @@ public class Holdings {
     this.clock = clock;
   }
 
-  /** Everything at once, read as plain rows: a full shelf has thousands of them. */
+  /** Everything at once: a full shelf has thousands of them. */
   public List<Holding> all(String studioId) {
-    return lately.of(
-        studioId,
-        changes.stamp(studioId, Thing.STOCK),
-        () -> jdbc.query(ALL, Holdings::plainRow, studioId));
+    return lately.of(studioId, changes.stamp(studioId, Thing.STOCK), () -> ask(IN_ORDER, studioId));
+  }
+
+  /**
+   * Asked for by plain statements, since the ledger changes levels by such. What this change has
+   * set up itself is written before.
+   */
+  private List<Holding> ask(String which, Object... of) {
+    if (Changes.isUnderWay()) {
+      rows.flush();
+    }
+    return jdbc.query(OF_STUDIO + which, Holdings::plainRow, of);
   }
 
   private static Holding plainRow(ResultSet row, int number) throws SQLException {
@@ -84,19 +89,15 @@ public class Holdings {
   }
 
   public List<Holding> ofDesign(String studioId, String designId) {
-    return rows.findByStudioIdAndDesignIdOrderByNumberAsc(studioId, designId).stream()
-        .map(this::withLevel)
-        .toList();
+    return ask(" and h.design_id = ?" + IN_ORDER, studioId, designId);
   }
 
   public List<Holding> ofMedium(String studioId, String mediumId) {
-    return rows.findByStudioIdAndMediumIdOrderByNumberAsc(studioId, mediumId).stream()
-        .map(this::withLevel)
-        .toList();
+    return ask(" and h.medium_id = ?" + IN_ORDER, studioId, mediumId);
   }
 
   public Optional<Holding> find(String studioId, String id) {
-    return rows.findByStudioIdAndId(studioId, id).map(this::withLevel);
+    return ask(" and h.id = ?", studioId, id).stream().findFirst();
   }
 
   public Holding get(String studioId, String id) {
@@ -109,7 +110,7 @@ public class Holdings {
 
   /** What the code on a label stands for. */
   public Optional<Holding> byCode(String studioId, ShelfCode code) {
-    return rows.findByStudioIdAndNumber(studioId, code.number()).map(this::withLevel);
+    return ask(" and h.number = ?", studioId, code.number()).stream().findFirst();
   }
 
   @Transactional
@@ -141,11 +142,5 @@ public class Holdings {
     row.describe(particulars);
     rows.saveAndFlush(row);
     changes.tell(studioId, Thing.STOCK, id);
-  }
-
-  private Holding withLevel(HoldingRow row) {
-    return row.toHolding(
-        jdbc.queryForObject(
-            "select level from holding where id = ?", BigDecimal.class, row.getId()));
   }
 }

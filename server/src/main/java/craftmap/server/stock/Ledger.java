@@ -11,6 +11,7 @@ import craftmap.core.supply.EntryKind;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
 import java.sql.Types;
@@ -94,11 +95,21 @@ public class Ledger {
   }
 
   /** What was used for each lay of a piece and not taken back, by lay. */
+  @Solves
   public Map<String, Use.Booked> usedByLay(String studioId, String pieceId) {
     Map<String, Use.Booked> used = new TreeMap<>();
-    for (LedgerRow row : ledger.standingUses(studioId, pieceId)) {
-      used.put(row.layId(), new Use.Booked(row.holdingId(), row.quantity().negate()));
-    }
+    jdbc.query(
+        """
+        select u.lay_id, e.holding_id, e.quantity
+        from lay_use u join ledger_entry e on e.id = u.entry_id
+        where u.studio_id = ? and u.piece_id = ?
+        """,
+        row -> {
+          used.put(
+              row.getString(1), new Use.Booked(row.getString(2), row.getBigDecimal(3).negate()));
+        },
+        studioId,
+        pieceId);
     return used;
   }
 
@@ -108,7 +119,7 @@ public class Ledger {
     move(holding, booking);
     if (booking.kind() == EntryKind.OPENED) {
       holding.opened(LocalDate.now(clock));
-      holdings.save(holding);
+      holdings.saveAndFlush(holding);
     }
     write(holding, booking, note, by);
   }

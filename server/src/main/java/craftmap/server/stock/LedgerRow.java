@@ -102,10 +102,6 @@ class LedgerRow {
     return quantity;
   }
 
-  String layId() {
-    return layId;
-  }
-
   private Optional<Money> paid() {
     return priceMinor == null ? Optional.empty() : Optional.of(new Money(priceMinor, currency));
   }

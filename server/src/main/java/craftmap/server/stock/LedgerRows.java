@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.List;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.NativeQuery;
 import org.springframework.data.jpa.repository.Query;
 
 interface LedgerRows extends JpaRepository<LedgerRow, Long> {
@@ -38,14 +37,4 @@ interface LedgerRows extends JpaRepository<LedgerRow, Long> {
       where e.studioId = :studioId and e.holdingId = :holdingId and e.madeAt < :before
       """)
   BigDecimal levelBefore(String studioId, String holdingId, Instant before);
-
-  /** The uses booked for a piece's lays that stand. */
-  @NativeQuery(
-      """
-      select e.* from ledger_entry e
-      join lay_use u on u.entry_id = e.id
-      where u.studio_id = :studioId and u.piece_id = :pieceId
-      order by u.lay_id
-      """)
-  List<LedgerRow> standingUses(String studioId, String pieceId);
 }

@@ -5,12 +5,13 @@ import craftmap.core.measure.TapeDivision;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The studio whose data a request works on: the only one, until there are accounts. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 public class Studios {
   private static final String ONLY = "studio";
 

@@ -9,9 +9,11 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Something that is worked out, which may take its time. It begins no transaction: what it asks the
- * database are short questions, each by itself, and no connection waits for the sums in between.
- * Within a change it is a part of that one and sees what the change has written.
+ * Something that is worked out, which may take its time, or that is asked in one go. It begins no
+ * transaction: what it asks the database are short questions, each by itself, and no connection
+ * waits for the sums in between; to begin and end one would take five more ways to the database and
+ * back. What has to be of one moment, such as a stock with what is asked of it, is asked for in a
+ * transaction. Within a change it is a part of that one and sees what the change has written.
  */
 @Target({ElementType.METHOD, ElementType.TYPE})
 @Retention(RetentionPolicy.RUNTIME)

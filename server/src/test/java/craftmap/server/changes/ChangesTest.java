@@ -11,7 +11,9 @@ import craftmap.server.fields.Answers;
 import craftmap.server.shelf.DesignGiven;
 import craftmap.server.shelf.Designs;
 import craftmap.server.shelf.Designs.Named;
+import craftmap.server.shelf.OwnedDesign;
 import craftmap.server.studio.Studios;
+import craftmap.server.writing.Version;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -25,8 +27,10 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class ChangesTest extends ServerTest {
   @Autowired private Changes changes;
@@ -212,6 +216,106 @@ class ChangesTest extends ServerTest {
     } catch (Exception broken) {
       throw new IllegalStateException(broken);
     }
+  }
+
+  /** Somebody else's change or question, while this thread is in the middle of something. */
+  private static <T> T meanwhile(Callable<T> theirs) {
+    try (var other = Executors.newSingleThreadExecutor()) {
+      return ask(other.submit(theirs));
+    }
+  }
+
+  @Test
+  void whatIsWorkedOutInOneGoGoesByOneMoment() {
+    String studio = studios.first().id();
+    TransactionTemplate go = new TransactionTemplate(transaction.getTransactionManager());
+    go.setPropagationBehavior(TransactionDefinition.PROPAGATION_SUPPORTS);
+    Changes.Stamp before = changes.stamp(studio, Thing.DESIGN, Thing.STOCK);
+    go.executeWithoutResult(
+        t -> {
+          assertThat(changes.stamp(studio, Thing.DESIGN, Thing.STOCK)).isEqualTo(before);
+          meanwhile(() -> designs.add(studio, napkin("Of the next go")));
+          assertThat(changes.stamp(studio, Thing.DESIGN, Thing.STOCK)).isEqualTo(before);
+          designs.add(studio, napkin("Of a change in between"));
+          assertThat(changes.stamp(studio, Thing.DESIGN).times().get(Thing.DESIGN))
+              .as("whoever has changed something sees it afterwards, and what others did")
+              .isEqualTo(before.times().get(Thing.DESIGN) + 2);
+        });
+    assertThat(changes.stamp(studio, Thing.DESIGN).times().get(Thing.DESIGN))
+        .isEqualTo(before.times().get(Thing.DESIGN) + 2);
+    assertThat(changes.stamp(studio, Thing.STOCK).times().get(Thing.STOCK))
+        .as("nothing happened to a stock")
+        .isEqualTo(before.times().get(Thing.STOCK));
+  }
+
+  /** Media and designs are kept by such moments: an answer is never older than its own change. */
+  @Test
+  void aChangeSeesItselfAndTheNextOneSeesTheOther() {
+    String studio = studios.first().id();
+    String id = designs.add(studio, napkin("As it was")).design().id();
+    assertThat(nameOf(studio, id)).isEqualTo("As it was");
+    transaction.executeWithoutResult(
+        t -> {
+          assertThat(nameOf(studio, id)).isEqualTo("As it was");
+          rename(studio, id, "Tried");
+          assertThat(nameOf(studio, id)).isEqualTo("Tried");
+          assertThat(meanwhile(() -> nameOf(studio, id))).isEqualTo("As it was");
+          t.setRollbackOnly();
+        });
+    assertThat(nameOf(studio, id)).isEqualTo("As it was");
+    meanwhile(() -> rename(studio, id, "As they call it"));
+    assertThat(nameOf(studio, id)).isEqualTo("As they call it");
+    transaction.executeWithoutResult(
+        t -> assertThat(nameOf(studio, id)).isEqualTo("As they call it"));
+  }
+
+  private String nameOf(String studio, String id) {
+    return designs.get(studio, id).design().name();
+  }
+
+  private OwnedDesign rename(String studio, String id, String name) {
+    return designs.change(studio, id, new Version(designs.get(studio, id).version()), napkin(name));
+  }
+
+  @Test
+  void nothingIsKeptByWhatHasARowForEachPiece() {
+    String studio = studios.first().id();
+    assertThatIllegalStateException()
+        .isThrownBy(() -> changes.stamp(studio, Thing.DESIGN, Thing.CLAIMS))
+        .withMessageContaining("CLAIMS");
+  }
+
+  /**
+   * Ways to the database and back are what a change costs most of: what is asked a dozen times
+   * over, or begins a transaction for a single question, is felt by everybody who works at once.
+   * The least of several, since jobs look for work in between.
+   */
+  @Test
+  void aBandThatIsMovedTakesFewWaysToTheDatabase() {
+    JsonNode piece = newChest("Asked for once");
+    ObjectNode laid = of("LAY_DESIGN").put("id", "ferns").put("faceId", "front");
+    piece = edit(piece, laid.put("designId", "fern-band")).body().path("piece");
+    long changed = Long.MAX_VALUE;
+    long read = Long.MAX_VALUE;
+    for (int i = 0; i < 6; i++) {
+      ObjectNode moved = of("MEASURE_LAY").put("layId", "ferns");
+      moved.putObject("measures").put("distance", 91.3 + 3.7 * i);
+      long before = statements();
+      piece = edit(piece, moved).body().path("piece");
+      long after = statements();
+      get("/api/pieces/" + piece.path("id").asString());
+      changed = Math.min(changed, after - before);
+      read = Math.min(read, statements() - after);
+    }
+    assertThat(changed).isLessThanOrEqualTo(50);
+    assertThat(read).isLessThanOrEqualTo(25);
+  }
+
+  private long statements() {
+    return database.queryForObject(
+        "select variable_value from information_schema.global_status"
+            + " where variable_name = 'QUESTIONS'",
+        Long.class);
   }
 
   /** As another server keeps what it read: it knows nothing of this one but the database. */
