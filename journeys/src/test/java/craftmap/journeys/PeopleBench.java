@@ -37,6 +37,9 @@ class PeopleBench {
   /** How long somebody looks and thinks between two changes, in the mean. */
   private static final int PAUSE_S = Integer.getInteger("bench.pause", 20);
 
+  /** Before every so manieth change somebody opens the piece again. */
+  private static final int READ_ONE_IN = 3;
+
   private static final Duration WARM = Duration.ofSeconds(40);
   private static final Duration MEASURED = Duration.ofSeconds(90);
 
@@ -126,6 +129,9 @@ class PeopleBench {
             {"kind": "LAY_DESIGN", "id": "ferns", "faceId": "front", "designId": "fern-band"}""");
     while (System.nanoTime() < until) {
       pause(dice);
+      if (dice.nextInt(READ_ONE_IN) == 0) {
+        ask("a piece is read", "GET", path, "");
+      }
       version =
           dice.nextBoolean()
               ? edited(
