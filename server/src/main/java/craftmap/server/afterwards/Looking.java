@@ -15,6 +15,7 @@ import craftmap.server.photo.Photo;
 import craftmap.server.photo.Photos;
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
@@ -46,6 +47,7 @@ class Looking {
   private static final double NOTABLE = 0.2;
 
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final Logbook log;
   private final Ledger ledger;
   private final ShelfService shelf;
@@ -55,6 +57,7 @@ class Looking {
 
   Looking(
       Pieces pieces,
+      PlanReadings readings,
       Logbook log,
       Ledger ledger,
       ShelfService shelf,
@@ -62,6 +65,7 @@ class Looking {
       Photos photos,
       Benches benches) {
     this.pieces = pieces;
+    this.readings = readings;
     this.log = log;
     this.ledger = ledger;
     this.shelf = shelf;
@@ -84,8 +88,8 @@ class Looking {
   @Solves
   public AfterwardsView back(Studio studio, String pieceId) {
     SavedPlan piece = pieces.get(studio, pieceId);
-    PlanReading reading = pieces.read(studio, piece.plan());
-    CoatsReading coats = pieces.coats(studio, piece.plan());
+    PlanReading reading = readings.read(studio, piece.plan());
+    CoatsReading coats = readings.coats(studio, piece.plan());
     Work work = AskedOrder.of(pieceId, piece.plan().order(), reading, coats).work();
     List<LogEntry> told = log.ofPiece(studio.id(), pieceId);
     List<LogEntry> done = told.stream().filter(e -> e.kind() == LogEntry.LogKind.DONE).toList();
@@ -248,7 +252,11 @@ class Looking {
             .map(LogEntry::happened)
             .max(Comparator.naturalOrder());
     return care(
-        studio, piece, pieces.read(studio, piece.plan()), pieces.coats(studio, piece.plan()), last);
+        studio,
+        piece,
+        readings.read(studio, piece.plan()),
+        readings.coats(studio, piece.plan()),
+        last);
   }
 
   private List<String> care(
@@ -284,13 +292,13 @@ class Looking {
   @Solves
   public List<String> madeOf(Studio studio, SavedPlan piece) {
     List<String> media =
-        pieces.coats(studio, piece.plan()).groups().stream()
+        readings.coats(studio, piece.plan()).groups().stream()
             .flatMap(g -> g.buildUp().coats())
             .map(c -> c.of().medium().name())
             .distinct()
             .toList();
     List<String> designs =
-        pieces
+        readings
             .read(studio, piece.plan())
             .led()
             .map(l -> l.design().name())

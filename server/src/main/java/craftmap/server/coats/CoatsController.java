@@ -5,6 +5,8 @@ import craftmap.server.access.StudioRole;
 import craftmap.server.bench.Benches;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanChanges;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.document.PlanDocument;
@@ -39,17 +41,27 @@ class CoatsController {
   private static final int NOON = 12;
 
   private final Pieces pieces;
+  private final PlanReadings readings;
+  private final PlanChanges changing;
   private final PlanViews views;
   private final ShelfService shelf;
   private final Hiding hiding;
   private final Benches benches;
 
   CoatsController(
-      Pieces pieces, PlanViews views, ShelfService shelf, Hiding hiding, Benches benches) {
+      Pieces pieces,
+      PlanReadings readings,
+      PlanChanges changing,
+      PlanViews views,
+      ShelfService shelf,
+      Hiding hiding,
+      Benches benches) {
     this.benches = benches;
     this.hiding = hiding;
     this.views = views;
     this.pieces = pieces;
+    this.readings = readings;
+    this.changing = changing;
     this.shelf = shelf;
   }
 
@@ -116,7 +128,8 @@ class CoatsController {
       @RequestBody ChangeDoc change) {
     Studio studio = asker.studio();
     Version made = Version.of(ifMatch);
-    SavedPlan piece = pieces.edit(studio, id, made.number(), Pieces.Change.of(change)).piece();
+    SavedPlan piece =
+        changing.edit(studio, id, made.number(), PlanChanges.Change.of(change)).piece();
     return ResponseEntity.ok()
         .header(HttpHeaders.ETAG, new Version(piece.version()).etag())
         .body(
@@ -139,9 +152,9 @@ class CoatsController {
   private CoatsView coats(Studio studio, SavedPlan piece) {
     return new CoatViews(
             piece.plan(),
-            pieces.read(studio, piece.plan()),
-            pieces.coats(studio, piece.plan()),
-            shelf.coatShelf(studio.id(), pieces.learned(studio, piece.plan())),
+            readings.read(studio, piece.plan()),
+            readings.coats(studio, piece.plan()),
+            shelf.coatShelf(studio.id(), readings.learned(studio, piece.plan())),
             views.notes(studio, piece),
             studio.tape(),
             benches.of(studio).climate().at(NOON))

@@ -13,6 +13,7 @@ import craftmap.core.medium.Coating;
 import craftmap.server.learning.Learning;
 import craftmap.server.learning.Seen;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -29,11 +30,13 @@ import org.springframework.stereotype.Service;
 @Service
 class Hiding {
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final Learning learning;
   private final Clock clock;
 
-  Hiding(Pieces pieces, Learning learning, Clock clock) {
+  Hiding(Pieces pieces, PlanReadings readings, Learning learning, Clock clock) {
     this.pieces = pieces;
+    this.readings = readings;
     this.learning = learning;
     this.clock = clock;
   }
@@ -47,7 +50,7 @@ class Hiding {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.held(studio, pieceId);
     BandReading band =
-        pieces
+        readings
             .coats(studio, piece.plan())
             .group(groupId)
             .flatMap(g -> g.band(key))

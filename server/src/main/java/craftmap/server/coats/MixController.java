@@ -13,6 +13,7 @@ import craftmap.core.measure.Decimals;
 import craftmap.server.access.Allowed;
 import craftmap.server.access.StudioRole;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -42,10 +43,12 @@ class MixController {
   private static final double USUAL_ML_PER_MM2 = 2 / 11.0 / 1000;
 
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final Mixes mixes;
 
-  MixController(Pieces pieces, Mixes mixes) {
+  MixController(Pieces pieces, PlanReadings readings, Mixes mixes) {
     this.pieces = pieces;
+    this.readings = readings;
     this.mixes = mixes;
   }
 
@@ -98,7 +101,7 @@ class MixController {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     GroupReading group =
-        pieces
+        readings
             .coats(studio, piece.plan())
             .group(groupId)
             .orElseThrow(() -> new NoSuchElementException("There is no group " + groupId + "."));

@@ -9,6 +9,7 @@ import craftmap.server.jobs.Job;
 import craftmap.server.jobs.Jobs;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.edit.EditDoc;
@@ -44,6 +45,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{id}/cuts")
 class CutController {
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final PlanViews views;
   private final GatherService gathering;
   private final Cuttings cuttings;
@@ -54,6 +56,7 @@ class CutController {
 
   CutController(
       Pieces pieces,
+      PlanReadings readings,
       PlanViews views,
       GatherService gathering,
       Cuttings cuttings,
@@ -62,6 +65,7 @@ class CutController {
       Jobs jobs,
       Enough enough) {
     this.pieces = pieces;
+    this.readings = readings;
     this.views = views;
     this.gathering = gathering;
     this.cuttings = cuttings;
@@ -97,9 +101,9 @@ class CutController {
       Asker asker, @PathVariable String id, @RequestParam(defaultValue = "") List<String> with) {
     Studio studio = asker.studio();
     List<SavedPlan> together = cuttings.together(studio, id, with);
-    Map<String, PlanReading> readings = readings(studio, together);
+    Map<String, PlanReading> byPiece = readings(studio, together);
     List<Cutting> all = cuttings.all(studio, together);
-    CutViews words = new CutViews(studio.tape(), readings);
+    CutViews words = new CutViews(studio.tape(), byPiece);
     return new CutViews.CutsView(
         all.stream().map(c -> words.view(c, views.sheetOf(studio, c.cut().design()))).toList(),
         others(
@@ -109,7 +113,7 @@ class CutController {
                 .filter(c -> !c.isCut())
                 .map(c -> c.cut().design().id())
                 .collect(Collectors.toSet())),
-        MadeLists.of(studio.tape(), readings.get(together.getFirst().id())));
+        MadeLists.of(studio.tape(), byPiece.get(together.getFirst().id())));
   }
 
   /** What there is to cut, told at once: how each design is cut is asked for by itself. */
@@ -131,7 +135,7 @@ class CutController {
                 .filter(a -> !a.isCut())
                 .map(a -> a.design().id())
                 .collect(Collectors.toSet())),
-        MadeLists.of(studio.tape(), pieces.read(studio, together.getFirst().plan())));
+        MadeLists.of(studio.tape(), readings.read(studio, together.getFirst().plan())));
   }
 
   /** How one design is cut. */
@@ -150,9 +154,9 @@ class CutController {
   }
 
   private Map<String, PlanReading> readings(Studio studio, List<SavedPlan> together) {
-    Map<String, PlanReading> readings = new LinkedHashMap<>();
-    together.forEach(p -> readings.put(p.id(), pieces.read(studio, p.plan())));
-    return readings;
+    Map<String, PlanReading> byPiece = new LinkedHashMap<>();
+    together.forEach(p -> byPiece.put(p.id(), readings.read(studio, p.plan())));
+    return byPiece;
   }
 
   /** The cutting list on paper. */

@@ -12,6 +12,7 @@ import craftmap.core.plan.cutting.Pool;
 import craftmap.core.surface.Face;
 import craftmap.server.fields.FieldViews;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.document.PickDoc;
@@ -46,11 +47,13 @@ class Enough {
 
   private final Cuttings cuttings;
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final PlanViews views;
 
-  Enough(Cuttings cuttings, Pieces pieces, PlanViews views) {
+  Enough(Cuttings cuttings, Pieces pieces, PlanReadings readings, PlanViews views) {
     this.cuttings = cuttings;
     this.pieces = pieces;
+    this.readings = readings;
     this.views = views;
   }
 
@@ -128,7 +131,7 @@ class Enough {
 
   private SavedPlan changed(Studio studio, SavedPlan piece, List<EditDoc> edits) {
     return piece.with(
-        pieces.edited(studio, piece.plan(), edits.stream().map(EditDoc::edit).toList()).plan());
+        readings.edited(studio, piece.plan(), edits.stream().map(EditDoc::edit).toList()).plan());
   }
 
   private DesignCut cut(

@@ -11,7 +11,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.cutting.CutterLines;
 import craftmap.core.plan.reading.PlanReading;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import java.util.ArrayList;
@@ -26,10 +26,10 @@ class CutterSheets {
 
   private static final double USUAL_LENGTH_MM = 420;
 
-  private final Pieces pieces;
+  private final PlanReadings readings;
 
-  CutterSheets(Pieces pieces) {
-    this.pieces = pieces;
+  CutterSheets(PlanReadings readings) {
+    this.readings = readings;
   }
 
   /**
@@ -58,7 +58,7 @@ class CutterSheets {
   }
 
   List<Cuttable> of(Studio studio, SavedPlan piece) {
-    PlanReading reading = pieces.read(studio, piece.plan());
+    PlanReading reading = readings.read(studio, piece.plan());
     List<Cuttable> all = new ArrayList<>();
     for (LayReading lay : reading.lays()) {
       if (lay instanceof LayReading.Laid laid && laid.lead()) {

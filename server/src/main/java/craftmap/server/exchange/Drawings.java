@@ -2,7 +2,7 @@ package craftmap.server.exchange;
 
 import craftmap.core.design.Design;
 import craftmap.server.artwork.Artworks;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
@@ -14,12 +14,12 @@ import org.springframework.stereotype.Service;
 /** A piece drawn in true colours, as SVG that needs nothing beside it. */
 @Service
 public class Drawings {
-  private final Pieces pieces;
+  private final PlanReadings readings;
   private final ShelfService shelf;
   private final Artworks artworks;
 
-  Drawings(Pieces pieces, ShelfService shelf, Artworks artworks) {
-    this.pieces = pieces;
+  Drawings(PlanReadings readings, ShelfService shelf, Artworks artworks) {
+    this.readings = readings;
     this.shelf = shelf;
     this.artworks = artworks;
   }
@@ -32,8 +32,8 @@ public class Drawings {
   public String map(Studio studio, SavedPlan piece, boolean marked) {
     return MapSvg.map(
         piece.name(),
-        pieces.read(studio, piece.plan()),
-        pieces.coats(studio, piece.plan()),
+        readings.read(studio, piece.plan()),
+        readings.coats(studio, piece.plan()),
         design -> pictureOf(studio, design),
         marked);
   }
@@ -44,13 +44,13 @@ public class Drawings {
    * @throws NoSuchElementException where it has none of that id, or does not show it
    */
   public String face(Studio studio, SavedPlan piece, String faceId) {
-    return pieces.read(studio, piece.plan()).faces().stream()
+    return readings.read(studio, piece.plan()).faces().stream()
         .filter(f -> f.face().id().equals(faceId) && f.place().shown())
         .findFirst()
         .map(
             f ->
                 MapSvg.face(
-                    f, pieces.coats(studio, piece.plan()), design -> pictureOf(studio, design)))
+                    f, readings.coats(studio, piece.plan()), design -> pictureOf(studio, design)))
         .orElseThrow(() -> new NoSuchElementException("There is no face " + faceId + " on it."));
   }
 

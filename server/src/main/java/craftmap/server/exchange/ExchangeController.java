@@ -5,6 +5,7 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.access.Allowed;
 import craftmap.server.access.StudioRole;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
@@ -31,11 +32,13 @@ class ExchangeController {
   private static final MediaType DXF = MediaType.parseMediaType("image/vnd.dxf");
 
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final PieceFiles files;
   private final Drawings drawings;
 
-  ExchangeController(Pieces pieces, PieceFiles files, Drawings drawings) {
+  ExchangeController(Pieces pieces, PlanReadings readings, PieceFiles files, Drawings drawings) {
     this.pieces = pieces;
+    this.readings = readings;
     this.files = files;
     this.drawings = drawings;
   }
@@ -95,7 +98,7 @@ class ExchangeController {
   }
 
   private PlanReading reading(Asker asker, SavedPlan piece) {
-    return pieces.read(asker.studio(), piece.plan());
+    return readings.read(asker.studio(), piece.plan());
   }
 
   private static byte[] bytes(String text) {

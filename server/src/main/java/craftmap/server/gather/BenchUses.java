@@ -12,7 +12,7 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.Booking;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
@@ -39,13 +39,13 @@ import org.springframework.stereotype.Component;
 class BenchUses {
   private static final double A_DROP_ML = 0.0005;
 
-  private final Pieces pieces;
+  private final PlanReadings readings;
   private final ShelfService shelf;
   private final Ledger ledger;
   private final Logbook log;
 
-  BenchUses(Pieces pieces, ShelfService shelf, Ledger ledger, Logbook log) {
-    this.pieces = pieces;
+  BenchUses(PlanReadings readings, ShelfService shelf, Ledger ledger, Logbook log) {
+    this.readings = readings;
     this.shelf = shelf;
     this.ledger = ledger;
     this.log = log;
@@ -116,8 +116,8 @@ class BenchUses {
           used,
           new StillToTake(used.keySet(), Map.of(), Map.of()));
     }
-    PlanReading reading = pieces.read(studio, plan);
-    CoatsReading coats = pieces.coats(studio, plan);
+    PlanReading reading = readings.read(studio, plan);
+    CoatsReading coats = readings.coats(studio, plan);
     AskedOrder asked = AskedOrder.of(piece.id(), order, reading, coats);
     Draws draws = Draws.of(asked, reading, coats);
     return new Steps(

@@ -17,6 +17,7 @@ import craftmap.server.coats.CoatViews;
 import craftmap.server.coats.GroupNames;
 import craftmap.server.coats.RecipeWords;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.view.LayView;
@@ -47,6 +48,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{id}")
 class GatherController {
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final PlanViews views;
   private final GatherService gathering;
   private final ShelfService shelf;
@@ -55,6 +57,7 @@ class GatherController {
 
   GatherController(
       Pieces pieces,
+      PlanReadings readings,
       PlanViews views,
       GatherService gathering,
       ShelfService shelf,
@@ -63,6 +66,7 @@ class GatherController {
     this.benches = benches;
     this.clock = clock;
     this.pieces = pieces;
+    this.readings = readings;
     this.views = views;
     this.gathering = gathering;
     this.shelf = shelf;
@@ -216,7 +220,7 @@ class GatherController {
     List<LayView> lays =
         views.view(studio, piece).faces().stream().flatMap(f -> f.lays().stream()).toList();
     Gathering gathered = gathering.gather(studio, piece);
-    GroupNames names = new GroupNames(pieces.read(studio, piece.plan()));
+    GroupNames names = new GroupNames(readings.read(studio, piece.plan()));
     LocalDate today = LocalDate.ofInstant(clock.instant(), benches.of(studio).zone());
     return new GatherView(
         gathered.needs().stream().map(n -> need(n, gathered, lays, names, today)).toList(),

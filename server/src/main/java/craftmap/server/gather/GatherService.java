@@ -21,6 +21,7 @@ import craftmap.core.supply.StockUnit;
 import craftmap.server.piece.PieceGone;
 import craftmap.server.piece.Pieces;
 import craftmap.server.piece.PlanMoved;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
@@ -50,6 +51,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class GatherService {
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final ShelfService shelf;
   private final Ledger ledger;
   private final ClaimBook claims;
@@ -58,6 +60,7 @@ public class GatherService {
 
   GatherService(
       Pieces pieces,
+      PlanReadings readings,
       ShelfService shelf,
       Ledger ledger,
       ClaimBook claims,
@@ -66,6 +69,7 @@ public class GatherService {
     this.bench = bench;
     this.cuts = cuts;
     this.pieces = pieces;
+    this.readings = readings;
     this.shelf = shelf;
     this.ledger = ledger;
     this.claims = claims;
@@ -83,7 +87,7 @@ public class GatherService {
     List<LayReading> notLaid = new ArrayList<>();
     List<LayReading.Laid> unnamed = new ArrayList<>();
     List<LayReading.Laid> unrolled = new ArrayList<>();
-    PlanReading plan = pieces.read(studio, piece.plan());
+    PlanReading plan = readings.read(studio, piece.plan());
     for (LayReading reading : plan.lays()) {
       if (reading instanceof LayReading.Laid laid) {
         if (laid.lead() && laid.takes().potMl() > 0) {
@@ -106,7 +110,7 @@ public class GatherService {
     Mine mine = new Mine(claims, piece.id());
     PotsTogether together = new PotsTogether(() -> shelf.allPots(studio.id()), mine::ml);
     BenchUses.Steps steps = bench.steps(studio, piece, used);
-    CoatsReading coats = pieces.coats(studio, piece.plan());
+    CoatsReading coats = readings.coats(studio, piece.plan());
     for (GroupReading group : coats.groups()) {
       for (BandReading band : group.bands()) {
         if (band.ml() > 0 && !(band.band() instanceof Band.OfLay)) {

@@ -13,6 +13,7 @@ import craftmap.server.photo.Photos;
 import craftmap.server.photo.Stage;
 import craftmap.server.piece.FoldedFace;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.sight.LinedUpPhotos;
 import craftmap.server.sight.Sightings;
@@ -59,6 +60,7 @@ class LookController {
   private final Looks looks;
   private final Studios studios;
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final Drawings drawings;
   private final Photos photos;
   private final Sightings sightings;
@@ -69,6 +71,7 @@ class LookController {
       Looks looks,
       Studios studios,
       Pieces pieces,
+      PlanReadings readings,
       Drawings drawings,
       Photos photos,
       Sightings sightings,
@@ -77,6 +80,7 @@ class LookController {
     this.looks = looks;
     this.studios = studios;
     this.pieces = pieces;
+    this.readings = readings;
     this.drawings = drawings;
     this.photos = photos;
     this.sightings = sightings;
@@ -180,12 +184,12 @@ class LookController {
     Look look = by(link);
     Studio studio = studios.get(look.studioId());
     SavedPlan piece = chosen(look, studio, id);
-    CoatsReading coats = pieces.coats(studio, piece.plan());
+    CoatsReading coats = readings.coats(studio, piece.plan());
     return new ShownPieceView(
         id,
         piece.name(),
         price(look, studio, id),
-        pieces.read(studio, piece.plan()).faces().stream()
+        readings.read(studio, piece.plan()).faces().stream()
             .filter(f -> f.place().shown())
             .map(f -> face(f, coats))
             .toList(),

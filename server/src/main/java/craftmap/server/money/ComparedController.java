@@ -13,6 +13,7 @@ import craftmap.server.coats.CoatViews;
 import craftmap.server.coats.GroupNames;
 import craftmap.server.coats.Schemes;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.document.CoatsMapper;
 import craftmap.server.shopping.ToSpend;
@@ -38,12 +39,14 @@ class ComparedController {
   private static final int MOST_GROUPS = 4;
 
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final Schemes schemes;
   private final ToSpend toSpend;
 
-  ComparedController(Pieces pieces, Schemes schemes, ToSpend toSpend) {
+  ComparedController(Pieces pieces, PlanReadings readings, Schemes schemes, ToSpend toSpend) {
     this.toSpend = toSpend;
     this.pieces = pieces;
+    this.readings = readings;
     this.schemes = schemes;
   }
 
@@ -74,9 +77,9 @@ class ComparedController {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     Plan plan = piece.plan();
-    CoatsReading coats = pieces.coats(studio, plan);
+    CoatsReading coats = readings.coats(studio, plan);
     GroupReading now = group(coats, groupId);
-    GroupNames names = new GroupNames(pieces.read(studio, plan));
+    GroupNames names = new GroupNames(readings.read(studio, plan));
     Comparing would = new Comparing(studio, piece, groupId);
     List<ComparedView> all = new ArrayList<>();
     all.add(would.be("now", Words.say("compared.now"), plan));
@@ -127,14 +130,14 @@ class ComparedController {
     }
 
     ComparedView be(String key, String title, CoatEdit edit) {
-      return be(key, title, pieces.edited(studio, piece.plan(), List.of(edit)).plan());
+      return be(key, title, readings.edited(studio, piece.plan(), List.of(edit)).plan());
     }
 
     ComparedView be(String key, String title, Plan other) {
       return view(
           key,
           title,
-          group(pieces.coats(studio, other), groupId),
+          group(readings.coats(studio, other), groupId),
           toSpend.of(studio, piece.with(other)));
     }
   }

@@ -8,7 +8,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.coats.CoatsReading;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.edit.ChangeDoc;
 import craftmap.server.piece.edit.EditDoc;
@@ -35,12 +35,12 @@ class Mending {
   /** More changes than this are another plan. */
   private static final int MOST_CHANGES = 16;
 
-  private final Pieces pieces;
+  private final PlanReadings readings;
   private final ShelfService shelf;
   private final ToSpend toSpend;
 
-  Mending(Pieces pieces, ShelfService shelf, ToSpend toSpend) {
-    this.pieces = pieces;
+  Mending(PlanReadings readings, ShelfService shelf, ToSpend toSpend) {
+    this.readings = readings;
     this.shelf = shelf;
     this.toSpend = toSpend;
   }
@@ -113,7 +113,7 @@ class Mending {
   /** Without those that change nothing about what is short in the end. */
   private OwnOnly needed(
       Studio studio, SavedPlan piece, List<OtherWays.Way> taken, ToSpend.Sum sum) {
-    CoatsReading before = pieces.coats(studio, piece.plan());
+    CoatsReading before = readings.coats(studio, piece.plan());
     List<OtherWays.Way> needed = new ArrayList<>(taken);
     ToSpend.Sum left = sum;
     for (OtherWays.Way way : taken) {
@@ -131,7 +131,7 @@ class Mending {
     }
     SavedPlan then =
         needed.isEmpty() ? piece : edited(studio, piece, before, all(needed)).orElse(piece);
-    return new OwnOnly(needed, left, newRisks(before, pieces.coats(studio, then.plan())));
+    return new OwnOnly(needed, left, newRisks(before, readings.coats(studio, then.plan())));
   }
 
   private static OtherWays.Way all(List<OtherWays.Way> ways) {
@@ -154,13 +154,13 @@ class Mending {
 
   private List<Tried> tried(Studio studio, SavedPlan piece, ToSpend.Sum now) {
     Set<String> lacking = now.lacks().stream().map(ToSpend.Lack::thing).collect(Collectors.toSet());
-    CoatsReading coats = pieces.coats(studio, piece.plan());
+    CoatsReading coats = readings.coats(studio, piece.plan());
     List<Tried> tried = new ArrayList<>();
     for (OtherWays.Way way :
         new OtherWays(
-                pieces.read(studio, piece.plan()),
+                readings.read(studio, piece.plan()),
                 coats,
-                shelf.coatShelf(studio.id(), pieces.learned(studio, piece.plan())),
+                shelf.coatShelf(studio.id(), readings.learned(studio, piece.plan())),
                 lacking)
             .all()) {
       edited(studio, piece, coats, way)
@@ -171,7 +171,7 @@ class Mending {
                           way,
                           p,
                           toSpend.of(studio, p),
-                          newRisks(coats, pieces.coats(studio, p.plan())))));
+                          newRisks(coats, readings.coats(studio, p.plan())))));
     }
     return tried;
   }
@@ -179,9 +179,9 @@ class Mending {
   private Optional<SavedPlan> edited(
       Studio studio, SavedPlan piece, CoatsReading before, OtherWays.Way way) {
     try {
-      Plan plan = pieces.edited(studio, piece.plan(), ChangeDoc.edits(way.edits())).plan();
+      Plan plan = readings.edited(studio, piece.plan(), ChangeDoc.edits(way.edits())).plan();
       boolean fails =
-          pieces.coats(studio, plan).groups().stream().anyMatch(g -> failsAnew(before, g))
+          readings.coats(studio, plan).groups().stream().anyMatch(g -> failsAnew(before, g))
               || laid(studio, plan) < laid(studio, piece.plan());
       return fails ? Optional.empty() : Optional.of(piece.with(plan));
     } catch (RefusedInput notPossible) {
@@ -210,6 +210,6 @@ class Mending {
   }
 
   private long laid(Studio studio, Plan plan) {
-    return pieces.read(studio, plan).led().count();
+    return readings.read(studio, plan).led().count();
   }
 }

@@ -12,7 +12,7 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Available;
 import craftmap.server.shelf.ShelfService;
@@ -39,7 +39,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Worth {
   private final GatherService gathering;
-  private final Pieces pieces;
+  private final PlanReadings readings;
   private final ShelfService shelf;
   private final Ledger ledger;
   private final CutBook cuts;
@@ -47,14 +47,14 @@ class Worth {
 
   Worth(
       GatherService gathering,
-      Pieces pieces,
+      PlanReadings readings,
       ShelfService shelf,
       Ledger ledger,
       CutBook cuts,
       Offers offers) {
     this.cuts = cuts;
     this.gathering = gathering;
-    this.pieces = pieces;
+    this.readings = readings;
     this.shelf = shelf;
     this.ledger = ledger;
     this.offers = offers;
@@ -249,8 +249,8 @@ class Worth {
   }
 
   private Used hours(Studio studio, SavedPlan piece, List<Line> lines) {
-    PlanReading reading = pieces.read(studio, piece.plan());
-    CoatsReading coats = pieces.coats(studio, piece.plan());
+    PlanReading reading = readings.read(studio, piece.plan());
+    CoatsReading coats = readings.coats(studio, piece.plan());
     Ordering order = piece.plan().order();
     Work work = AskedOrder.of(piece.id(), order, reading, coats).work();
     Map<String, Duration> planned = new HashMap<>();

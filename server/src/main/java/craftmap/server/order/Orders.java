@@ -21,6 +21,7 @@ import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.bench.Benches;
 import craftmap.server.changes.WorkedOut;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.words.Clockwork;
@@ -73,14 +74,22 @@ class Orders {
   private static final long SEED = 1;
 
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final Benches benches;
   private final FoundOrders found;
   private final ToldOrders told;
   private final Clock clock;
   private final WorkedOut<Question, Optional<Solved>> schedules = new WorkedOut<>(MOST_KEPT);
 
-  Orders(Pieces pieces, Benches benches, FoundOrders found, ToldOrders told, Clock clock) {
+  Orders(
+      Pieces pieces,
+      PlanReadings readings,
+      Benches benches,
+      FoundOrders found,
+      ToldOrders told,
+      Clock clock) {
     this.pieces = pieces;
+    this.readings = readings;
     this.benches = benches;
     this.found = found;
     this.told = told;
@@ -274,8 +283,8 @@ class Orders {
 
   @Solves
   Worked worked(Studio studio, SavedPlan piece, Plan plan) {
-    PlanReading reading = pieces.read(studio, plan);
-    CoatsReading coats = pieces.coats(studio, plan);
+    PlanReading reading = readings.read(studio, plan);
+    CoatsReading coats = readings.coats(studio, plan);
     return new Worked(
         piece, reading, coats, AskedOrder.of(piece.id(), plan.order(), reading, coats));
   }

@@ -11,6 +11,7 @@ import craftmap.server.logbook.Details;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanChanges;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.writing.Guarded;
@@ -26,12 +27,14 @@ import org.springframework.stereotype.Service;
 @Service
 public class Past {
   private final Pieces pieces;
+  private final PlanChanges changing;
   private final Orders orders;
   private final StepsAtHand atHand;
   private final Logbook log;
 
-  Past(Pieces pieces, Orders orders, StepsAtHand atHand, Logbook log) {
+  Past(Pieces pieces, PlanChanges changing, Orders orders, StepsAtHand atHand, Logbook log) {
     this.pieces = pieces;
+    this.changing = changing;
     this.orders = orders;
     this.atHand = atHand;
     this.log = log;
@@ -93,10 +96,10 @@ public class Past {
           atHand.teaches(worked, each.step(), each.took(), each.usedMl()));
       edits.add(new OrderEdit.StepDone(each.step().key(), Optional.of(done)));
     }
-    pieces.edit(
+    changing.edit(
         studio,
         pieceId,
         piece.version(),
-        new Pieces.Change(edits, Optional.empty(), Optional.empty()));
+        new PlanChanges.Change(edits, Optional.empty(), Optional.empty()));
   }
 }

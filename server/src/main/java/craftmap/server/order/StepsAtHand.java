@@ -21,7 +21,7 @@ import craftmap.core.plan.order.Remedies;
 import craftmap.core.supply.Container;
 import craftmap.server.bench.Benches;
 import craftmap.server.logbook.Details;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
@@ -38,13 +38,13 @@ import org.springframework.stereotype.Component;
 class StepsAtHand {
   private final Benches benches;
   private final ShelfService shelf;
-  private final Pieces pieces;
+  private final PlanReadings readings;
 
   /** Longer nobody waits for anything to dry. */
   private static final long MOST_LOOKED_AT = 60L * 24 * 30;
 
-  StepsAtHand(Benches benches, ShelfService shelf, Pieces pieces) {
-    this.pieces = pieces;
+  StepsAtHand(Benches benches, ShelfService shelf, PlanReadings readings) {
+    this.readings = readings;
     this.benches = benches;
     this.shelf = shelf;
   }
@@ -147,7 +147,10 @@ class StepsAtHand {
     Drying drying = new Drying(done, minutes, bench.zone(), bench.climate());
     double label =
         Times.minutes(step.wet().get().label())
-            / pieces.learned(studio, worked.plan()).estimate(Topic.dries(medium.get()), 1).value();
+            / readings
+                .learned(studio, worked.plan())
+                .estimate(Topic.dries(medium.get()), 1)
+                .value();
     double passed = drying.passed(0, minutes, step.wet().get().law()) / label;
     double until =
         wet.map(

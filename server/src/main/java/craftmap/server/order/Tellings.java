@@ -11,6 +11,7 @@ import craftmap.server.logbook.Details;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanChanges;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.stock.Ledger;
 import craftmap.server.stock.Use;
@@ -34,6 +35,7 @@ import org.springframework.stereotype.Service;
 @Service
 class Tellings {
   private final Pieces pieces;
+  private final PlanChanges changing;
   private final Orders orders;
   private final StepsAtHand atHand;
   private final Logbook log;
@@ -43,6 +45,7 @@ class Tellings {
 
   Tellings(
       Pieces pieces,
+      PlanChanges changing,
       Orders orders,
       StepsAtHand atHand,
       Logbook log,
@@ -51,6 +54,7 @@ class Tellings {
       Clock clock) {
     this.mishaps = mishaps;
     this.pieces = pieces;
+    this.changing = changing;
     this.orders = orders;
     this.atHand = atHand;
     this.log = log;
@@ -137,11 +141,11 @@ class Tellings {
           Words.say("work.told.anew", details.title()),
           asker.person());
     }
-    pieces.edit(
+    changing.edit(
         studio,
         pieceId,
         worked.piece().version(),
-        new Pieces.Change(
+        new PlanChanges.Change(
             List.of(new OrderEdit.StepDone(told.step(), done)),
             Optional.of(told.id()),
             Optional.empty()));

@@ -13,7 +13,7 @@ import craftmap.core.plan.edit.PlanEdit;
 import craftmap.core.plan.order.Remedies;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanChanges;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studio;
 import java.nio.charset.StandardCharsets;
@@ -30,12 +30,12 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class ToldMishaps {
-  private final Pieces pieces;
+  private final PlanChanges changing;
   private final StepsAtHand atHand;
   private final Logbook log;
 
-  ToldMishaps(Pieces pieces, StepsAtHand atHand, Logbook log) {
-    this.pieces = pieces;
+  ToldMishaps(PlanChanges changing, StepsAtHand atHand, Logbook log) {
+    this.changing = changing;
     this.atHand = atHand;
     this.log = log;
   }
@@ -66,11 +66,11 @@ class ToldMishaps {
             atHand.details(studio, worked, Optional.of(at)).wrong(mishap),
             asker.person()),
         List.of());
-    pieces.edit(
+    changing.edit(
         studio,
         worked.piece().id(),
         worked.piece().version(),
-        new Pieces.Change(edits, Optional.of(told.id()), Optional.empty()));
+        new PlanChanges.Change(edits, Optional.of(told.id()), Optional.empty()));
   }
 
   /** What was tried; what ran out before it was all done teaches neither pace nor spread. */
@@ -149,11 +149,11 @@ class ToldMishaps {
             atHand.details(studio, worked, Optional.of(step)),
             asker.person()),
         List.of());
-    pieces.edit(
+    changing.edit(
         studio,
         worked.piece().id(),
         worked.piece().version(),
-        new Pieces.Change(
+        new PlanChanges.Change(
             List.of(new OrderEdit.WentRight(Mishap.idOf(step.key()))),
             Optional.of(told.id()),
             Optional.empty()));

@@ -5,7 +5,7 @@ import craftmap.core.order.mishap.Trouble;
 import craftmap.server.access.Allowed;
 import craftmap.server.access.StudioRole;
 import craftmap.server.logbook.Logbook;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Asker;
 import craftmap.server.words.FigureWords;
@@ -33,7 +33,7 @@ class WorkController {
   private final Tellings tellings;
   private final Logbook log;
   private final ShelfService shelf;
-  private final Pieces pieces;
+  private final PlanReadings readings;
   private final RemediesSetApart remedies;
 
   WorkController(
@@ -41,10 +41,10 @@ class WorkController {
       Tellings tellings,
       Logbook log,
       ShelfService shelf,
-      Pieces pieces,
+      PlanReadings readings,
       RemediesSetApart remedies) {
     this.remedies = remedies;
-    this.pieces = pieces;
+    this.readings = readings;
     this.log = log;
     this.shelf = shelf;
     this.orders = orders;
@@ -106,7 +106,7 @@ class WorkController {
         solved,
         log.ofPiece(studioId, id),
         pot -> shelf.pot(studioId, pot),
-        pieces.learned(asker.studio(), task.piece().plan()));
+        readings.learned(asker.studio(), task.piece().plan()));
   }
 
   /**

@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** What was done to a plan, when, and by whom. */
 @RestController
 class HistoryController {
-  private final Pieces pieces;
+  private final PlanChanges changing;
 
-  HistoryController(Pieces pieces) {
-    this.pieces = pieces;
+  HistoryController(PlanChanges changing) {
+    this.changing = changing;
   }
 
   /**
@@ -34,7 +34,7 @@ class HistoryController {
   @Allowed(StudioRole.GUEST)
   @GetMapping("/api/pieces/{id}/history")
   List<HistoryStepView> history(Asker asker, @PathVariable String id) {
-    return pieces.history(asker.studio(), id).stream()
+    return changing.history(asker.studio(), id).stream()
         .map(
             s ->
                 new HistoryStepView(

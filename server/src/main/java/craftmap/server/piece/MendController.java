@@ -30,10 +30,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{id}/faces/{faceId}/lays/{layId}/mends")
 class MendController {
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final PlanViews views;
 
-  MendController(Pieces pieces, PlanViews views) {
+  MendController(Pieces pieces, PlanReadings readings, PlanViews views) {
     this.pieces = pieces;
+    this.readings = readings;
     this.views = views;
   }
 
@@ -65,13 +67,13 @@ class MendController {
                     new RefusedInput(
                         "rule", given(rule), said("is-not-known"), said("one-that-a-note-names")));
     Plan plan = pieces.plan(studio, id);
-    Pieces.ReadLay read = pieces.readLay(studio, plan, layId, Optional.of(faceId));
-    return pieces.mends(studio, plan, read, found).stream()
+    PlanReadings.ReadLay read = readings.readLay(studio, plan, layId, Optional.of(faceId));
+    return readings.mends(studio, plan, read, found).stream()
         .map(m -> view(studio, read, m))
         .toList();
   }
 
-  private MendView view(Studio studio, Pieces.ReadLay read, Mend mend) {
+  private MendView view(Studio studio, PlanReadings.ReadLay read, Mend mend) {
     return switch (mend) {
       case Mend.OtherOption other -> {
         Pick pick = other.option().asPick();

@@ -81,14 +81,16 @@ class Moves {
   }
 
   /** The latest steps back and forth in the history of a piece. */
-  Stream<Pieces.Step> stepsOf(Studio studio, String pieceId) {
+  Stream<PlanChanges.Step> stepsOf(Studio studio, String pieceId) {
     List<MoveRow> moves =
         rows.findFirst200ByStudioIdAndPieceIdAndWayInOrderByVersionDesc(
             studio.id(), pieceId, List.of(MoveRow.Way.UNDONE, MoveRow.Way.REDONE));
     Map<Long, EntryOf> about = about(studio, pieceId, moves);
     return moves.stream()
         .map(
-            m -> new Pieces.Step(m.version(), done(m, about), m.madeAt(), m.madeBy(), false, true));
+            m ->
+                new PlanChanges.Step(
+                    m.version(), done(m, about), m.madeAt(), m.madeBy(), false, true));
   }
 
   /** What a change of the plan as it stands has in common with what was done since. */

@@ -45,10 +45,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class PieceController {
   private final Pieces pieces;
+  private final PlanReadings readings;
+  private final PlanChanges changing;
   private final PlanViews views;
 
-  PieceController(Pieces pieces, PlanViews views) {
+  PieceController(Pieces pieces, PlanReadings readings, PlanChanges changing, PlanViews views) {
     this.pieces = pieces;
+    this.readings = readings;
+    this.changing = changing;
     this.views = views;
   }
 
@@ -156,7 +160,7 @@ class PieceController {
       throw new RefusedInput("document", said("empty"), said("is-missing"), said("the-whole-plan"));
     }
     SavedPlan saved =
-        pieces.replace(
+        changing.replace(
             studio,
             id,
             Version.of(ifMatch).number(),
@@ -171,7 +175,7 @@ class PieceController {
   ResponseEntity<PieceView> undo(
       Asker asker, @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
     Studio studio = asker.studio();
-    return answer(HttpStatus.OK, studio, pieces.undo(studio, id, Version.of(ifMatch).number()));
+    return answer(HttpStatus.OK, studio, changing.undo(studio, id, Version.of(ifMatch).number()));
   }
 
   @Allowed(StudioRole.MAKER)
@@ -179,7 +183,7 @@ class PieceController {
   ResponseEntity<PieceView> redo(
       Asker asker, @PathVariable String id, @RequestHeader("If-Match") String ifMatch) {
     Studio studio = asker.studio();
-    return answer(HttpStatus.OK, studio, pieces.redo(studio, id, Version.of(ifMatch).number()));
+    return answer(HttpStatus.OK, studio, changing.redo(studio, id, Version.of(ifMatch).number()));
   }
 
   @Allowed(StudioRole.MAKER)
@@ -219,8 +223,8 @@ class PieceController {
       @RequestHeader("If-Match") String ifMatch,
       @RequestBody ChangeDoc change) {
     Studio studio = asker.studio();
-    Pieces.EditedPiece edited =
-        pieces.edit(studio, id, Version.of(ifMatch).number(), Pieces.Change.of(change));
+    PlanChanges.EditedPiece edited =
+        changing.edit(studio, id, Version.of(ifMatch).number(), PlanChanges.Change.of(change));
     return answer(
         HttpStatus.OK,
         edited.piece(),
@@ -235,7 +239,7 @@ class PieceController {
   @PostMapping("/edits")
   EditedPlan wouldBe(Asker asker, @RequestBody EditQuestion question) {
     Plan plan = PlanMapper.toPlan(given(said("plan"), question.document()));
-    Edited edited = pieces.edited(asker.studio(), plan, ChangeDoc.edits(question.edits()));
+    Edited edited = readings.edited(asker.studio(), plan, ChangeDoc.edits(question.edits()));
     return new EditedPlan(
         PlanMapper.doc(edited.plan()),
         edited.focus().faceId().orElse(null),
@@ -264,13 +268,13 @@ class PieceController {
     return views.options(studio, lay(studio, question), question.pieceId());
   }
 
-  private Pieces.ReadLay lay(Studio studio, LayQuestion question) {
+  private PlanReadings.ReadLay lay(Studio studio, LayQuestion question) {
     Plan plan =
         question.document() == null
             ? pieces.plan(studio, given(said("plan"), question.pieceId()))
             : PlanMapper.toPlan(question.document());
     boolean asItIs = question.edits() == null || question.edits().isEmpty();
-    return pieces.readLay(
+    return readings.readLay(
         studio,
         plan,
         asItIs ? List.of() : ChangeDoc.edits(question.edits()),

@@ -36,12 +36,14 @@ public class PlanViews {
   private static final CoatsReading NO_COATS = new CoatsReading(Habits.USUAL, List.of());
 
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final ShelfService shelf;
   private final Ledger ledger;
 
-  PlanViews(Pieces pieces, ShelfService shelf, Ledger ledger) {
+  PlanViews(Pieces pieces, PlanReadings readings, ShelfService shelf, Ledger ledger) {
     this.ledger = ledger;
     this.pieces = pieces;
+    this.readings = readings;
     this.shelf = shelf;
   }
 
@@ -55,35 +57,35 @@ public class PlanViews {
   }
 
   private ReadingView view(Studio studio, Plan plan, String pieceId, Supplier<Plan> saved) {
-    PlanReading reading = pieces.read(studio, plan);
-    CoatsReading coats = pieces.coats(studio, plan);
+    PlanReading reading = readings.read(studio, plan);
+    CoatsReading coats = readings.coats(studio, plan);
     return views(studio, pieceId, saved, reading::lays, () -> coats)
         .view(plan.form(), reading, coats);
   }
 
   /** What was found about each lay of a piece, by the lay's id. */
   public Map<String, List<ReadingView.NoteView>> notes(Studio studio, SavedPlan piece) {
-    PlanReading reading = pieces.read(studio, piece.plan());
-    CoatsReading coats = pieces.coats(studio, piece.plan());
+    PlanReading reading = readings.read(studio, piece.plan());
+    CoatsReading coats = readings.coats(studio, piece.plan());
     return views(studio, piece.id(), piece::plan, reading::lays, () -> coats).notes(reading);
   }
 
   /** One lay as it would be, its face's blemishes left aside: what a drag asks for. */
-  LayView view(Studio studio, Pieces.ReadLay read, String pieceId) {
+  LayView view(Studio studio, PlanReadings.ReadLay read, String pieceId) {
     return views(studio, pieceId, () -> saved(studio, pieceId), () -> savedCoats(studio, pieceId))
         .lays(read.faces(), read.forSale())
         .view(read.face(), read.reading());
   }
 
   /** What an option of a lay is called. */
-  String title(Studio studio, Pieces.ReadLay read, LayReading.Laid laid, LayOption option) {
+  String title(Studio studio, PlanReadings.ReadLay read, LayReading.Laid laid, LayOption option) {
     return views(studio, NO_PIECE, List::of, () -> NO_COATS)
         .lays(read.faces(), read.forSale())
         .title(read.face(), laid, option);
   }
 
   /** The first options of one lay with their items, to be looked at side by side. */
-  List<LayView.OptionItems> options(Studio studio, Pieces.ReadLay read, String pieceId) {
+  List<LayView.OptionItems> options(Studio studio, PlanReadings.ReadLay read, String pieceId) {
     return views(studio, pieceId, List::of, () -> NO_COATS)
         .lays(read.faces(), read.forSale())
         .options(read.face(), read.reading());
@@ -93,13 +95,13 @@ public class PlanViews {
   private List<LayReading> saved(Studio studio, String pieceId) {
     return pieceId == null || pieceId.equals(NO_PIECE)
         ? List.of()
-        : pieces.read(studio, pieces.plan(studio, pieceId)).lays();
+        : readings.read(studio, pieces.plan(studio, pieceId)).lays();
   }
 
   private CoatsReading savedCoats(Studio studio, String pieceId) {
     return pieceId == null || pieceId.equals(NO_PIECE)
         ? NO_COATS
-        : pieces.coats(studio, pieces.plan(studio, pieceId));
+        : readings.coats(studio, pieces.plan(studio, pieceId));
   }
 
   private ReadingViews views(
@@ -145,8 +147,8 @@ public class PlanViews {
     return StillToTake.of(
         pieceId,
         plan.order(),
-        pieces.read(studio, plan),
-        pieces.coats(studio, plan),
+        readings.read(studio, plan),
+        readings.coats(studio, plan),
         ledger.usedByLay(studio.id(), pieceId).keySet());
   }
 

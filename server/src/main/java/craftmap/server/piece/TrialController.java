@@ -42,10 +42,12 @@ class TrialController {
 
   private final ShelfService shelf;
   private final Pieces pieces;
+  private final PlanReadings readings;
 
-  TrialController(ShelfService shelf, Pieces pieces) {
+  TrialController(ShelfService shelf, Pieces pieces, PlanReadings readings) {
     this.shelf = shelf;
     this.pieces = pieces;
+    this.readings = readings;
   }
 
   enum Fit {
@@ -122,7 +124,7 @@ class TrialController {
       @RequestParam(defaultValue = "") String words,
       @RequestParam(defaultValue = "0") int from) {
     Studio studio = asker.studio();
-    PlanReading reading = pieces.read(studio, pieces.get(studio, id).plan());
+    PlanReading reading = readings.read(studio, pieces.get(studio, id).plan());
     PlanReading.FaceReading face =
         reading.faces().stream()
             .filter(f -> f.face().id().equals(faceId))

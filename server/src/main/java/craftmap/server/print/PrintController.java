@@ -6,6 +6,7 @@ import craftmap.server.access.StudioRole;
 import craftmap.server.coats.CoatViews;
 import craftmap.server.paper.Paper;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.view.ReadingView;
@@ -31,10 +32,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{id}")
 class PrintController {
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final PlanViews views;
 
-  PrintController(Pieces pieces, PlanViews views) {
+  PrintController(Pieces pieces, PlanReadings readings, PlanViews views) {
     this.pieces = pieces;
+    this.readings = readings;
     this.views = views;
   }
 
@@ -53,7 +56,7 @@ class PrintController {
             .filter(f -> f.id().equals(faceId))
             .findFirst()
             .orElseThrow(() -> new NoSuchElementException("There is no face " + faceId + "."));
-    PlanReading.FaceReading reading = pieces.read(studio, piece.plan()).face(faceId);
+    PlanReading.FaceReading reading = readings.read(studio, piece.plan()).face(faceId);
     return pdf(
         piece.name() + ", " + view.name(),
         FaceSheet.pdf(
@@ -61,7 +64,7 @@ class PrintController {
             piece.name(),
             reading,
             view,
-            pieces
+            readings
                 .coats(studio, piece.plan())
                 .ofFace(faceId)
                 .map(CoatViews::lines)
@@ -77,7 +80,7 @@ class PrintController {
     Studio studio = asker.studio();
     SavedPlan piece = pieces.get(studio, id);
     String name = piece.name();
-    PlanReading reading = pieces.read(studio, piece.plan());
+    PlanReading reading = readings.read(studio, piece.plan());
     return pdf(
         name + ", " + Words.say("print.map"),
         MapSheet.pdf(
@@ -85,7 +88,7 @@ class PrintController {
             name,
             reading,
             views.view(studio, piece),
-            CoatViews.lines(reading, pieces.coats(studio, piece.plan())),
+            CoatViews.lines(reading, readings.coats(studio, piece.plan())),
             paper));
   }
 

@@ -9,6 +9,7 @@ import craftmap.server.access.StudioRole;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.PlanViews;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.piece.view.ReadingView;
@@ -35,11 +36,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class RouteController {
   private final Pieces pieces;
+  private final PlanReadings readings;
   private final PlanViews views;
   private final GatherService gathering;
 
-  RouteController(Pieces pieces, PlanViews views, GatherService gathering) {
+  RouteController(Pieces pieces, PlanReadings readings, PlanViews views, GatherService gathering) {
     this.pieces = pieces;
+    this.readings = readings;
     this.views = views;
     this.gathering = gathering;
   }
@@ -151,7 +154,7 @@ class RouteController {
         new NextWords(gathered, reading).say(standing.next()),
         Stream.of(
                 found(Stop.LAY_OUT, ofLays(reading)),
-                found(Stop.COATS, ofCoats(pieces.coats(studio, piece.plan()))))
+                found(Stop.COATS, ofCoats(readings.coats(studio, piece.plan()))))
             .flatMap(Optional::stream)
             .toList());
   }

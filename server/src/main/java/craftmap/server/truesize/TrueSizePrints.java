@@ -13,7 +13,7 @@ import craftmap.core.plane.Box;
 import craftmap.server.artwork.Artworks;
 import craftmap.server.artwork.StoredArtwork;
 import craftmap.server.paper.Paper;
-import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.ShelfService;
 import craftmap.server.studio.Studio;
@@ -27,12 +27,12 @@ import org.springframework.stereotype.Service;
 /** What of a piece can be printed at true size. */
 @Service
 class TrueSizePrints {
-  private final Pieces pieces;
+  private final PlanReadings readings;
   private final ShelfService shelf;
   private final Artworks artworks;
 
-  TrueSizePrints(Pieces pieces, ShelfService shelf, Artworks artworks) {
-    this.pieces = pieces;
+  TrueSizePrints(PlanReadings readings, ShelfService shelf, Artworks artworks) {
+    this.readings = readings;
     this.shelf = shelf;
     this.artworks = artworks;
   }
@@ -65,7 +65,7 @@ class TrueSizePrints {
 
   /** As it comes onto pages; nothing where there is nothing of it. */
   List<Spread> spreads(Studio studio, SavedPlan piece, PrintWish wish) {
-    PlanReading reading = pieces.read(studio, piece.plan());
+    PlanReading reading = readings.read(studio, piece.plan());
     TapeDivision tape = studio.tape();
     Paper paper = wish.paper();
     return switch (wish.what()) {

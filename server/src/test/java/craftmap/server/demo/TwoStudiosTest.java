@@ -25,6 +25,7 @@ import craftmap.server.logbook.Details;
 import craftmap.server.logbook.LogEntry;
 import craftmap.server.logbook.Logbook;
 import craftmap.server.piece.Pieces;
+import craftmap.server.piece.PlanReadings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
@@ -50,6 +51,7 @@ class TwoStudiosTest extends ServerTest {
   @Autowired private Studios studios;
   @Autowired private Demo demo;
   @Autowired private Pieces pieces;
+  @Autowired private PlanReadings readings;
   @Autowired private Benches benches;
   @Autowired private Learning learning;
   @Autowired private Logbook logbook;
@@ -106,7 +108,7 @@ class TwoStudiosTest extends ServerTest {
     assertThat(theirs).hasSize(7);
     // their plans lay their own designs in their own paints
     for (SavedPlan piece : theirs) {
-      assertThat(pieces.read(other, piece.plan()).lays())
+      assertThat(readings.read(other, piece.plan()).lays())
           .noneMatch(craftmap.core.plan.LayReading.Missing.class::isInstance);
     }
     assertThat(theirs.stream().mapToInt(p -> p.plan().lays().size()).sum()).isGreaterThan(10);
@@ -122,7 +124,7 @@ class TwoStudiosTest extends ServerTest {
     List<SavedPlan> past = pieces.all(studio, true);
     assertThat(past).hasSize(6);
     for (SavedPlan piece : past) {
-      assertThat(pieces.read(studio, piece.plan()).lays())
+      assertThat(readings.read(studio, piece.plan()).lays())
           .allMatch(craftmap.core.plan.LayReading.Laid.class::isInstance);
       assertThat(piece.plan().order().steps()).hasSizeGreaterThan(5);
       assertThat(piece.plan().order().begun())
@@ -144,12 +146,14 @@ class TwoStudiosTest extends ServerTest {
         .isBetween(7.5, 10.0);
     // the oldest of them was begun before anything was known
     assertThat(
-            pieces
+            readings
                 .learned(studio, past.getFirst().plan())
                 .count(Skill.of(Skill.Craft.SAND).topic()))
         .isZero();
     assertThat(
-            pieces.learned(studio, past.getLast().plan()).count(Skill.of(Skill.Craft.SAND).topic()))
+            readings
+                .learned(studio, past.getLast().plan())
+                .count(Skill.of(Skill.Craft.SAND).topic()))
         .isBetween(3, 5);
   }
 
@@ -166,9 +170,9 @@ class TwoStudiosTest extends ServerTest {
             .findFirst()
             .orElseThrow();
     Plan plan = stool.plan();
-    CoatsReading coats = pieces.coats(studio, plan);
+    CoatsReading coats = readings.coats(studio, plan);
     Bench bench = benches.of(studio);
-    Work work = AskedOrder.of(stool.id(), plan.order(), pieces.read(studio, plan), coats).work();
+    Work work = AskedOrder.of(stool.id(), plan.order(), readings.read(studio, plan), coats).work();
     Instant begins = plan.order().begins().orElseThrow().atZone(bench.zone()).toInstant();
     Problem problem = new Problem(work, bench, begins, 30);
     Schedule schedule =
