@@ -153,7 +153,9 @@ public class GatherService {
                                           new Gathering.Unowned(what, m, left, Optional.empty()))));
             });
     List<Gathering.Need> needs = new ArrayList<>();
-    byPot.forEach((potId, lays) -> needs.add(need(studio, mine, potId, lays, steps)));
+    Map<String, Pot> pots = shelf.pots(studio.id(), byPot.keySet());
+    mine.lookUp(studio.id(), pots.values().stream().map(Pot::holding).toList());
+    byPot.forEach((potId, lays) -> needs.add(need(mine, pot(pots, potId), lays, steps)));
     List<Gathering.DesignNeed> designs =
         plan.pools().stream()
             .map(p -> designNeed(studio, mine, p, used, cut, steps.spoiled(p.design().id())))
@@ -258,9 +260,12 @@ public class GatherService {
     return stock.stream().filter(h -> h.hand() == hand).toList();
   }
 
+  private static Pot pot(Map<String, Pot> pots, String id) {
+    return Optional.ofNullable(pots.get(id)).orElseThrow();
+  }
+
   private Gathering.Need need(
-      Studio studio, Mine mine, String potId, List<Gathering.What> uses, BenchUses.Steps steps) {
-    Pot pot = shelf.pot(studio.id(), potId).orElseThrow();
+      Mine mine, Pot pot, List<Gathering.What> uses, BenchUses.Steps steps) {
     List<Gathering.Use> each = uses.stream().map(w -> use(pot, w, steps)).toList();
     double still = each.stream().mapToDouble(Gathering.Use::leftMl).sum();
     double ml = mine.ml(pot);

@@ -9,7 +9,7 @@ import java.util.Map;
 
 /**
  * What one piece may count on of the shelf. Each stock's claims are asked for once, however many of
- * the piece's needs lead to it.
+ * the piece's needs lead to it; those that it is known to need all together.
  */
 final class Mine {
   private final ClaimBook claims;
@@ -19,6 +19,12 @@ final class Mine {
   Mine(ClaimBook claims, String pieceId) {
     this.claims = claims;
     this.pieceId = pieceId;
+  }
+
+  void lookUp(String studioId, List<Holding> stocks) {
+    claims
+        .forPiece(studioId, pieceId, stocks)
+        .forEach((id, quantity) -> known.put(id, quantity.doubleValue()));
   }
 
   /** In the unit of the stock. */

@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -135,6 +136,13 @@ public class ShelfService {
         .map(h -> pot(studioId, h));
   }
 
+  /** Some pots at once, by their ids; those that there are not are not in it. */
+  public Map<String, Pot> pots(String studioId, Set<String> ids) {
+    return holdings.some(studioId, ids).stream()
+        .filter(h -> h.mediumId().isPresent())
+        .collect(Collectors.toMap(Holding::id, h -> pot(studioId, h)));
+  }
+
   /** What a piece may count on of each design that lies on the shelf, by design. */
   @Transactional(readOnly = true)
   public Map<String, Available> available(Studio studio, String pieceId) {
@@ -142,12 +150,10 @@ public class ShelfService {
         holdings.all(studio.id()).stream()
             .filter(h -> h.designId().isPresent() && h.form() != HoldingForm.OFFCUT)
             .toList();
-    Map<String, ClaimBook.Settled> settled = claims.onAll(studio.id(), stock);
+    Map<String, BigDecimal> mine = claims.forPiece(studio.id(), pieceId, stock);
     Map<String, Available> available = new HashMap<>();
     for (Holding h : stock) {
-      BigDecimal mine =
-          settled.containsKey(h.id()) ? settled.get(h.id()).claims().forPiece(pieceId) : h.level();
-      double quantity = mine.doubleValue();
+      double quantity = mine.get(h.id()).doubleValue();
       available.merge(
           h.designId().get(),
           new Available(
@@ -172,18 +178,12 @@ public class ShelfService {
   public Map<String, Double> availableMl(String studioId, String pieceId, Set<String> potIds) {
     List<Pot> pots =
         allPots(studioId).stream().filter(p -> potIds.contains(p.holding().id())).toList();
-    Map<String, ClaimBook.Settled> settled =
-        claims.onAll(studioId, pots.stream().map(Pot::holding).toList());
-    Map<String, Double> available = new HashMap<>();
-    for (Pot pot : pots) {
-      String id = pot.holding().id();
-      available.put(
-          id,
-          settled.containsKey(id)
-              ? pot.ml(settled.get(id).claims().forPiece(pieceId).doubleValue())
-              : pot.levelMl());
-    }
-    return available;
+    Map<String, BigDecimal> mine =
+        claims.forPiece(studioId, pieceId, pots.stream().map(Pot::holding).toList());
+    return pots.stream()
+        .collect(
+            Collectors.toMap(
+                p -> p.holding().id(), p -> p.ml(mine.get(p.holding().id()).doubleValue())));
   }
 
   /** Stocks of a design, the fullest first; leftovers are looked at when it is cut. */

@@ -19,6 +19,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -99,7 +100,7 @@ public class ClaimBook {
 
   /** Of many stocks at once, by stock; stocks that nobody claims are not in it. */
   @Solves
-  public Map<String, Settled> onAll(String studioId, List<Holding> among) {
+  public Map<String, Settled> onAll(String studioId, Collection<Holding> among) {
     if (among.isEmpty()) {
       return Map.of();
     }
@@ -118,6 +119,21 @@ public class ClaimBook {
       }
     }
     return settled;
+  }
+
+  /** What a piece may count on of each of some stocks, by stock. */
+  @Solves
+  public Map<String, BigDecimal> forPiece(
+      String studioId, String pieceId, Collection<Holding> stocks) {
+    Map<String, Settled> settled = onAll(studioId, stocks);
+    return stocks.stream()
+        .collect(
+            Collectors.toMap(
+                Holding::id,
+                h ->
+                    settled.containsKey(h.id())
+                        ? settled.get(h.id()).claims().forPiece(pieceId)
+                        : h.level()));
   }
 
   private static Asked asked(ResultSet row, int number) throws SQLException {

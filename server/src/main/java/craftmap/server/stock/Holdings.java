@@ -14,12 +14,15 @@ import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -98,6 +101,17 @@ public class Holdings {
 
   public Optional<Holding> find(String studioId, String id) {
     return ask(" and h.id = ?", studioId, id).stream().findFirst();
+  }
+
+  /** Those of some that there are. */
+  public List<Holding> some(String studioId, Collection<String> ids) {
+    if (ids.isEmpty()) {
+      return List.of();
+    }
+    String marks = String.join(", ", Collections.nCopies(ids.size(), "?"));
+    return ask(
+        " and h.id in (" + marks + ")" + IN_ORDER,
+        Stream.concat(Stream.of(studioId), ids.stream()).toArray());
   }
 
   public Holding get(String studioId, String id) {

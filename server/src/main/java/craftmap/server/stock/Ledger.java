@@ -90,6 +90,7 @@ public class Ledger {
   }
 
   /** The level as it was just before a moment. */
+  @Solves
   public BigDecimal levelBefore(String studioId, String holdingId, Instant moment) {
     return ledger.levelBefore(studioId, holdingId, moment);
   }
@@ -205,6 +206,7 @@ public class Ledger {
   public record Paid(Money paid, BigDecimal quantity) {}
 
   /** None where nobody said; the currency in which most of it was bought. */
+  @Solves
   public Optional<Paid> paidFor(String studioId, String holdingId) {
     return JdbcClient.create(jdbc)
         .sql(
