@@ -53,8 +53,9 @@ public final class Colouring {
     int most = 0;
     boolean proven = true;
     int largestClique = 0;
+    int[] number = new int[graph.size()];
     for (List<Integer> piece : pieces(graph)) {
-      Piece one = new Piece(graph, piece);
+      Piece one = new Piece(graph, piece, number);
       int[] best = one.inOrder();
       int clique = one.clique(count(best));
       if (count(best) > clique) {
@@ -116,14 +117,20 @@ public final class Colouring {
   private static final class Piece {
     private final int[][] near;
 
-    Piece(Graph graph, List<Integer> positions) {
-      int[] number = new int[graph.size()];
+    /**
+     * @param number to be written on: one for all pieces, which have no position in common
+     */
+    Piece(Graph graph, List<Integer> positions, int[] number) {
       for (int i = 0; i < positions.size(); i++) {
         number[positions.get(i)] = i;
       }
       near = new int[positions.size()][];
       for (int i = 0; i < near.length; i++) {
-        near[i] = Arrays.stream(graph.of(positions.get(i))).map(k -> number[k]).toArray();
+        int[] others = graph.of(positions.get(i));
+        near[i] = new int[others.length];
+        for (int k = 0; k < others.length; k++) {
+          near[i][k] = number[others[k]];
+        }
       }
     }
 
@@ -141,13 +148,17 @@ public final class Colouring {
     }
 
     private int firstFree(int i, int[] colour) {
-      BitSet taken = new BitSet();
+      boolean[] taken = new boolean[near[i].length + 1];
       for (int k : near[i]) {
-        if (colour[k] >= 0) {
-          taken.set(colour[k]);
+        if (colour[k] >= 0 && colour[k] < taken.length) {
+          taken[colour[k]] = true;
         }
       }
-      return taken.nextClearBit(0);
+      int free = 0;
+      while (taken[free]) {
+        free++;
+      }
+      return free;
     }
 
     /** Positions wait in rows by how many colours press on them. */

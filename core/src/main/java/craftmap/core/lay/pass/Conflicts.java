@@ -2,40 +2,99 @@ package craftmap.core.lay.pass;
 
 import craftmap.core.graph.Graph;
 import craftmap.core.measure.Tolerance;
+import craftmap.core.plane.Box;
+import craftmap.core.plane.Squares;
 import craftmap.core.plane.TurnedBox;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import org.locationtech.jts.index.hprtree.HPRtree;
 
-/** Which positions disturb each other. */
+/**
+ * Which positions disturb each other. Thousands of one size lie side by side: prints are put into
+ * squares about as large as they are, and a sheet is held only against those of the squares that it
+ * touches.
+ */
 final class Conflicts {
-  private Conflicts() {}
+  private final List<StencilPasses.Position> positions;
+
+  /** The boxes around prints, and around where they are met again, with whose they are. */
+  private final List<Box> prints = new ArrayList<>();
+
+  private final List<Integer> of = new ArrayList<>();
+
+  private Conflicts(List<StencilPasses.Position> positions) {
+    this.positions = positions;
+    for (int i = 0; i < positions.size(); i++) {
+      add(positions.get(i).print(), i);
+      for (TurnedBox again : positions.get(i).again()) {
+        add(again, i);
+      }
+    }
+  }
+
+  private void add(TurnedBox print, int position) {
+    prints.add(print.around());
+    of.add(position);
+  }
 
   static Graph among(List<StencilPasses.Position> positions) {
-    HPRtree prints = new HPRtree();
+    return positions.isEmpty() ? new Graph(List.of()) : new Conflicts(positions).graph();
+  }
+
+  private Graph graph() {
+    Squares squares = Squares.over(prints);
+    List<Neighbours> near = new ArrayList<>();
+    positions.forEach(p -> near.add(new Neighbours()));
     for (int i = 0; i < positions.size(); i++) {
-      prints.insert(positions.get(i).print().around().envelope(), i);
-      for (TurnedBox again : positions.get(i).again()) {
-        prints.insert(again.around().envelope(), i);
-      }
+      int sheet = i;
+      Box around = positions.get(i).sheet().around();
+      squares.touchedBy(
+          around,
+          print -> {
+            int j = of.get(print);
+            if (sheet != j && liesOn(positions.get(sheet), positions.get(j))) {
+              near.get(sheet).add(j);
+              near.get(j).add(sheet);
+            }
+          });
     }
-    List<List<Integer>> near = new ArrayList<>();
-    positions.forEach(p -> near.add(new ArrayList<>()));
-    for (int i = 0; i < positions.size(); i++) {
-      for (Object found : prints.query(positions.get(i).sheet().around().envelope())) {
-        int j = (Integer) found;
-        if (i != j && liesOn(positions.get(i), positions.get(j))) {
-          near.get(i).add(j);
-          near.get(j).add(i);
-        }
-      }
-    }
-    return Graph.of(near);
+    return new Graph(near.stream().map(Neighbours::all).toList());
   }
 
   private static boolean liesOn(StencilPasses.Position sheet, StencilPasses.Position print) {
     double t = Tolerance.EXACT.lengthMm();
-    return sheet.sheet().overlaps(print.print(), t)
-        || print.again().stream().anyMatch(p -> sheet.sheet().overlaps(p, t));
+    if (sheet.sheet().overlaps(print.print(), t)) {
+      return true;
+    }
+    for (TurnedBox again : print.again()) {
+      if (sheet.sheet().overlaps(again, t)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Numbers that grow one by one, some of them twice. */
+  private static final class Neighbours {
+    private int[] numbers = new int[8];
+    private int size;
+
+    void add(int number) {
+      if (size == numbers.length) {
+        numbers = Arrays.copyOf(numbers, 2 * size);
+      }
+      numbers[size++] = number;
+    }
+
+    int[] all() {
+      Arrays.sort(numbers, 0, size);
+      int kept = 0;
+      for (int i = 0; i < size; i++) {
+        if (i == 0 || numbers[i] != numbers[i - 1]) {
+          numbers[kept++] = numbers[i];
+        }
+      }
+      return Arrays.copyOf(numbers, kept);
+    }
   }
 }

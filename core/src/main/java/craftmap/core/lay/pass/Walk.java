@@ -60,12 +60,19 @@ public final class Walk {
     while (shorter) {
       shorter = false;
       for (int i = 0; i < p.length - 2; i++) {
+        double step = distance(p[i], p[i + 1]);
         for (int k = i + 2; k < p.length; k++) {
-          double now = p[i].distanceMm(p[i + 1]) + after(p, k, p[k]);
-          double turned = p[i].distanceMm(p[k]) + after(p, k, p[i + 1]);
+          double across = distance(p[i], p[k]);
+          // a way that is turned round is shorter only where one of its two new steps is
+          if (across >= step && k + 1 < p.length && !isNearer(p, i, k)) {
+            continue;
+          }
+          double now = step + after(p, k, p[k]);
+          double turned = across + after(p, k, p[i + 1]);
           if (turned < now - WORTH_MM) {
             turn(p, i + 1, k);
             turn(order, i + 1, k);
+            step = distance(p[i], p[i + 1]);
             shorter = true;
           }
         }
@@ -74,8 +81,23 @@ public final class Walk {
     return List.of(order);
   }
 
+  private static boolean isNearer(Point[] p, int i, int k) {
+    return squared(p[i + 1], p[k + 1]) < squared(p[k], p[k + 1]);
+  }
+
   private static double after(Point[] p, int k, Point from) {
-    return k + 1 < p.length ? from.distanceMm(p[k + 1]) : 0;
+    return k + 1 < p.length ? distance(from, p[k + 1]) : 0;
+  }
+
+  /** Of places on a face, whose squares are far from what a number holds. */
+  private static double distance(Point a, Point b) {
+    return Math.sqrt(squared(a, b));
+  }
+
+  private static double squared(Point a, Point b) {
+    double dx = a.xMm() - b.xMm();
+    double dy = a.yMm() - b.yMm();
+    return dx * dx + dy * dy;
   }
 
   private static <T> void turn(T[] of, int from, int to) {

@@ -4,14 +4,14 @@ import craftmap.core.finding.PotFindings;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.order.StillToTake;
 import craftmap.core.supply.Provision;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** The pots that a piece draws on, and what its lays take of them; looked up once, if at all. */
 public final class PotsOfPiece {
@@ -19,7 +19,10 @@ public final class PotsOfPiece {
   private final Supplier<StillToTake> still;
   private final Function<Set<String>, Map<String, Double>> available;
   private final Function<StillToTake, Map<String, Double>> coats;
-  private List<LayReading.Laid> laid;
+
+  /** What is left to take of each pot, lay by lay. */
+  private Map<String, List<Draw>> byPot;
+
   private StillToTake left;
   private Map<String, Double> ofCoats;
   private Map<String, Double> known;
@@ -48,10 +51,9 @@ public final class PotsOfPiece {
       @Override
       public Provision provision(String potId) {
         double others =
-            laid.stream()
-                .filter(l -> !l.lay().id().equals(own.lay().id()))
-                .filter(l -> l.pot().filter(p -> p.id().equals(potId)).isPresent())
-                .mapToDouble(l -> left.of(l.lay().id(), l.takes().potMl()))
+            byPot.getOrDefault(potId, List.of()).stream()
+                .filter(d -> !d.layId().equals(own.lay().id()))
+                .mapToDouble(Draw::ml)
                 .sum();
         double under = ofCoats.getOrDefault(potId, 0.0);
         return Provision.of(
@@ -66,16 +68,19 @@ public final class PotsOfPiece {
   }
 
   private void lookUp() {
-    if (laid != null) {
+    if (byPot != null) {
       return;
     }
-    laid =
-        lays.get().stream()
-            .filter(LayReading.Laid.class::isInstance)
-            .map(LayReading.Laid.class::cast)
-            .filter(LayReading.Laid::lead)
-            .toList();
     left = still.get();
+    byPot = new HashMap<>();
+    for (LayReading reading : lays.get()) {
+      if (reading instanceof LayReading.Laid laid && laid.lead() && laid.pot().isPresent()) {
+        String id = laid.lay().id();
+        byPot
+            .computeIfAbsent(laid.pot().get().id(), p -> new ArrayList<>())
+            .add(new Draw(id, left.of(id, laid.takes().potMl())));
+      }
+    }
     ofCoats = coats.apply(left);
     known = new HashMap<>();
   }
@@ -94,8 +99,10 @@ public final class PotsOfPiece {
   }
 
   private Set<String> named(String potId) {
-    return Stream.concat(
-            Stream.of(potId), laid.stream().flatMap(l -> l.pot().stream()).map(p -> p.id()))
-        .collect(Collectors.toSet());
+    Set<String> all = new HashSet<>(byPot.keySet());
+    all.add(potId);
+    return all;
   }
+
+  private record Draw(String layId, double ml) {}
 }
