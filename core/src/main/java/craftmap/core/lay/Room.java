@@ -5,6 +5,7 @@ import craftmap.core.design.DesignKind;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Contour;
+import craftmap.core.plane.ConvexClip;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Face;
@@ -23,6 +24,7 @@ import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateSequence;
 import org.locationtech.jts.geom.CoordinateSequenceFilter;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Location;
@@ -269,7 +271,7 @@ public final class Room {
     if (preparedInside.covers(box.polygon())) {
       return Optional.of(Item.whole(design, at, obstacles.hit(box)));
     }
-    return cut(design, at, box, inside)
+    return cut(design, at, box, inside, preparedInside)
         .map(item -> design.hangsOver() ? Item.whole(design, at, obstacles.hit(box)) : item)
         .map(
             item ->
@@ -291,7 +293,7 @@ public final class Room {
     if (preparedFree.covers(box.polygon())) {
       return Optional.of(Item.whole(design, at, false));
     }
-    return cut(design, at, box, free);
+    return cut(design, at, box, free, preparedFree);
   }
 
   /** True where the whole print lies free. */
@@ -339,23 +341,41 @@ public final class Room {
   }
 
   /** Judged by the print itself: the empty corners of its box may lie outside. */
-  private static Optional<Item> cut(Design design, Placement at, TurnedBox box, Geometry area) {
+  private Optional<Item> cut(
+      Design design, Placement at, TurnedBox box, Geometry area, PreparedGeometry prepared) {
     Geometry polygon = box.polygon();
-    if (!area.getEnvelopeInternal().intersects(polygon.getEnvelopeInternal())) {
+    if (!area.getEnvelopeInternal().intersects(polygon.getEnvelopeInternal())
+        || !prepared.intersects(polygon)) {
       return Optional.empty();
     }
-    Geometry clip = areaOf(Planar.intersection(polygon, area));
+    Geometry clip =
+        cutByTheEdge(box)
+            .filter(prepared::covers)
+            .orElseGet(() -> areaOf(Planar.intersection(polygon, area)));
     if (clip.isEmpty()) {
       return Optional.empty();
     }
     Geometry print = Item.wholePrint(design, at);
-    double share = Math.min(1, Planar.intersection(print, clip).getArea() / print.getArea());
+    double inside =
+        ConvexClip.of(clip)
+            .map(c -> c.areaOf(print))
+            .orElseGet(() -> Planar.intersection(print, clip).getArea());
+    double share = Math.min(1, inside / print.getArea());
     if (share >= WHOLE) {
       return Optional.of(Item.whole(design, at, false));
     }
     return share < NOTHING
         ? Optional.empty()
         : Optional.of(new Item(design, at, share, Optional.of(clip), false));
+  }
+
+  /** Along a straight edge what is left of an upright box is a box, and needs no overlay. */
+  private Optional<Geometry> cutByTheEdge(TurnedBox box) {
+    if (plain == null || !box.isUpright()) {
+      return Optional.empty();
+    }
+    Envelope left = plain.envelope().intersection(box.around().envelope());
+    return left.getArea() > 0 ? Optional.of(GEOMETRY.toGeometry(left)) : Optional.empty();
   }
 
   /** What an overlay leaves besides areas, such as touching lines, is dropped. */

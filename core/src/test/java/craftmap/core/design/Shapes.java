@@ -16,17 +16,28 @@ public final class Shapes {
 
   public static Stencil block(
       double print, double tall, double sheetWidth, double sheetHeight, int uses) {
+    return drawn(
+        sheetWidth,
+        sheetHeight,
+        "<rect x='%s' y='%s' width='%s' height='%s'/>"
+            .formatted((sheetWidth - print) / 2, (sheetHeight - tall) / 2, print, tall),
+        uses);
+  }
+
+  /** A star with a moon beside it: nothing of it is square. */
+  public static Stencil starAndMoon() {
+    return drawn(
+        97.3,
+        81.9,
+        "<path d='M31 9 L38 29 L59 33 L42 45 L47 68 L30 54 L11 66 L19 44 L7 27 L26 29 Z'/>"
+            + "<circle cx='73' cy='31' r='13.7'/>",
+        5);
+  }
+
+  private static Stencil drawn(double width, double height, String inside, int uses) {
     String svg =
-        "<svg width='%smm' height='%smm' viewBox='0 0 %s %s'><rect x='%s' y='%s' width='%s' height='%s'/></svg>"
-            .formatted(
-                sheetWidth,
-                sheetHeight,
-                sheetWidth,
-                sheetHeight,
-                (sheetWidth - print) / 2,
-                (sheetHeight - tall) / 2,
-                print,
-                tall);
+        "<svg width='%smm' height='%smm' viewBox='0 0 %s %s'>%s</svg>"
+            .formatted(width, height, width, height, inside);
     Drawing sheet = SvgReader.read(svg);
     Picture picture =
         new Picture(
