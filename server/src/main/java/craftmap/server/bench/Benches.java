@@ -7,6 +7,7 @@ import craftmap.server.studio.Studio;
 import craftmap.server.words.Words;
 import craftmap.server.writing.Clash;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
@@ -16,12 +17,11 @@ import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps what a studio's bench is like. */
 @Service
-@Transactional(readOnly = true)
+@Solves
 public class Benches {
   private final JdbcTemplate jdbc;
   private final JsonMapper json;
@@ -54,11 +54,16 @@ public class Benches {
     return kept(studio).bench();
   }
 
-  Kept kept(Studio studio) {
-    return row(studio).orElseGet(() -> new Kept(Bench.usual(zone), 0, Instant.EPOCH));
+  /** The time zone of a studio's days. */
+  public ZoneId zone(String studioId) {
+    return row(studioId).map(k -> k.bench().zone()).orElse(zone);
   }
 
-  private Optional<Kept> row(Studio studio) {
+  Kept kept(Studio studio) {
+    return row(studio.id()).orElseGet(() -> new Kept(Bench.usual(zone), 0, Instant.EPOCH));
+  }
+
+  private Optional<Kept> row(String studioId) {
     return jdbc
         .query(
             "select document, changes, changed_at from bench where studio_id = ?",
@@ -67,7 +72,7 @@ public class Benches {
                     json.readValue(rs.getString(1), BenchDoc.class).read(),
                     rs.getLong(2),
                     rs.getTimestamp(3).toInstant()),
-            studio.id())
+            studioId)
         .stream()
         .findFirst();
   }

@@ -9,6 +9,7 @@ import craftmap.core.supply.Container;
 import craftmap.core.supply.EntryKind;
 import craftmap.server.access.Allowed;
 import craftmap.server.access.StudioRole;
+import craftmap.server.bench.Benches;
 import craftmap.server.stock.ClaimBook;
 import craftmap.server.stock.Holding;
 import craftmap.server.stock.Holdings;
@@ -20,7 +21,6 @@ import craftmap.server.writing.Version;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -44,9 +44,16 @@ class HoldingController {
   private final ClaimBook claims;
   private final Designs designs;
   private final Shelving shelving;
+  private final Benches benches;
 
   HoldingController(
-      Holdings holdings, Ledger ledger, ClaimBook claims, Designs designs, Shelving shelving) {
+      Holdings holdings,
+      Ledger ledger,
+      ClaimBook claims,
+      Designs designs,
+      Shelving shelving,
+      Benches benches) {
+    this.benches = benches;
     this.holdings = holdings;
     this.ledger = ledger;
     this.claims = claims;
@@ -216,7 +223,7 @@ class HoldingController {
     return ledger(asker.studio(), id, HoldingViews.ENTRIES_AT_FIRST);
   }
 
-  /** The level at the end of a day, by the clock of this machine. */
+  /** The level at the end of a day of the studio's. */
   @Allowed(StudioRole.GUEST)
   @GetMapping("/level")
   LevelAt levelAt(Asker asker, @PathVariable String id, @RequestParam LocalDate day) {
@@ -224,7 +231,7 @@ class HoldingController {
     Holding h = holdings.get(studio.id(), id);
     BigDecimal level =
         ledger.levelBefore(
-            studio.id(), id, day.plusDays(1).atStartOfDay(ZoneId.systemDefault()).toInstant());
+            studio.id(), id, day.plusDays(1).atStartOfDay(benches.zone(studio.id())).toInstant());
     return new LevelAt(day, StockText.of(level, h.unit(), studio.tape()));
   }
 }

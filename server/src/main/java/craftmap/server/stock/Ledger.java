@@ -8,6 +8,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.supply.Booking;
 import craftmap.core.supply.EntryKind;
+import craftmap.server.bench.Benches;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
@@ -52,8 +53,16 @@ public class Ledger {
   private final JdbcTemplate jdbc;
   private final Clock clock;
   private final Changes changes;
+  private final Benches benches;
 
-  Ledger(HoldingRows holdings, LedgerRows ledger, JdbcTemplate jdbc, Clock clock, Changes changes) {
+  Ledger(
+      HoldingRows holdings,
+      LedgerRows ledger,
+      JdbcTemplate jdbc,
+      Clock clock,
+      Changes changes,
+      Benches benches) {
+    this.benches = benches;
     this.changes = changes;
     this.holdings = holdings;
     this.ledger = ledger;
@@ -119,7 +128,7 @@ public class Ledger {
     HoldingRow holding = holding(studioId, holdingId);
     move(holding, booking);
     if (booking.kind() == EntryKind.OPENED) {
-      holding.opened(LocalDate.now(clock));
+      holding.opened(LocalDate.ofInstant(clock.instant(), benches.zone(studioId)));
       holdings.saveAndFlush(holding);
     }
     write(holding, booking, note, by);
