@@ -129,6 +129,36 @@ class ColouringTest {
     assertThat(colouring.proven()).isTrue();
   }
 
+  /**
+   * Made of groups in which nobody disturbs another, so that as many colours as there are groups
+   * will do; whoever takes the most pressed first needs more for some of them.
+   */
+  @Test
+  void whatIsKnownToTakeFewTakesNoMore() {
+    Random random = new Random(2_903);
+    int proven = 0;
+    for (int round = 0; round < 150; round++) {
+      int size = 24 + random.nextInt(Colouring.EXACT_UP_TO - 24);
+      int groups = 3 + random.nextInt(2);
+      double share = (groups == 3 ? 4.7 : 8.9) / size * groups / (groups - 1);
+      int[] group = random.ints(size, 0, groups).toArray();
+      boolean[][] near = new boolean[size][size];
+      for (int i = 0; i < size; i++) {
+        for (int k = 0; k < i; k++) {
+          near[i][k] = group[i] != group[k] && random.nextDouble() < share;
+          near[k][i] = near[i][k];
+        }
+      }
+      Colouring colouring = Colouring.of(graph(size, near));
+      isProper(colouring, near);
+      if (colouring.proven()) {
+        proven++;
+        assertThat(colouring.colours()).as("round %d", round).isLessThanOrEqualTo(groups);
+      }
+    }
+    assertThat(proven).isGreaterThan(140);
+  }
+
   /** Far too many for looking at all: proper, and proven only where a clique says so. */
   @Test
   void ofManyNothingIsPromisedThatIsNotKnown() {
