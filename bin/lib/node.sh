@@ -18,7 +18,7 @@ set -eu
 . "$(dirname "${BASH_SOURCE[0]}")/common.sh"
 
 as_node() {
-  if [ "$(id -u)" -eq 0 ]; then runuser -u mysql -- "$@"; else "$@"; fi
+  if [ "$(id -u)" -eq 0 ]; then setpriv --reuid=mysql --regid=mysql --init-groups -- "$@"; else "$@"; fi
 }
 
 mariadbd_program() { command -v mariadbd || echo /usr/sbin/mariadbd; }
@@ -37,14 +37,13 @@ pid_of() {
     grep -lzxFf - /proc/[0-9]*/cmdline 2>/dev/null | grep -v "/proc/$$/" | head -n 1) || true
   found=${found#/proc/}
   found=${found%/cmdline}
-  # runuser stands before what it has started
-  if [ -n "$found" ] && [ "$(cat "/proc/$found/comm" 2>/dev/null)" = runuser ]; then
-    found=$(pgrep -P "$found" -x mariadbd || true)
-  fi
   echo "$found"
 }
 
-sql() { as_node mariadb --no-defaults --batch --skip-column-names --socket="$1/socket"; }
+# the name is told: a client asks the terminal who sits there, which is who started all this
+sql() {
+  as_node mariadb --no-defaults --user="$(as_node id -un)" --batch --skip-column-names --socket="$1/socket"
+}
 
 found() {
   local dir=$1
@@ -59,7 +58,8 @@ found() {
   # whatever it is, it is not thrown away
   [ ! -e "$dir/data" ] || mv "$dir/data" "$dir/data-set-aside-$(date +%Y%m%d-%H%M%S)"
   as_node mariadb-install-db --no-defaults --datadir="$dir/data" --tmpdir="$dir/tmp" \
-    --auth-root-authentication-method=socket --skip-test-db >"$dir.install.log" 2>&1 ||
+    --auth-root-authentication-method=socket --auth-root-socket-user="$(as_node id -un)" \
+    --skip-test-db >"$dir.install.log" 2>&1 ||
     fail "could not make a database in $dir; $dir.install.log says why."
 }
 
