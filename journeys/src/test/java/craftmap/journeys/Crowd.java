@@ -41,7 +41,7 @@ import javax.imageio.ImageIO;
  * they were told is kept: pieces started and taken in from files, marks on the same piece, takings
  * from the same pot, photos.
  */
-final class Crowd implements AutoCloseable {
+final class Crowd implements AtWork {
   private static final BigDecimal POT = new BigDecimal("4900");
   private static final BigDecimal TAKEN = new BigDecimal("0.7");
   private static final Duration LONGEST = Duration.ofMinutes(3);
@@ -294,7 +294,8 @@ final class Crowd implements AutoCloseable {
    * Until so many more were told that what they did from now on is kept; what was under way does
    * not count.
    */
-  void untilKept(int more) throws InterruptedException {
+  @Override
+  public void untilKept(int more) throws InterruptedException {
     since = Instant.now();
     kept.drainPermits();
     assertThat(kept.tryAcquire(more, LONGEST.toSeconds(), TimeUnit.SECONDS))
@@ -302,8 +303,8 @@ final class Crowd implements AutoCloseable {
         .isTrue();
   }
 
-  /** They go home. */
-  void end() throws InterruptedException, ExecutionException {
+  @Override
+  public void end() throws InterruptedException, ExecutionException {
     over = true;
     for (Future<?> one : all) {
       one.get();
@@ -320,8 +321,8 @@ final class Crowd implements AutoCloseable {
     return longestStop;
   }
 
-  /** What was answered as a fault of ours. */
-  List<String> faults() {
+  @Override
+  public List<String> faults() {
     return List.copyOf(new TreeMap<>(faults).values());
   }
 

@@ -117,7 +117,7 @@ final class RenderedChest {
 
   BufferedImage picture() {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-    // seven times as quick as the usual one, which is ready for threads that there are not
+    // asked some hundred million times, by one thread: the usual one is made for many
     SplittableRandom dice = new SplittableRandom(17);
     for (int y = 0; y < height; y++) {
       for (int x = 0; x < width; x++) {

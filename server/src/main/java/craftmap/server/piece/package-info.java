@@ -5,6 +5,8 @@
  *
  * <p>{@link craftmap.server.piece.document.PlanDocument} is the plan as stored and sent; {@code
  * PlanMapper} turns it into the core's plan; {@code ReadingViews} says what the core made of it.
- * Shown to other packages: {@link craftmap.server.piece.Pieces}.
+ * Shown to other packages: {@link craftmap.server.piece.Pieces}, {@link
+ * craftmap.server.piece.PlanChanges}, {@link craftmap.server.piece.PlanReadings}, {@link
+ * craftmap.server.piece.PlanViews}.
  */
 package craftmap.server.piece;
