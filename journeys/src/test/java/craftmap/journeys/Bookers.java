@@ -23,12 +23,6 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 
@@ -38,10 +32,9 @@ import java.util.concurrent.locks.LockSupport;
  * as it was, less what was poured for those steps at the bench whose last tap said that they are
  * done.
  */
-final class Bookers implements AtWork {
+final class Bookers extends AtWork {
   private static final String CHEST = "/api/pieces/sea-chest";
   private static final String MARSH = "/api/pieces/wardrobe/cuts/great-marsh";
-  private static final Duration LONGEST = Duration.ofMinutes(3);
   private static final long AGAIN_NS = 200_000_000;
   private static final int TOLD_AT_ONCE = 10;
 
@@ -50,8 +43,6 @@ final class Bookers implements AtWork {
 
   private final HttpClient http = HttpClient.newHttpClient();
   private final String address;
-  private final ExecutorService people;
-  private final List<Future<?>> all = new ArrayList<>();
   private final List<String> lays = new ArrayList<>();
   private final List<JsonObject> steps = new ArrayList<>();
 
@@ -72,11 +63,9 @@ final class Bookers implements AtWork {
   private final AtomicInteger tapped = new AtomicInteger();
   private final AtomicInteger unanswered = new AtomicInteger();
   private final List<String> faults = new CopyOnWriteArrayList<>();
-  private final Semaphore kept = new Semaphore(0);
-  private volatile Instant since = Instant.now();
-  private volatile boolean over;
 
   Bookers(String address, int writers) {
+    super(writers);
     this.address = address;
     for (JsonElement piece : get("/api/pieces").getAsJsonArray()) {
       String path = "/api/pieces/" + text(piece, "id");
@@ -96,11 +85,7 @@ final class Bookers implements AtWork {
     assertThat(lays).hasSizeGreaterThan(6);
     assertThat(steps).hasSizeGreaterThan(6);
     before = levels();
-    people = Executors.newFixedThreadPool(writers);
-    for (int w = 0; w < writers; w++) {
-      Random dice = new Random(811L * w + 3);
-      all.add(people.submit(() -> works(dice)));
-    }
+    begin(writers, w -> works(new Random(811L * w + 3)));
   }
 
   private static String text(JsonElement of, String key) {
@@ -136,7 +121,7 @@ final class Bookers implements AtWork {
   }
 
   private void works(Random dice) {
-    while (!over) {
+    while (!isOver()) {
       Instant sent = Instant.now();
       String way = dice.nextInt(3) == 0 ? "DELETE" : "PUT";
       int what = dice.nextInt(6);
@@ -155,9 +140,7 @@ final class Bookers implements AtWork {
         LockSupport.parkNanos(AGAIN_NS);
       } else if (answer.status() < 300) {
         done.incrementAndGet();
-        if (sent.isAfter(since)) {
-          kept.release();
-        }
+        isKept(sent);
       }
     }
   }
@@ -166,16 +149,22 @@ final class Bookers implements AtWork {
     String key = text(steps.get(dice.nextInt(steps.size())), "key");
     boolean done = dice.nextInt(4) > 0;
     tappedAt = tappedAt.plusMillis(1 + dice.nextInt(900));
+    JsonObject tap = tap(key, done, tappedAt);
+    taps.add(tap);
+    last.put(key, done);
+    return tap;
+  }
+
+  /** A tap on a step at the bench: that it is done, or is not after all. */
+  static JsonObject tap(String step, boolean done, Instant at) {
     JsonObject tap = new JsonObject();
     tap.addProperty("id", UUID.randomUUID().toString());
-    tap.addProperty("step", key);
+    tap.addProperty("step", step);
     tap.addProperty("kind", done ? "DONE" : "TAKEN_BACK");
-    tap.addProperty("toldAt", tappedAt.toString());
+    tap.addProperty("toldAt", at.toString());
     if (done) {
       tap.addProperty("minutes", 3.7);
     }
-    taps.add(tap);
-    last.put(key, done);
     return tap;
   }
 
@@ -217,30 +206,7 @@ final class Bookers implements AtWork {
   }
 
   @Override
-  public void untilKept(int more) throws InterruptedException {
-    since = Instant.now();
-    kept.drainPermits();
-    assertThat(kept.tryAcquire(more, LONGEST.toSeconds(), TimeUnit.SECONDS))
-        .as("nothing is kept any more; faults: %s", faults)
-        .isTrue();
-  }
-
-  @Override
-  public void end() throws InterruptedException, ExecutionException {
-    over = true;
-    for (Future<?> one : all) {
-      one.get();
-    }
-  }
-
-  @Override
-  public void close() {
-    over = true;
-    people.close();
-  }
-
-  @Override
-  public List<String> faults() {
+  List<String> faults() {
     return List.copyOf(faults);
   }
 

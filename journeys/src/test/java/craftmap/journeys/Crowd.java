@@ -26,12 +26,6 @@ import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 import javax.imageio.ImageIO;
@@ -41,10 +35,9 @@ import javax.imageio.ImageIO;
  * they were told is kept: pieces started and taken in from files, marks on the same piece, takings
  * from the same pot, photos.
  */
-final class Crowd implements AtWork {
+final class Crowd extends AtWork {
   private static final BigDecimal POT = new BigDecimal("4900");
   private static final BigDecimal TAKEN = new BigDecimal("0.7");
-  private static final Duration LONGEST = Duration.ofMinutes(3);
 
   /** As much as somebody marks and photographs on a piece that went through a lot. */
   private static final int MOST_ON_A_PIECE = 120;
@@ -55,8 +48,6 @@ final class Crowd implements AtWork {
   private static final Duration WORTH_A_LINE = Duration.ofSeconds(3);
 
   private final HttpClient http = HttpClient.newHttpClient();
-  private final ExecutorService people;
-  private final List<Future<?>> all = new ArrayList<>();
   private final byte[] photo = photo();
   private final String address;
   private final String pot;
@@ -71,7 +62,6 @@ final class Crowd implements AtWork {
   private final AtomicInteger perhapsBooked = new AtomicInteger();
   private final AtomicInteger unanswered = new AtomicInteger();
   private final Map<Integer, String> faults = new ConcurrentHashMap<>();
-  private final Semaphore kept = new Semaphore(0);
 
   private Instant started = Instant.now();
   private Instant last = started;
@@ -82,9 +72,6 @@ final class Crowd implements AtWork {
 
   /** When nobody's was kept for long, for whoever looks for the reason. */
   private final List<String> stops = new ArrayList<>();
-
-  private volatile Instant since = started;
-  private volatile boolean over;
 
   /** A piece with the marks and photos on it that are told to be kept. */
   private record Shared(String id, Queue<String> marks, Queue<String> photos) {
@@ -99,6 +86,7 @@ final class Crowd implements AtWork {
 
   /** They work at an address; the same one all the time. */
   Crowd(String address, int writers) {
+    super(writers);
     this.address = address;
     Answer made = send("POST", "/api/pieces", chest("Everybody's chest"));
     assertThat(made.status()).as(made.body()).isEqualTo(201);
@@ -114,13 +102,9 @@ final class Crowd implements AtWork {
                 .formatted(POT));
     assertThat(poured.status()).as(poured.body()).isEqualTo(201);
     pot = poured.json().getAsJsonArray("pots").get(0).getAsJsonObject().get("id").getAsString();
-    people = Executors.newFixedThreadPool(writers);
     last = Instant.now();
     started = last;
-    for (int w = 0; w < writers; w++) {
-      int writer = w;
-      all.add(people.submit(() -> works(writer)));
-    }
+    begin(writers, this::works);
   }
 
   private Shared now() {
@@ -182,7 +166,7 @@ final class Crowd implements AtWork {
   private void works(int writer) {
     Random dice = new Random(77L * writer + 5);
     Instant began = Instant.now();
-    for (int n = 0; !over; n++) {
+    for (int n = 0; !isOver(); n++) {
       String name = "w%d-%d".formatted(writer, n);
       Instant sent = Instant.now();
       Answer answer =
@@ -219,9 +203,7 @@ final class Crowd implements AtWork {
     }
     last = now;
     waitedMs.add(Duration.between(began, now).toMillis());
-    if (sent.isAfter(since)) {
-      kept.release();
-    }
+    isKept(sent);
   }
 
   /** So many of a hundred waited no longer. */
@@ -290,39 +272,12 @@ final class Crowd implements AtWork {
     return made;
   }
 
-  /**
-   * Until so many more were told that what they did from now on is kept; what was under way does
-   * not count.
-   */
-  @Override
-  public void untilKept(int more) throws InterruptedException {
-    since = Instant.now();
-    kept.drainPermits();
-    assertThat(kept.tryAcquire(more, LONGEST.toSeconds(), TimeUnit.SECONDS))
-        .as("nothing is kept any more")
-        .isTrue();
-  }
-
-  @Override
-  public void end() throws InterruptedException, ExecutionException {
-    over = true;
-    for (Future<?> one : all) {
-      one.get();
-    }
-  }
-
-  @Override
-  public void close() {
-    over = true;
-    people.close();
-  }
-
   synchronized Duration longestStop() {
     return longestStop;
   }
 
   @Override
-  public List<String> faults() {
+  List<String> faults() {
     return List.copyOf(new TreeMap<>(faults).values());
   }
 
@@ -368,10 +323,9 @@ final class Crowd implements AtWork {
                 .get("level")
                 .getAsBigDecimal());
     assertThat(taken.remainder(TAKEN)).as("booked whole").isEqualByComparingTo("0");
-    int underWay = over ? 0 : all.size();
     assertThat(taken.divide(TAKEN).intValueExact())
         .as(at)
-        .isBetween(wereBooked, booked.get() + perhapsBooked.get() + underWay);
+        .isBetween(wereBooked, booked.get() + perhapsBooked.get() + underWay());
   }
 
   private String ask(String at, String path) {

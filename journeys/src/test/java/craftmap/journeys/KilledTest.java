@@ -23,7 +23,6 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -204,15 +203,7 @@ class KilledTest {
       String key = steps.get(dice.nextInt(steps.size())).get("key").getAsString();
       boolean done = dice.nextInt(4) > 0;
       at = at.plusMillis(1 + dice.nextInt(200_000));
-      JsonObject tap = new JsonObject();
-      tap.addProperty("id", UUID.randomUUID().toString());
-      tap.addProperty("step", key);
-      tap.addProperty("kind", done ? "DONE" : "TAKEN_BACK");
-      tap.addProperty("toldAt", at.toString());
-      if (done) {
-        tap.addProperty("minutes", 3.7);
-      }
-      taps.add(tap);
+      taps.add(Bookers.tap(key, done, at));
       last.put(key, done);
     }
     AtomicInteger taken = new AtomicInteger();
