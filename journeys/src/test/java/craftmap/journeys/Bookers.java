@@ -25,6 +25,7 @@ import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.Consumer;
 
 /**
  * People of the demo's studio who tick off lays, cut a picture, and tap steps at the bench, and
@@ -182,25 +183,31 @@ final class Bookers extends AtWork {
     for (JsonElement thing : get("/api/shelf").getAsJsonArray()) {
       JsonObject o = thing.getAsJsonObject();
       if (o.has("designId")) {
-        collect(get("/api/designs/" + text(o, "designId")), levels);
+        stocks(
+            get("/api/designs/" + text(o, "designId")), s -> levels.put(text(s, "id"), level(s)));
       } else if (o.has("mediumId")) {
-        collect(get("/api/media/" + text(o, "mediumId")), levels);
+        stocks(get("/api/media/" + text(o, "mediumId")), s -> levels.put(text(s, "id"), level(s)));
       }
     }
     assertThat(levels).hasSizeGreaterThan(20);
     return levels;
   }
 
-  private static void collect(JsonElement any, Map<String, Double> levels) {
+  private static double level(JsonObject stock) {
+    return stock.get("level").getAsDouble();
+  }
+
+  /** Every stock that stands anywhere in an answer; none is ever below nothing. */
+  static void stocks(JsonElement any, Consumer<JsonObject> each) {
     if (any.isJsonArray()) {
-      any.getAsJsonArray().forEach(e -> collect(e, levels));
+      any.getAsJsonArray().forEach(e -> stocks(e, each));
     } else if (any.isJsonObject()) {
       JsonObject o = any.getAsJsonObject();
       if (o.has("level") && o.has("available")) {
-        assertThat(o.get("level").getAsDouble()).as("%s", o).isNotNegative();
-        levels.put(text(o, "id"), o.get("level").getAsDouble());
+        assertThat(level(o)).as("%s", o).isNotNegative();
+        each.accept(o);
       } else {
-        o.entrySet().forEach(e -> collect(e.getValue(), levels));
+        o.entrySet().forEach(e -> stocks(e.getValue(), each));
       }
     }
   }

@@ -92,18 +92,12 @@ class KilledTest {
   }
 
   private static void collect(JsonElement any, TreeMap<String, String> levels) {
-    if (any.isJsonArray()) {
-      any.getAsJsonArray().forEach(e -> collect(e, levels));
-    } else if (any.isJsonObject()) {
-      JsonObject o = any.getAsJsonObject();
-      if (o.has("level") && o.has("available")) {
-        assertThat(o.get("level").getAsDouble()).as("%s", o).isNotNegative();
-        levels.put(
-            o.get("id").getAsString(), o.get("level") + " of which free " + o.get("available"));
-      } else {
-        o.entrySet().forEach(e -> collect(e.getValue(), levels));
-      }
-    }
+    Bookers.stocks(
+        any,
+        stock ->
+            levels.put(
+                stock.get("id").getAsString(),
+                stock.get("level") + " of which free " + stock.get("available")));
   }
 
   @Test
