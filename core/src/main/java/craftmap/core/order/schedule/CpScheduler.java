@@ -3,7 +3,6 @@ package craftmap.core.order.schedule;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
-import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import craftmap.core.order.bench.Openings;
@@ -82,7 +81,9 @@ public final class CpScheduler implements Scheduler {
       }
       int least = Math.max(start, best.least());
       if (best.finish() > least) {
-        least = Math.max(least, sooner(least));
+        Schedule sooner = new Soonest(problem, bounds, best, least, work * 0.7).look();
+        best = sooner;
+        least = sooner.least();
         Settling.earlier(problem, best).ifPresent(this::take);
       }
       int visits = fewestVisits();
@@ -136,22 +137,6 @@ public final class CpScheduler implements Scheduler {
         days++;
       }
       return days;
-    }
-
-    /** Looks for one that ends sooner; answers with what is proven about the finish. */
-    private int sooner(int least) {
-      OrderModel model = new OrderModel(problem, bounds, best);
-      IntVar finish = model.finish(least);
-      model.hint(best);
-      model.cp().addHint(finish, best.finish());
-      model.cp().minimize(finish);
-      CpSolver solver = Solvers.ofManyWays(SEED, work * 0.7);
-      CpSolverStatus status = solver.solve(model.cp());
-      if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
-        take(model.schedule(solver));
-        return (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
-      }
-      return least;
     }
 
     /** Among those that end as soon, one of fewer days. */

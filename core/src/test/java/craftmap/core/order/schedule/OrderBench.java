@@ -1,24 +1,9 @@
 package craftmap.core.order.schedule;
 
-import craftmap.core.order.bench.Bench;
-import craftmap.core.order.bench.Hours;
-import craftmap.core.order.bench.Person;
-import craftmap.core.order.climate.Climate;
-import craftmap.core.order.climate.DayClimate;
-import craftmap.core.order.climate.DryingLaw;
-import craftmap.core.order.work.Doing;
-import craftmap.core.order.work.Dry;
-import craftmap.core.order.work.Link;
-import craftmap.core.order.work.Material;
-import craftmap.core.order.work.Work;
-import craftmap.core.order.work.WorkStep;
-import java.time.Duration;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -49,7 +34,7 @@ class OrderBench {
     double byList = 0;
     double byChain = 0;
     for (int s = 0; s < STUDIOS; s++) {
-      Problem problem = problem(new Random(s), pieces, groups, each, people);
+      Problem problem = Works.handsFull(new Random(s), pieces, groups, each, people);
       long start = System.nanoTime();
       Schedule found =
           new CpScheduler(new ListScheduler(2000, 1), work).schedule(problem).orElseThrow();
@@ -78,68 +63,5 @@ class OrderBench {
 
   private static double over(Optional<Schedule> other, Schedule found) {
     return other.orElseThrow().finish() / (double) found.finish() - 1;
-  }
-
-  /** Groups that are prepared, primed, painted, decorated and sealed, by a studio's hours. */
-  private static Problem problem(Random dice, int pieces, int groups, int each, int people) {
-    List<WorkStep> steps = new ArrayList<>();
-    List<Link> links = new ArrayList<>();
-    for (int p = 0; p < pieces; p++) {
-      for (int g = 0; g < groups; g++) {
-        String last = null;
-        for (int k = 0; k < each; k++) {
-          String id = p + ":" + g + ":" + k;
-          boolean preparing = k < 2;
-          Dry dry =
-              new Dry(
-                  Dry.For.RECOAT,
-                  Duration.ofMinutes(preparing ? 20 + dice.nextInt(40) : 45 + dice.nextInt(260)),
-                  dice.nextInt(5) == 0 ? DryingLaw.WARMTH : DryingLaw.WATER);
-          steps.add(
-              new WorkStep(
-                  id,
-                  "p" + p,
-                  p + ":" + g,
-                  Doing.COAT,
-                  id,
-                  1,
-                  1,
-                  Duration.ofSeconds(240 + dice.nextInt(2400)),
-                  Set.of(p + " " + g),
-                  k == 4 && dice.nextBoolean() ? Set.of("stencil" + dice.nextInt(3)) : Set.of(),
-                  Optional.of(dry),
-                  Material.NONE));
-          if (last != null) {
-            WorkStep before = steps.get(steps.size() - 2);
-            Link link = Link.dry(last, id, before.wet().orElseThrow());
-            links.add(
-                dice.nextInt(6) == 0 && before.wet().orElseThrow().label().toMinutes() < 70
-                    ? link.within(
-                        new Dry(
-                            Dry.For.FRESH,
-                            before.wet().orElseThrow().label().plusHours(1),
-                            before.wet().orElseThrow().law()))
-                    : link);
-          }
-          last = id;
-        }
-      }
-    }
-    List<Person> all = new ArrayList<>();
-    for (int i = 0; i < people; i++) {
-      all.add(
-          new Person(
-              "P" + i,
-              Hours.weekdays(Hours.Stretch.of(9, 12), Hours.Stretch.of(13, 17)),
-              Set.of()));
-    }
-    Bench bench =
-        new Bench(
-            ZoneId.of("Europe/Lisbon"),
-            all,
-            DayClimate.of(new Climate(20, 52), 8, 18, new Climate(15, 64)),
-            50,
-            false);
-    return new Problem(new Work(steps, links), bench, Works.MONDAY, 60);
   }
 }

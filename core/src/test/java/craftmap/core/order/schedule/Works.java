@@ -199,4 +199,70 @@ final class Works {
     return new Bench(
         ZoneId.of("Pacific/Auckland"), all, climate, 2 + dice.nextInt(3), dice.nextBoolean());
   }
+
+  /**
+   * Groups that are prepared, primed, painted, decorated and sealed, by a studio's hours, which
+   * have to be filled to the minute for all to be done as soon as it can be.
+   */
+  static Problem handsFull(Random dice, int pieces, int groups, int each, int people) {
+    List<WorkStep> steps = new ArrayList<>();
+    List<Link> links = new ArrayList<>();
+    for (int p = 0; p < pieces; p++) {
+      for (int g = 0; g < groups; g++) {
+        String last = null;
+        for (int k = 0; k < each; k++) {
+          String id = p + ":" + g + ":" + k;
+          boolean preparing = k < 2;
+          Dry dry =
+              new Dry(
+                  Dry.For.RECOAT,
+                  Duration.ofMinutes(preparing ? 20 + dice.nextInt(40) : 45 + dice.nextInt(260)),
+                  dice.nextInt(5) == 0 ? DryingLaw.WARMTH : DryingLaw.WATER);
+          steps.add(
+              new WorkStep(
+                  id,
+                  "p" + p,
+                  p + ":" + g,
+                  Doing.COAT,
+                  id,
+                  1,
+                  1,
+                  Duration.ofSeconds(240 + dice.nextInt(2400)),
+                  Set.of(p + " " + g),
+                  k == 4 && dice.nextBoolean() ? Set.of("stencil" + dice.nextInt(3)) : Set.of(),
+                  Optional.of(dry),
+                  Material.NONE));
+          if (last != null) {
+            WorkStep before = steps.get(steps.size() - 2);
+            Link link = Link.dry(last, id, before.wet().orElseThrow());
+            links.add(
+                dice.nextInt(6) == 0 && before.wet().orElseThrow().label().toMinutes() < 70
+                    ? link.within(
+                        new Dry(
+                            Dry.For.FRESH,
+                            before.wet().orElseThrow().label().plusHours(1),
+                            before.wet().orElseThrow().law()))
+                    : link);
+          }
+          last = id;
+        }
+      }
+    }
+    List<Person> all = new ArrayList<>();
+    for (int i = 0; i < people; i++) {
+      all.add(
+          new Person(
+              "P" + i,
+              Hours.weekdays(Hours.Stretch.of(9, 12), Hours.Stretch.of(13, 17)),
+              Set.of()));
+    }
+    Bench bench =
+        new Bench(
+            ZoneId.of("Europe/Lisbon"),
+            all,
+            DayClimate.of(new Climate(20, 52), 8, 18, new Climate(15, 64)),
+            50,
+            false);
+    return new Problem(new Work(steps, links), bench, MONDAY, 60);
+  }
 }
