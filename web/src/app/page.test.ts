@@ -5,10 +5,11 @@ import { routes } from './routes';
 
 type Fetched = () => Promise<{ readonly Component: unknown }>;
 
+const Page = () => null;
+
 describe('a page fetched when it is gone to', () => {
   it('is not fetched before', async () => {
     let times = 0;
-    const Page = () => null;
     const { lazy } = page('Page', async () => {
       times++;
       return { Page };
