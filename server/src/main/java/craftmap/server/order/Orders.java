@@ -69,7 +69,7 @@ class Orders {
   static final int WHILE_ONE_WAITS = 120;
 
   private static final int ROUNDS_OF_MANY = 500;
-  private static final int ROUNDS = 2000;
+  private static final int ROUNDS = 500;
   private static final int ROUNDS_BESIDE = 400;
   private static final long SEED = 1;
 

@@ -176,7 +176,7 @@ class TwoStudiosTest extends ServerTest {
     Instant begins = plan.order().begins().orElseThrow().atZone(bench.zone()).toInstant();
     Problem problem = new Problem(work, bench, begins, 30);
     Schedule schedule =
-        new CpScheduler(new ListScheduler(2000, 1), 0.3).schedule(problem).orElseThrow();
+        new CpScheduler(new ListScheduler(500, 1), 0.3).schedule(problem).orElseThrow();
     OrderFinding held =
         Minding.of(problem, schedule, -1).stream()
             .filter(f -> f.rule() == OrderFinding.Rule.HELD_FOR_WINDOW)

@@ -16,24 +16,25 @@ import java.util.Set;
 final class Soonest {
   private static final long SEED = 1;
 
-  /** What one pair of hands can do by the least is found with less than this, nearly always. */
-  private static final double TO_TRY_THE_LEAST = 0.15;
+  /**
+   * Whether one pair of hands can do all by a minute is told with less than this, nearly always.
+   */
+  private static final double TO_TELL = 0.15;
 
   /** With more hands the least is seldom met: most of the work is kept for what comes near it. */
   private static final double SHARE_TO_TRY_THE_LEAST = 0.25;
 
-  /** What cannot be done in time is seen at once, or takes long. */
+  /** With more hands, what cannot be done in time is seen at once or not for long. */
   private static final double TO_SEE_IT_AT_ONCE = 0.02;
 
-  /** With one pair of hands what is open after the first try is worth so many times as much. */
-  private static final double MORE_FOR_ONE_PAIR_OF_HANDS = 2.5;
+  /** Of more steps than this a question takes more to be read than it is worth. */
+  private static final int MOST_STEPS_TO_ASK_ABOUT = 120;
 
   /** With less than this a solver comes to nothing. */
   private static final double TOO_LITTLE = 0.01;
 
   private final Problem problem;
   private final Bounds bounds;
-  private final double work;
   private double left;
   private Schedule best;
   private int least;
@@ -48,23 +49,20 @@ final class Soonest {
     this.bounds = bounds;
     this.best = best;
     this.least = least;
-    this.work = work;
     this.left = work;
   }
 
   /** The best that was found, with what is proven to be the least. */
   Schedule look() {
-    if (isOpen()) {
-      tryTheLeast();
-    }
-    if (isOpen() && problem.people() == 1 && work >= TO_TRY_THE_LEAST) {
-      double kept = left;
-      left = work * MORE_FOR_ONE_PAIR_OF_HANDS;
-      settle();
-      left = kept;
+    if (problem.size() <= MOST_STEPS_TO_ASK_ABOUT) {
+      askByWhen();
+      if (isOpen()) {
+        // what is found without a relaxation is where all ways go on from
+        lookOnFromTheBest(Solvers.withoutRelaxation(SEED, left / 2));
+      }
     }
     if (isOpen()) {
-      lookOnFromTheBest();
+      lookOnFromTheBest(Solvers.ofManyWays(SEED, left));
     }
     return new Schedule(best.steps(), least);
   }
@@ -73,41 +71,29 @@ final class Soonest {
     return least < best.finish() && left > TOO_LITTLE;
   }
 
-  private void tryTheLeast() {
-    double most = problem.people() == 1 ? TO_TRY_THE_LEAST : work * SHARE_TO_TRY_THE_LEAST;
-    if (canAllBeDoneBy(least, false, most) == CpSolverStatus.INFEASIBLE) {
-      int end = best.finish();
-      while (least < end && isOpen()) {
-        int middle = (least + end) >>> 1;
-        boolean isSettled =
-            canAllBeDoneBy(middle, false, TO_SEE_IT_AT_ONCE) == CpSolverStatus.INFEASIBLE;
-        end = isSettled ? end : middle;
-      }
-    }
-  }
-
-  /** Asks in all ways for as long as there are answers. */
-  private void settle() {
+  /** The least first, then halfway between it and what is not known to be possible. */
+  private void askByWhen() {
+    boolean isOnePairOfHands = problem.people() == 1;
+    double most = isOnePairOfHands ? TO_TELL : left * SHARE_TO_TRY_THE_LEAST;
     int by = least;
-    CpSolverStatus answer = canAllBeDoneBy(by, true, left);
-    while (answer != CpSolverStatus.UNKNOWN && isOpen()) {
-      // where the least cannot be kept, what is known is likely to be the soonest
-      by = answer == CpSolverStatus.INFEASIBLE ? best.finish() - 1 : (least + best.finish()) >>> 1;
-      answer = canAllBeDoneBy(by, true, left);
+    int end = best.finish();
+    while (least < end && isOpen()) {
+      CpSolverStatus answer = canAllBeDoneBy(by, Math.min(left, most));
+      if (answer == CpSolverStatus.UNKNOWN) {
+        end = by;
+      } else if (answer != CpSolverStatus.INFEASIBLE) {
+        end = best.finish();
+      }
+      by = (least + end) >>> 1;
+      most = isOnePairOfHands ? TO_TELL : TO_SEE_IT_AT_ONCE;
     }
   }
 
-  private CpSolverStatus canAllBeDoneBy(int by, boolean inManyWays, double work) {
+  private CpSolverStatus canAllBeDoneBy(int by, double work) {
     OrderModel model = new OrderModel(problem, bounds, by, Set.copyOf(best.moved(problem)));
     CpSolverStatus answer = CpSolverStatus.INFEASIBLE;
     if (model.isPossible()) {
-      double most = Math.min(left, work);
-      CpSolver solver = inManyWays ? Solvers.ofManyWays(SEED, most) : Solvers.solver(SEED, most);
-      answer = solver.solve(model.cp());
-      left -= solver.response().getDeterministicTime();
-      if (answer == CpSolverStatus.OPTIMAL || answer == CpSolverStatus.FEASIBLE) {
-        take(model.schedule(solver));
-      }
+      answer = answer(model, Solvers.withoutRelaxation(SEED, work));
     }
     if (answer == CpSolverStatus.INFEASIBLE) {
       least = by + 1;
@@ -115,23 +101,25 @@ final class Soonest {
     return answer;
   }
 
-  private void lookOnFromTheBest() {
+  private void lookOnFromTheBest(CpSolver solver) {
     OrderModel model = new OrderModel(problem, bounds, best);
     IntVar finish = model.finish(least);
     model.hint(best);
     model.cp().addHint(finish, best.finish());
     model.cp().minimize(finish);
-    CpSolver solver = Solvers.ofManyWays(SEED, left);
-    CpSolverStatus answer = solver.solve(model.cp());
-    if (answer == CpSolverStatus.OPTIMAL || answer == CpSolverStatus.FEASIBLE) {
-      take(model.schedule(solver));
+    if (answer(model, solver) != CpSolverStatus.UNKNOWN) {
       least = Math.max(least, (int) Math.ceil(solver.bestObjectiveBound() - 1e-6));
     }
   }
 
-  private void take(Schedule other) {
-    if (other.isBetterThan(best, problem)) {
-      best = other;
+  private CpSolverStatus answer(OrderModel model, CpSolver solver) {
+    CpSolverStatus answer = solver.solve(model.cp());
+    left -= solver.response().getDeterministicTime();
+    boolean isFound = answer == CpSolverStatus.OPTIMAL || answer == CpSolverStatus.FEASIBLE;
+    if (isFound) {
+      Schedule found = model.schedule(solver);
+      best = found.isBetterThan(best, problem) ? found : best;
     }
+    return isFound || answer == CpSolverStatus.INFEASIBLE ? answer : CpSolverStatus.UNKNOWN;
   }
 }

@@ -16,6 +16,9 @@ import org.junit.jupiter.api.Test;
 class OrderBench {
   private static final int STUDIOS = 20;
 
+  /** As many as the page asks for. */
+  private static final int ROUNDS = 500;
+
   @Test
   void threePiecesOfTwentySteps() {
     run("60 steps in 3 pieces", 3, 4, 5, 1, 0.3);
@@ -37,7 +40,7 @@ class OrderBench {
       Problem problem = Works.handsFull(new Random(s), pieces, groups, each, people);
       long start = System.nanoTime();
       Schedule found =
-          new CpScheduler(new ListScheduler(2000, 1), work).schedule(problem).orElseThrow();
+          new CpScheduler(new ListScheduler(ROUNDS, 1), work).schedule(problem).orElseThrow();
       times.add((System.nanoTime() - start) / 1e6);
       proven += found.isProven() ? 1 : 0;
       double off = (found.finish() - found.least()) / (double) found.finish();
