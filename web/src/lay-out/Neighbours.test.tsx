@@ -6,12 +6,11 @@ import type { Room } from '../map/FaceMap';
 import { drawn } from '../testing/page';
 import { Neighbours } from './Neighbours';
 
-const face = (id: string, leftMm: number, topMm: number, widthMm: number, heightMm: number) =>
+const face = (id: string, widthMm: number, heightMm: number, nextTo: FaceView['nextTo'] = []) =>
   ({
     id,
     name: `The ${id}`,
-    wraps: false,
-    onNet: { leftMm, topMm, widthMm, heightMm },
+    nextTo,
     width: { mm: widthMm },
     height: { mm: heightMm },
     pathData: 'M0 0h1v1z',
@@ -25,9 +24,13 @@ const face = (id: string, leftMm: number, topMm: number, widthMm: number, height
     shows: '#456',
   }) as unknown as FaceView;
 
-const left = face('left', 0, 0, 300, 900);
-const door = face('door', 300, 0, 400, 900);
-const right = face('right', 700, 0, 300, 900);
+const left = face('left', 300, 900);
+const right = face('right', 300, 450);
+const door = face('door', 400, 900, [
+  { edge: 'LEFT', faceId: 'left', alongMm: 0 },
+  { edge: 'RIGHT', faceId: 'right', alongMm: 312.4 },
+  { edge: 'TOP', faceId: 'taken off', alongMm: 0 },
+]);
 
 const beside = (room: Room, upright = false, onGo = vi.fn()) => (
   <svg>
@@ -83,5 +86,8 @@ describe('the faces beside a face', () => {
     expect(there.getAttribute('width')).toBe('150');
     expect(there.getAttribute('height')).toBe('450');
     expect(there.closest('[data-beside]')?.getAttribute('transform')).toBe('translate(-220 0)');
+    const other = screen.getByRole('button', { name: 'Go on to The right' });
+    expect(other.getAttribute('height')).toBe('225');
+    expect(other.closest('[data-beside]')?.getAttribute('transform')).toBe('translate(270 156.2)');
   });
 });

@@ -6,7 +6,6 @@ import { FaceTarget } from '../map/FaceTarget';
 import type { Stencils } from '../map/Items';
 import { num } from '../map/viewport';
 import { ink } from '../theme/theme';
-import { type Neighbour, neighbours } from './neighbours';
 
 type Props = {
   readonly face: FaceView;
@@ -19,6 +18,15 @@ type Props = {
   /** the tape stands at the left */
   readonly upright: boolean;
   readonly onGo: (faceId: string) => void;
+};
+
+const SIDE = { LEFT: 'left', RIGHT: 'right', TOP: 'above', BOTTOM: 'below' } as const;
+
+type Neighbour = {
+  readonly side: keyof Room;
+  readonly face: FaceView;
+  /** where its top left corner lies along the edge they share, from that of the face */
+  readonly alongMm: number;
 };
 
 /** Clear of the letters, the lengths and the tape beside the face. */
@@ -41,7 +49,11 @@ export const Neighbours = memo(function Neighbours({
   onGo,
 }: Props) {
   const apart = upright ? APART_FROM_UPRIGHT : APART;
-  const shown = neighbours(face, faces).filter((n) => room[n.side] > apart[n.side] + LEAST_SEEN);
+  const shown = face.nextTo.flatMap(({ edge, faceId, alongMm }) => {
+    const side = SIDE[edge];
+    const next = faces.find((f) => f.id === faceId);
+    return next && room[side] > apart[side] + LEAST_SEEN ? [{ side, face: next, alongMm }] : [];
+  });
   return shown.map((n) => (
     <Beside
       key={n.face.id}

@@ -18,11 +18,11 @@ import java.util.Optional;
  * @param name the name of its motif box
  * @param borderMm left on all round, as far as there is picture
  */
-public record NamedPart(String name, double borderMm, Edge edge) {
+public record NamedPart(String name, double borderMm, PartEdge edge) {
   public static final LengthRange BORDER = LengthRange.DISTANCE.upTo(200);
 
   /** How its edge is made. */
-  public enum Edge {
+  public enum PartEdge {
     CUT,
     /** Torn wet, so that the edge is soft. */
     TORN

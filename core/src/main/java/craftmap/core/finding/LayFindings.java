@@ -97,7 +97,7 @@ public final class LayFindings {
     laid.lay()
         .pieces()
         .part()
-        .filter(p -> p.edge() == NamedPart.Edge.TORN)
+        .filter(p -> p.edge() == NamedPart.PartEdge.TORN)
         .ifPresent(p -> add(FindingRule.TORN_EDGE, Level.FINE, new Figure.Length(p.borderMm())));
     found.addAll(SheetFindings.of(face, laid));
     if (laid.design() instanceof Moulding m) {

@@ -91,7 +91,7 @@ final class HandsOn {
   /** Cut, torn, weeded, cast, printed. */
   private static double ahead(Lay lay, Design design, List<Item> items) {
     int n = items.size();
-    boolean torn = lay.pieces().part().filter(p -> p.edge() == NamedPart.Edge.TORN).isPresent();
+    boolean torn = lay.pieces().part().filter(p -> p.edge() == NamedPart.PartEdge.TORN).isPresent();
     double freed = n * (torn ? TEAR_A_PART : CUT_A_PART);
     return switch (design) {
       case CustomCut cut ->

@@ -37,7 +37,7 @@ class NamedPartTest {
   private static final MotifBox MOON = Prints.motif("the moon", 3, 120.2, 8.4, 22.6, 22.6);
 
   private static NamedPart part(String name, double border) {
-    return new NamedPart(name, border, NamedPart.Edge.CUT);
+    return new NamedPart(name, border, NamedPart.PartEdge.CUT);
   }
 
   @Test

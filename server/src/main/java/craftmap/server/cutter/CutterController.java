@@ -99,9 +99,10 @@ class CutterController {
       List<StrokeView> strokes) {}
 
   /** One line with the blade down. */
-  record StrokeView(double fromSeconds, double untilSeconds, String data, List<PlaceView> points) {}
+  record StrokeView(
+      double fromSeconds, double untilSeconds, String data, List<BladePlaceView> points) {}
 
-  record PlaceView(double xMm, double yMm) {}
+  record BladePlaceView(double xMm, double yMm) {}
 
   /** A plotter file from elsewhere. */
   record OwnFile(String name, String content) {}
@@ -287,7 +288,7 @@ class CutterController {
         stroke.fromSeconds(),
         stroke.untilSeconds(),
         CutterSvg.data(turned),
-        turned.stream().map(p -> new PlaceView(p.xMm(), p.yMm())).toList());
+        turned.stream().map(p -> new BladePlaceView(p.xMm(), p.yMm())).toList());
   }
 
   private static String metres(double mm) {

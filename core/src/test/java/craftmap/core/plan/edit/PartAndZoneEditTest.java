@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 
 /** A part of a picture alone, a zone of a face, and back again. */
 class PartAndZoneEditTest {
-  private static final NamedPart HERON = new NamedPart("heron", 4.5, NamedPart.Edge.TORN);
+  private static final NamedPart HERON = new NamedPart("heron", 4.5, NamedPart.PartEdge.TORN);
 
   private static Plan chest() {
     Plan chest = Bench.chest();
@@ -76,7 +76,7 @@ class PartAndZoneEditTest {
 
   @Test
   void aPartThatIsNotThereIsRefusedAndSoAreWords() {
-    NamedPart gull = new NamedPart("gull", 0, NamedPart.Edge.CUT);
+    NamedPart gull = new NamedPart("gull", 0, NamedPart.PartEdge.CUT);
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> Bench.done(chest(), new LayEdit.UsePart("p", Optional.of(gull))))
         .withMessageContaining("heron");

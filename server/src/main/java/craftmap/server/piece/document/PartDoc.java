@@ -8,4 +8,4 @@ import craftmap.core.design.NamedPart;
  * @param name the name of its motif box
  * @param borderMm left on all round
  */
-public record PartDoc(String name, double borderMm, NamedPart.Edge edge) {}
+public record PartDoc(String name, double borderMm, NamedPart.PartEdge edge) {}

@@ -97,7 +97,7 @@ public record LayView(
       List<String> names,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String chosen,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Measure border,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) NamedPart.Edge edge) {}
+      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) NamedPart.PartEdge edge) {}
 
   public record RuleChoice(RuleKind kind, String text) {}
 

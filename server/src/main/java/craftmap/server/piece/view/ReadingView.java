@@ -47,6 +47,7 @@ public record ReadingView(
    * @param labelAt a place well inside, for its name
    * @param wraps rolled up on the piece: its left and right ends are one seam
    * @param onNet where it lies on the net; absent where it is not shown
+   * @param nextTo what lies next to it when the piece is unfolded, along each of its edges
    * @param setInto the face it is an inset of
    * @param at where it begins on that face
    * @param gridCellMm side of the square cells that letters and figures name
@@ -87,6 +88,7 @@ public record ReadingView(
       boolean shown,
       boolean added,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) BoxView onNet,
+      List<NextView> nextTo,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String setInto,
       PointDoc at,
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) InsetView inset,
@@ -101,6 +103,13 @@ public record ReadingView(
       List<LayView> lays,
       List<GuideView> guides,
       List<NoteView> notes) {}
+
+  /**
+   * A face along an edge of another.
+   *
+   * @param alongMm where its top left corner lies along that edge, from that of the other
+   */
+  public record NextView(Edge edge, String faceId, double alongMm) {}
 
   /** How far from the edges of the face it is set into an added face begins. */
   public record InsetView(String faceId, Measure left, Measure top) {}

@@ -7,6 +7,7 @@ import craftmap.core.measure.Decimals;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
+import craftmap.core.plan.NextTo;
 import craftmap.core.plan.Part;
 import craftmap.core.plan.PlanFace;
 import craftmap.core.plan.coats.CoatsReading;
@@ -71,6 +72,7 @@ public final class ReadingViews {
     reading.faces().forEach(f -> faceNames.put(f.face().id(), f.face().name()));
     Map<String, Integer> partOf = new HashMap<>();
     reading.parts().forEach(p -> p.faceIds().forEach(f -> partOf.put(f, p.number())));
+    List<PlanFace> places = reading.faces().stream().map(PlanReading.FaceReading::place).toList();
     List<ReadingView.FaceView> faces = new ArrayList<>();
     for (PlanReading.FaceReading face : reading.faces()) {
       if (face.place().onNet().isPresent()) {
@@ -78,7 +80,7 @@ public final class ReadingViews {
         right = Math.max(right, box.rightMm());
         bottom = Math.max(bottom, box.bottomMm());
       }
-      faces.add(face(face, partOf.get(face.face().id()), coats));
+      faces.add(face(face, partOf.get(face.face().id()), NextTo.of(face.place(), places), coats));
     }
     return new ReadingView(
         new ReadingView.FormView(
@@ -126,7 +128,10 @@ public final class ReadingViews {
   }
 
   private ReadingView.FaceView face(
-      PlanReading.FaceReading reading, Integer partNumber, CoatsReading coats) {
+      PlanReading.FaceReading reading,
+      Integer partNumber,
+      List<NextTo> nextTo,
+      CoatsReading coats) {
     PlanFace place = reading.place();
     Face face = reading.face();
     Colour shows = coats.shows(face.id()).orElse(face.ground());
@@ -163,6 +168,9 @@ public final class ReadingViews {
         place.shown(),
         place.added(),
         place.onNet().map(Boxes::view).orElse(null),
+        nextTo.stream()
+            .map(n -> new ReadingView.NextView(n.edge(), n.faceId(), n.alongMm()))
+            .toList(),
         place.setInto().orElse(null),
         MarkMapper.doc(place.at()),
         inset(place),
