@@ -3,9 +3,9 @@ package craftmap.core.graph;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -14,12 +14,16 @@ import org.junit.jupiter.api.Test;
  */
 class ColouringTest {
   private static Graph graph(int size, boolean[][] near) {
-    List<List<Integer>> lists = new ArrayList<>();
+    Graph.Pairs pairs = new Graph.Pairs(size);
     for (int i = 0; i < size; i++) {
-      int one = i;
-      lists.add(IntStream.range(0, size).filter(k -> near[one][k]).boxed().toList());
+      for (int k = 0; k < size; k++) {
+        if (near[i][k]) {
+          // both ways, as whoever looks from each thing in turn does
+          pairs.add(i, k);
+        }
+      }
     }
-    return Graph.of(lists);
+    return pairs.graph();
   }
 
   private static boolean[][] random(Random random, int size, double share) {
@@ -65,6 +69,34 @@ class ColouringTest {
       for (int k = 0; k < near.length; k++) {
         if (near[i][k]) {
           assertThat(colouring.colourOf(i)).isNotEqualTo(colouring.colourOf(k));
+        }
+      }
+    }
+  }
+
+  /** Named twice, or both ways round, a pair is still one; lists rise however pairs came. */
+  @Test
+  void aGraphIsTheSameInWhateverOrderItsPairsAreNamed() {
+    Random random = new Random(5_113);
+    for (int round = 0; round < 60; round++) {
+      int size = 1 + random.nextInt(40);
+      boolean[][] near = random(random, size, random.nextDouble());
+      Graph.Pairs pairs = new Graph.Pairs(size);
+      for (int named = 0; named < 8 * size * size; named++) {
+        int one = random.nextInt(size);
+        int other = random.nextInt(size);
+        if (near[one][other]) {
+          pairs.add(one, other);
+        }
+      }
+      Graph whole = graph(size, near);
+      Graph graph = pairs.graph();
+      assertThat(graph.size()).isEqualTo(size);
+      for (int i = 0; i < size; i++) {
+        assertThat(graph.of(i)).isSorted().doesNotHaveDuplicates();
+        assertThat(whole.of(i)).isSorted().contains(graph.of(i));
+        for (int k = 0; k < size; k++) {
+          assertThat(Arrays.binarySearch(whole.of(i), k) >= 0).isEqualTo(near[i][k]);
         }
       }
     }

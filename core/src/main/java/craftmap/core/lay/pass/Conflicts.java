@@ -6,7 +6,6 @@ import craftmap.core.plane.Box;
 import craftmap.core.plane.Squares;
 import craftmap.core.plane.TurnedBox;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -38,13 +37,12 @@ final class Conflicts {
   }
 
   static Graph among(List<StencilPasses.Position> positions) {
-    return positions.isEmpty() ? new Graph(List.of()) : new Conflicts(positions).graph();
+    return positions.isEmpty() ? new Graph.Pairs(0).graph() : new Conflicts(positions).graph();
   }
 
   private Graph graph() {
     Squares squares = Squares.over(prints);
-    List<Neighbours> near = new ArrayList<>();
-    positions.forEach(p -> near.add(new Neighbours()));
+    Graph.Pairs pairs = new Graph.Pairs(positions.size());
     for (int i = 0; i < positions.size(); i++) {
       int sheet = i;
       Box around = positions.get(i).sheet().around();
@@ -53,12 +51,11 @@ final class Conflicts {
           print -> {
             int j = of.get(print);
             if (sheet != j && liesOn(positions.get(sheet), positions.get(j))) {
-              near.get(sheet).add(j);
-              near.get(j).add(sheet);
+              pairs.add(sheet, j);
             }
           });
     }
-    return new Graph(near.stream().map(Neighbours::all).toList());
+    return pairs.graph();
   }
 
   private static boolean liesOn(StencilPasses.Position sheet, StencilPasses.Position print) {
@@ -72,29 +69,5 @@ final class Conflicts {
       }
     }
     return false;
-  }
-
-  /** Numbers that grow one by one, some of them twice. */
-  private static final class Neighbours {
-    private int[] numbers = new int[8];
-    private int size;
-
-    void add(int number) {
-      if (size == numbers.length) {
-        numbers = Arrays.copyOf(numbers, 2 * size);
-      }
-      numbers[size++] = number;
-    }
-
-    int[] all() {
-      Arrays.sort(numbers, 0, size);
-      int kept = 0;
-      for (int i = 0; i < size; i++) {
-        if (i == 0 || numbers[i] != numbers[i - 1]) {
-          numbers[kept++] = numbers[i];
-        }
-      }
-      return Arrays.copyOf(numbers, kept);
-    }
   }
 }

@@ -22,17 +22,15 @@ public record Copies(List<Integer> of, int count, int least) {
   }
 
   public static Copies of(List<Box> windows) {
-    List<List<Integer>> near = new ArrayList<>();
+    Graph.Pairs pairs = new Graph.Pairs(windows.size());
     for (int i = 0; i < windows.size(); i++) {
-      near.add(new ArrayList<>());
       for (int j = 0; j < i; j++) {
         if (windows.get(i).overlaps(windows.get(j), Tolerance.EXACT.lengthMm())) {
-          near.get(i).add(j);
-          near.get(j).add(i);
+          pairs.add(i, j);
         }
       }
     }
-    Colouring colouring = Colouring.of(Graph.of(near));
+    Colouring colouring = Colouring.of(pairs.graph());
     List<Integer> copies = new ArrayList<>();
     for (int i = 0; i < windows.size(); i++) {
       copies.add(colouring.colourOf(i));
