@@ -9,7 +9,6 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Booking;
-import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -216,28 +215,6 @@ class HoldingRow implements Persistable<String> {
 
   Optional<BigDecimal> holds() {
     return Optional.ofNullable(holds);
-  }
-
-  /** The level is changed by the ledger's own statements and read by one: it is no part of this. */
-  Holding toHolding(BigDecimal level) {
-    return new Holding(
-        id,
-        ShelfCode.of(number),
-        Optional.ofNullable(designId),
-        Optional.ofNullable(mediumId),
-        form,
-        unit,
-        holds(),
-        hand,
-        points(offcut),
-        new NewHolding.Particulars(
-            place,
-            Optional.ofNullable(tareG),
-            priceMinor == null ? Optional.empty() : Optional.of(new Money(priceMinor, currency)),
-            Optional.ofNullable(openedOn),
-            Optional.ofNullable(expiresOn)),
-        level,
-        changes);
   }
 
   long number() {

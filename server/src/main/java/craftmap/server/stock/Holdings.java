@@ -9,7 +9,6 @@ import craftmap.server.changes.Thing;
 import craftmap.server.writing.Guarded;
 import craftmap.server.writing.Solves;
 import craftmap.server.writing.Version;
-import java.math.BigDecimal;
 import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -131,8 +130,8 @@ public class Holdings {
   public Holding setUp(String studioId, NewHolding holding) {
     String id = holding.id().isEmpty() ? UUID.randomUUID().toString() : holding.id();
     changes.tell(studioId, Thing.STOCK, id);
-    return rows.save(new HoldingRow(id, studioId, nextNumber(), holding, clock.instant()))
-        .toHolding(BigDecimal.ZERO);
+    rows.save(new HoldingRow(id, studioId, nextNumber(), holding, clock.instant()));
+    return get(studioId, id);
   }
 
   /** Numbers are fetched together; those not given out when the server stops are never used. */
