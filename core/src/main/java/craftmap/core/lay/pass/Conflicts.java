@@ -37,7 +37,7 @@ final class Conflicts {
   }
 
   static Graph among(List<StencilPasses.Position> positions) {
-    return positions.isEmpty() ? new Graph.Pairs(0).graph() : new Conflicts(positions).graph();
+    return positions.isEmpty() ? new Graph(List.of()) : new Conflicts(positions).graph();
   }
 
   private Graph graph() {

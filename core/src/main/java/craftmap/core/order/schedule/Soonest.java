@@ -27,7 +27,9 @@ final class Soonest {
   /** With more hands, what cannot be done in time is seen at once or not for long. */
   private static final double TO_SEE_IT_AT_ONCE = 0.02;
 
-  /** Of more steps than this a question takes more to be read than it is worth. */
+  /**
+   * Of more steps than this reading a question takes long, and a list is answered at once anyway.
+   */
   private static final int MOST_STEPS_TO_ASK_ABOUT = 120;
 
   /** With less than this a solver comes to nothing. */

@@ -19,7 +19,6 @@ import craftmap.core.order.work.WorkStep;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -169,24 +168,7 @@ class SchedulesTest {
   void theFinishIsTheLeastOverAllBeginnings() {
     Random dice = new Random(31415);
     for (int i = 0; i < 40; i++) {
-      List<WorkStep> steps = new ArrayList<>();
-      List<Link> links = new ArrayList<>();
-      for (int k = 0; k < 4; k++) {
-        steps.add(step("s" + k, 1 + dice.nextInt(6), "face" + dice.nextInt(3)));
-      }
-      links.add(link("s0", "s1", dice.nextInt(9)).within(dry(9 + dice.nextInt(12))));
-      links.add(
-          dice.nextBoolean()
-              ? link("s1", "s2", dice.nextInt(9)).within(dry(10 + dice.nextInt(5)))
-              : link("s2", "s3", 3 + dice.nextInt(1500)));
-      Work work = new Work(steps, links);
-      Bench bench =
-          bench(
-              DayClimate.always(Climate.OF_LABELS),
-              1,
-              new Hours.Stretch(
-                  java.time.LocalTime.of(9, 0), java.time.LocalTime.of(9, 9 + dice.nextInt(9))));
-      Problem problem = new Problem(work, bench, MONDAY, 4);
+      Problem problem = Works.ofFewMinutes(dice);
       Optional<Schedule> found = SCHEDULER.schedule(problem);
       int least = EveryBeginning.least(problem);
       assertThat(found.isPresent()).as("case %d", i).isEqualTo(least < Integer.MAX_VALUE);

@@ -38,7 +38,27 @@ class SoonestTest {
     assertThat(found.least()).isGreaterThanOrEqualTo(list.least());
   }
 
-  /** What is told to be the least is, whoever else looks, and for however long. */
+  /** From the worst that is known and from no bound at all: it is found, and is the least. */
+  @Test
+  void theFinishIsTheLeastOverAllBeginnings() {
+    Random dice = new Random(2_718);
+    int sooner = 0;
+    for (int i = 0; i < 40; i++) {
+      Problem problem = Works.ofFewMinutes(dice);
+      Schedule known = ListScheduler.inTheOrderOfThePlan(problem).orElse(null);
+      if (known == null) {
+        continue;
+      }
+      Schedule found = look(problem, new Schedule(known.steps(), 0), 4);
+      Checked.check(problem, found);
+      assertThat(found.isProven()).as("case %d", i).isTrue();
+      assertThat(found.finish()).as("case %d", i).isEqualTo(EveryBeginning.least(problem));
+      sooner += found.finish() < known.finish() ? 1 : 0;
+    }
+    assertThat(sooner).as("cases in which the known one was not the best").isPositive();
+  }
+
+  /** What is told to be the least is, where somebody else looks on from the same beginning. */
   @Test
   void nobodyFindsOneThatEndsSoonerThanTheLeast() {
     int settled = 0;

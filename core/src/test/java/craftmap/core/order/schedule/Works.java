@@ -200,6 +200,26 @@ final class Works {
         ZoneId.of("Pacific/Auckland"), all, climate, 2 + dice.nextInt(3), dice.nextBoolean());
   }
 
+  /** Four short steps with windows, few enough to try every minute at which each may begin. */
+  static Problem ofFewMinutes(Random dice) {
+    List<WorkStep> steps = new ArrayList<>();
+    for (int k = 0; k < 4; k++) {
+      steps.add(step("s" + k, 1 + dice.nextInt(6), "face" + dice.nextInt(3)));
+    }
+    List<Link> links =
+        List.of(
+            link("s0", "s1", dice.nextInt(9)).within(dry(9 + dice.nextInt(12))),
+            dice.nextBoolean()
+                ? link("s1", "s2", dice.nextInt(9)).within(dry(10 + dice.nextInt(5)))
+                : link("s2", "s3", 3 + dice.nextInt(1500)));
+    Bench bench =
+        bench(
+            DayClimate.always(Climate.OF_LABELS),
+            1,
+            new Hours.Stretch(LocalTime.of(9, 0), LocalTime.of(9, 9 + dice.nextInt(9))));
+    return new Problem(new Work(steps, links), bench, MONDAY, 4);
+  }
+
   /**
    * Groups that are prepared, primed, painted, decorated and sealed, by a studio's hours, which
    * have to be filled to the minute for all to be done as soon as it can be.
