@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -68,6 +69,42 @@ class SurveyApiTest extends ServerTest {
     assertThat(texts(pieces, "kindText")).contains("Chest", "Folding screen");
     assertThat(crooked).isGreaterThanOrEqualTo(2);
     assertThat(damaged).isGreaterThanOrEqualTo(15);
+  }
+
+  /** On chests of any size: where a face goes on lies along its edge, as the map has both. */
+  @Test
+  void whereAFaceGoesOnIsToldAsItLiesOnTheMap() {
+    Random dice = new Random(4_177);
+    for (int round = 0; round < 6; round++) {
+      JsonNode chest =
+          newPiece(
+              "Chest " + round,
+              "CHEST",
+              Map.of(
+                  "width", 511.3 + 700 * dice.nextDouble(),
+                  "height", 303.7 + 200 * dice.nextDouble(),
+                  "depth", 287.9 + 250 * dice.nextDouble()));
+      assertThat(texts(face(chest, "front").path("nextTo"), "edge"))
+          .contains("LEFT", "RIGHT", "TOP");
+      for (JsonNode own : chest.at("/reading/faces")) {
+        for (JsonNode next : own.path("nextTo")) {
+          JsonNode at = own.path("onNet");
+          JsonNode there = face(chest, next.path("faceId").asString()).path("onNet");
+          String edge = next.path("edge").asString();
+          boolean isLevel = edge.equals("TOP") || edge.equals("BOTTOM");
+          String along = isLevel ? "leftMm" : "topMm";
+          assertThat(next.path("alongMm").asDouble())
+              .isCloseTo(there.path(along).asDouble() - at.path(along).asDouble(), within(1e-6));
+          JsonNode before = edge.equals("LEFT") || edge.equals("TOP") ? there : at;
+          JsonNode after = before == there ? at : there;
+          String across = isLevel ? "topMm" : "leftMm";
+          String size = isLevel ? "heightMm" : "widthMm";
+          assertThat(before.path(across).asDouble() + before.path(size).asDouble())
+              .as("%s of %s", edge, own.path("id"))
+              .isLessThan(after.path(across).asDouble() + 1);
+        }
+      }
+    }
   }
 
   @Test
