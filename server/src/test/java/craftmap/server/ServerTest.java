@@ -18,6 +18,8 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Flow;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -37,6 +39,7 @@ import tools.jackson.databind.node.ObjectNode;
     properties = {"springdoc.api-docs.enabled=true", "craftmap.demo=true"})
 public abstract class ServerTest {
   private static final Duration JOB_TAKES_AT_MOST = Duration.ofMinutes(2);
+  private static final Duration ASKED_AGAIN = Duration.ofMillis(20);
   private static final String TOKEN = UUID.randomUUID().toString();
 
   @LocalServerPort private int port;
@@ -343,13 +346,22 @@ public abstract class ServerTest {
   protected JsonNode finished(Answer begun) {
     assertThat(begun.status()).as(begun.detail()).isEqualTo(202);
     String path = "/api/jobs/" + begun.body().path("id").asString();
+    return until(path, job -> !job.path("state").asString().equals("RUNNING"));
+  }
+
+  /**
+   * What a path answers once it is what is waited for. Between two askings the processor is left to
+   * the work that is waited for.
+   */
+  protected JsonNode until(String path, Predicate<JsonNode> isIt) {
     Instant latest = Instant.now().plus(JOB_TAKES_AT_MOST);
-    JsonNode job = get(path).body();
-    while (job.path("state").asString().equals("RUNNING")) {
-      assertThat(Instant.now()).as("%s goes on and on", job).isBefore(latest);
-      job = get(path).body();
+    JsonNode now = get(path).body();
+    while (!isIt.test(now)) {
+      assertThat(Instant.now()).as("%s is still %s", path, now).isBefore(latest);
+      LockSupport.parkNanos(ASKED_AGAIN.toNanos());
+      now = get(path).body();
     }
-    return job;
+    return now;
   }
 
   /** The file a job left. */

@@ -96,12 +96,9 @@ class ShelfBench extends ServerTest {
   }
 
   private JsonNode finished(String id) {
-    JsonNode job = get("/api/shelf/lists/" + id).body();
-    while (!job.path("state").asString().matches("READY|DONE|FAILED")) {
-      Thread.onSpinWait();
-      job = get("/api/shelf/lists/" + id).body();
-    }
-    return job;
+    return until(
+        "/api/shelf/lists/" + id,
+        list -> list.path("state").asString().matches("READY|DONE|FAILED"));
   }
 
   private interface Ask {

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -26,16 +24,10 @@ class ShelfListsTest extends ServerTest {
     return upload("/api/shelf/lists", csv.getBytes(StandardCharsets.UTF_8));
   }
 
-  /** Asks until the server is no longer at it. */
   private JsonNode finished(String id) {
-    Instant end = Instant.now().plus(Duration.ofSeconds(60));
-    JsonNode job = get("/api/shelf/lists/" + id).body();
-    while (!job.path("state").asString().matches("READY|DONE|FAILED")) {
-      assertThat(Instant.now()).isBefore(end);
-      Thread.onSpinWait();
-      job = get("/api/shelf/lists/" + id).body();
-    }
-    return job;
+    return until(
+        "/api/shelf/lists/" + id,
+        list -> list.path("state").asString().matches("READY|DONE|FAILED"));
   }
 
   private JsonNode dryRun(String csv) {

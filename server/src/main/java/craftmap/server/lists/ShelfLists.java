@@ -95,27 +95,29 @@ class ShelfLists {
     return standing(asker, id);
   }
 
+  /** Once the rows were read, the list itself is not looked at again: it may be long. */
   Standing standing(Asker asker, String id) {
-    int rows = jobs.input(asker.studio(), id, reading).rows();
     Job read = jobs.get(asker.studio(), id);
-    Optional<Job> taken = jobs.find(asker.studio(), TAKING + id);
     if (read.state() != JobState.DONE) {
+      int rows = jobs.input(asker.studio(), id, reading).rows();
       return read.state() == JobState.RUNNING
           ? busy(id, ListState.READING, rows, read, Optional.empty())
           : failed(id, rows, read, Optional.empty());
     }
-    Optional<ListReading.Outcome> outcome =
-        Optional.of(
-            json.readValue(
-                jobs.result(asker.studio(), id, reading).content(), ListReading.Outcome.class));
-    int good = rows - outcome.get().errors();
+    ListReading.Outcome outcome =
+        json.readValue(
+            jobs.result(asker.studio(), id, reading).content(), ListReading.Outcome.class);
+    int good = outcome.fresh() + outcome.adding();
+    int rows = good + outcome.errors();
+    Optional<Job> taken = jobs.find(asker.studio(), TAKING + id);
     if (taken.isEmpty()) {
-      return new Standing(id, ListState.READY, rows, rows, outcome, Optional.empty());
+      return new Standing(id, ListState.READY, rows, rows, Optional.of(outcome), Optional.empty());
     }
     return switch (taken.get().state()) {
-      case RUNNING -> busy(id, ListState.IMPORTING, good, taken.get(), outcome);
-      case DONE -> new Standing(id, ListState.DONE, good, good, outcome, Optional.empty());
-      case FAILED, STOPPED, CUT_SHORT -> failed(id, good, taken.get(), outcome);
+      case RUNNING -> busy(id, ListState.IMPORTING, good, taken.get(), Optional.of(outcome));
+      case DONE ->
+          new Standing(id, ListState.DONE, good, good, Optional.of(outcome), Optional.empty());
+      case FAILED, STOPPED, CUT_SHORT -> failed(id, good, taken.get(), Optional.of(outcome));
     };
   }
 

@@ -9,6 +9,7 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.core.money.Money;
 import craftmap.core.plane.Point;
 import craftmap.core.supply.Booking;
+import craftmap.core.supply.ShelfCode;
 import craftmap.core.supply.StockUnit;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -215,6 +216,31 @@ class HoldingRow implements Persistable<String> {
 
   Optional<BigDecimal> holds() {
     return Optional.ofNullable(holds);
+  }
+
+  /**
+   * As it is set up, with nothing in it yet. It is told from here and not read back: a list sets up
+   * thousands, and reading each would write and ask once for every one of them.
+   */
+  Holding empty() {
+    return new Holding(
+        id,
+        ShelfCode.of(number),
+        Optional.ofNullable(designId),
+        Optional.ofNullable(mediumId),
+        form,
+        unit,
+        holds(),
+        hand,
+        points(offcut),
+        new NewHolding.Particulars(
+            place,
+            Optional.ofNullable(tareG),
+            priceMinor == null ? Optional.empty() : Optional.of(new Money(priceMinor, currency)),
+            Optional.ofNullable(openedOn),
+            Optional.ofNullable(expiresOn)),
+        BigDecimal.ZERO,
+        changes);
   }
 
   long number() {

@@ -130,8 +130,7 @@ public class Holdings {
   public Holding setUp(String studioId, NewHolding holding) {
     String id = holding.id().isEmpty() ? UUID.randomUUID().toString() : holding.id();
     changes.tell(studioId, Thing.STOCK, id);
-    rows.save(new HoldingRow(id, studioId, nextNumber(), holding, clock.instant()));
-    return get(studioId, id);
+    return rows.save(new HoldingRow(id, studioId, nextNumber(), holding, clock.instant())).empty();
   }
 
   /** Numbers are fetched together; those not given out when the server stops are never used. */

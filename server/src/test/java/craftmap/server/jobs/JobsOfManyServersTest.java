@@ -8,8 +8,6 @@ import craftmap.core.measure.RefusedInput;
 import craftmap.server.ServerTest;
 import craftmap.server.studio.Asker;
 import craftmap.server.studio.Studios;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -18,7 +16,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.function.Supplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -32,7 +29,6 @@ import tools.jackson.databind.JsonNode;
  * Each test has a kind of job of its own, so that nobody else's server takes it.
  */
 class JobsOfManyServersTest extends ServerTest {
-  private static final Duration AT_MOST = Duration.ofMinutes(1);
 
   @Autowired private JobBook book;
   @Autowired private Studios studios;
@@ -101,19 +97,8 @@ class JobsOfManyServersTest extends ServerTest {
     return server;
   }
 
-  private static <T> T until(Supplier<T> look, java.util.function.Predicate<T> isIt) {
-    Instant latest = Instant.now().plus(AT_MOST);
-    T now = look.get();
-    while (!isIt.test(now)) {
-      assertThat(Instant.now()).as("still %s", now).isBefore(latest);
-      now = look.get();
-    }
-    return now;
-  }
-
   private JsonNode over(String id) {
-    return until(
-        () -> get("/api/jobs/" + id).body(), j -> !j.path("state").asString().equals("RUNNING"));
+    return until("/api/jobs/" + id, j -> !j.path("state").asString().equals("RUNNING"));
   }
 
   /** A job as a server left it that is gone. */
@@ -145,7 +130,7 @@ class JobsOfManyServersTest extends ServerTest {
             });
     Jobs jobs = server(worker);
     Job job = jobs.begin(wren, worker, "Half", new Told("reeds", 3));
-    until(() -> get("/api/jobs/" + job.id()).body(), j -> j.path("share").asDouble() == 0.5);
+    until("/api/jobs/" + job.id(), j -> j.path("share").asDouble() == 0.5);
     looked.countDown();
     assertThat(over(job.id()).path("state").asString()).isEqualTo("DONE");
     assertThat(new String(get("/api/jobs/" + job.id() + "/file").raw().body()))
