@@ -20,14 +20,13 @@ const SIZES = [
 
 type Props = {
   readonly filters: Filters;
-  readonly onFilters: (filters: Filters) => void;
+  readonly onFilters: (change: Partial<Filters>) => void;
   readonly finder: Ref<HTMLInputElement>;
 };
 
 /** What is looked for: words, sorts, colours, size, rights, enough. */
-export function ShelfFilters({ filters, onFilters, finder }: Props) {
+export function ShelfFilters({ filters, onFilters: set, finder }: Props) {
   const ways = useWays().data;
-  const set = (change: Partial<Filters>) => onFilters({ ...filters, ...change });
   const sortOn = (kinds: ReadonlyArray<string>) =>
     filters.kinds.length === kinds.length && kinds.every((k) => filters.kinds.includes(k));
   return (

@@ -5,6 +5,7 @@ import type { CardView } from '../api/client';
 import { useKeys } from '../app/useKeys';
 import { Button } from '../common/Button';
 import { Empty, ErrorState, Loading } from '../common/States';
+import { useInAddress } from '../common/useInAddress';
 import { DesignBrief } from './DesignBrief';
 import { Ledger } from './Ledger';
 import { type Filters, useShelf } from './queries';
@@ -20,9 +21,12 @@ export function ShelfPage() {
   const go = useNavigate();
   const [scale, setScale] = useState<number>(8);
   const finder = useRef<HTMLInputElement>(null);
-  const filters = read(params);
-  const shelf = useShelf(useDeferredValue(filters));
   const chosen = params.get('on');
+  const [filters, change] = useInAddress(
+    read(params),
+    (f) => `/shelf?${new URLSearchParams(write(f, chosen))}`,
+  );
+  const shelf = useShelf(useDeferredValue(filters));
   useKeys({
     '+': () => setScale(next(scale, 1)),
     '=': () => setScale(next(scale, 1)),
@@ -38,12 +42,7 @@ export function ShelfPage() {
   const cards = shelf.data;
   const card = cards.find((c) => c.id === chosen) ?? (chosen === null ? cards[0] : null) ?? null;
   const bare = cards.length === 0 && params.size === 0;
-  const choose = (c: CardView) =>
-    setParams((now) => {
-      const changed = new URLSearchParams(now);
-      changed.set('on', c.id);
-      return changed;
-    });
+  const choose = (c: CardView) => setParams(write(filters, c.id));
   return (
     <Flex h="100%">
       <Flex direction="column" flex="1" minW="0">
@@ -96,7 +95,7 @@ export function ShelfPage() {
           </Flex>
           <ShelfFilters
             filters={filters}
-            onFilters={(f) => setParams(write(f, chosen), { replace: true })}
+            onFilters={(some) => change((now) => ({ ...now, ...some }))}
             finder={finder}
           />
         </Box>

@@ -2,7 +2,7 @@ import { Box, chakra, Text } from '@chakra-ui/react';
 import type { SumView } from '../api/client';
 import { Fig } from '../common/Fig';
 import { SumField } from './SumField';
-import { type Texts, typedInto } from './typed';
+import type { Texts } from './typed';
 import { useSum } from './useSum';
 
 /** A sum in one line of words, answered as one types. */
@@ -12,14 +12,14 @@ export function SumLine({
   way,
   open,
   onOpen,
-  onTexts,
+  onText,
 }: {
   usual: SumView;
   texts: Texts;
   way: number;
   open: boolean;
   onOpen: () => void;
-  onTexts: (texts: Texts) => void;
+  onText: (key: string, text: string | null) => void;
 }) {
   const { sum, refused, unknown } = useSum(usual, texts, way);
   return (
@@ -57,7 +57,7 @@ export function SumLine({
               field={field}
               texts={texts}
               refused={refused !== null}
-              onText={(text) => onTexts(typedInto(texts, field.key, text))}
+              onText={(text) => onText(field.key, text)}
             />
           ) : (
             <chakra.span key={part.words} color="soft">

@@ -8,7 +8,7 @@ import { LinePicture } from '../lay-out/OptionList';
 import { Tape } from '../map/Tape';
 import { highAs, SketchPicture } from './SketchPicture';
 import { SumField } from './SumField';
-import { addressOf, type Texts, typedInto, withUnits } from './typed';
+import { addressOf, type Texts, withUnits } from './typed';
 import { useSum } from './useSum';
 
 const DRAWN_HIGHEST = 236;
@@ -20,14 +20,14 @@ export function SumPane({
   texts,
   way,
   tape,
-  onTexts,
+  onText,
   onWay,
 }: {
   usual: SumView;
   texts: Texts;
   way: number;
   tape: StudioView['tape'] | undefined;
-  onTexts: (texts: Texts) => void;
+  onText: (key: string, text: string | null) => void;
   onWay: (way: number) => void;
 }) {
   const { sum, refused, unknown, settled } = useSum(usual, texts, way);
@@ -99,7 +99,7 @@ export function SumPane({
                 field={f}
                 texts={texts}
                 refused={refused !== null}
-                onText={(text) => onTexts(typedInto(texts, f.key, text))}
+                onText={(text) => onText(f.key, text)}
               />
             </Text>
           ))}

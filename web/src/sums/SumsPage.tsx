@@ -1,18 +1,21 @@
 import { Box, Flex, Heading, Text, useBreakpointValue } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useEffect, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
 import { api, ask, type SumView } from '../api/client';
 import { keys } from '../api/keys';
 import { useStudio } from '../api/queries';
 import { ErrorState, Loading } from '../common/States';
+import { useInAddress } from '../common/useInAddress';
 import { SumLine } from './SumLine';
 import { SumPane } from './SumPane';
-import { addressOf, type Texts, textsOf } from './typed';
+import { addressOf, type Texts, textsOf, typedInto } from './typed';
 
 const NOTHING: Texts = {};
 
 type ByKind<T> = Readonly<Record<string, T>>;
+
+type Typed = { readonly open: string; readonly texts: ByKind<Texts> };
 
 /** All the sums people reach for a calculator for, each in one line, answered as one types. */
 export function SumsPage() {
@@ -27,22 +30,23 @@ function Sums({ all }: { all: readonly SumView[] }) {
   const tape = useStudio().data?.tape;
   const { sum: named } = useParams();
   const [query] = useSearchParams();
-  const go = useNavigate();
-  // what was typed into the one that is open stands in its address; into the others, here
-  const [kept, setKept] = useState<ByKind<Texts>>({});
-  const [ways, setWays] = useState<ByKind<number>>({});
   const first = all[0] as SumView;
-  const open = all.find((s) => s.kind.toLowerCase() === named?.toLowerCase()) ?? first;
-  const given = useMemo(() => textsOf(query), [query]);
-  const textsIn = (kind: string): Texts => (kind === open.kind ? given : (kept[kind] ?? NOTHING));
-  const onOpen = (kind: string) => {
-    setKept((k) => ({ ...k, [open.kind]: given }));
-    void go(addressOf(kind, kept[kind] ?? NOTHING), { replace: true });
-  };
-  const onTexts = (kind: string) => (texts: Texts) => {
-    setKept((k) => ({ ...k, [open.kind]: given, [kind]: texts }));
+  const there = all.find((s) => s.kind.toLowerCase() === named?.toLowerCase()) ?? first;
+  // of all that was typed, what is in the open one stands in the address
+  const [typed, change] = useInAddress<Typed>(
+    { open: there.kind, texts: { [there.kind]: textsOf(query) } },
+    ({ open, texts }) => addressOf(open, texts[open] ?? NOTHING),
+  );
+  const [ways, setWays] = useState<ByKind<number>>({});
+  const open = all.find((s) => s.kind === typed.open) ?? first;
+  const textsIn = (kind: string): Texts => typed.texts[kind] ?? NOTHING;
+  const onOpen = (kind: string) => change((now) => ({ ...now, open: kind }));
+  const onText = (kind: string) => (key: string, text: string | null) => {
+    change(({ texts }) => ({
+      open: kind,
+      texts: { ...texts, [kind]: typedInto(texts[kind] ?? NOTHING, key, text) },
+    }));
     setWays((w) => ({ ...w, [kind]: 0 }));
-    void go(addressOf(kind, texts), { replace: true });
   };
   const beside = useBreakpointValue({ base: false, lg: true }, { ssr: false });
   // by its address a sum is come upon wherever in the list it stands
@@ -58,7 +62,7 @@ function Sums({ all }: { all: readonly SumView[] }) {
       texts={textsIn(open.kind)}
       way={ways[open.kind] ?? 0}
       tape={tape}
-      onTexts={onTexts(open.kind)}
+      onText={onText(open.kind)}
       onWay={(way) => setWays((w) => ({ ...w, [open.kind]: way }))}
     />
   );
@@ -93,7 +97,7 @@ function Sums({ all }: { all: readonly SumView[] }) {
                     way={ways[s.kind] ?? 0}
                     open={s.kind === open.kind}
                     onOpen={() => onOpen(s.kind)}
-                    onTexts={onTexts(s.kind)}
+                    onText={onText(s.kind)}
                   />
                   {!beside && s.kind === open.kind && (
                     <Box px="3" py="3" mb="3" bg="sheet" borderRadius="lg">
