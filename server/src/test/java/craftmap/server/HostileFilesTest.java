@@ -2,7 +2,10 @@ package craftmap.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.lang.management.ManagementFactory;
 import java.lang.management.MemoryPoolMXBean;
 import java.lang.management.MemoryType;
@@ -11,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.zip.InflaterInputStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -271,6 +275,15 @@ class HostileFilesTest extends ServerTest {
     assertThat(answer.status()).as(answer.detail()).isEqualTo(201);
     assertThat(answer.body().has("openings")).isFalse();
     assertThat(answer.body().path("noOpenings").asString()).contains("Give ");
+  }
+
+  /** What the next test sends is what it says it is. */
+  @Test
+  void theTextsUnpackToAllTheirMegabytes() throws IOException {
+    try (InputStream text =
+        new InflaterInputStream(new ByteArrayInputStream(SamplePictures.packedZeros(7)))) {
+      assertThat(text.readAllBytes()).isEqualTo(new byte[7 * 1024 * 1024]);
+    }
   }
 
   @Test

@@ -25,7 +25,11 @@ final class RenderedChest {
 
   private static final Vec LIGHT = new Vec(-1900, 2300, 1500);
   private static final double LIGHT_SIZE = 620;
-  private static final int SHADOW_RAYS = 12;
+
+  /** As many as make a shadow's edge soft to the eye; what looks for corners needs fewer. */
+  private static final int SOFT = 12;
+
+  private static final int FIRM = 3;
 
   private final Vec at;
   private final Vec right;
@@ -35,8 +39,15 @@ final class RenderedChest {
   private final int width;
   private final int height;
   private final boolean painted;
+  private final int shadowRays;
 
+  /** One to find places on. */
   RenderedChest(Vec at, Vec to, double focal, int width, int height, boolean painted) {
+    this(at, to, focal, width, height, painted, FIRM);
+  }
+
+  private RenderedChest(
+      Vec at, Vec to, double focal, int width, int height, boolean painted, int shadowRays) {
     this.at = at;
     this.away = unit(minus(to, at));
     this.right = unit(cross(away, new Vec(0, 1, 0)));
@@ -45,17 +56,18 @@ final class RenderedChest {
     this.width = width;
     this.height = height;
     this.painted = painted;
+    this.shadowRays = shadowRays;
   }
 
   /** As it came, from the right; and with its ground on and bands masked, from farther left. */
   static RenderedChest asItCame() {
     return new RenderedChest(
-        new Vec(1150, 900, 1560), new Vec(470, 205, -170), 1.22, 1500, 1060, false);
+        new Vec(1150, 900, 1560), new Vec(470, 205, -170), 1.22, 1500, 1060, false, SOFT);
   }
 
   static RenderedChest masked() {
     return new RenderedChest(
-        new Vec(110, 760, 1640), new Vec(420, 205, -140), 1.2, 1500, 1060, true);
+        new Vec(110, 760, 1640), new Vec(420, 205, -140), 1.2, 1500, 1060, true, SOFT);
   }
 
   /**
@@ -165,19 +177,19 @@ final class RenderedChest {
   }
 
   /** Some hundred million rays a picture: in plain figures, without a vector for each. */
-  private static double light(Hit hit, SplittableRandom dice) {
+  private double light(Hit hit, SplittableRandom dice) {
     Vec place = hit.place();
     Vec normal = hit.normal();
     Vec begin = plus(place, times(normal, 0.5));
     double light = 0;
-    for (int i = 0; i < SHADOW_RAYS; i++) {
+    for (int i = 0; i < shadowRays; i++) {
       double x = LIGHT.x() - place.x();
       double y = LIGHT.y() + (dice.nextDouble() - 0.5) * LIGHT_SIZE - place.y();
       double z = LIGHT.z() + (dice.nextDouble() - 0.5) * LIGHT_SIZE - place.z();
       double far = Math.sqrt(x * x + y * y + z * z);
       double slope = (normal.x() * x + normal.y() * y + normal.z() * z) / far;
       if (slope > 0 && box(begin, x / far, y / far, z / far) >= far) {
-        light += slope * 1.05e7 / (far * far) / SHADOW_RAYS;
+        light += slope * 1.05e7 / (far * far) / shadowRays;
       }
     }
     return light;

@@ -10,7 +10,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.zip.CRC32;
-import java.util.zip.DeflaterOutputStream;
+import java.util.zip.Deflater;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -69,19 +69,12 @@ public final class SamplePictures {
     return file;
   }
 
-  /** A PNG with a packed text of so many megabytes of the same letter. */
+  /** A PNG with a packed text of so many megabytes of nothing. */
   static byte[] pngWithPackedText(int width, int height, int megabytes) {
     byte[] plain = png(width, height);
     ByteArrayOutputStream packed = new ByteArrayOutputStream();
     packed.writeBytes("Comment\0\0".getBytes(StandardCharsets.ISO_8859_1));
-    byte[] letters = new byte[1024 * 1024];
-    try (DeflaterOutputStream deflated = new DeflaterOutputStream(packed)) {
-      for (int i = 0; i < megabytes; i++) {
-        deflated.write(letters);
-      }
-    } catch (IOException impossible) {
-      throw new UncheckedIOException(impossible);
-    }
+    packed.writeBytes(packedZeros(megabytes));
     int afterHead = 33;
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     out.write(plain, 0, afterHead);
@@ -94,6 +87,30 @@ public final class SamplePictures {
     out.writeBytes(packed.toByteArray());
     out.writeBytes(ByteBuffer.allocate(4).putInt((int) crc.getValue()).array());
     out.write(plain, afterHead, plain.length - afterHead);
+    return out.toByteArray();
+  }
+
+  /**
+   * So many megabytes of zeros as a zlib stream (RFC 1950, RFC 1951). Each megabyte after the first
+   * is packed as the one before it: two are packed, the second of them is repeated.
+   */
+  static byte[] packedZeros(int megabytes) {
+    byte[] zeros = new byte[1024 * 1024];
+    byte[] room = new byte[8192];
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    Deflater deflater = new Deflater();
+    deflater.setInput(zeros);
+    out.write(room, 0, deflater.deflate(room, 0, room.length, Deflater.SYNC_FLUSH));
+    deflater.setInput(zeros);
+    int again = deflater.deflate(room, 0, room.length, Deflater.SYNC_FLUSH);
+    deflater.end();
+    for (int i = 1; i < megabytes; i++) {
+      out.write(room, 0, again);
+    }
+    // the last block is an empty one; of n zeros Adler-32 is n, above a one
+    out.writeBytes(new byte[] {3, 0});
+    long adler = (long) megabytes * zeros.length % 65_521 << 16 | 1;
+    out.writeBytes(ByteBuffer.allocate(4).putInt((int) adler).array());
     return out.toByteArray();
   }
 

@@ -3,8 +3,6 @@ package craftmap.server.backup;
 import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
-import java.io.BufferedInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.math.BigDecimal;
@@ -93,34 +91,18 @@ final class BackupReader implements AutoCloseable {
     }
     MessageDigest digest = sha256();
     long rows = 0;
-    try (InputStream in =
-        new BufferedInputStream(new DigestInputStream(file.getInputStream(entry), digest))) {
-      for (byte[] line = line(in, table); line.length > 0; line = line(in, table)) {
+    try (InputStream in = new DigestInputStream(file.getInputStream(entry), digest)) {
+      Lines lines = new Lines(in, MOST_OF_ROW);
+      for (byte[] line = lines.next(); line.length > 0; line = lines.next()) {
         each.accept(JSON.readTree(line));
         rows++;
       }
-    } catch (ZipException | JacksonException broken) {
+    } catch (Lines.TooLong | ZipException | JacksonException broken) {
       throw new NotABackup(said("backup-is-damaged", given(table.name())), broken);
     }
     if (rows != table.rows() || !HexFormat.of().formatHex(digest.digest()).equals(table.sha256())) {
       throw damaged(table);
     }
-  }
-
-  /** The next row, with its end; nothing at the end of all. */
-  private static byte[] line(InputStream in, Manifest.TableHeld table)
-      throws IOException, NotABackup {
-    ByteArrayOutputStream line = new ByteArrayOutputStream();
-    for (int b = in.read(); b >= 0; b = in.read()) {
-      line.write(b);
-      if (b == '\n') {
-        break;
-      }
-      if (line.size() > MOST_OF_ROW) {
-        throw damaged(table);
-      }
-    }
-    return line.toByteArray();
   }
 
   /** Reads all of it: every row there, and every ledger the sum of its entries. */
