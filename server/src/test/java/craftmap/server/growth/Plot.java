@@ -1,0 +1,182 @@
+package craftmap.server.growth;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.StringJoiner;
+
+/**
+ * Draws how times grow with a number of things, both by powers of ten, as an SVG of its own. What
+ * grows as n log n is drawn beside the steepest: what rises faster than that line, grows too fast.
+ */
+final class Plot {
+  private static final int WIDE = 720;
+  private static final int LEFT = 64;
+  private static final int RIGHT = 250;
+  private static final int TOP = 46;
+  private static final int HIGH = 250;
+  private static final int BELOW = 44;
+  private static final int LINE = 15;
+  private static final String[] INKS = {"#1F5E6B", "#B4552D", "#7A6A2F", "#5B4A7D", "#2F7D4F"};
+
+  private final double least;
+  private final double most;
+  private final double first;
+  private final double end;
+  private final StringBuilder svg = new StringBuilder();
+
+  private Plot(List<Growing> all) {
+    least =
+        floor(
+            all.stream()
+                .flatMap(g -> g.points().stream())
+                .mapToDouble(Growing.Point::took)
+                .min()
+                .orElse(1));
+    most =
+        Math.max(
+            10 * least,
+            ceil(
+                all.stream()
+                    .flatMap(g -> g.points().stream())
+                    .mapToDouble(Growing.Point::took)
+                    .max()
+                    .orElse(10)));
+    first = all.getFirst().points().getFirst().n();
+    end = all.getFirst().last().n();
+  }
+
+  /**
+   * @param what the things are that grow in number
+   */
+  static String of(String title, String what, List<Growing> all) {
+    Plot plot = new Plot(all);
+    plot.draw(title, what, all);
+    return plot.svg.toString();
+  }
+
+  private void draw(String title, String what, List<Growing> all) {
+    int bottom = TOP + HIGH;
+    svg.append(
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\" width=\"%d\" height=\"%d\" font-family=\"sans-serif\" font-size=\"12\" fill=\"#26363A\">\n"
+            .formatted(WIDE, bottom + BELOW, WIDE, bottom + BELOW));
+    svg.append("<rect width=\"100%\" height=\"100%\" fill=\"#FBF9F4\"/>\n");
+    text(LEFT, 24, "start", "font-size=\"15\" font-weight=\"600\"", title);
+    for (double tick = least; tick <= most * 1.001; tick *= 10) {
+      line(LEFT, y(tick), WIDE - RIGHT, y(tick), "#DDD6C8", "");
+      text(LEFT - 8, y(tick) + 4, "end", "", figure(tick) + " ms");
+    }
+    for (Growing.Point p : all.getFirst().points()) {
+      text(x(p.n()), bottom + 18, "middle", "", String.format(Locale.ENGLISH, "%,d", p.n()));
+    }
+    text((LEFT + WIDE - RIGHT) / 2.0, bottom + 36, "middle", "fill=\"#5E6B6D\"", what);
+    tooMuch(all);
+    double below = TOP;
+    List<Growing> byHeight =
+        all.stream().sorted((a, b) -> Double.compare(b.last().took(), a.last().took())).toList();
+    for (Growing g : byHeight) {
+      String ink = INKS[all.indexOf(g) % INKS.length];
+      StringJoiner path = new StringJoiner(" ");
+      g.points()
+          .forEach(
+              p -> path.add(String.format(Locale.ENGLISH, "%.1f,%.1f", x(p.n()), y(p.took()))));
+      svg.append(
+          "<polyline points=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"1.8\"/>\n"
+              .formatted(path, ink));
+      for (Growing.Point p : g.points()) {
+        svg.append(
+            String.format(
+                Locale.ENGLISH,
+                "<circle cx=\"%.1f\" cy=\"%.1f\" r=\"3\" fill=\"%s\"/>\n",
+                x(p.n()),
+                y(p.took()),
+                ink));
+      }
+      // names stand beside the ends of their lines, but never over each other
+      double at = Math.max(below, y(g.last().took()) - LINE / 2.0);
+      text(
+          WIDE - RIGHT + 10, at + 4, "start", "fill=\"" + ink + "\" font-weight=\"600\"", g.name());
+      text(
+          WIDE - RIGHT + 10,
+          at + 4 + LINE,
+          "start",
+          "fill=\"#5E6B6D\"",
+          figure(g.last().took())
+              + " ms, as n^"
+              + String.format(Locale.ENGLISH, "%.1f", g.power()));
+      below = at + 2.4 * LINE;
+    }
+    svg.append("</svg>\n");
+  }
+
+  /** From where the steepest begins, as far as there is room for it. */
+  private void tooMuch(List<Growing> all) {
+    Growing steepest =
+        all.stream().max((a, b) -> Double.compare(a.power(), b.power())).orElseThrow();
+    List<Growing.Point> points = steepest.points();
+    Growing.Point from = points.get(Math.max(0, points.size() - 3));
+    double per = from.took() / (from.n() * Math.log(from.n()));
+    double to = from.n();
+    while (to < end && per * to * Math.log(to) < most) {
+      to *= 1.02;
+    }
+    line(
+        x(from.n()),
+        y(from.took()),
+        x(Math.min(to, end)),
+        y(per * to * Math.log(to)),
+        "#A8A192",
+        " stroke-dasharray=\"5 4\"");
+    text(
+        x(Math.min(to, end)) - 6,
+        y(per * to * Math.log(to)) - 6,
+        "end",
+        "fill=\"#8A8375\"",
+        "n log n");
+  }
+
+  private void line(double x1, double y1, double x2, double y2, String ink, String more) {
+    svg.append(
+        String.format(
+            Locale.ENGLISH,
+            "<line x1=\"%.1f\" y1=\"%.1f\" x2=\"%.1f\" y2=\"%.1f\" stroke=\"%s\"%s/>\n",
+            x1,
+            y1,
+            x2,
+            y2,
+            ink,
+            more));
+  }
+
+  private void text(double x, double y, String anchor, String more, String text) {
+    svg.append(
+        String.format(
+            Locale.ENGLISH,
+            "<text x=\"%.1f\" y=\"%.1f\" text-anchor=\"%s\" %s>%s</text>\n",
+            x,
+            y,
+            anchor,
+            more,
+            text));
+  }
+
+  private double x(double n) {
+    return LEFT + 14 + (WIDE - RIGHT - LEFT - 28) * Math.log(n / first) / Math.log(end / first);
+  }
+
+  private double y(double took) {
+    return TOP + HIGH * (1 - Math.log(took / least) / Math.log(most / least));
+  }
+
+  private static double floor(double took) {
+    return Math.pow(10, Math.floor(Math.log10(took)));
+  }
+
+  private static double ceil(double took) {
+    return Math.pow(10, Math.ceil(Math.log10(took)));
+  }
+
+  private static String figure(double took) {
+    return String.format(Locale.ENGLISH, took < 0.995 ? "%.1g" : "%.3g", took)
+        .replaceFirst("\\.?0+$", "");
+  }
+}
