@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.Supplier;
+import java.util.function.ToIntFunction;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
@@ -15,10 +16,26 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * worked out under a lock of the cache, which a transaction could wait for just as well.
  */
 public final class WorkedOut<Q, T> {
+  private static final int A_FEW = 4;
+
   private final AsyncCache<Q, T> lately;
 
   public WorkedOut(int most) {
-    lately = Caffeine.newBuilder().maximumSize(most).buildAsync();
+    this(most, small -> 1);
+  }
+
+  /**
+   * Of things that differ much in how much room they take.
+   *
+   * @param most of all together; one that alone is more than a quarter of it counts as a quarter,
+   *     so that even of the heaviest a few are kept
+   */
+  public WorkedOut(int most, ToIntFunction<T> weight) {
+    lately =
+        Caffeine.newBuilder()
+            .maximumWeight(most)
+            .weigher((Q question, T thing) -> Math.min(weight.applyAsInt(thing), most / A_FEW))
+            .buildAsync();
   }
 
   public T of(Q question, Supplier<T> work) {
@@ -56,6 +73,11 @@ public final class WorkedOut<Q, T> {
       mine.completeExceptionally(failed);
       throw failed;
     }
+  }
+
+  /** What is too much goes a moment later by itself; at once by this. */
+  void settle() {
+    lately.synchronous().cleanUp();
   }
 
   public void forget(Q question) {

@@ -3,6 +3,7 @@ package craftmap.server.piece;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
 import craftmap.core.log.Learned;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayAnswers;
@@ -14,6 +15,7 @@ import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.changes.Changes;
 import craftmap.server.changes.WorkedOut;
+import java.util.List;
 import java.util.function.Supplier;
 
 /**
@@ -28,16 +30,24 @@ final class Readings {
   /** Copies of designs in all that was offered for lays: some hundred bytes each. */
   private static final int MOST_COPIES = 400_000;
 
+  /**
+   * The same in all readings that are kept. Those of one piece have most of theirs in common, so it
+   * is counted higher than it is.
+   */
+  private static final int MOST_COPIES_READ = 1_500_000;
+
   /** What a reading follows from. */
   record Question(
       String studioId, TapeDivision tape, Changes.Stamp shelf, Learned learned, Plan plan) {}
 
-  private final WorkedOut<Question, PlanReading> lays = new WorkedOut<>(MOST);
+  private final WorkedOut<Question, PlanReading> lays =
+      new WorkedOut<>(MOST_COPIES_READ, Readings::copiesIn);
+
   private final WorkedOut<Question, CoatsReading> coats = new WorkedOut<>(MOST);
 
   /** What single lays came to, whatever else of their plans was changed since. */
   private final Cache<LayAnswers.Asked, LayAnswer> answers =
-      Caffeine.newBuilder().maximumWeight(MOST_COPIES).weigher(Readings::copies).build();
+      Caffeine.newBuilder().maximumWeight(MOST_COPIES).weigher(Readings::copiesOffered).build();
 
   /** A reader that works out what is not known yet. */
   PlanReader reader(Shelf shelf, TapeDivision tape) {
@@ -55,10 +65,21 @@ final class Readings {
     return answer;
   }
 
-  private static int copies(LayAnswers.Asked asked, LayAnswer answer) {
-    return answer instanceof LayAnswer.Options options
-        ? 1 + options.ranked().stream().mapToInt(o -> o.items().size()).sum()
-        : 1;
+  private static int copiesOffered(LayAnswers.Asked asked, LayAnswer answer) {
+    return answer instanceof LayAnswer.Options options ? 1 + copies(options.ranked()) : 1;
+  }
+
+  private static int copies(List<LayOption> offered) {
+    return offered.stream().mapToInt(o -> o.items().size()).sum();
+  }
+
+  /** The smallest count as if nothing larger were kept: there are never more of them than that. */
+  private static int copiesIn(PlanReading reading) {
+    int copies = 0;
+    for (LayReading lay : reading.lays()) {
+      copies += lay instanceof LayReading.Laid laid ? copies(laid.options()) : 0;
+    }
+    return Math.max(MOST_COPIES_READ / MOST, copies);
   }
 
   PlanReading of(Question question, Supplier<PlanReading> work) {

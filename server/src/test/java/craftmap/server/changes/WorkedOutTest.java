@@ -3,6 +3,9 @@ package craftmap.server.changes;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -25,6 +28,37 @@ class WorkedOutTest {
     AtomicInteger times = new AtomicInteger();
     for (int i = 0; i < 3; i++) {
       assertThat(worked.of("front", () -> "read " + times.incrementAndGet())).isEqualTo("read 1");
+    }
+  }
+
+  /** However many heavy things are asked for, what is kept weighs no more than it may. */
+  @Test
+  void whatIsKeptOfHeavyThingsWeighsNoMoreThanItMay() {
+    Random dice = new Random(1_207);
+    WorkedOut<Integer, Integer> heavy = new WorkedOut<>(1_000, Integer::intValue);
+    Map<Integer, Integer> weights = new TreeMap<>();
+    for (int i = 0; i < 300; i++) {
+      int weight = 1 + dice.nextInt(i % 3 == 0 ? 240 : 17);
+      weights.put(i, weight);
+      heavy.of(i, () -> weight);
+      heavy.settle();
+      int kept = 0;
+      for (Map.Entry<Integer, Integer> of : weights.entrySet()) {
+        kept += heavy.known(of.getKey()).orElse(0);
+      }
+      assertThat(kept).isLessThanOrEqualTo(1_000);
+    }
+  }
+
+  @Test
+  void evenOfTheHeaviestAFewAreKept() {
+    WorkedOut<Integer, Integer> heavy = new WorkedOut<>(1_000, Integer::intValue);
+    for (int i = 0; i < 4; i++) {
+      heavy.of(i, () -> 7_919);
+    }
+    heavy.settle();
+    for (int i = 0; i < 4; i++) {
+      assertThat(heavy.known(i)).contains(7_919);
     }
   }
 
