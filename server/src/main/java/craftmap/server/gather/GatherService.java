@@ -77,11 +77,24 @@ public class GatherService {
 
   @Solves
   public Gathering gather(Studio studio, SavedPlan piece) {
-    return gather(studio, piece, ledger.usedByLay(studio.id(), piece.id()));
+    return gather(studio, piece, settlings());
+  }
+
+  /** One of many pieces, whose stocks are settled for all of them together. */
+  @Solves
+  public Gathering gather(Studio studio, SavedPlan piece, Settlings settlings) {
+    return gather(studio, piece, settlings, ledger.usedByLay(studio.id(), piece.id()));
+  }
+
+  /** To be shared by the pieces that one question looks at. */
+  @Solves
+  public Settlings settlings() {
+    return new Settlings(claims);
   }
 
   /** By what is booked for it. */
-  private Gathering gather(Studio studio, SavedPlan piece, Map<String, Use.Booked> used) {
+  private Gathering gather(
+      Studio studio, SavedPlan piece, Settlings settlings, Map<String, Use.Booked> used) {
     Map<String, List<Gathering.What>> byPot = new LinkedHashMap<>();
     Set<String> cut = cuts.designsCutFor(studio.id(), piece.id());
     List<LayReading> notLaid = new ArrayList<>();
@@ -107,7 +120,7 @@ public class GatherService {
       }
     }
     List<Gathering.Unowned> unowned = new ArrayList<>();
-    Mine mine = new Mine(claims, piece.id());
+    Mine mine = new Mine(settlings, piece.id());
     PotsTogether together = new PotsTogether(() -> shelf.allPots(studio.id()), mine::ml);
     BenchUses.Steps steps = bench.steps(studio, piece, used);
     CoatsReading coats = readings.coats(studio, piece.plan());
@@ -291,7 +304,8 @@ public class GatherService {
     if (moved.piece().archived()) {
       claims.release(moved.studio().id(), moved.piece().id());
     } else {
-      claim(moved.studio(), moved.piece(), gather(moved.studio(), moved.piece(), used));
+      claim(
+          moved.studio(), moved.piece(), gather(moved.studio(), moved.piece(), settlings(), used));
     }
   }
 

@@ -14,12 +14,18 @@ import java.util.function.Supplier;
  * kept.
  */
 final class PlansLately {
-  /** The list of pieces, and the week, ask for all of a studio's. */
-  private static final int MOST = 256;
+  /**
+   * The list of pieces, and the week, ask for all of a studio's: a thousand with a dozen lays each.
+   */
+  private static final int MOST_PARTS = 30_000;
+
+  /** A plan without any lay: its form, faces and marks. */
+  private static final int BARE = 18;
 
   private record Of(String studioId, String pieceId, long version, Optional<Instant> restored) {}
 
-  private final WorkedOut<Of, Plan> lately = new WorkedOut<>(MOST);
+  private final WorkedOut<Of, Plan> lately =
+      new WorkedOut<>(MOST_PARTS, plan -> BARE + plan.lays().size());
 
   Plan of(PieceRow piece, Supplier<Plan> read) {
     Of asked = new Of(piece.studioId(), piece.id(), piece.version(), piece.restoredAt());

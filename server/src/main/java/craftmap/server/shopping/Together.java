@@ -10,6 +10,7 @@ import craftmap.core.supply.Provision;
 import craftmap.core.supply.StockUnit;
 import craftmap.server.gather.GatherService;
 import craftmap.server.gather.Gathering;
+import craftmap.server.gather.Settlings;
 import craftmap.server.piece.SavedPlan;
 import craftmap.server.shelf.Pot;
 import craftmap.server.shelf.ShelfService;
@@ -89,8 +90,9 @@ class Together {
     List<Open> open = new ArrayList<>();
     double sandpaper = 0;
     double tape = 0;
+    Settlings settlings = gathering.settlings();
     for (SavedPlan piece : pieces) {
-      Gathering taken = gathering.gather(studio, piece);
+      Gathering taken = gathering.gather(studio, piece, settlings);
       taken.needs().forEach(n -> pot(sums, piece, n));
       taken.unowned().forEach(u -> unowned(sums, piece, u));
       taken.designs().stream().filter(d -> !d.isUsed()).forEach(d -> design(sums, piece, d));

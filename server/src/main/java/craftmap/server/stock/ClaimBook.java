@@ -86,7 +86,12 @@ public class ClaimBook {
    * @param askedBy who planned what asks first, by the piece; empty where nobody said
    */
   public record Settled(
-      Claims claims, Map<String, String> pieceNames, Map<String, String> askedBy) {}
+      Claims claims, Map<String, String> pieceNames, Map<String, String> askedBy) {
+    /** Of a stock that nobody claims. */
+    public static Settled unclaimed(BigDecimal level) {
+      return settle(level, List.of());
+    }
+  }
 
   @Solves
   public Settled on(Holding holding) {

@@ -231,7 +231,7 @@ class GrowthBench extends ServerTest {
           Map<String, IntConsumer> questions = new LinkedHashMap<>();
           questions.put("All of the shelf", i -> ask("/api/shelf"));
           questions.put("Two words looked for", i -> ask("/api/shelf?words=grown%20" + i));
-          questions.put("A sheet of one bought", i -> bought("deep-estuary"));
+          questions.put("A little spilled", i -> bought("deep-estuary"));
           questions.put("The sea chest opened", i -> ask("/api/pieces/sea-chest"));
           questions.put("What it needs", i -> ask("/api/pieces/sea-chest/gather"));
           return questions;
@@ -323,7 +323,6 @@ class GrowthBench extends ServerTest {
           questions.put("One opened", i -> ask("/api/pieces/wall-clock"));
           questions.put("What all of them lack", i -> ask("/api/shopping/missing"));
           questions.put("What can be done next", i -> ask("/api/week/next"));
-          questions.put("What they cost", i -> ask("/api/money"));
           return questions;
         });
   }
@@ -345,7 +344,6 @@ class GrowthBench extends ServerTest {
           questions.put("A little spilled", i -> bought("deep-estuary"));
           questions.put("The pot with most of it", i -> ask("/api/holdings/deep-estuary"));
           questions.put("All of the shelf", i -> ask("/api/shelf"));
-          questions.put("What the pieces cost", i -> ask("/api/money"));
           questions.put("Logbook", i -> ask("/api/logbook"));
           return questions;
         });

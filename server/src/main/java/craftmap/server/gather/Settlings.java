@@ -1,0 +1,40 @@
+package craftmap.server.gather;
+
+import craftmap.server.stock.ClaimBook;
+import craftmap.server.stock.Holding;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Who may count on what of the stocks, each settled once, as its claims were when it was first
+ * looked at. Many pieces that ask for the same pot are answered from one settling: anew for each of
+ * them, what a studio lacks would take as long as the square of its pieces.
+ */
+public final class Settlings {
+  private final ClaimBook claims;
+  private final Map<String, ClaimBook.Settled> known = new HashMap<>();
+
+  Settlings(ClaimBook claims) {
+    this.claims = claims;
+  }
+
+  /** Settles those that are not settled yet, all together. */
+  void lookUp(String studioId, List<Holding> stocks) {
+    List<Holding> fresh = stocks.stream().filter(h -> !known.containsKey(h.id())).toList();
+    Map<String, ClaimBook.Settled> settled = claims.onAll(studioId, fresh);
+    for (Holding h : fresh) {
+      ClaimBook.Settled of = settled.get(h.id());
+      known.put(h.id(), of == null ? ClaimBook.Settled.unclaimed(h.level()) : of);
+    }
+  }
+
+  /** What a piece may count on, in the unit of the stock. */
+  double forPiece(Holding stock, String pieceId) {
+    return known
+        .computeIfAbsent(stock.id(), _ -> claims.on(stock))
+        .claims()
+        .forPiece(pieceId)
+        .doubleValue();
+  }
+}
