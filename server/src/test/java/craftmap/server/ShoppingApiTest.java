@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
@@ -144,6 +145,35 @@ class ShoppingApiTest extends CoatsServerTest {
       assertThat(listed).isEqualTo(least);
       assertThat(missing(one, other).path("listed").asBoolean()).isTrue();
     }
+  }
+
+  /** Each takes its turn at the pot whether it is asked about alone or among all others. */
+  @Test
+  void whatOneOfManyLacksIsWhatItLacksByItself() {
+    Random dice = new Random(2_027);
+    String name = own("Shared");
+    String pot = pot(name, "97.3", new Sold(59, 413));
+    List<JsonNode> pieces = new ArrayList<>();
+    for (int i = 0; i < 7; i++) {
+      pieces.add(painted("Turn " + i, 391.3 + dice.nextDouble() * 700, pot));
+    }
+    Map<String, String> together = lacking(missing(pieces.toArray(JsonNode[]::new)), name);
+    Map<String, String> alone = new TreeMap<>();
+    for (JsonNode piece : pieces) {
+      alone.putAll(lacking(missing(piece), name));
+    }
+    assertThat(together).isEqualTo(alone).hasSize(7);
+    // some come before the pot is empty, some after
+    assertThat(together.values()).contains("").anyMatch(text -> !text.isEmpty());
+  }
+
+  /** What each piece takes of it and cannot have; nothing where it has all. */
+  private static Map<String, String> lacking(JsonNode told, String name) {
+    Map<String, String> lacking = new TreeMap<>();
+    for (JsonNode of : supply(told, name).path("pieces")) {
+      lacking.put(of.path("pieceId").asString(), of.path("missingText").asString(""));
+    }
+    return lacking;
   }
 
   private static long least(double lacking, Sold small, Sold large) {

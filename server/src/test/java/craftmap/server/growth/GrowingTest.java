@@ -3,6 +3,7 @@ package craftmap.server.growth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 
@@ -31,8 +32,18 @@ class GrowingTest {
   }
 
   @Test
+  void figuresAreToldToThreeDigits() {
+    assertThat(Plot.figure(0.8764)).isEqualTo("0.88");
+    assertThat(Plot.figure(100)).isEqualTo("100");
+    assertThat(Plot.figure(239.9)).isEqualTo("240");
+    assertThat(Plot.figure(16.94)).isEqualTo("16.9");
+    assertThat(Plot.figure(10)).isEqualTo("10");
+    assertThat(Plot.figure(19_772.7)).isEqualTo("19,800");
+  }
+
+  @Test
   void aPlotShowsEveryPointItsFiguresAndWhatWouldBeTooMuch() {
-    String svg = Plot.of("As shelves grow", "designs", java.util.List.of(growing(n -> n / 100.0)));
+    String svg = Plot.of("As shelves grow", "designs", List.of(growing(n -> n / 100.0)));
     assertThat(svg).startsWith("<svg").endsWith("</svg>\n").contains("As shelves grow", "designs");
     assertThat(svg.split("<circle", -1)).hasSize(5);
     assertThat(svg).contains("n log n", "9.97 ms", ">997<");

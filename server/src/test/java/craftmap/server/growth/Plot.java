@@ -1,5 +1,7 @@
 package craftmap.server.growth;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
 import java.util.Locale;
 import java.util.StringJoiner;
@@ -9,13 +11,14 @@ import java.util.StringJoiner;
  * grows as n log n is drawn beside the steepest: what rises faster than that line, grows too fast.
  */
 final class Plot {
-  private static final int WIDE = 720;
-  private static final int LEFT = 64;
+  private static final int WIDE = 734;
+  private static final int LEFT = 78;
   private static final int RIGHT = 250;
   private static final int TOP = 46;
   private static final int HIGH = 250;
   private static final int BELOW = 44;
   private static final int LINE = 15;
+  private static final int NAME = 36;
   private static final String[] INKS = {"#1F5E6B", "#B4552D", "#7A6A2F", "#5B4A7D", "#2F7D4F"};
 
   private final double least;
@@ -70,42 +73,55 @@ final class Plot {
     }
     text((LEFT + WIDE - RIGHT) / 2.0, bottom + 36, "middle", "fill=\"#5E6B6D\"", what);
     tooMuch(all);
-    double below = TOP;
+    for (Growing g : all) {
+      curve(g, INKS[all.indexOf(g) % INKS.length]);
+    }
+    names(all);
+    svg.append("</svg>\n");
+  }
+
+  private void curve(Growing g, String ink) {
+    StringJoiner path = new StringJoiner(" ");
+    for (Growing.Point p : g.points()) {
+      path.add(String.format(Locale.ENGLISH, "%.1f,%.1f", x(p.n()), y(p.took())));
+    }
+    svg.append(
+        "<polyline points=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"1.8\"/>\n"
+            .formatted(path, ink));
+    for (Growing.Point p : g.points()) {
+      svg.append(
+          String.format(
+              Locale.ENGLISH,
+              "<circle cx=\"%.1f\" cy=\"%.1f\" r=\"3\" fill=\"%s\"/>\n",
+              x(p.n()),
+              y(p.took()),
+              ink));
+    }
+  }
+
+  /** Beside the ends of their lines, but never over each other, nor below the plot. */
+  private void names(List<Growing> all) {
     List<Growing> byHeight =
         all.stream().sorted((a, b) -> Double.compare(b.last().took(), a.last().took())).toList();
-    for (Growing g : byHeight) {
-      String ink = INKS[all.indexOf(g) % INKS.length];
-      StringJoiner path = new StringJoiner(" ");
-      g.points()
-          .forEach(
-              p -> path.add(String.format(Locale.ENGLISH, "%.1f,%.1f", x(p.n()), y(p.took()))));
-      svg.append(
-          "<polyline points=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"1.8\"/>\n"
-              .formatted(path, ink));
-      for (Growing.Point p : g.points()) {
-        svg.append(
-            String.format(
-                Locale.ENGLISH,
-                "<circle cx=\"%.1f\" cy=\"%.1f\" r=\"3\" fill=\"%s\"/>\n",
-                x(p.n()),
-                y(p.took()),
-                ink));
-      }
-      // names stand beside the ends of their lines, but never over each other
-      double at = Math.max(below, y(g.last().took()) - LINE / 2.0);
-      text(
-          WIDE - RIGHT + 10, at + 4, "start", "fill=\"" + ink + "\" font-weight=\"600\"", g.name());
-      text(
-          WIDE - RIGHT + 10,
-          at + 4 + LINE,
-          "start",
-          "fill=\"#5E6B6D\"",
-          figure(g.last().took())
-              + " ms, as n^"
-              + String.format(Locale.ENGLISH, "%.1f", g.power()));
-      below = at + 2.4 * LINE;
+    double[] at = new double[byHeight.size()];
+    double above = TOP;
+    for (int i = 0; i < at.length; i++) {
+      at[i] = Math.max(above, y(byHeight.get(i).last().took()) - LINE / 2.0);
+      above = at[i] + NAME;
     }
-    svg.append("</svg>\n");
+    double below = TOP + HIGH - LINE;
+    for (int i = at.length - 1; i >= 0; i--) {
+      at[i] = Math.min(at[i], below);
+      below = at[i] - NAME;
+    }
+    int x = WIDE - RIGHT + 10;
+    for (int i = 0; i < at.length; i++) {
+      Growing g = byHeight.get(i);
+      String ink = INKS[all.indexOf(g) % INKS.length];
+      text(x, at[i] + 4, "start", "fill=\"" + ink + "\" font-weight=\"600\"", g.name());
+      String figures = figure(g.last().took()) + " ms, " + growth(g);
+      text(x, at[i] + 4 + LINE, "start", "fill=\"#5E6B6D\"", figures);
+    }
   }
 
   /** From where the steepest begins, as far as there is room for it. */
@@ -175,8 +191,17 @@ final class Plot {
     return Math.pow(10, Math.ceil(Math.log10(took)));
   }
 
-  private static String figure(double took) {
-    return String.format(Locale.ENGLISH, took < 0.995 ? "%.1g" : "%.3g", took)
-        .replaceFirst("\\.?0+$", "");
+  /** To three digits. */
+  static String figure(double took) {
+    double rounded = new BigDecimal(took).round(new MathContext(3)).doubleValue();
+    int decimals = rounded >= 100 ? 0 : rounded >= 10 ? 1 : 2;
+    return String.format(Locale.ENGLISH, "%,." + decimals + "f", rounded)
+        .replaceFirst("\\.0+$", "");
+  }
+
+  private static String growth(Growing g) {
+    return g.power() < 0.05
+        ? "does not grow"
+        : String.format(Locale.ENGLISH, "as n^%.1f", g.power());
   }
 }
