@@ -21,7 +21,7 @@ public final class WorkedOut<Q, T> {
   private final AsyncCache<Q, T> lately;
 
   public WorkedOut(int most) {
-    this(most, small -> 1);
+    this(most, _ -> 1);
   }
 
   /**
@@ -34,7 +34,9 @@ public final class WorkedOut<Q, T> {
     lately =
         Caffeine.newBuilder()
             .maximumWeight(most)
-            .weigher((Q question, T thing) -> Math.min(weight.applyAsInt(thing), most / A_FEW))
+            .weigher(
+                (Q _, T thing) ->
+                    Math.clamp(weight.applyAsInt(thing), 1, Math.max(1, most / A_FEW)))
             .buildAsync();
   }
 

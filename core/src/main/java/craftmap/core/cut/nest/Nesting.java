@@ -168,7 +168,7 @@ public final class Nesting {
             single,
             sheet.widthMm() + task.knifeMm(),
             sheet.heightMm() + task.knifeMm(),
-            Math.clamp(search.tries() / 5, 4, 400));
+            Blocks.Effort.of(search.tries()));
     return joined.size() == single.size() ? List.of(single) : List.of(joined, single);
   }
 
