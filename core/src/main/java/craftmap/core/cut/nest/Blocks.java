@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.function.IntToDoubleFunction;
 
 /**
@@ -39,8 +40,8 @@ final class Blocks {
   record Effort(int once, int atATime, int times) {
     /** For a search of so many tries. */
     static Effort of(int tries) {
-      double ways = 0.4 * tries;
-      int atATime = (int) Math.clamp(Math.sqrt(ways), 4, 40);
+      double ways = tries * 2 / 3.0;
+      int atATime = (int) Math.clamp(Math.sqrt(ways), 4, 60);
       int times = (int) Math.clamp(ways / atATime, 1, 100);
       return new Effort(Math.clamp(tries / 5, 4, 400), atATime, times);
     }
@@ -74,10 +75,13 @@ final class Blocks {
   /**
    * Joined as far as it goes, with as few blocks as were found. What is as wide or as high as a
    * sheet is common to all sheets: which of it makes up one is a question of lengths alone.
+   *
+   * @param goOn asked before it is begun anew
    */
-  static List<Block> join(List<Block> parts, double widestMm, double tallestMm, Effort effort) {
+  static List<Block> join(
+      List<Block> parts, double widestMm, double tallestMm, Effort effort, BooleanSupplier goOn) {
     Blocks blocks = new Blocks(widestMm, tallestMm);
-    return blocks.stacked(blocks.search(parts, effort));
+    return blocks.stacked(blocks.search(parts, effort, goOn));
   }
 
   private boolean isWide(Block b) {
@@ -145,11 +149,13 @@ final class Blocks {
    */
   private record Join(State of, int first, int second, boolean beside, int alone, long print) {}
 
-  private List<Block> search(List<Block> parts, Effort effort) {
+  private List<Block> search(List<Block> parts, Effort effort, BooleanSupplier goOn) {
     State first = state(parts, List.of());
     State best = first;
     if (fillSheets(parts)) {
-      for (int t = 0; t < effort.times() && !isWithoutWaste(best); t++) {
+      for (int t = 0;
+          t < effort.times() && !isWithoutWaste(best) && (t == 0 || goOn.getAsBoolean());
+          t++) {
         State found = search(first, effort.atATime(), t);
         boolean isBetter = found.open().length < best.open().length || isWithoutWaste(found);
         best = isBetter ? found : best;

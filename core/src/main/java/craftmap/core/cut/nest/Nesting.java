@@ -168,12 +168,18 @@ public final class Nesting {
             single,
             sheet.widthMm() + task.knifeMm(),
             sheet.heightMm() + task.knifeMm(),
-            Blocks.Effort.of(search.tries()));
+            Blocks.Effort.of(search.tries()),
+            this::goesOn);
     return joined.size() == single.size() ? List.of(single) : List.of(joined, single);
   }
 
   private Nested fill(List<Blocks.Block> blocks, Filling.Fit fit, Filling.Split split) {
     return new Filling(task, leftovers, fit, split).fill(blocks, least);
+  }
+
+  private boolean goesOn() {
+    stopped = stopped || !goOn.test(0);
+    return !stopped;
   }
 
   private boolean isDone(Nested plan) {

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.TreeSet;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -24,7 +25,7 @@ class BlocksTest {
   }
 
   private static List<Blocks.Block> joined(List<NestPart> parts, Blocks.Effort effort) {
-    return Blocks.join(blocks(parts), SHEET.widthMm(), SHEET.heightMm(), effort);
+    return Blocks.join(blocks(parts), SHEET.widthMm(), SHEET.heightMm(), effort, () -> true);
   }
 
   /** A block is as large as what it is joined of, side by whole side, down to its parts. */
@@ -107,12 +108,28 @@ class BlocksTest {
     }
   }
 
+  /** Whoever stops it has the best so far, all parts still in it. */
+  @Test
+  void itEndsBetweenTwoBeginningsWhereItIsStopped() {
+    List<NestPart> parts = CutApart.sheets(SHEET, new Random(3), 30, 3);
+    AtomicInteger asked = new AtomicInteger();
+    List<Blocks.Block> found =
+        Blocks.join(
+            blocks(parts),
+            SHEET.widthMm(),
+            SHEET.heightMm(),
+            new Blocks.Effort(2, 2, 1_000_000),
+            () -> asked.incrementAndGet() < 3);
+    areJoinedOf(found, parts);
+    assertThat(asked.get()).isLessThanOrEqualTo(3);
+  }
+
   @Test
   void moreTriesFollowMoreWays() {
-    assertThat(Blocks.Effort.of(40)).isEqualTo(new Blocks.Effort(8, 4, 4));
-    assertThat(Blocks.Effort.of(300)).isEqualTo(new Blocks.Effort(60, 10, 12));
-    assertThat(Blocks.Effort.of(4_000)).isEqualTo(new Blocks.Effort(400, 40, 40));
-    assertThat(Blocks.Effort.of(30_000)).isEqualTo(new Blocks.Effort(400, 40, 100));
     assertThat(Blocks.Effort.of(1)).isEqualTo(new Blocks.Effort(4, 4, 1));
+    assertThat(Blocks.Effort.of(40)).isEqualTo(new Blocks.Effort(8, 5, 5));
+    assertThat(Blocks.Effort.of(300)).isEqualTo(new Blocks.Effort(60, 14, 14));
+    assertThat(Blocks.Effort.of(4_000)).isEqualTo(new Blocks.Effort(400, 51, 52));
+    assertThat(Blocks.Effort.of(30_000)).isEqualTo(new Blocks.Effort(400, 60, 100));
   }
 }
