@@ -24,6 +24,47 @@ class BlocksTest {
     return blocks;
   }
 
+  /** Joins parts of these widths and heights, for a sheet of 500 by 700. */
+  private static List<Blocks.Block> joined(double... sizes) {
+    List<Blocks.Block> blocks = new ArrayList<>();
+    for (int i = 0; i < sizes.length; i += 2) {
+      blocks.add(Blocks.Block.of(i / 2, sizes[i], sizes[i + 1]));
+    }
+    return Blocks.join(blocks, 500, 700, Blocks.Effort.of(300), () -> true);
+  }
+
+  @Test
+  void partsThatShareASideAreJoinedUpToTheWholeSheet() {
+    List<Blocks.Block> joined = joined(200, 300, 300, 300, 500, 250, 120, 150, 380, 150);
+    assertThat(joined).hasSize(1);
+    assertThat(joined.getFirst().widthMm()).isEqualTo(500);
+    assertThat(joined.getFirst().heightMm()).isEqualTo(700);
+  }
+
+  @Test
+  void whatSharesNoSideStaysByItself() {
+    assertThat(joined(100, 110, 120, 130, 140, 150)).hasSize(3);
+  }
+
+  @Test
+  void stripsOfTwoSheetsAreSortedByTheirLengths() {
+    // full-width strips of two sheets: which belong together is a question of heights alone
+    List<Blocks.Block> joined = joined(500, 400, 500, 450, 500, 300, 500, 250);
+    assertThat(joined).hasSize(2);
+    assertThat(joined).allSatisfy(b -> assertThat(b.heightMm()).isEqualTo(700));
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+  void nothingIsLostOrGainedByJoining(long seed) {
+    List<NestPart> parts = CutApart.sheets(SHEET, new Random(seed), 25, 1);
+    List<Blocks.Block> joined = joined(parts, Blocks.Effort.of(300));
+    areJoinedOf(joined, parts);
+    double before = parts.stream().mapToDouble(p -> p.widthMm() * p.heightMm()).sum();
+    double after = joined.stream().mapToDouble(Blocks.Block::areaMm2).sum();
+    assertThat(after).isCloseTo(before, within(1e-3));
+  }
+
   private static List<Blocks.Block> joined(List<NestPart> parts, Blocks.Effort effort) {
     return Blocks.join(blocks(parts), SHEET.widthMm(), SHEET.heightMm(), effort, () -> true);
   }
