@@ -281,10 +281,12 @@ final class Blocks {
         for (int k = i + 1; k < open.length; k++) {
           Block a = open[i];
           Block b = open[k];
-          if (heights.of[i] == heights.of[k] && a.widthMm + b.widthMm <= widest + SAME_MM) {
+          if (Math.abs(a.heightMm - b.heightMm) < SAME_MM
+              && a.widthMm + b.widthMm <= widest + SAME_MM) {
             add(i, k, true, a.widthMm + b.widthMm, a.heightMm);
           }
-          if (widths.of[i] == widths.of[k] && a.heightMm + b.heightMm <= tallest + SAME_MM) {
+          if (Math.abs(a.widthMm - b.widthMm) < SAME_MM
+              && a.heightMm + b.heightMm <= tallest + SAME_MM) {
             add(i, k, false, a.widthMm, a.heightMm + b.heightMm);
           }
         }

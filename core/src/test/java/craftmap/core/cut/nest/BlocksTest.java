@@ -46,6 +46,15 @@ class BlocksTest {
     assertThat(joined(100, 110, 120, 130, 140, 150)).hasSize(3);
   }
 
+  /** A hair more than the arithmetic makes is another size: joined, the blocks would overlap. */
+  @Test
+  void sidesThatDifferByAHairAreNotJoined() {
+    assertThat(joined(200, 300, 300, 300.00002)).hasSize(2);
+    assertThat(joined(200, 300, 300, 300.00000002)).hasSize(1);
+    // on either side of where a rounding would tell them apart
+    assertThat(joined(200, 300.00004999999, 300, 300.00005000001)).hasSize(1);
+  }
+
   @Test
   void stripsOfTwoSheetsAreSortedByTheirLengths() {
     // full-width strips of two sheets: which belong together is a question of heights alone
