@@ -23,7 +23,7 @@ export function ShelfPage() {
   const finder = useRef<HTMLInputElement>(null);
   const chosen = params.get('on');
   const [filters, change] = useInAddress(
-    read(params),
+    () => read(params),
     (f) => `/shelf?${new URLSearchParams(write(f, chosen))}`,
   );
   const shelf = useShelf(useDeferredValue(filters));

@@ -34,7 +34,10 @@ function Sums({ all }: { all: readonly SumView[] }) {
   const there = all.find((s) => s.kind.toLowerCase() === named?.toLowerCase()) ?? first;
   // of all that was typed, what is in the open one stands in the address
   const [typed, change] = useInAddress<Typed>(
-    { open: there.kind, texts: { [there.kind]: textsOf(query) } },
+    (before) => ({
+      open: there.kind,
+      texts: { ...before?.texts, [there.kind]: textsOf(query) },
+    }),
     ({ open, texts }) => addressOf(open, texts[open] ?? NOTHING),
   );
   const [ways, setWays] = useState<ByKind<number>>({});

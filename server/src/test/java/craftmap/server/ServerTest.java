@@ -235,10 +235,15 @@ public abstract class ServerTest {
 
   /** The plan with a band of ferns on its front. */
   protected ObjectNode withFernBand(JsonNode document, String layId, double distanceMm) {
+    return withFernBand(document, layId, "front", distanceMm);
+  }
+
+  protected ObjectNode withFernBand(
+      JsonNode document, String layId, String faceId, double distanceMm) {
     ObjectNode lay =
         lay(
             layId,
-            "front",
+            faceId,
             "RUN",
             Map.of("distance", distanceMm, "gap", 20.0, "margin", 8.0, "change", 15.0),
             Map.of("edge", "TOP"));

@@ -22,11 +22,7 @@ public final class Settlings {
   /** Settles those that are not settled yet, all together. */
   void lookUp(String studioId, List<Holding> stocks) {
     List<Holding> fresh = stocks.stream().filter(h -> !known.containsKey(h.id())).toList();
-    Map<String, ClaimBook.Settled> settled = claims.onAll(studioId, fresh);
-    for (Holding h : fresh) {
-      ClaimBook.Settled of = settled.get(h.id());
-      known.put(h.id(), of == null ? ClaimBook.Settled.unclaimed(h.level()) : of);
-    }
+    known.putAll(claims.settled(studioId, fresh));
   }
 
   /** What a piece may count on, in the unit of the stock. */

@@ -130,15 +130,18 @@ public class ClaimBook {
   @Solves
   public Map<String, BigDecimal> forPiece(
       String studioId, String pieceId, Collection<Holding> stocks) {
-    Map<String, Settled> settled = onAll(studioId, stocks);
+    Map<String, Settled> settled = settled(studioId, stocks);
     return stocks.stream()
         .collect(
-            Collectors.toMap(
-                Holding::id,
-                h ->
-                    settled.containsKey(h.id())
-                        ? settled.get(h.id()).claims().forPiece(pieceId)
-                        : h.level()));
+            Collectors.toMap(Holding::id, h -> settled.get(h.id()).claims().forPiece(pieceId)));
+  }
+
+  /** Of many stocks at once, also of those that nobody claims. */
+  @Solves
+  public Map<String, Settled> settled(String studioId, Collection<Holding> stocks) {
+    Map<String, Settled> settled = new HashMap<>(onAll(studioId, stocks));
+    stocks.forEach(h -> settled.computeIfAbsent(h.id(), _ -> Settled.unclaimed(h.level())));
+    return settled;
   }
 
   private static Asked asked(ResultSet row, int number) throws SQLException {

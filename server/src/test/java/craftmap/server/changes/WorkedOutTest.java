@@ -10,6 +10,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -47,6 +48,19 @@ class WorkedOutTest {
         kept += heavy.known(of.getKey()).orElse(0);
       }
       assertThat(kept).isLessThanOrEqualTo(1_000);
+    }
+  }
+
+  @Test
+  void ofTheFewestThereAreNoMoreEither() {
+    for (int most = 1; most <= 5; most++) {
+      WorkedOut<Integer, String> few = new WorkedOut<>(most);
+      for (int i = 0; i < 40; i++) {
+        few.of(i, () -> "read");
+      }
+      few.settle();
+      long kept = IntStream.range(0, 40).filter(i -> few.known(i).isPresent()).count();
+      assertThat(kept).as("of at most %d", most).isLessThanOrEqualTo(most);
     }
   }
 

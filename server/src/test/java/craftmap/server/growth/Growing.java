@@ -11,7 +11,7 @@ import java.util.List;
  */
 record Growing(String name, List<Point> points) {
   /** At the smallest sizes what does not grow at all is most of it. */
-  private static final double STEPS_FROM_THE_END = 2;
+  private static final int STEPS_FROM_THE_END = 2;
 
   /**
    * What it took at one number of things.
@@ -49,7 +49,8 @@ record Growing(String name, List<Point> points) {
     return Math.log(times) / Math.log((double) last().n() / from.n());
   }
 
-  private Point begin() {
-    return points.get((int) Math.max(0, points.size() - 1 - STEPS_FROM_THE_END));
+  /** Where the last steps begin. */
+  Point begin() {
+    return points.get(Math.max(0, points.size() - 1 - STEPS_FROM_THE_END));
   }
 }

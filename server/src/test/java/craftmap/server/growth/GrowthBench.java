@@ -25,8 +25,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * How what a person waits for grows with what is there, over HTTP, and what memory is kept. Run it
- * with {@code mvn -Pbench -pl core,web,server -am test -Dtest='GrowthBench'}; it draws its plots
- * into docs/growth.
+ * with {@code mvn -Pbench -pl core,web,server -am test -Dtest='GrowthBench#lays'}, one part after
+ * the other: what one leaves is there for the next. It draws its plots into docs/growth.
  */
 @Tag("bench")
 @DirtiesContext
@@ -53,8 +53,7 @@ class GrowthBench extends ServerTest {
     for (int n : sizes) {
       Map<String, IntConsumer> questions = grown.to(n);
       questions.forEach(
-          (question, ask) ->
-              all.computeIfAbsent(question, Growing::new).add(n, median(question, ask)));
+          (question, ask) -> all.computeIfAbsent(question, Growing::new).add(n, median(ask)));
       System.out.printf("GROWTH %s %,d: %.0f MB kept%n", name, n, keptMb());
     }
     for (Growing g : all.values()) {
@@ -68,7 +67,7 @@ class GrowthBench extends ServerTest {
   }
 
   /** Each asking is another one; as many as there is time for. */
-  private double median(String question, IntConsumer ask) {
+  private double median(IntConsumer ask) {
     long end = System.nanoTime() + WORTH.toNanos();
     double[] ms = new double[MOST_RUNS];
     int runs = 0;
@@ -175,7 +174,8 @@ class GrowthBench extends ServerTest {
           assertThat(faces.size()).isEqualTo(n);
           JsonNode plan = piece.path("document");
           for (JsonNode face : faces) {
-            plan = withBand(plan, face.path("id").asString());
+            String on = face.path("id").asString();
+            plan = withFernBand(plan, "on-" + on, on, 30);
           }
           JsonNode laid = saved(piece, plan).path("document");
           Map<String, IntConsumer> questions = new LinkedHashMap<>();
@@ -190,17 +190,6 @@ class GrowthBench extends ServerTest {
           questions.put("Its order of work", i -> ask("/api/pieces/" + id(piece) + "/order"));
           return questions;
         });
-  }
-
-  private JsonNode withBand(JsonNode plan, String faceId) {
-    ObjectNode lay =
-        lay(
-            "on-" + faceId,
-            faceId,
-            "RUN",
-            Map.of("distance", 30.0, "gap", 12.0, "margin", 8.0, "change", 15.0),
-            Map.of("edge", "TOP"));
-    return withLay(plan, lay.put("designId", "fern-band").put("potId", "bone-white"));
   }
 
   @Test
@@ -231,14 +220,14 @@ class GrowthBench extends ServerTest {
           Map<String, IntConsumer> questions = new LinkedHashMap<>();
           questions.put("All of the shelf", i -> ask("/api/shelf"));
           questions.put("Two words looked for", i -> ask("/api/shelf?words=grown%20" + i));
-          questions.put("A little spilled", i -> bought("deep-estuary"));
+          questions.put("A little spilled", i -> spilled("deep-estuary"));
           questions.put("The sea chest opened", i -> ask("/api/pieces/sea-chest"));
           questions.put("What it needs", i -> ask("/api/pieces/sea-chest/gather"));
           return questions;
         });
   }
 
-  private void bought(String holding) {
+  private void spilled(String holding) {
     Answer answer =
         post(
             "/api/holdings/" + holding + "/entries",
@@ -341,7 +330,7 @@ class GrowthBench extends ServerTest {
           entered(studio, there[0], n);
           there[0] = n;
           Map<String, IntConsumer> questions = new LinkedHashMap<>();
-          questions.put("A little spilled", i -> bought("deep-estuary"));
+          questions.put("A little spilled", i -> spilled("deep-estuary"));
           questions.put("The pot with most of it", i -> ask("/api/holdings/deep-estuary"));
           questions.put("All of the shelf", i -> ask("/api/shelf"));
           questions.put("Logbook", i -> ask("/api/logbook"));

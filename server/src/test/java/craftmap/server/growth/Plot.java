@@ -128,8 +128,7 @@ final class Plot {
   private void tooMuch(List<Growing> all) {
     Growing steepest =
         all.stream().max((a, b) -> Double.compare(a.power(), b.power())).orElseThrow();
-    List<Growing.Point> points = steepest.points();
-    Growing.Point from = points.get(Math.max(0, points.size() - 3));
+    Growing.Point from = steepest.begin();
     double per = from.took() / (from.n() * Math.log(from.n()));
     double to = from.n();
     while (to < end && per * to * Math.log(to) < most) {
