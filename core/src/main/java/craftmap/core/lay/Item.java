@@ -3,6 +3,7 @@ package craftmap.core.lay;
 import craftmap.core.design.Design;
 import craftmap.core.design.StencilDesign;
 import craftmap.core.plane.Box;
+import craftmap.core.plane.ConvexClip;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import craftmap.core.plane.TurnedBox;
@@ -122,7 +123,18 @@ public record Item(
 
   /** The print's own area, as far as it shows. */
   public double printMm2() {
-    return clip.isEmpty() ? design.shapeMm2() * at.scale() * at.scale() : print().getArea();
+    return clip.map(c -> mm2Within(design.shape(), design.printed().centre(), at, c))
+        .orElseGet(() -> design.shapeMm2() * at.scale() * at.scale());
+  }
+
+  /**
+   * How much of a shape, laid with its middle at a place, lies within a clip. The clip is seen from
+   * the sheet: it has far fewer corners than most shapes.
+   */
+  static double mm2Within(Geometry shape, Point middle, Placement at, Geometry clip) {
+    return ConvexClip.of(at.onto(middle).transform(clip))
+        .map(c -> c.areaOf(shape) * at.scale() * at.scale())
+        .orElseGet(() -> Planar.intersection(at.from(middle).transform(shape), clip).getArea());
   }
 
   /** Where a stencil's whole sheet lies while this item is painted. */

@@ -5,7 +5,6 @@ import craftmap.core.design.DesignKind;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Contour;
-import craftmap.core.plane.ConvexClip;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.TurnedBox;
 import craftmap.core.surface.Face;
@@ -19,17 +18,9 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
-import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.CoordinateSequence;
-import org.locationtech.jts.geom.CoordinateSequenceFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Location;
-import org.locationtech.jts.geom.prep.PreparedGeometry;
-import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
@@ -67,11 +58,8 @@ public final class Room {
 
   private final Box plain;
   private Geometry lines;
-  private Geometry inside;
-  private PreparedGeometry preparedInside;
-  private Geometry free;
-  private PreparedGeometry preparedFree;
-  private PointOnGeometryLocator locateFree;
+  private Open inside;
+  private Open free;
 
   private Room(
       Face face,
@@ -160,12 +148,12 @@ public final class Room {
   }
 
   /** All inside the outline; a rolled-up face goes on past its seam on both sides. */
-  private Geometry inside() {
+  private Open inside() {
     if (inside == null) {
       Outline outline = face.outline();
       Geometry region = plain != null ? Planar.polygon(plain) : outline.region();
-      inside = outline instanceof ConeOutline cone ? goingOn(cone, region) : region;
-      preparedInside = PreparedGeometryFactory.prepare(inside);
+      inside =
+          Open.of(outline instanceof ConeOutline cone ? goingOn(cone, region) : region, List.of());
     }
     return inside;
   }
@@ -188,15 +176,16 @@ public final class Room {
 
   /** The face less keep-outs and less what is to be kept clear of, without what goes on. */
   public Geometry free() {
+    return open().area();
+  }
+
+  private Open open() {
     if (free == null) {
       List<Geometry> off = new ArrayList<>();
       obstacles.each().forEach(o -> off.add(o.area()));
       off.addAll(insets);
       off.addAll(borders());
-      Geometry region = face.outline().region();
-      free = off.isEmpty() ? region : Planar.difference(region, Planar.union(off));
-      preparedFree = PreparedGeometryFactory.prepare(free);
-      locateFree = new IndexedPointInAreaLocator(free);
+      free = Open.of(face.outline().region(), off);
     }
     return free;
   }
@@ -267,11 +256,10 @@ public final class Room {
         return Optional.empty();
       }
     }
-    inside();
-    if (preparedInside.covers(box.polygon())) {
+    if (inside().covers(box)) {
       return Optional.of(Item.whole(design, at, obstacles.hit(box)));
     }
-    return cut(design, at, box, inside, preparedInside)
+    return cut(design, at, box, inside())
         .map(item -> design.hangsOver() ? Item.whole(design, at, obstacles.hit(box)) : item)
         .map(
             item ->
@@ -289,78 +277,29 @@ public final class Room {
       return place(design, at);
     }
     TurnedBox box = Item.box(design, at);
-    free();
-    if (preparedFree.covers(box.polygon())) {
+    if (open().covers(box)) {
       return Optional.of(Item.whole(design, at, false));
     }
-    return cut(design, at, box, free, preparedFree);
+    return cut(design, at, box, open());
   }
 
   /** True where the whole print lies free. */
   public boolean isFree(Design design, Placement at) {
-    free();
-    return preparedFree.covers(Item.box(design, at).polygon())
-        || (cornersAreFree(design, at) && preparedFree.covers(Item.wholePrint(design, at)));
-  }
-
-  /** A corner that lies outside is found long before the whole print is looked at. */
-  private boolean cornersAreFree(Design design, Placement at) {
-    AffineTransformation onFace = at.from(design.printed().centre());
-    CornersInside corners = new CornersInside(locateFree, onFace);
-    design.shape().apply(corners);
-    return !corners.isDone();
-  }
-
-  /** Looks at one corner after the other until one lies outside. */
-  private static final class CornersInside implements CoordinateSequenceFilter {
-    private final PointOnGeometryLocator area;
-    private final AffineTransformation onFace;
-    private final Coordinate there = new Coordinate();
-    private boolean outside;
-
-    CornersInside(PointOnGeometryLocator area, AffineTransformation onFace) {
-      this.area = area;
-      this.onFace = onFace;
-    }
-
-    @Override
-    public void filter(CoordinateSequence corners, int i) {
-      onFace.transform(corners.getCoordinate(i), there);
-      outside = area.locate(there) == Location.EXTERIOR;
-    }
-
-    @Override
-    public boolean isDone() {
-      return outside;
-    }
-
-    @Override
-    public boolean isGeometryChanged() {
-      return false;
-    }
+    return open().covers(Item.box(design, at))
+        || (open().holdsCorners(design.shape(), at.from(design.printed().centre()))
+            && open().covers(Item.wholePrint(design, at)));
   }
 
   /** Judged by the print itself: the empty corners of its box may lie outside. */
-  private Optional<Item> cut(
-      Design design, Placement at, TurnedBox box, Geometry area, PreparedGeometry prepared) {
-    Geometry polygon = box.polygon();
-    if (!area.getEnvelopeInternal().intersects(polygon.getEnvelopeInternal())
-        || !prepared.intersects(polygon)) {
-      return Optional.empty();
-    }
-    Geometry clip =
-        cutByTheEdge(box)
-            .filter(prepared::covers)
-            .orElseGet(() -> areaOf(Planar.intersection(polygon, area)));
+  private Optional<Item> cut(Design design, Placement at, TurnedBox box, Open area) {
+    Geometry clip = cutByTheEdge(box).filter(area::covers).orElseGet(() -> area.partOf(box));
     if (clip.isEmpty()) {
       return Optional.empty();
     }
-    Geometry print = Item.wholePrint(design, at);
-    double inside =
-        ConvexClip.of(clip)
-            .map(c -> c.areaOf(print))
-            .orElseGet(() -> Planar.intersection(print, clip).getArea());
-    double share = Math.min(1, inside / print.getArea());
+    Geometry shape = design.shape();
+    double whole = shape.getArea() * at.scale() * at.scale();
+    double shown = Item.mm2Within(shape, design.printed().centre(), at, clip);
+    double share = Math.min(1, shown / whole);
     if (share >= WHOLE) {
       return Optional.of(Item.whole(design, at, false));
     }
@@ -376,20 +315,6 @@ public final class Room {
     }
     Envelope left = plain.envelope().intersection(box.around().envelope());
     return left.getArea() > 0 ? Optional.of(GEOMETRY.toGeometry(left)) : Optional.empty();
-  }
-
-  /** What an overlay leaves besides areas, such as touching lines, is dropped. */
-  private static Geometry areaOf(Geometry geometry) {
-    if (geometry.getDimension() == 2 && geometry.getNumGeometries() == 1) {
-      return geometry;
-    }
-    List<Geometry> areas = new ArrayList<>();
-    for (int i = 0; i < geometry.getNumGeometries(); i++) {
-      if (geometry.getGeometryN(i).getDimension() == 2) {
-        areas.add(geometry.getGeometryN(i));
-      }
-    }
-    return GEOMETRY.buildGeometry(areas);
   }
 
   private static boolean within(Box outer, Box inner) {

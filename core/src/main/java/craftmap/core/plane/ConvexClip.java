@@ -3,14 +3,17 @@ package craftmap.core.plane;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.CoordinateSequence;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 
 /**
  * How much of an area lies in a convex one. Cut off by one side after the other, a ring may come
  * out with stretches that run to and fro along a side; they hold no area, so that the sum is right
  * where the shape would not be (Sutherland and Hodgman, Reentrant polygon clipping, 1974). Nothing
- * is overlaid, which for a print of hundreds of corners is most of the work of cutting it.
+ * is overlaid, which for a print of hundreds of corners is most of the work of cutting it; and of a
+ * print in many pieces only those are cut that a side may run through.
  */
 public final class ConvexClip {
   /** More corners than what is cut by a face and its keep-outs has, as a rule. */
@@ -69,16 +72,18 @@ public final class ConvexClip {
     double sum = 0;
     for (int i = 0; i < area.getNumGeometries(); i++) {
       if (area.getGeometryN(i) instanceof Polygon polygon) {
-        sum += insideOf(polygon.getExteriorRing().getCoordinateSequence());
+        sum += insideOf(polygon.getExteriorRing());
         for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
-          sum -= insideOf(polygon.getInteriorRingN(hole).getCoordinateSequence());
+          sum -= insideOf(polygon.getInteriorRingN(hole));
         }
       }
     }
     return sum;
   }
 
-  private double insideOf(CoordinateSequence ring) {
+  private double insideOf(LinearRing of) {
+    CoordinateSequence ring = of.getCoordinateSequence();
+    Envelope around = of.getEnvelopeInternal();
     int n = ring.size() - 1;
     double[] px = new double[n];
     double[] py = new double[n];
@@ -87,6 +92,12 @@ public final class ConvexClip {
       py[i] = ring.getY(i);
     }
     for (int side = 0; side < x.length && n > 0; side++) {
+      if (furthest(side, around, -1) >= 0) {
+        continue;
+      }
+      if (furthest(side, around, 1) <= 0) {
+        return 0;
+      }
       double[] cutX = new double[2 * n];
       double[] cutY = new double[2 * n];
       int kept = 0;
@@ -109,6 +120,17 @@ public final class ConvexClip {
       n = kept;
     }
     return Math.abs(turned(px, py, n));
+  }
+
+  /** How far a corner of a box lies to the left of a side at most (1) or at least (-1). */
+  private double furthest(int side, Envelope box, int sign) {
+    int next = (side + 1) % x.length;
+    double alongX = (x[next] - x[side]) * sign;
+    double alongY = (y[next] - y[side]) * sign;
+    return beside(
+        side,
+        alongY > 0 ? box.getMinX() : box.getMaxX(),
+        alongX > 0 ? box.getMaxY() : box.getMinY());
   }
 
   /** The area that a ring goes around, seen from its first corner so that no large numbers meet. */

@@ -9,18 +9,26 @@ import craftmap.core.lay.rule.Bench;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
+import craftmap.core.surface.Area;
+import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Marks;
+import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
 
 class RoomTest {
   private static final Outline CHEST = new RectangleOutline(531.7, 388.9);
+
+  private static final List<Outline> OUTLINES =
+      List.of(CHEST, CHEST, new OvalOutline(531.7, 388.9), new CylinderOutline(171.3, 388.9));
 
   /** So little is not cut off by anybody. */
   private static final double AS_GOOD_AS_WHOLE = 1e-4;
@@ -39,6 +47,9 @@ class RoomTest {
       return;
     }
     assertThat(item.get().share()).as(what).isCloseTo(share, within(2e-4));
+    assertThat(item.get().printMm2())
+        .as("%s: what is painted or glued", what)
+        .isCloseTo(shown, within(2e-4 * print.getArea()));
     assertThat(Planar.difference(item.get().print(), room.free()).getArea())
         .as("%s: nothing lies where nothing may", what)
         .isLessThan(AS_GOOD_AS_WHOLE * print.getArea() + 1e-6);
@@ -48,17 +59,18 @@ class RoomTest {
   void whatIsCutByEdgesAndKeepOutsShowsAsMuchAsAnOverlayLeaves() {
     Random random = new Random(61_553);
     for (int round = 0; round < 400; round++) {
-      boolean oval = random.nextInt(4) == 0;
-      Outline outline = oval ? new OvalOutline(531.7, 388.9) : CHEST;
-      Marks marks =
-          random.nextBoolean()
-              ? Bench.plate(
-                  new Box(
-                      random.nextDouble() * 500,
-                      random.nextDouble() * 350,
-                      7.3 + random.nextDouble() * 90,
-                      5.1 + random.nextDouble() * 70))
-              : Marks.NONE;
+      Outline outline = OUTLINES.get(random.nextInt(OUTLINES.size()));
+      List<KeepOut> plates = new ArrayList<>();
+      for (int i = random.nextInt(6); i > 0; i--) {
+        Box plate =
+            new Box(
+                random.nextDouble() * 500,
+                random.nextDouble() * 350,
+                7.3 + random.nextDouble() * 90,
+                5.1 + random.nextDouble() * 70);
+        plates.add(new KeepOut("k" + i, "plate", new Area.Upright(plate), Set.of()));
+      }
+      Marks marks = Marks.ofKeepOuts(plates);
       Design design = DESIGNS.get(random.nextInt(DESIGNS.size()));
       Room room = Room.on(Bench.face(outline, marks), design.kind());
       if (random.nextInt(3) == 0) {
@@ -70,7 +82,11 @@ class RoomTest {
       double turn = random.nextBoolean() ? 90.0 * random.nextInt(4) : random.nextDouble() * 360;
       Placement at =
           Placement.at(
-              new Point(random.nextDouble() * 640 - 50, random.nextDouble() * 490 - 50), turn);
+                  new Point(random.nextDouble() * 640 - 50, random.nextDouble() * 490 - 50), turn)
+              .scaledBy(random.nextBoolean() ? 1 : 0.4 + random.nextDouble());
+      if (random.nextBoolean()) {
+        at = at.mirroredAt(at.centre().xMm());
+      }
       isCutAsByAnOverlay(room, design, at, "round %d: %s".formatted(round, at));
     }
   }

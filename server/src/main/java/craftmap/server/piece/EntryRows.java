@@ -63,7 +63,7 @@ interface EntryRows extends JpaRepository<EntryRow, Long> {
       select e.document from EntryRow e
       where e.studioId = :studioId and e.pieceId = :pieceId and e.id = :id
       """)
-  String document(String studioId, String pieceId, Long id);
+  Optional<String> document(String studioId, String pieceId, Long id);
 
   boolean existsByParentId(Long parentId);
 

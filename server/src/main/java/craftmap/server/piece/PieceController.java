@@ -257,7 +257,14 @@ class PieceController {
   @PostMapping("/readings/lay")
   LayView readLay(Asker asker, @RequestBody LayQuestion question) {
     Studio studio = asker.studio();
-    return views.view(studio, lay(studio, question), question.pieceId());
+    Plan plan = plan(studio, question);
+    Optional<String> piece = Optional.ofNullable(question.pieceId()).filter(id -> !id.isEmpty());
+    // a drag sends no plan of its own: the one it looks at is the one that is saved
+    return views.view(
+        studio,
+        lay(studio, plan, question),
+        piece,
+        () -> question.document() == null ? plan : pieces.plan(studio, piece.orElseThrow()));
   }
 
   /** The first options of a lay, each with its items. */
@@ -265,14 +272,16 @@ class PieceController {
   @PostMapping("/readings/options")
   List<LayView.OptionItems> readOptions(Asker asker, @RequestBody LayQuestion question) {
     Studio studio = asker.studio();
-    return views.options(studio, lay(studio, question), question.pieceId());
+    return views.options(studio, lay(studio, plan(studio, question), question));
   }
 
-  private PlanReadings.ReadLay lay(Studio studio, LayQuestion question) {
-    Plan plan =
-        question.document() == null
-            ? pieces.plan(studio, given(said("plan"), question.pieceId()))
-            : PlanMapper.toPlan(question.document());
+  private Plan plan(Studio studio, LayQuestion question) {
+    return question.document() == null
+        ? pieces.plan(studio, given(said("plan"), question.pieceId()))
+        : PlanMapper.toPlan(question.document());
+  }
+
+  private PlanReadings.ReadLay lay(Studio studio, Plan plan, LayQuestion question) {
     boolean asItIs = question.edits() == null || question.edits().isEmpty();
     return readings.readLay(
         studio,

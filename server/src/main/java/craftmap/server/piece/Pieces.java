@@ -14,6 +14,7 @@ import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.WhoDoesIt;
 import craftmap.server.writing.Guarded;
+import craftmap.server.writing.Solves;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -151,16 +152,21 @@ public class Pieces {
     return json.read(plan);
   }
 
-  /** The plan alone. */
+  /** The plan alone, which a drag asks for with every move: a version of it stays what it is. */
+  @Solves
   Plan plan(Studio studio, String id) {
-    PieceRow piece = row(studio, id);
-    return plan(piece);
+    return plan(row(studio, id));
   }
 
   private Plan plan(PieceRow piece) {
     return plans.of(
         piece,
-        () -> json.read(entries.document(piece.studioId(), piece.id(), piece.currentEntryId())));
+        () ->
+            entries
+                .document(piece.studioId(), piece.id(), piece.currentEntryId())
+                .map(json::read)
+                // deleted since its row was read
+                .orElseThrow(() -> missing(piece.id())));
   }
 
   public SavedPlan get(Studio studio, String id) {

@@ -295,20 +295,33 @@ class ChangesTest extends ServerTest {
     JsonNode piece = newChest("Asked for once");
     ObjectNode laid = of("LAY_DESIGN").put("id", "ferns").put("faceId", "front");
     piece = edit(piece, laid.put("designId", "fern-band")).body().path("piece");
+    String id = piece.path("id").asString();
     long changed = Long.MAX_VALUE;
     long read = Long.MAX_VALUE;
+    long dragged = Long.MAX_VALUE;
     for (int i = 0; i < 6; i++) {
       ObjectNode moved = of("MEASURE_LAY").put("layId", "ferns");
       moved.putObject("measures").put("distance", 91.3 + 3.7 * i);
       long before = statements();
       piece = edit(piece, moved).body().path("piece");
       long after = statements();
-      get("/api/pieces/" + piece.path("id").asString());
+      get("/api/pieces/" + id);
+      long looked = statements();
+      post("/api/readings/lay", drag(id, 93.1 + 2.9 * i));
       changed = Math.min(changed, after - before);
-      read = Math.min(read, statements() - after);
+      read = Math.min(read, looked - after);
+      dragged = Math.min(dragged, statements() - looked);
     }
     assertThat(changed).isLessThanOrEqualTo(50);
     assertThat(read).isLessThanOrEqualTo(25);
+    assertThat(dragged).isLessThanOrEqualTo(18);
+  }
+
+  private ObjectNode drag(String piece, double distance) {
+    ObjectNode question = json.createObjectNode().put("layId", "ferns").put("pieceId", piece);
+    ObjectNode moved = question.putArray("edits").addObject().put("kind", "MEASURE_LAY");
+    moved.put("layId", "ferns").putObject("measures").put("distance", distance);
+    return question;
   }
 
   private long statements() {

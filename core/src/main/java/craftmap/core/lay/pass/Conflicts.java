@@ -16,9 +16,10 @@ import java.util.List;
 final class Conflicts {
   private final List<StencilPasses.Position> positions;
 
-  /** The boxes around prints, and around where they are met again, with whose they are. */
-  private final List<Box> prints = new ArrayList<>();
+  /** All prints, and where they are met again, the boxes around them, and whose they are. */
+  private final List<TurnedBox> prints = new ArrayList<>();
 
+  private final List<Box> around = new ArrayList<>();
   private final List<Integer> of = new ArrayList<>();
 
   private Conflicts(List<StencilPasses.Position> positions) {
@@ -32,7 +33,8 @@ final class Conflicts {
   }
 
   private void add(TurnedBox print, int position) {
-    prints.add(print.around());
+    prints.add(print);
+    around.add(print.around());
     of.add(position);
   }
 
@@ -41,33 +43,27 @@ final class Conflicts {
   }
 
   private Graph graph() {
-    Squares squares = Squares.over(prints);
+    Squares squares = Squares.over(around);
     Graph.Pairs pairs = new Graph.Pairs(positions.size());
     for (int i = 0; i < positions.size(); i++) {
-      int sheet = i;
-      Box around = positions.get(i).sheet().around();
+      int position = i;
+      TurnedBox sheet = positions.get(i).sheet();
+      Box box = sheet.around();
       squares.touchedBy(
-          around,
+          box,
           print -> {
-            int j = of.get(print);
-            if (sheet != j && liesOn(positions.get(sheet), positions.get(j))) {
-              pairs.add(sheet, j);
+            if (position != of.get(print) && liesOn(sheet, box, print)) {
+              pairs.add(position, of.get(print));
             }
           });
     }
     return pairs.graph();
   }
 
-  private static boolean liesOn(StencilPasses.Position sheet, StencilPasses.Position print) {
+  private boolean liesOn(TurnedBox sheet, Box box, int print) {
     double t = Tolerance.EXACT.lengthMm();
-    if (sheet.sheet().overlaps(print.print(), t)) {
-      return true;
-    }
-    for (TurnedBox again : print.again()) {
-      if (sheet.sheet().overlaps(again, t)) {
-        return true;
-      }
-    }
-    return false;
+    return box.overlaps(around.get(print), t)
+        && (sheet.isUpright() && prints.get(print).isUpright()
+            || sheet.overlaps(prints.get(print), t));
   }
 }

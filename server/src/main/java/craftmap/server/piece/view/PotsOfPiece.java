@@ -15,10 +15,8 @@ import java.util.function.Supplier;
 
 /** The pots that a piece draws on, and what its lays take of them; looked up once, if at all. */
 public final class PotsOfPiece {
-  private final Supplier<List<LayReading>> lays;
-  private final Supplier<StillToTake> still;
+  private final Supplier<Taken> taken;
   private final Function<Set<String>, Map<String, Double>> available;
-  private final Function<StillToTake, Map<String, Double>> coats;
 
   /** What is left to take of each pot, lay by lay. */
   private Map<String, List<Draw>> byPot;
@@ -28,19 +26,22 @@ public final class PotsOfPiece {
   private Map<String, Double> known;
 
   /**
-   * @param lays what all lays of the piece come to
+   * What a piece takes.
+   *
+   * @param lays what all its lays come to
    * @param still what is left to take
-   * @param coats what coats take of each pot of what is left
+   * @param ofCoats what coats take of each pot of what is left
+   */
+  public record Taken(List<LayReading> lays, StillToTake still, Map<String, Double> ofCoats) {
+    public static final Taken NOTHING = new Taken(List.of(), StillToTake.all(), Map.of());
+  }
+
+  /**
+   * @param taken by the piece
    * @param available what the piece may count on of some pots
    */
-  public PotsOfPiece(
-      Supplier<List<LayReading>> lays,
-      Supplier<StillToTake> still,
-      Function<StillToTake, Map<String, Double>> coats,
-      Function<Set<String>, Map<String, Double>> available) {
-    this.coats = coats;
-    this.lays = lays;
-    this.still = still;
+  public PotsOfPiece(Supplier<Taken> taken, Function<Set<String>, Map<String, Double>> available) {
+    this.taken = taken;
     this.available = available;
   }
 
@@ -71,9 +72,11 @@ public final class PotsOfPiece {
     if (byPot != null) {
       return;
     }
-    left = still.get();
+    Taken all = taken.get();
+    left = all.still();
+    ofCoats = all.ofCoats();
     byPot = new HashMap<>();
-    for (LayReading reading : lays.get()) {
+    for (LayReading reading : all.lays()) {
       if (reading instanceof LayReading.Laid laid && laid.lead() && laid.pot().isPresent()) {
         String id = laid.lay().id();
         byPot
@@ -81,7 +84,6 @@ public final class PotsOfPiece {
             .add(new Draw(id, left.of(id, laid.takes().potMl())));
       }
     }
-    ofCoats = coats.apply(left);
     known = new HashMap<>();
   }
 
