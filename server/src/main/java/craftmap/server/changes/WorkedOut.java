@@ -1,7 +1,5 @@
 package craftmap.server.changes;
 
-import com.github.benmanes.caffeine.cache.AsyncCache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -18,7 +16,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public final class WorkedOut<Q, T> {
   private static final int A_FEW = 4;
 
-  private final AsyncCache<Q, T> lately;
+  private final Recent<Q, CompletableFuture<T>> lately;
+  private final ToIntFunction<T> weight;
 
   public WorkedOut(int most) {
     this(most, _ -> 1);
@@ -31,18 +30,13 @@ public final class WorkedOut<Q, T> {
    *     so that even of the heaviest a few are kept
    */
   public WorkedOut(int most, ToIntFunction<T> weight) {
-    lately =
-        Caffeine.newBuilder()
-            .maximumWeight(most)
-            .weigher(
-                (Q _, T thing) ->
-                    Math.clamp(weight.applyAsInt(thing), 1, Math.max(1, most / A_FEW)))
-            .buildAsync();
+    lately = new Recent<>(most);
+    this.weight = thing -> Math.clamp(weight.applyAsInt(thing), 1, Math.max(1, most / A_FEW));
   }
 
   public T of(Q question, Supplier<T> work) {
     CompletableFuture<T> mine = new CompletableFuture<>();
-    CompletableFuture<T> known = lately.asMap().putIfAbsent(question, mine);
+    CompletableFuture<T> known = lately.putIfAbsent(question, mine).orElse(null);
     if (known == null) {
       return now(question, mine, work);
     }
@@ -59,30 +53,26 @@ public final class WorkedOut<Q, T> {
 
   /** What was worked out already, without working it out or waiting for anybody. */
   public Optional<T> known(Q question) {
-    CompletableFuture<T> known = lately.getIfPresent(question);
-    return known != null && known.isDone() && !known.isCompletedExceptionally()
-        ? Optional.of(known.join())
-        : Optional.empty();
+    return lately
+        .get(question)
+        .filter(known -> known.isDone() && !known.isCompletedExceptionally())
+        .map(CompletableFuture::join);
   }
 
   private T now(Q question, CompletableFuture<T> mine, Supplier<T> work) {
     try {
       T worked = work.get();
       mine.complete(worked);
+      lately.weigh(question, mine, weight.applyAsInt(worked));
       return worked;
     } catch (RuntimeException | Error failed) {
-      lately.asMap().remove(question, mine);
+      lately.remove(question, mine);
       mine.completeExceptionally(failed);
       throw failed;
     }
   }
 
-  /** What is too much goes a moment later by itself; at once by this. */
-  void settle() {
-    lately.synchronous().cleanUp();
-  }
-
   public void forget(Q question) {
-    lately.synchronous().invalidate(question);
+    lately.remove(question);
   }
 }

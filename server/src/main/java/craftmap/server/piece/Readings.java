@@ -1,7 +1,5 @@
 package craftmap.server.piece;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.log.Learned;
@@ -14,8 +12,10 @@ import craftmap.core.plan.coats.CoatsReading;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.changes.Changes;
+import craftmap.server.changes.Recent;
 import craftmap.server.changes.WorkedOut;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 /**
@@ -46,8 +46,7 @@ final class Readings {
   private final WorkedOut<Question, CoatsReading> coats = new WorkedOut<>(MOST);
 
   /** What single lays came to, whatever else of their plans was changed since. */
-  private final Cache<LayAnswers.Asked, LayAnswer> answers =
-      Caffeine.newBuilder().maximumWeight(MOST_COPIES).weigher(Readings::copiesOffered).build();
+  private final Recent<LayAnswers.Asked, LayAnswer> answers = new Recent<>(MOST_COPIES);
 
   /** A reader that works out what is not known yet. */
   PlanReader reader(Shelf shelf, TapeDivision tape) {
@@ -56,16 +55,16 @@ final class Readings {
 
   /** Not under a lock of the cache: while one is worked out, others are asked for. */
   private LayAnswer answer(LayAnswers.Asked asked, Supplier<LayAnswer> work) {
-    LayAnswer known = answers.getIfPresent(asked);
-    if (known != null) {
-      return known;
+    Optional<LayAnswer> known = answers.get(asked);
+    if (known.isPresent()) {
+      return known.get();
     }
     LayAnswer answer = work.get();
-    answers.put(asked, answer);
+    answers.put(asked, answer, copiesOffered(answer));
     return answer;
   }
 
-  private static int copiesOffered(LayAnswers.Asked asked, LayAnswer answer) {
+  private static int copiesOffered(LayAnswer answer) {
     return answer instanceof LayAnswer.Options options ? 1 + copies(options.ranked()) : 1;
   }
 

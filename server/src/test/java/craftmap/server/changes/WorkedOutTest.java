@@ -42,7 +42,6 @@ class WorkedOutTest {
       int weight = 1 + dice.nextInt(i % 3 == 0 ? 240 : 17);
       weights.put(i, weight);
       heavy.of(i, () -> weight);
-      heavy.settle();
       int kept = 0;
       for (Map.Entry<Integer, Integer> of : weights.entrySet()) {
         kept += heavy.known(of.getKey()).orElse(0);
@@ -58,7 +57,6 @@ class WorkedOutTest {
       for (int i = 0; i < 40; i++) {
         few.of(i, () -> "read");
       }
-      few.settle();
       long kept = IntStream.range(0, 40).filter(i -> few.known(i).isPresent()).count();
       assertThat(kept).as("of at most %d", most).isLessThanOrEqualTo(most);
     }
@@ -70,9 +68,25 @@ class WorkedOutTest {
     for (int i = 0; i < 4; i++) {
       heavy.of(i, () -> 7_919);
     }
-    heavy.settle();
     for (int i = 0; i < 4; i++) {
       assertThat(heavy.known(i)).contains(7_919);
+    }
+  }
+
+  /** Somebody goes on with a plan after others, and earlier ones of it, were looked at a lot. */
+  @Test
+  void whatWasJustWorkedOutIsThereHoweverOftenOthersWereAskedFor() {
+    Random dice = new Random(4_409);
+    WorkedOut<Integer, Integer> heavy = new WorkedOut<>(1_000, Integer::intValue);
+    for (int i = 0; i < 200; i++) {
+      int plan = i;
+      int weight = 60 + dice.nextInt(120);
+      heavy.of(plan, () -> weight);
+      for (int asked = dice.nextInt(9); asked >= 0; asked--) {
+        assertThat(heavy.of(plan, () -> -1)).as("plan %d", plan).isEqualTo(weight);
+      }
+      int before = Math.max(0, plan - dice.nextInt(5));
+      assertThat(heavy.known(before)).as("one of the five latest, %d", before).isPresent();
     }
   }
 
