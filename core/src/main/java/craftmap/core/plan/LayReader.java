@@ -363,28 +363,32 @@ public final class LayReader {
   /** Where a face rolls up, a print beyond the seam is as near as one before it. */
   public static List<StencilPasses.Position> positions(Face face, List<Item> items) {
     List<Seam> seams = Seam.of(face.outline());
-    Box whole = new Box(0, 0, face.outline().widthMm(), face.outline().heightMm());
-    return items.stream()
-        .filter(i -> i.design() instanceof StencilDesign)
-        .map(
-            i -> {
-              TurnedBox print = i.clip().isEmpty() ? i.box() : TurnedBox.of(i.visible());
-              TurnedBox sheet = i.sheet((StencilDesign) i.design());
-              double reach = sheet.widthMm() + sheet.heightMm();
-              Box near =
-                  new Box(
-                      whole.leftMm() - reach,
-                      whole.topMm() - reach,
-                      whole.widthMm() + 2 * reach,
-                      whole.heightMm() + 2 * reach);
-              return new StencilPasses.Position(
-                  print,
-                  sheet,
-                  seams.stream()
-                      .map(s -> s.beyond(print))
-                      .filter(p -> p.around().overlaps(near, 0))
-                      .toList());
-            })
+    List<StencilPasses.Position> positions = new ArrayList<>(items.size());
+    for (Item item : items) {
+      if (item.design() instanceof StencilDesign stencil) {
+        TurnedBox print = item.clip().isEmpty() ? item.box() : TurnedBox.of(item.visible());
+        TurnedBox sheet = item.sheet(stencil);
+        positions.add(
+            new StencilPasses.Position(
+                print, sheet, seams.isEmpty() ? List.of() : again(face, seams, print, sheet)));
+      }
+    }
+    return positions;
+  }
+
+  /** Where a print is met once more, as far as a sheet on the face may reach it. */
+  private static List<TurnedBox> again(
+      Face face, List<Seam> seams, TurnedBox print, TurnedBox sheet) {
+    double reach = sheet.widthMm() + sheet.heightMm();
+    Box near =
+        new Box(
+            -reach,
+            -reach,
+            face.outline().widthMm() + 2 * reach,
+            face.outline().heightMm() + 2 * reach);
+    return seams.stream()
+        .map(s -> s.beyond(print))
+        .filter(p -> p.around().overlaps(near, 0))
         .toList();
   }
 }

@@ -12,7 +12,13 @@ public final class Squares {
   /** However far apart boxes lie, no more squares than this are made for each. */
   private static final int MOST_FOR_EACH = 4;
 
-  private final List<Box> boxes;
+  /** The sides of the boxes, by their numbers. */
+  private final double[] lefts;
+
+  private final double[] tops;
+  private final double[] rights;
+  private final double[] bottoms;
+
   private final double leftMm;
   private final double topMm;
   private final double wideMm;
@@ -26,7 +32,10 @@ public final class Squares {
   private final int[] lying;
 
   private Squares(List<Box> boxes) {
-    this.boxes = boxes;
+    lefts = boxes.stream().mapToDouble(Box::leftMm).toArray();
+    tops = boxes.stream().mapToDouble(Box::topMm).toArray();
+    rights = boxes.stream().mapToDouble(Box::rightMm).toArray();
+    bottoms = boxes.stream().mapToDouble(Box::bottomMm).toArray();
     Box whole = boxes.stream().reduce(Box::and).orElse(new Box(0, 0, 1, 1));
     double wide = boxes.stream().mapToDouble(Box::widthMm).average().orElse(1);
     double high = boxes.stream().mapToDouble(Box::heightMm).average().orElse(1);
@@ -62,31 +71,31 @@ public final class Squares {
    * @param found is told their numbers; those that only touch it may be among them
    */
   public void touchedBy(Box place, IntConsumer found) {
-    int fromX = column(place.leftMm());
-    int toX = column(place.rightMm());
-    int fromY = row(place.topMm());
-    int toY = row(place.bottomMm());
+    double left = place.leftMm();
+    double top = place.topMm();
+    double right = place.rightMm();
+    double bottom = place.bottomMm();
+    int fromX = column(left);
+    int toX = column(right);
+    int fromY = row(top);
+    int toY = row(bottom);
     for (int y = fromY; y <= toY; y++) {
       for (int x = fromX; x <= toX; x++) {
         int square = y * across + x;
         for (int k = begin[square]; k < begin[square + 1]; k++) {
-          Box box = boxes.get(lying[k]);
+          int box = lying[k];
           // of all squares that both lie on it is told in the first one
-          if (meet(box, place)
-              && x == column(Math.max(box.leftMm(), place.leftMm()))
-              && y == row(Math.max(box.topMm(), place.topMm()))) {
-            found.accept(lying[k]);
+          if (lefts[box] <= right
+              && left <= rights[box]
+              && tops[box] <= bottom
+              && top <= bottoms[box]
+              && x == column(Math.max(lefts[box], left))
+              && y == row(Math.max(tops[box], top))) {
+            found.accept(box);
           }
         }
       }
     }
-  }
-
-  private static boolean meet(Box a, Box b) {
-    return a.leftMm() <= b.rightMm()
-        && b.leftMm() <= a.rightMm()
-        && a.topMm() <= b.bottomMm()
-        && b.topMm() <= a.bottomMm();
   }
 
   private void eachSquare(Box box, IntConsumer square) {

@@ -27,13 +27,13 @@ public record TurnedBox(Point centre, double widthMm, double heightMm, double tu
 
   /** True where its sides are level and upright. */
   public boolean isUpright() {
-    return turnDeg % 90 == 0;
+    return Turns.isQuarter(turnDeg);
   }
 
   /** The smallest upright box around it. */
   public Box around() {
     if (isUpright()) {
-      return turnDeg % 180 == 0
+      return turnDeg == 0 || turnDeg == 180
           ? Box.around(centre, widthMm, heightMm)
           : Box.around(centre, heightMm, widthMm);
     }

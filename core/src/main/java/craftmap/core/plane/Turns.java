@@ -8,7 +8,7 @@ public final class Turns {
 
   public static double cos(double deg) {
     double turn = normal(deg);
-    if (turn % 90 == 0) {
+    if (isQuarter(turn)) {
       return turn == 0 ? 1 : turn == 180 ? -1 : 0;
     }
     return StrictMath.cos(StrictMath.toRadians(turn));
@@ -20,10 +20,18 @@ public final class Turns {
 
   /** From 0 up to, not including, 360. */
   public static double normal(double deg) {
+    if (deg >= 0 && deg < 360) {
+      return deg + 0.0;
+    }
     double turn = deg % 360;
     double up = turn < 0 ? turn + 360 : turn + 0.0;
     // a hair below nothing is so near a full turn that adding rounds up to it
     return up >= 360 ? 0 : up;
+  }
+
+  /** Whether a turn from 0 up to 360 is one by quarters; asked of thousands, so not divided. */
+  static boolean isQuarter(double turn) {
+    return turn == 0 || turn == 90 || turn == 180 || turn == 270;
   }
 
   /** The direction from one point to another, in degrees clockwise from the direction of x. */
