@@ -48,8 +48,15 @@ class PieceController {
   private final PlanReadings readings;
   private final PlanChanges changing;
   private final PlanViews views;
+  private final LayQuestions questions;
 
-  PieceController(Pieces pieces, PlanReadings readings, PlanChanges changing, PlanViews views) {
+  PieceController(
+      Pieces pieces,
+      PlanReadings readings,
+      PlanChanges changing,
+      PlanViews views,
+      LayQuestions questions) {
+    this.questions = questions;
     this.pieces = pieces;
     this.readings = readings;
     this.changing = changing;
@@ -256,39 +263,14 @@ class PieceController {
   @Allowed(StudioRole.GUEST)
   @PostMapping("/readings/lay")
   LayView readLay(Asker asker, @RequestBody LayQuestion question) {
-    Studio studio = asker.studio();
-    Plan plan = plan(studio, question);
-    Optional<String> piece = Optional.ofNullable(question.pieceId()).filter(id -> !id.isEmpty());
-    // a drag sends no plan of its own: the one it looks at is the one that is saved
-    return views.view(
-        studio,
-        lay(studio, plan, question),
-        piece,
-        () -> question.document() == null ? plan : pieces.plan(studio, piece.orElseThrow()));
+    return questions.view(asker.studio(), question);
   }
 
   /** The first options of a lay, each with its items. */
   @Allowed(StudioRole.GUEST)
   @PostMapping("/readings/options")
   List<LayView.OptionItems> readOptions(Asker asker, @RequestBody LayQuestion question) {
-    Studio studio = asker.studio();
-    return views.options(studio, lay(studio, plan(studio, question), question));
-  }
-
-  private Plan plan(Studio studio, LayQuestion question) {
-    return question.document() == null
-        ? pieces.plan(studio, given(said("plan"), question.pieceId()))
-        : PlanMapper.toPlan(question.document());
-  }
-
-  private PlanReadings.ReadLay lay(Studio studio, Plan plan, LayQuestion question) {
-    boolean asItIs = question.edits() == null || question.edits().isEmpty();
-    return readings.readLay(
-        studio,
-        plan,
-        asItIs ? List.of() : ChangeDoc.edits(question.edits()),
-        given(said("lay"), question.layId()),
-        Optional.ofNullable(question.faceId()));
+    return questions.options(asker.studio(), question);
   }
 
   private ResponseEntity<PieceView> answer(HttpStatus status, Studio studio, SavedPlan saved) {

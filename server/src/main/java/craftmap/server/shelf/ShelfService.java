@@ -174,13 +174,10 @@ public class ShelfService {
   }
 
   /** What a piece may count on of each of some pots, in millilitres, by pot. */
-  @Transactional(readOnly = true)
   public Map<String, Double> availableMl(String studioId, String pieceId, Set<String> potIds) {
-    List<Pot> pots =
-        allPots(studioId).stream().filter(p -> potIds.contains(p.holding().id())).toList();
-    Map<String, BigDecimal> mine =
-        claims.forPiece(studioId, pieceId, pots.stream().map(Pot::holding).toList());
-    return pots.stream()
+    Map<String, BigDecimal> mine = claims.nowForPiece(studioId, pieceId, potIds);
+    return allPots(studioId).stream()
+        .filter(p -> mine.containsKey(p.holding().id()))
         .collect(
             Collectors.toMap(
                 p -> p.holding().id(), p -> p.ml(mine.get(p.holding().id()).doubleValue())));

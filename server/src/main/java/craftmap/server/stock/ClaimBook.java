@@ -51,6 +51,14 @@ public class ClaimBook {
   private static final String CLAIMS =
       "select holding_id, piece_id, piece_name, wanted, made_by from claim where ";
 
+  private static final String LEVELS =
+      """
+      select c.holding_id, c.piece_id, c.piece_name, c.wanted, c.made_by, h.id, h.level
+      from holding h left join claim c on c.holding_id = h.id
+      where h.studio_id = :studio and h.id in (:holdings)
+      """
+          + TURNS;
+
   /** A lay asks once of each stock; what a person keeps for a piece has no lay. */
   private record Key(String pieceId, String layId, String holdingId) {}
 
@@ -134,6 +142,39 @@ public class ClaimBook {
     return stocks.stream()
         .collect(
             Collectors.toMap(Holding::id, h -> settled.get(h.id()).claims().forPiece(pieceId)));
+  }
+
+  /**
+   * The same with their levels as they are now, by their ids; stocks that there are not are not in
+   * it. A level and what is claimed of it are of one moment, since they are one question.
+   */
+  @Solves
+  public Map<String, BigDecimal> nowForPiece(
+      String studioId, String pieceId, Collection<String> stocks) {
+    if (Changes.isUnderWay()) {
+      holdings.flush();
+    }
+    Map<String, BigDecimal> levels = new HashMap<>();
+    Map<String, List<Asked>> byHolding = new HashMap<>();
+    List<String> ids = List.copyOf(stocks);
+    for (int from = 0; from < ids.size(); from += NAMED_AT_ONCE) {
+      ask.sql(LEVELS)
+          .param("studio", studioId)
+          .param("holdings", ids.subList(from, Math.min(ids.size(), from + NAMED_AT_ONCE)))
+          .query(
+              row -> {
+                String id = row.getString("id");
+                levels.put(id, row.getBigDecimal("level"));
+                List<Asked> all = byHolding.computeIfAbsent(id, _ -> new ArrayList<>());
+                if (row.getString(2) != null) {
+                  all.add(asked(row, row.getRow()));
+                }
+              });
+    }
+    Map<String, BigDecimal> mine = new HashMap<>();
+    levels.forEach(
+        (id, level) -> mine.put(id, settle(level, byHolding.get(id)).claims().forPiece(pieceId)));
+    return mine;
   }
 
   /** Of many stocks at once, also of those that nobody claims. */

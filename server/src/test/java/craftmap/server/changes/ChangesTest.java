@@ -314,7 +314,7 @@ class ChangesTest extends ServerTest {
     }
     assertThat(changed).isLessThanOrEqualTo(50);
     assertThat(read).isLessThanOrEqualTo(25);
-    assertThat(dragged).isLessThanOrEqualTo(18);
+    assertThat(dragged).isLessThanOrEqualTo(9);
   }
 
   private ObjectNode drag(String piece, double distance) {

@@ -1,0 +1,63 @@
+package craftmap.server.piece;
+
+import static craftmap.core.measure.Figure.said;
+import static craftmap.server.piece.document.Given.given;
+
+import craftmap.core.plan.Plan;
+import craftmap.server.piece.document.PlanMapper;
+import craftmap.server.piece.edit.ChangeDoc;
+import craftmap.server.piece.view.LayView;
+import craftmap.server.studio.Studio;
+import craftmap.server.writing.Solves;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/**
+ * One lay as it would be, which a drag asks for with every move of the hand: all in one go, so that
+ * what is the same for all of it is asked of the database once.
+ */
+@Service
+@Solves
+class LayQuestions {
+  private final Pieces pieces;
+  private final PlanReadings readings;
+  private final PlanViews views;
+
+  LayQuestions(Pieces pieces, PlanReadings readings, PlanViews views) {
+    this.pieces = pieces;
+    this.readings = readings;
+    this.views = views;
+  }
+
+  LayView view(Studio studio, PieceController.LayQuestion question) {
+    Plan plan = plan(studio, question);
+    Optional<String> piece = Optional.ofNullable(question.pieceId()).filter(id -> !id.isEmpty());
+    // a drag sends no plan of its own: the one it looks at is the one that is saved
+    return views.view(
+        studio,
+        lay(studio, plan, question),
+        piece,
+        () -> question.document() == null ? plan : pieces.plan(studio, piece.orElseThrow()));
+  }
+
+  List<LayView.OptionItems> options(Studio studio, PieceController.LayQuestion question) {
+    return views.options(studio, lay(studio, plan(studio, question), question));
+  }
+
+  private Plan plan(Studio studio, PieceController.LayQuestion question) {
+    return question.document() == null
+        ? pieces.plan(studio, given(said("plan"), question.pieceId()))
+        : PlanMapper.toPlan(question.document());
+  }
+
+  private PlanReadings.ReadLay lay(Studio studio, Plan plan, PieceController.LayQuestion question) {
+    boolean asItIs = question.edits() == null || question.edits().isEmpty();
+    return readings.readLay(
+        studio,
+        plan,
+        asItIs ? List.of() : ChangeDoc.edits(question.edits()),
+        given(said("lay"), question.layId()),
+        Optional.ofNullable(question.faceId()));
+  }
+}
