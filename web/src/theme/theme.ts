@@ -1,4 +1,6 @@
-import { createSystem, defaultConfig, defineConfig, defineRecipe } from '@chakra-ui/react';
+import { createSystem, defineConfig, defineRecipe } from '@chakra-ui/react';
+import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
+import { base } from './base';
 import { BY_DAY, COLOURS } from './colours';
 
 /** By day as they are; a page that is dimmed for the evening has the class that Chakra calls dark. */
@@ -111,6 +113,6 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, base, config);
 
 export { ink } from './colours';
