@@ -1,0 +1,130 @@
+package craftmap.server.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.log.Learned;
+import craftmap.core.plan.LayReading;
+import craftmap.core.plan.Plan;
+import craftmap.core.plan.reading.PlanReading;
+import craftmap.server.ServerTest;
+import craftmap.server.changes.Changes;
+import craftmap.server.studio.Studio;
+import craftmap.server.studio.Studios;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Readings are kept by what they hold: many of small pieces, few of those with many copies. */
+class ReadingsTest extends ServerTest {
+  @Autowired private Studios studios;
+  @Autowired private Pieces pieces;
+  @Autowired private PlanReadings read;
+
+  private final Readings lately = new Readings();
+  private int workedOut;
+
+  /** The same plan as yet another studio would ask for it. */
+  private void ask(int studio, PlanReading reading, Plan plan) {
+    Studio first = studios.first();
+    PlanReading told =
+        lately.of(
+            new Readings.Question(
+                "studio " + studio,
+                first.tape(),
+                new Changes.Stamp(Map.of(), ""),
+                Learned.NONE,
+                plan),
+            () -> {
+              workedOut++;
+              return reading;
+            });
+    assertThat(told).isSameAs(reading);
+  }
+
+  private int workedOutAgain(int from, int to, PlanReading reading, Plan plan) {
+    int before = workedOut;
+    for (int i = to; i >= from; i--) {
+      ask(i, reading, plan);
+    }
+    return workedOut - before;
+  }
+
+  /** With so many options of its lays that they hold this many copies. */
+  private static PlanReading holding(int copies, PlanReading of) {
+    LayReading.Laid laid =
+        of.lays().stream()
+            .filter(LayReading.Laid.class::isInstance)
+            .map(LayReading.Laid.class::cast)
+            .findFirst()
+            .orElseThrow();
+    LayOption option = laid.options().getFirst();
+    int times = Math.ceilDiv(copies, option.items().size());
+    LayReading heavy =
+        new LayReading.Laid(
+            laid.lay(),
+            laid.faceIds(),
+            laid.lead(),
+            laid.design(),
+            laid.pot(),
+            Collections.nCopies(times, option),
+            laid.chosen(),
+            laid.seen(),
+            laid.pickState(),
+            laid.setOuts(),
+            laid.passes(),
+            laid.clearances(),
+            laid.crossings(),
+            laid.overInsetsMm(),
+            laid.film(),
+            laid.zone(),
+            laid.takes());
+    PlanReading.FaceReading face = of.faces().getFirst();
+    return new PlanReading(
+        List.of(
+            new PlanReading.FaceReading(
+                face.place(),
+                face.grid(),
+                face.measure(),
+                face.squareness(),
+                face.datum(),
+                List.of(heavy),
+                face.shared(),
+                face.blemishes(),
+                face.insets(),
+                face.strayKeepOuts())),
+        of.joins(),
+        of.parts(),
+        of.pools(),
+        of.forSale());
+  }
+
+  @Test
+  void manySmallOnesAreKeptAndOfHeavyOnesAsManyAsMayBe() {
+    Studio studio = studios.first();
+    Plan plan = pieces.plan(studio, "sea-chest");
+    PlanReading small = read.read(studio, plan);
+    workedOutAgain(0, 63, small, plan);
+    assertThat(workedOutAgain(0, 63, small, plan)).as("of a studio's pieces all stay").isZero();
+
+    PlanReading heavy = holding(197_311, small);
+    workedOutAgain(100, 119, heavy, plan);
+    assertThat(workedOutAgain(100, 106, heavy, plan)).as("the seven asked for last").isZero();
+    assertThat(workedOutAgain(0, 63, small, plan))
+        .as("there was no room left for others")
+        .isEqualTo(64);
+    assertThat(workedOutAgain(100, 119, heavy, plan)).as("and now for none of these").isEqualTo(20);
+  }
+
+  @Test
+  void evenOfWhatIsMoreThanAllTheLastOnesStay() {
+    Studio studio = studios.first();
+    Plan plan = pieces.plan(studio, "sea-chest");
+    PlanReading vast = holding(2_000_003, read.read(studio, plan));
+    workedOutAgain(0, 9, vast, plan);
+    assertThat(workedOutAgain(0, 3, vast, plan)).as("the four asked for last").isZero();
+    assertThat(workedOutAgain(4, 9, vast, plan)).isEqualTo(6);
+  }
+}
