@@ -61,7 +61,9 @@ class RoomTest {
     for (int round = 0; round < 400; round++) {
       Outline outline = OUTLINES.get(random.nextInt(OUTLINES.size()));
       List<KeepOut> plates = new ArrayList<>();
-      for (int i = random.nextInt(6); i > 0; i--) {
+      // a rolled-up face with nothing to keep clear of goes on beyond its seam
+      int fewest = outline instanceof CylinderOutline ? 1 : 0;
+      for (int i = fewest + random.nextInt(6); i > 0; i--) {
         Box plate =
             new Box(
                 random.nextDouble() * 500,

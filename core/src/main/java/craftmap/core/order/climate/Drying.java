@@ -4,46 +4,69 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 
 /**
- * How far what was put on has dried, minute by minute from a beginning: it goes on at night, at the
- * night's temperature. A minute at a climate counts as a minute of the label's time divided by the
- * law's factor; something is as dry as its label says once that adds up to the label's time.
+ * How far what was put on has dried, from minute to minute after a beginning: it goes on at night,
+ * at the night's temperature. A minute at a climate counts as a minute of the label's time divided
+ * by the law's factor; something is as dry as its label says once that adds up to the label's time.
  */
 public final class Drying {
   private static final double HAIR = 1e-9;
 
   private final int minutes;
 
-  /** By law: the label's minutes that have passed since the beginning. */
+  /** When each stretch of one climate begins, most of them an hour long; at the end, the end. */
+  private final int[] begins;
+
+  /** By law: the label's minutes that have passed when each stretch begins. */
   private final double[][] passed = new double[DryingLaw.values().length][];
+
+  /** By law: the label's minutes that pass in a minute of each stretch. */
+  private final double[][] each = new double[DryingLaw.values().length][];
 
   public Drying(Instant from, int minutes, ZoneId zone, DayClimate day) {
     this.minutes = minutes;
-    for (DryingLaw law : DryingLaw.values()) {
-      passed[law.ordinal()] = new double[minutes + 1];
-    }
+    List<Climate> climates = new ArrayList<>();
+    int[] starts = new int[minutes + 1];
     ZonedDateTime at = from.atZone(zone);
     int t = 0;
     while (t < minutes) {
+      starts[climates.size()] = t;
       // the clock on the wall tells the hour, also where a day has 23 or 25 of them
-      Climate climate = day.at(at.getHour());
+      climates.add(day.at(at.getHour()));
       int left = Math.min(minutes - t, 60 - at.getMinute());
-      for (DryingLaw law : DryingLaw.values()) {
-        double[] of = passed[law.ordinal()];
-        double each = 1 / law.factor(climate);
-        for (int i = 1; i <= left; i++) {
-          of[t + i] = of[t] + i * each;
-        }
-      }
       t += left;
       at = at.plusMinutes(left);
+    }
+    int n = climates.size();
+    starts[n] = minutes;
+    begins = Arrays.copyOf(starts, n + 1);
+    for (DryingLaw law : DryingLaw.values()) {
+      double[] upTo = new double[n + 1];
+      double[] by = new double[n];
+      for (int k = 0; k < n; k++) {
+        by[k] = 1 / law.factor(climates.get(k));
+        upTo[k + 1] = upTo[k] + (begins[k + 1] - begins[k]) * by[k];
+      }
+      passed[law.ordinal()] = upTo;
+      each[law.ordinal()] = by;
     }
   }
 
   /** How many minutes are looked at. */
   public int minutes() {
     return minutes;
+  }
+
+  /** The label's minutes that have passed at a minute. */
+  private double at(int minute, DryingLaw law) {
+    int found = Arrays.binarySearch(begins, minute);
+    int k = found >= 0 ? found : -found - 2;
+    double upTo = passed[law.ordinal()][k];
+    return begins[k] == minute ? upTo : upTo + (minute - begins[k]) * each[law.ordinal()][k];
   }
 
   /**
@@ -54,22 +77,22 @@ public final class Drying {
     if (since >= minutes) {
       return minutes + 1;
     }
-    double[] of = passed[law.ordinal()];
-    double wanted = of[since] + label.toSeconds() / 60.0 - HAIR;
-    if (of[minutes] < wanted) {
+    double wanted = at(since, law) + label.toSeconds() / 60.0 - HAIR;
+    double[] upTo = passed[law.ordinal()];
+    if (upTo[upTo.length - 1] < wanted) {
       return minutes + 1;
     }
-    int low = since;
-    int high = minutes;
-    while (low < high) {
-      int middle = (low + high) >>> 1;
-      if (of[middle] >= wanted) {
-        high = middle;
-      } else {
-        low = middle + 1;
-      }
+    int found = Arrays.binarySearch(upTo, wanted);
+    int k = (found >= 0 ? found : -found - 1) - 1;
+    if (k < 0) {
+      return since;
     }
-    return low;
+    double by = each[law.ordinal()][k];
+    int i = Math.max(0, (int) ((wanted - upTo[k]) / by) - 1);
+    while (upTo[k] + i * by < wanted && begins[k] + i < begins[k + 1]) {
+      i++;
+    }
+    return Math.max(since, begins[k] + i);
   }
 
   /** The last whole minute at which no more of a label's time has passed since another. */
@@ -77,23 +100,23 @@ public final class Drying {
     if (since >= minutes) {
       return minutes;
     }
-    double[] of = passed[law.ordinal()];
-    double most = of[since] + label.toSeconds() / 60.0 + HAIR;
-    int low = since;
-    int high = minutes;
-    while (low < high) {
-      int middle = (low + high + 1) >>> 1;
-      if (of[middle] <= most) {
-        low = middle;
-      } else {
-        high = middle - 1;
-      }
+    double most = at(since, law) + label.toSeconds() / 60.0 + HAIR;
+    double[] upTo = passed[law.ordinal()];
+    if (upTo[upTo.length - 1] <= most) {
+      return minutes;
     }
-    return low;
+    int found = Arrays.binarySearch(upTo, most);
+    int k = found >= 0 ? found : -found - 2;
+    double by = each[law.ordinal()][k];
+    int i = (int) ((most - upTo[k]) / by) + 1;
+    while (upTo[k] + i * by > most || begins[k] + i >= begins[k + 1]) {
+      i--;
+    }
+    return begins[k] + i;
   }
 
   /** What of a label's time has passed between two minutes. */
   public double passed(int from, int to, DryingLaw law) {
-    return passed[law.ordinal()][to] - passed[law.ordinal()][from];
+    return at(to, law) - at(from, law);
   }
 }

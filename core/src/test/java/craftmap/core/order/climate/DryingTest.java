@@ -1,10 +1,12 @@
 package craftmap.core.order.climate;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -85,5 +87,61 @@ class DryingTest {
       assertThat(drying.passed(at, fresh, law)).isLessThanOrEqualTo(minutes + 1e-6);
       assertThat(drying.passed(at, fresh + 1, law)).isGreaterThan(minutes);
     }
+  }
+
+  /** As it is told by adding up every single minute, in nights with and without an hour less. */
+  @Test
+  void itIsWhatAllMinutesComeTo() {
+    Random dice = new Random(90_417);
+    for (int round = 0; round < 60; round++) {
+      DayClimate day =
+          DayClimate.of(
+              new Climate(9 + dice.nextDouble() * 24, 20 + dice.nextDouble() * 70),
+              5 + dice.nextInt(5),
+              14 + dice.nextInt(8),
+              new Climate(3 + dice.nextDouble() * 15, 25 + dice.nextDouble() * 70));
+      ZoneId zone = ZoneId.of(ZONES.get(dice.nextInt(ZONES.size())));
+      Instant from = MONDAY.plusSeconds(60L * dice.nextInt(500_000));
+      int minutes = dice.nextInt(round % 3 == 0 ? 90 : 4_000);
+      Drying drying = new Drying(from, minutes, zone, day);
+      for (DryingLaw law : DryingLaw.values()) {
+        double[] passed = minuteByMinute(from, minutes, zone, day, law);
+        for (int asked = 0; asked < 40; asked++) {
+          int since = dice.nextInt(minutes + 1);
+          int to = dice.nextInt(minutes + 1);
+          assertThat(drying.passed(since, to, law))
+              .isCloseTo(passed[to] - passed[since], within(1e-6));
+          Duration label = Duration.ofSeconds(asked % 8 == 0 ? 0 : dice.nextInt(200_000));
+          double wanted = passed[since] + label.toSeconds() / 60.0;
+          int dry = since;
+          while (dry <= minutes && passed[dry] < wanted - 1e-9) {
+            dry++;
+          }
+          assertThat(drying.after(since, label, law))
+              .as("%s after %d", label, since)
+              .isEqualTo(since == minutes ? minutes + 1 : dry);
+          int fresh = since;
+          while (fresh < minutes && passed[fresh + 1] <= wanted + 1e-9) {
+            fresh++;
+          }
+          assertThat(drying.before(since, label, law))
+              .as("%s before %d", label, since)
+              .isEqualTo(fresh);
+        }
+      }
+    }
+  }
+
+  private static final List<String> ZONES =
+      List.of("UTC", "Europe/Lisbon", "Australia/Lord_Howe", "Asia/Kathmandu");
+
+  private static double[] minuteByMinute(
+      Instant from, int minutes, ZoneId zone, DayClimate day, DryingLaw law) {
+    double[] passed = new double[minutes + 1];
+    for (int t = 0; t < minutes; t++) {
+      int hour = from.plusSeconds(60L * t).atZone(zone).getHour();
+      passed[t + 1] = passed[t] + 1 / law.factor(day.at(hour));
+    }
+    return passed;
   }
 }
