@@ -106,7 +106,10 @@ abstract class Journey {
                               "--disable-gpu",
                               "--disable-background-networking",
                               "--disable-component-update",
-                              "--disable-sync")));
+                              "--disable-sync",
+                              // a page that is open for seconds earns back no second compilation:
+                              // it took an eighth of the browser's time
+                              "--js-flags=--no-opt --no-maglev")));
     }
     return browser;
   }
