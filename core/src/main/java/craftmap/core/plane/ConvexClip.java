@@ -51,11 +51,16 @@ public final class ConvexClip {
     return clip.isConvex() ? Optional.of(clip) : Optional.empty();
   }
 
+  /**
+   * No corner lies beyond any side. That it turns one way at every corner would not do: so does a
+   * ring that runs into a slit and back, which is what an overlay leaves of a hairline seam.
+   */
   private boolean isConvex() {
-    int n = x.length;
-    for (int i = 0; i < n; i++) {
-      if (beside(i, x[(i + 2) % n], y[(i + 2) % n]) < 0) {
-        return false;
+    for (int side = 0; side < x.length; side++) {
+      for (int corner = 0; corner < x.length; corner++) {
+        if (beside(side, x[corner], y[corner]) < 0) {
+          return false;
+        }
       }
     }
     return true;

@@ -12,6 +12,7 @@ import craftmap.core.plane.Point;
 import craftmap.core.surface.Area;
 import craftmap.core.surface.KeepOut;
 import craftmap.core.surface.Marks;
+import craftmap.core.surface.outline.ConeOutline;
 import craftmap.core.surface.outline.CylinderOutline;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
@@ -28,7 +29,12 @@ class RoomTest {
   private static final Outline CHEST = new RectangleOutline(531.7, 388.9);
 
   private static final List<Outline> OUTLINES =
-      List.of(CHEST, CHEST, new OvalOutline(531.7, 388.9), new CylinderOutline(171.3, 388.9));
+      List.of(
+          CHEST,
+          CHEST,
+          new OvalOutline(531.7, 388.9),
+          new CylinderOutline(171.3, 388.9),
+          new ConeOutline(211.3, 157.9, 301.7));
 
   /** So little is not cut off by anybody. */
   private static final double AS_GOOD_AS_WHOLE = 1e-4;
@@ -62,7 +68,7 @@ class RoomTest {
       Outline outline = OUTLINES.get(random.nextInt(OUTLINES.size()));
       List<KeepOut> plates = new ArrayList<>();
       // a rolled-up face with nothing to keep clear of goes on beyond its seam
-      int fewest = outline instanceof CylinderOutline ? 1 : 0;
+      int fewest = outline instanceof CylinderOutline || outline instanceof ConeOutline ? 1 : 0;
       for (int i = fewest + random.nextInt(6); i > 0; i--) {
         Box plate =
             new Box(

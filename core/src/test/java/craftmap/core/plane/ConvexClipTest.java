@@ -92,4 +92,31 @@ class ConvexClipTest {
     assertThat(clip.areaOf(Planar.polygon(new Box(-5, -5, 99, 99))))
         .isCloseTo(31.7 * 12.3, within(1e-9));
   }
+
+  /** It turns one way at each of its corners, and is none the less no clip. */
+  @Test
+  void aSlitIsNotTakenForASide() {
+    Geometry slit =
+        Planar.polygonThrough(
+            List.of(
+                new Point(187.6, 56.29),
+                new Point(187.6, 33.71),
+                new Point(23.4, 33.71),
+                new Point(23.4, 56.29),
+                new Point(105.5, 56.29),
+                new Point(105.5, 52.14),
+                new Point(105.5, 56.29)));
+    assertThat(ConvexClip.of(slit)).isEmpty();
+    assertThat(ConvexClip.of(slit.reverse())).isEmpty();
+    assertThat(ConvexClip.of(Planar.polygonThrough(pentagram()))).as("a pentagram").isEmpty();
+  }
+
+  private static List<Point> pentagram() {
+    List<Point> corners = new ArrayList<>();
+    for (int i = 0; i < 5; i++) {
+      double turn = 4 * Math.PI * i / 5 + 0.37;
+      corners.add(new Point(31.7 * Math.cos(turn), 31.7 * Math.sin(turn)));
+    }
+    return corners;
+  }
 }

@@ -119,21 +119,6 @@ class PieceController {
       @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String layId,
       String summary) {}
 
-  /**
-   * What one lay comes to.
-   *
-   * @param pieceId the piece whose plan it is, so that its own claims count as its own
-   * @param document a plan that is kept elsewhere; the piece's as it is saved where absent
-   * @param edits what would be done to it first
-   * @param faceId on which of its faces; the first where absent
-   */
-  record LayQuestion(
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String pieceId,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) PlanDocument document,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) List<EditDoc> edits,
-      String layId,
-      @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String faceId) {}
-
   @Allowed(StudioRole.MAKER)
   @PostMapping("/pieces")
   ResponseEntity<PieceView> start(Asker asker, @RequestBody NewPiece fresh) {
@@ -262,14 +247,15 @@ class PieceController {
 
   @Allowed(StudioRole.GUEST)
   @PostMapping("/readings/lay")
-  LayView readLay(Asker asker, @RequestBody LayQuestion question) {
+  LayView readLay(Asker asker, @RequestBody LayQuestions.LayQuestion question) {
     return questions.view(asker.studio(), question);
   }
 
   /** The first options of a lay, each with its items. */
   @Allowed(StudioRole.GUEST)
   @PostMapping("/readings/options")
-  List<LayView.OptionItems> readOptions(Asker asker, @RequestBody LayQuestion question) {
+  List<LayView.OptionItems> readOptions(
+      Asker asker, @RequestBody LayQuestions.LayQuestion question) {
     return questions.options(asker.studio(), question);
   }
 

@@ -30,11 +30,11 @@ public final class Drying {
   public Drying(Instant from, int minutes, ZoneId zone, DayClimate day) {
     this.minutes = minutes;
     List<Climate> climates = new ArrayList<>();
-    int[] starts = new int[minutes + 1];
+    List<Integer> starts = new ArrayList<>();
     ZonedDateTime at = from.atZone(zone);
     int t = 0;
     while (t < minutes) {
-      starts[climates.size()] = t;
+      starts.add(t);
       // the clock on the wall tells the hour, also where a day has 23 or 25 of them
       climates.add(day.at(at.getHour()));
       int left = Math.min(minutes - t, 60 - at.getMinute());
@@ -42,8 +42,8 @@ public final class Drying {
       at = at.plusMinutes(left);
     }
     int n = climates.size();
-    starts[n] = minutes;
-    begins = Arrays.copyOf(starts, n + 1);
+    starts.add(minutes);
+    begins = starts.stream().mapToInt(start -> start).toArray();
     for (DryingLaw law : DryingLaw.values()) {
       double[] upTo = new double[n + 1];
       double[] by = new double[n];
