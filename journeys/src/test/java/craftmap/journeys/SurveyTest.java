@@ -170,6 +170,8 @@ class SurveyTest extends Journey {
     eventually(() -> savedPlan().contains("\"leftMm\":10.0"));
     page.getByLabel("Mirror marks to").selectOption("door-2");
     page.waitForURL("**/survey/door-2");
+    // the address comes first: until the other door is drawn, what is clicked is done to this one
+    assertThat(page.locator("main h1").first()).containsText("Right door");
     // the door is 448 wide: what lay 10 in from its left now ends 10 before its right
     eventually(() -> savedPlan().contains("\"leftMm\":388.0"));
     assertThat(page.getByTestId("keepOut-cards")).isVisible();
