@@ -2,7 +2,6 @@ package craftmap.server.piece;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import craftmap.core.lay.rule.LayOption;
 import craftmap.core.log.Learned;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
@@ -12,7 +11,6 @@ import craftmap.server.changes.Changes;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
 import java.util.Collections;
-import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -52,53 +50,24 @@ class ReadingsTest extends ServerTest {
     return workedOut - before;
   }
 
-  /** With so many options of its lays that they hold this many copies. */
+  /** Of so many faces like its first that they hold this many copies. */
   private static PlanReading holding(int copies, PlanReading of) {
-    LayReading.Laid laid =
-        of.lays().stream()
-            .filter(LayReading.Laid.class::isInstance)
-            .map(LayReading.Laid.class::cast)
-            .findFirst()
-            .orElseThrow();
-    LayOption option = laid.options().getFirst();
-    int times = Math.ceilDiv(copies, option.items().size());
-    LayReading heavy =
-        new LayReading.Laid(
-            laid.lay(),
-            laid.faceIds(),
-            laid.lead(),
-            laid.design(),
-            laid.pot(),
-            Collections.nCopies(times, option),
-            laid.chosen(),
-            laid.seen(),
-            laid.pickState(),
-            laid.setOuts(),
-            laid.passes(),
-            laid.clearances(),
-            laid.crossings(),
-            laid.overInsetsMm(),
-            laid.film(),
-            laid.zone(),
-            laid.takes());
-    PlanReading.FaceReading face = of.faces().getFirst();
+    PlanReading.FaceReading face =
+        of.faces().stream().filter(f -> copiesOn(f) > 0).findFirst().orElseThrow();
     return new PlanReading(
-        List.of(
-            new PlanReading.FaceReading(
-                face.place(),
-                face.grid(),
-                face.measure(),
-                face.squareness(),
-                face.datum(),
-                List.of(heavy),
-                face.shared(),
-                face.blemishes(),
-                face.insets(),
-                face.strayKeepOuts())),
+        Collections.nCopies(Math.ceilDiv(copies, copiesOn(face)), face),
         of.joins(),
         of.parts(),
         of.pools(),
         of.forSale());
+  }
+
+  private static int copiesOn(PlanReading.FaceReading face) {
+    return face.lays().stream()
+        .filter(LayReading.Laid.class::isInstance)
+        .flatMap(lay -> ((LayReading.Laid) lay).options().stream())
+        .mapToInt(option -> option.items().size())
+        .sum();
   }
 
   @Test

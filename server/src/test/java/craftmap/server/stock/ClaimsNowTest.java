@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -50,7 +51,9 @@ class ClaimsNowTest extends ServerTest {
             Collections.shuffle(some, dice);
             some = some.subList(0, 1 + dice.nextInt(3));
             List<String> ids = new ArrayList<>(some.stream().map(Holding::id).toList());
-            ids.add("no such stock");
+            // more than are asked for at once
+            IntStream.range(0, 230).forEach(i -> ids.add("no such stock " + i));
+            Collections.shuffle(ids, dice);
             assertThat(claims.nowForPiece(studio, piece, ids))
                 .isEqualTo(claims.forPiece(studio, piece, some));
           }
