@@ -95,6 +95,12 @@ public final class Drying {
     return Math.max(since, begins[k] + i);
   }
 
+  /** So many minutes pass at least until so much of a label's time has, whenever it begins. */
+  public int least(Duration label, DryingLaw law) {
+    double most = Arrays.stream(each[law.ordinal()]).max().orElse(1);
+    return (int) ((label.toSeconds() / 60.0 - HAIR) / most);
+  }
+
   /** The last whole minute at which no more of a label's time has passed since another. */
   public int before(int since, Duration label, DryingLaw law) {
     if (since >= minutes) {

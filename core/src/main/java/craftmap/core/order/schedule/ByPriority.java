@@ -1,11 +1,11 @@
 package craftmap.core.order.schedule;
 
 import craftmap.core.order.bench.Openings;
-import java.util.ArrayList;
+import craftmap.core.order.work.Dry;
 import java.util.BitSet;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Puts one step after the other where it goes first, by priority; what has to follow within a
@@ -17,7 +17,7 @@ final class ByPriority {
   private final Problem problem;
   private final int[] from;
   private final int[] person;
-  private final BitSet placed = new BitSet();
+  private final boolean[] placed;
 
   /** Of each step: how many of those before it do not stand yet. */
   private final int[] missing;
@@ -26,27 +26,31 @@ final class ByPriority {
   private final int by;
 
   /** What the artist fixed, and whose time nothing else may take before it is put there. */
-  private final BitSet held = new BitSet();
+  private final boolean[] held;
 
   /** What each person does, in the order in which it begins: nobody does two things at once. */
-  private final List<List<Integer>> byPerson = new ArrayList<>();
+  private final int[][] own;
+
+  private final int[] howMany;
 
   /** Where what is wet lies, where there may not be room for all. */
   private final Optional<WetThings> wet;
 
   private ByPriority(Problem problem, int by) {
+    int n = problem.size();
     this.problem = problem;
     this.by = by;
-    this.from = new int[problem.size()];
-    this.person = new int[problem.size()];
-    this.missing = new int[problem.size()];
-    for (int i = 0; i < missing.length; i++) {
+    this.from = new int[n];
+    this.person = new int[n];
+    this.placed = new boolean[n];
+    this.held = new boolean[n];
+    this.missing = new int[n];
+    for (int i = 0; i < n; i++) {
       missing[i] = problem.before(i).size();
     }
     this.wet = problem.room().mayRunOut() ? Optional.of(new WetThings(problem)) : Optional.empty();
-    for (int p = 0; p < problem.people(); p++) {
-      byPerson.add(new ArrayList<>());
-    }
+    this.own = new int[problem.people()][n];
+    this.howMany = new int[problem.people()];
   }
 
   /**
@@ -57,48 +61,64 @@ final class ByPriority {
    * @return none where something goes nowhere
    */
   static Optional<Schedule> put(Problem problem, double[] keys, int least) {
-    return put(problem, keys, least, Openings.NEVER);
+    return put(problem, keys).map(times -> times.schedule(problem, least));
+  }
+
+  /** The same, as times. */
+  static Optional<Times> put(Problem problem, double[] keys) {
+    return new ByPriority(problem, Openings.NEVER).putAll(keys);
   }
 
   /** The same where it could be better than another; given up as soon as it cannot any more. */
-  static Optional<Schedule> better(Problem problem, double[] keys, Schedule than) {
+  static Optional<Times> better(Problem problem, double[] keys, Merit than) {
     // of what is fixed more may begin in time, be all of it ready later
     int by = problem.fixed().isEmpty() ? than.finish() : Openings.NEVER;
-    return put(problem, keys, than.least(), by);
+    return new ByPriority(problem, by).putAll(keys);
   }
 
-  private static Optional<Schedule> put(Problem problem, double[] keys, int least, int by) {
-    ByPriority table = new ByPriority(problem, by);
-    table.putWhatIsDone();
-    table.holdWhatIsFixed();
-    List<Integer> left = new ArrayList<>();
-    for (int i = 0; i < problem.size(); i++) {
-      if (!table.placed.get(i)) {
-        left.add(i);
-      }
-    }
-    left.sort(Comparator.comparingDouble((Integer i) -> -keys[i]).thenComparing(i -> i));
-    while (!left.isEmpty()) {
-      if (!table.place(table.next(left))) {
+  private Optional<Times> putAll(double[] keys) {
+    putWhatIsDone();
+    holdWhatIsFixed();
+    int[] left =
+        IntStream.range(0, from.length)
+            .filter(i -> !placed[i])
+            .boxed()
+            .sorted(Comparator.comparingDouble((Integer i) -> -keys[i]).thenComparing(i -> i))
+            .mapToInt(i -> i)
+            .toArray();
+    int still = left.length;
+    while (still > 0) {
+      if (!place(next(left, still))) {
         return Optional.empty();
       }
-      left.removeIf(table.placed::get);
+      still = stillLeft(left, still);
     }
-    return Optional.of(table.schedule(least));
+    return Optional.of(new Times(from, person));
   }
 
-  private int next(List<Integer> left) {
-    for (int step : left) {
-      if (mayBePlaced(step)) {
-        return step;
+  private int next(int[] left, int still) {
+    for (int i = 0; i < still; i++) {
+      if (mayBePlaced(left[i])) {
+        return left[i];
       }
     }
     throw new IllegalStateException("steps wait for each other in a ring");
   }
 
+  /** Moves what is left together, and says how many they are. */
+  private int stillLeft(int[] left, int before) {
+    int still = 0;
+    for (int i = 0; i < before; i++) {
+      if (!placed[left[i]]) {
+        left[still++] = left[i];
+      }
+    }
+    return still;
+  }
+
   /** It stands where it stood, and is in nobody's way any more. */
   private void putWhatIsDone() {
-    for (int i = 0; i < problem.size(); i++) {
+    for (int i = 0; i < from.length; i++) {
       if (problem.isDone(i)) {
         from[i] = problem.earliest(i, 0, 0);
         stand(i);
@@ -111,30 +131,51 @@ final class ByPriority {
   private void holdWhatIsFixed() {
     for (int step : problem.fixed()) {
       int at = problem.fixed(step).orElseThrow();
-      for (int p = 0; p < problem.people() && !held.get(step); p++) {
+      for (int p = 0; p < own.length && !held[step]; p++) {
         if (problem.earliest(step, p, at) == at && blocked(step, p, at) == at) {
           from[step] = at;
           person[step] = p;
           give(step, p);
-          held.set(step);
+          held[step] = true;
         }
       }
     }
   }
 
+  private int end(int step) {
+    return from[step] + problem.duration(step);
+  }
+
+  private boolean stands(int step) {
+    return placed[step] || held[step];
+  }
+
   private void give(int step, int who) {
-    byPerson.get(who).add(endedBy(who, from[step]), step);
+    int[] all = own[who];
+    int at = endedBy(who, from[step]);
+    System.arraycopy(all, at, all, at + 1, howMany[who] - at);
+    all[at] = step;
+    howMany[who]++;
+  }
+
+  private void takeFromItsPerson(int step) {
+    int[] all = own[person[step]];
+    int at = 0;
+    while (all[at] != step) {
+      at++;
+    }
+    howMany[person[step]]--;
+    System.arraycopy(all, at + 1, all, at, howMany[person[step]] - at);
   }
 
   /** How much of what a person does is over by a minute. */
   private int endedBy(int who, int minute) {
-    List<Integer> all = byPerson.get(who);
+    int[] all = own[who];
     int low = 0;
-    int high = all.size();
+    int high = howMany[who];
     while (low < high) {
       int middle = (low + high) / 2;
-      int other = all.get(middle);
-      if (from[other] + problem.duration(other) <= minute) {
+      if (end(all[middle]) <= minute) {
         low = middle + 1;
       } else {
         high = middle;
@@ -144,14 +185,14 @@ final class ByPriority {
   }
 
   private void letGo(int step) {
-    if (held.get(step)) {
-      held.clear(step);
-      byPerson.get(person[step]).remove((Integer) step);
+    if (held[step]) {
+      held[step] = false;
+      takeFromItsPerson(step);
     }
   }
 
   private void stand(int step) {
-    placed.set(step);
+    placed[step] = true;
     for (Problem.Follow f : problem.after(step)) {
       missing[f.to()]--;
     }
@@ -167,26 +208,29 @@ final class ByPriority {
     }
     BitSet together = new BitSet();
     gather(step, together);
-    return together.stream()
-        .allMatch(
-            s ->
-                problem.before(s).stream()
-                    .allMatch(f -> placed.get(f.from()) || together.get(f.from())));
+    for (int s = together.nextSetBit(0); s >= 0; s = together.nextSetBit(s + 1)) {
+      for (Problem.Follow f : problem.before(s)) {
+        if (!placed[f.from()] && !together.get(f.from())) {
+          return false;
+        }
+      }
+    }
+    return true;
   }
 
   /** A step with what has to follow within a window, and what has to follow that. */
   private void gather(int step, BitSet together) {
     together.set(step);
     for (Problem.Follow f : problem.after(step)) {
-      if (f.atMost().isPresent() && !together.get(f.to()) && !placed.get(f.to())) {
+      if (f.atMost().isPresent() && !together.get(f.to()) && !placed[f.to()]) {
         gather(f.to(), together);
       }
     }
   }
 
   private boolean place(int step) {
-    List<Integer> chain = chain(step);
-    int[] earliest = new int[problem.size()];
+    int[] chain = chain(step);
+    int[] earliest = new int[chain.length];
     for (int tries = 0; tries < TRIES_FOR_A_WINDOW; tries++) {
       int late = placeAll(chain, earliest);
       if (late == OK) {
@@ -199,9 +243,9 @@ final class ByPriority {
     return false;
   }
 
-  private List<Integer> chain(int step) {
+  private int[] chain(int step) {
     if (!problem.opensWindow(step)) {
-      return List.of(step);
+      return new int[] {step};
     }
     BitSet together = new BitSet();
     gather(step, together);
@@ -212,63 +256,107 @@ final class ByPriority {
   private static final int TRY_LATER = 1;
   private static final int NEVER = 2;
 
-  private int placeAll(List<Integer> chain, int[] earliest) {
-    List<Integer> done = new ArrayList<>();
-    for (int step : chain) {
-      int begin = put(step, earliest[step]);
+  /**
+   * Puts down all of a chain, or nothing.
+   *
+   * @param earliest before when each of them is not begun; moved on where one is too late for what
+   *     follows it
+   */
+  private int placeAll(int[] chain, int[] earliest) {
+    for (int k = 0; k < chain.length; k++) {
+      int begin = put(chain[k], earliest[k]);
       if (begin >= Openings.NEVER) {
-        done.forEach(this::take);
+        takeFirst(chain, k);
         return NEVER;
       }
-      done.add(step);
-      for (Problem.Follow f : problem.before(step)) {
-        if (begin > problem.fresh(f, from[f.from()] + problem.duration(f.from()))) {
-          // the one before has to end so late that this one is still in time
-          int end = from[f.from()] + problem.duration(f.from());
-          while (end < problem.minutes() && problem.fresh(f, end) < begin) {
-            end++;
+      for (Problem.Follow f : problem.before(chain[k])) {
+        if (begin > problem.fresh(f, end(f.from()))) {
+          int before = placeIn(chain, f.from());
+          if (before >= 0) {
+            // the one before has to end so late that this one is still in time
+            earliest[before] =
+                Math.max(from[f.from()] + 1, inTimeFor(f, begin) - problem.duration(f.from()));
           }
-          earliest[f.from()] = Math.max(from[f.from()] + 1, end - problem.duration(f.from()));
-          done.forEach(this::take);
-          return chain.contains(f.from()) ? TRY_LATER : NEVER;
+          takeFirst(chain, k + 1);
+          return before < 0 ? NEVER : TRY_LATER;
         }
       }
     }
     return OK;
   }
 
-  private List<Integer> inOrder(BitSet together) {
-    List<Integer> chain = new ArrayList<>();
+  private static int placeIn(int[] chain, int step) {
+    for (int k = 0; k < chain.length; k++) {
+      if (chain[k] == step) {
+        return k;
+      }
+    }
+    return -1;
+  }
+
+  private void takeFirst(int[] chain, int howMany) {
+    for (int k = 0; k < howMany; k++) {
+      take(chain[k]);
+    }
+  }
+
+  /** The first end of what stands from which what follows it is in time at a minute. */
+  private int inTimeFor(Problem.Follow follow, int begin) {
+    // what ends later stays fit until later
+    int low = end(follow.from());
+    int high = Math.max(low, problem.minutes());
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (problem.fresh(follow, middle) < begin) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
+  }
+
+  private int[] inOrder(BitSet together) {
+    int[] chain = new int[together.cardinality()];
     BitSet in = new BitSet();
-    while (chain.size() < together.cardinality()) {
+    int n = 0;
+    while (n < chain.length) {
       for (int s = together.nextSetBit(0); s >= 0; s = together.nextSetBit(s + 1)) {
-        boolean free =
-            problem.before(s).stream().allMatch(f -> !together.get(f.from()) || in.get(f.from()));
-        if (!in.get(s) && free) {
+        if (!in.get(s) && isNext(s, together, in)) {
           in.set(s);
-          chain.add(s);
+          chain[n++] = s;
         }
       }
     }
     return chain;
   }
 
+  private boolean isNext(int step, BitSet together, BitSet in) {
+    for (Problem.Follow f : problem.before(step)) {
+      if (together.get(f.from()) && !in.get(f.from())) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   private int put(int step, int earliest) {
     letGo(step);
     int ready = earliest;
     for (Problem.Follow f : problem.before(step)) {
-      ready = Math.max(ready, problem.ready(f, from[f.from()] + problem.duration(f.from())));
+      ready = Math.max(ready, problem.ready(f, end(f.from())));
     }
     int best = Openings.NEVER;
     int who = 0;
-    for (int p = 0; p < problem.people(); p++) {
+    for (int p = 0; p < own.length; p++) {
       int begin = free(step, p, ready);
       if (begin < best) {
         best = begin;
         who = p;
       }
     }
-    if (best + problem.duration(step) > by) {
+    if (best + problem.duration(step) + problem.leastAfter(step) > by) {
+      // it, or something that follows it, would end too late
       return Openings.NEVER;
     }
     from[step] = best;
@@ -280,15 +368,15 @@ final class ByPriority {
   }
 
   private void lieAbout(int step) {
-    wet.ifPresent(w -> w.put(step, from[step] + problem.duration(step)));
+    wet.ifPresent(w -> w.put(step, end(step)));
   }
 
   private void take(int step) {
-    placed.clear(step);
+    placed[step] = false;
     for (Problem.Follow f : problem.after(step)) {
       missing[f.to()]++;
     }
-    byPerson.get(person[step]).remove((Integer) step);
+    takeFromItsPerson(step);
     wet.ifPresent(w -> w.take(step));
   }
 
@@ -312,23 +400,20 @@ final class ByPriority {
   private int blocked(int step, int who, int begin) {
     int end = begin + problem.duration(step);
     int until = begin;
-    List<Integer> own = byPerson.get(who);
-    for (int i = endedBy(who, begin); i < own.size() && from[own.get(i)] < end; i++) {
-      until = from[own.get(i)] + problem.duration(own.get(i));
+    int[] all = own[who];
+    for (int i = endedBy(who, begin); i < howMany[who] && from[all[i]] < end; i++) {
+      until = end(all[i]);
     }
-    for (List<Integer> set : problem.apart(step)) {
+    for (int[] set : problem.apart(step)) {
       for (int other : set) {
-        if (placed.get(other) || held.get(other)) {
-          until = Math.max(until, over(other, begin, end));
+        if (stands(other) && from[other] < end) {
+          until = Math.max(until, end(other));
         }
       }
     }
     for (Problem.Lying l : problem.lying(step)) {
-      if (placed.get(l.other()) || held.get(l.other())) {
-        int other = l.other();
-        int firm = problem.firm(l.otherFirm(), from[other] + problem.duration(other));
-        boolean both = from[other] < problem.firm(l.firm(), end) && firm > begin;
-        until = both ? Math.max(until, firm) : until;
+      if (stands(l.other()) && isBefore(l.other(), begin, l.firm(), end)) {
+        until = Math.max(until, problem.firm(l.otherFirm(), end(l.other())));
       }
     }
     if (until == begin && wet.isPresent()) {
@@ -341,21 +426,8 @@ final class ByPriority {
     return until;
   }
 
-  private int over(int other, int begin, int end) {
-    int otherEnd = from[other] + problem.duration(other);
-    return from[other] < end && otherEnd > begin ? otherEnd : begin;
-  }
-
-  private Schedule schedule(int least) {
-    List<Placed> all = new ArrayList<>();
-    for (int i = 0; i < problem.size(); i++) {
-      all.add(
-          new Placed(
-              problem.work().steps().get(i).id(),
-              person[i],
-              from[i],
-              from[i] + problem.duration(i)));
-    }
-    return new Schedule(all, least);
+  /** Whether something begins before what ends then lets it; what has begun by then, does. */
+  private boolean isBefore(int other, int begin, Optional<Dry> firm, int end) {
+    return from[other] <= begin || from[other] < problem.firm(firm, end);
   }
 }

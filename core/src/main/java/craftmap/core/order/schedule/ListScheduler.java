@@ -62,22 +62,25 @@ public final class ListScheduler implements Scheduler {
     Bounds bounds = new Bounds(problem);
     int least = bounds.finish();
     double[] tails = tails(problem);
-    Schedule best = ByPriority.put(problem, tails, least).orElse(null);
+    Times best = ByPriority.put(problem, tails).orElse(null);
     if (problem.isPlannedAnew()) {
-      Optional<Schedule> asTold = ByPriority.put(problem, Settling.asTold(problem), least);
-      if (best == null || asTold.isPresent() && asTold.get().isBetterThan(best, problem)) {
-        best = asTold.orElse(null);
-      }
+      Times asTold = ByPriority.put(problem, Settling.asTold(problem)).orElse(null);
+      boolean isBetter =
+          best != null
+              && asTold != null
+              && Merit.of(problem, asTold).isBetterThan(Merit.of(problem, best));
+      best = best == null || isBetter ? asTold : best;
     }
+    Merit merit = best == null ? null : Merit.of(problem, best);
     if (best != null) {
-      least = new HandsBound(problem, bounds).finish(best.finish());
+      least = new HandsBound(problem, bounds).finish(merit.finish());
     }
     double usual = Math.min(1, USUAL_STEPS / (double) Math.max(1, n));
     int rounds = (int) (most * usual * usual);
     Random random = new Random(seed);
     double[] kept = tails;
     double[] keptFilling = tails;
-    for (int r = 0; r < rounds && !(best != null && best.finish() <= least); r++) {
+    for (int r = 0; r < rounds && !(best != null && merit.finish() <= least); r++) {
       boolean fills = r % ROUNDS_FOR_ONE_WITHOUT_FILLING != 0;
       // far from where it stands at first, and now and then; else a few steps are shifted
       boolean anew = fills ? r % 3 == 0 : r < rounds / 4 || r % 10 == 0;
@@ -85,28 +88,28 @@ public final class ListScheduler implements Scheduler {
       keys = anew ? shifted(keys, random) : shiftedHereAndThere(keys, random);
       double[] order =
           fills ? Filling.order(problem, keys, LEAST_AHEAD + random.nextInt(FURTHER_AHEAD)) : keys;
-      Optional<Schedule> other =
-          best == null
-              ? ByPriority.put(problem, order, least)
-              : ByPriority.better(problem, order, best);
+      Optional<Times> other =
+          best == null ? ByPriority.put(problem, order) : ByPriority.better(problem, order, merit);
       if (other.isEmpty()) {
         continue;
       }
+      Merit found = Merit.of(problem, other.get());
       // what ends as soon is gone on from: it may lead where the best does not
-      if (best == null || other.get().finish() <= best.finish()) {
+      if (best == null || found.finish() <= merit.finish()) {
         keptFilling = fills ? keys : keptFilling;
         kept = fills ? kept : keys;
       }
-      if (best == null || other.get().isBetterThan(best, problem)) {
+      if (best == null || found.isBetterThan(merit)) {
         best = other.get();
+        merit = found;
       }
     }
     if (best == null) {
       return Optional.empty();
     }
     // of a first that was found late, the hands have not been asked yet
-    int hands = Math.max(least, new HandsBound(problem, bounds).finish(best.finish()));
-    return Optional.of(new Schedule(best.steps(), hands));
+    int hands = Math.max(least, new HandsBound(problem, bounds).finish(merit.finish()));
+    return Optional.of(best.schedule(problem, hands));
   }
 
   private static double[] shifted(double[] keys, Random random) {

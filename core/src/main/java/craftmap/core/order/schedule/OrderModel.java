@@ -11,6 +11,7 @@ import com.google.ortools.util.Domain;
 import craftmap.core.order.bench.Openings;
 import craftmap.core.order.work.Dry;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -75,8 +76,8 @@ final class OrderModel {
       during[i] = cp.newFixedSizeIntervalVar(from[i], problem.duration(i), "i" + i);
     }
     hands();
-    for (List<Integer> set : problem.apart()) {
-      cp.addNoOverlap(set.stream().map(i -> during[i]).toArray(IntervalVar[]::new));
+    for (int[] set : problem.apart()) {
+      cp.addNoOverlap(Arrays.stream(set).mapToObj(i -> during[i]).toArray(IntervalVar[]::new));
     }
     for (int i = 0; i < n; i++) {
       for (Problem.Follow f : problem.after(i)) {

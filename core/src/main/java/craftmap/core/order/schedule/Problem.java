@@ -16,9 +16,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -28,6 +31,7 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Steps at a bench from a beginning on, in whole minutes: who may do what when, what excludes what,
@@ -50,10 +54,10 @@ public final class Problem {
   private final List<List<Follow>> after = new ArrayList<>();
   private final List<List<Follow>> before = new ArrayList<>();
   private final BitSet opensWindow = new BitSet();
-  private final List<List<Integer>> apart;
+  private final int[][] apart;
 
   /** Of each step: those sets that it is in. */
-  private final List<List<List<Integer>>> apartOf;
+  private final int[][][] apartOf;
 
   /**
    * Of each step: those that the piece lies otherwise for, or that need what stays where it was
@@ -63,13 +67,24 @@ public final class Problem {
 
   private final RoomToDry room;
 
+  private final int[] leastAfter;
+
   private final int notBefore;
 
-  /** Of each step: before when its piece is not begun. */
-  private final int[] begun;
+  /**
+   * Of each step: before when it is not begun, be it for its piece or for what the artist fixed.
+   */
+  private final int[] notSooner;
 
-  /** When steps that are done were begun, by number. */
-  private final Map<Integer, Integer> done = new HashMap<>();
+  /** When each step that is done was begun. */
+  private final int[] done;
+
+  private final Kits kits;
+
+  /** The numbers of the steps in the order of their ids, and where in it each step stands. */
+  private final int[] byId;
+
+  private final int[] placeById;
 
   /**
    * One step after another, by number.
@@ -87,8 +102,8 @@ public final class Problem {
     }
   }
 
-  /** When steps are to begin that the artist fixed, by number; they begin no sooner. */
-  private final Map<Integer, Integer> fixed = new HashMap<>();
+  /** When each step is to begin that the artist fixed; it begins no sooner. */
+  private final int[] fixed;
 
   private final List<Integer> inTheOrderFixed;
 
@@ -149,8 +164,13 @@ public final class Problem {
   /** What was done longer ago is taken to have been done then: no label speaks of longer. */
   private static final Duration LONGEST_LOOK_BACK = Duration.ofDays(90);
 
-  /** When steps that are left were told to begin, by number. */
-  private final Map<Integer, Integer> told = new HashMap<>();
+  /** When each step that is left was told to begin. */
+  private final int[] told;
+
+  private final boolean plannedAnew;
+
+  /** In place of a minute. */
+  private static final int NONE = -1;
 
   /** With nothing done yet. */
   public Problem(Work asked, Bench bench, Instant begin, int days) {
@@ -186,39 +206,46 @@ public final class Problem {
     int longest = openings.stream().mapToInt(Openings::longest).max().orElse(0);
     this.work = longest == 0 ? asked : asked.inStretchesOf(longest, past.keySet());
     this.durations = work.steps().stream().mapToInt(s -> duration(s, past)).toArray();
+    this.done = none();
+    this.fixed = none();
+    this.told = none();
     for (WorkStep step : work.steps()) {
       Optional.ofNullable(past.get(step.id()))
           .ifPresent(
-              p -> done.put(numbers.size(), Math.max(0, minute(p.to()) - duration(step, past))));
+              p -> done[numbers.size()] = Math.max(0, minute(p.to()) - duration(step, past)));
       if (!past.containsKey(step.id())) {
         settled.fixed().entrySet().stream()
             .filter(f -> begins(step, f.getKey()))
             .findFirst()
             .ifPresent(
-                f ->
-                    fixed.put(
-                        numbers.size(), Math.clamp(minute(f.getValue()), notBefore, minutes)));
+                f -> fixed[numbers.size()] = Math.clamp(minute(f.getValue()), notBefore, minutes));
         Optional.ofNullable(settled.told().get(step.id()))
-            .ifPresent(t -> told.put(numbers.size(), Math.clamp(minute(t), 0, minutes)));
+            .ifPresent(t -> told[numbers.size()] = Math.clamp(minute(t), 0, minutes));
       }
       numbers.put(step.id(), numbers.size());
       after.add(new ArrayList<>());
       before.add(new ArrayList<>());
       lying.add(new ArrayList<>());
     }
+    this.plannedAnew = Arrays.stream(told).anyMatch(t -> t != NONE);
+    this.kits = new Kits(work);
+    this.byId = numbers.keySet().stream().sorted().mapToInt(numbers::get).toArray();
+    this.placeById = new int[byId.length];
+    for (int place = 0; place < byId.length; place++) {
+      placeById[byId[place]] = place;
+    }
     this.inTheOrderFixed =
-        fixed.keySet().stream()
-            .sorted(Comparator.<Integer>comparingInt(fixed::get).thenComparing(i -> i))
+        IntStream.range(0, fixed.length)
+            .filter(i -> fixed[i] != NONE)
+            .boxed()
+            .sorted(Comparator.<Integer>comparingInt(i -> fixed[i]).thenComparing(i -> i))
             .toList();
-    this.begun =
-        work.steps().stream()
-            .mapToInt(
-                s ->
-                    Math.clamp(
-                        minute(settled.begun().getOrDefault(s.pieceId(), begin)),
-                        notBefore,
-                        minutes))
-            .toArray();
+    this.notSooner = new int[durations.length];
+    for (int i = 0; i < notSooner.length; i++) {
+      Instant begun = settled.begun().getOrDefault(work.steps().get(i).pieceId(), begin);
+      notSooner[i] =
+          Math.max(Math.clamp(minute(begun), notBefore, minutes), fixed(i).orElse(notBefore));
+    }
     for (Apart two : work.apart()) {
       int one = numbers.get(two.step());
       int other = numbers.get(two.other());
@@ -242,23 +269,59 @@ public final class Problem {
       }
       before.get(follow.to()).add(follow);
     }
+    this.leastAfter = leastAfters();
     this.apart = excluding();
-    this.apartOf = new ArrayList<>();
+    this.apartOf = new int[durations.length][][];
     for (int i = 0; i < durations.length; i++) {
       int step = i;
-      apartOf.add(apart.stream().filter(s -> s.contains(step)).toList());
+      apartOf[i] = Arrays.stream(apart).filter(s -> has(s, step)).toArray(int[][]::new);
     }
     this.room = roomToDry();
+  }
+
+  /** For each step, none. */
+  private int[] none() {
+    int[] none = new int[durations.length];
+    Arrays.fill(none, NONE);
+    return none;
+  }
+
+  private static OptionalInt some(int minute) {
+    return minute == NONE ? OptionalInt.empty() : OptionalInt.of(minute);
+  }
+
+  /** Of the last steps first, on to those that they follow. */
+  private int[] leastAfters() {
+    int[] least = new int[durations.length];
+    int[] open = after.stream().mapToInt(List::size).toArray();
+    Deque<Integer> known = new ArrayDeque<>();
+    IntStream.range(0, open.length).filter(i -> open[i] == 0).forEach(known::add);
+    while (!known.isEmpty()) {
+      int step = known.remove();
+      for (Follow f : before.get(step)) {
+        int wait = f.atLeast().map(this::here).map(d -> drying.least(d.label(), d.law())).orElse(0);
+        least[f.from()] = Math.max(least[f.from()], wait + durations[step] + least[step]);
+        if (--open[f.from()] == 0) {
+          known.add(f.from());
+        }
+      }
+    }
+    return least;
+  }
+
+  private static boolean has(int[] set, int step) {
+    return Arrays.stream(set).anyMatch(s -> s == step);
   }
 
   private RoomToDry roomToDry() {
     BitSet dry = new BitSet();
     BitSet lying = new BitSet();
-    done.forEach(
-        (step, at) -> {
-          boolean isWet = movable(step, at + duration(step)) > notBefore;
-          (isWet ? lying : dry).set(step);
-        });
+    for (int step = 0; step < done.length; step++) {
+      if (isDone(step)) {
+        boolean isWet = movable(step, done[step] + duration(step)) > notBefore;
+        (isWet ? lying : dry).set(step);
+      }
+    }
     return new RoomToDry(work, bench.dryingPlaces(), dry, lying);
   }
 
@@ -315,19 +378,18 @@ public final class Problem {
     if (!isDone(follow.from())) {
       return false;
     }
-    int end = done.get(follow.from()) + duration(follow.from());
+    int end = done[follow.from()] + duration(follow.from());
     return earliest(follow.to(), ready(follow, end)) > fresh(follow, end);
   }
 
   /** Whether it is done already. */
   boolean isDone(int step) {
-    return done.containsKey(step);
+    return done[step] != NONE;
   }
 
   /** When a step is to begin, where the artist fixed that. */
   OptionalInt fixed(int step) {
-    Integer at = fixed.get(step);
-    return at == null ? OptionalInt.empty() : OptionalInt.of(at);
+    return some(fixed[step]);
   }
 
   /** Steps that the artist fixed, those that are to begin first before others. */
@@ -337,13 +399,12 @@ public final class Problem {
 
   /** When a step was told to begin, before the day went otherwise. */
   OptionalInt told(int step) {
-    Integer at = told.get(step);
-    return at == null ? OptionalInt.empty() : OptionalInt.of(at);
+    return some(told[step]);
   }
 
   /** Whether it is planned anew, and something was told of what is left. */
   boolean isPlannedAnew() {
-    return !told.isEmpty();
+    return plannedAnew;
   }
 
   /** The first minute at which anything that is left may begin. */
@@ -358,7 +419,7 @@ public final class Problem {
   /**
    * Steps of which never two may be done at once; sets that say no more than another are left out.
    */
-  private List<List<Integer>> excluding() {
+  private int[][] excluding() {
     List<WorkStep> steps = work.steps();
     Map<String, List<Integer>> all = new LinkedHashMap<>();
     for (int i = 0; i < steps.size(); i++) {
@@ -375,7 +436,7 @@ public final class Problem {
     }
     Set<List<Integer>> sets = new LinkedHashSet<>();
     all.keySet().stream().sorted().map(all::get).filter(s -> s.size() > 1).forEach(sets::add);
-    return List.copyOf(sets);
+    return sets.stream().map(s -> s.stream().mapToInt(i -> i).toArray()).toArray(int[][]::new);
   }
 
   /**
@@ -442,17 +503,34 @@ public final class Problem {
     return opensWindow.get(step);
   }
 
-  List<List<Integer>> apart() {
+  /** Sets of steps of which never two may be done at once. */
+  int[][] apart() {
     return apart;
   }
 
   /** Whether two steps may never be done at once, whoever does them. */
   boolean excludes(int step, int other) {
-    return apartOf.get(step).stream().anyMatch(s -> s.contains(other));
+    return Arrays.stream(apartOf[step]).anyMatch(s -> has(s, other));
   }
 
-  List<List<Integer>> apart(int step) {
-    return apartOf.get(step);
+  /** Those of them that a step is in. */
+  int[][] apart(int step) {
+    return apartOf[step];
+  }
+
+  /** Which steps are done with the same tool and colour. */
+  Kits kits() {
+    return kits;
+  }
+
+  /** Where a step stands in the order of ids, which what begins at the same minute is told in. */
+  int placeById(int step) {
+    return placeById[step];
+  }
+
+  /** The step that stands at a place of that order. */
+  int byId(int place) {
+    return byId[place];
   }
 
   /** The earliest that the next may begin, if this one ends then. */
@@ -517,6 +595,11 @@ public final class Problem {
     return lying.stream().anyMatch(l -> !l.isEmpty());
   }
 
+  /** So many minutes pass at least from when a step has ended until all that follows it has. */
+  int leastAfter(int step) {
+    return leastAfter[step];
+  }
+
   /** What lies about wet, and where there is room for it. */
   RoomToDry room() {
     return room;
@@ -557,9 +640,9 @@ public final class Problem {
   /** The earliest that somebody may begin a step from a minute on. */
   int earliest(int step, int person, int from) {
     if (isDone(step)) {
-      return done.get(step);
+      return done[step];
     }
-    int at = Math.max(from, Math.max(begun[step], fixed.getOrDefault(step, notBefore)));
+    int at = Math.max(from, notSooner[step]);
     while (true) {
       int begin = openings.get(person).earliest(at, duration(step));
       if (begin >= Openings.NEVER || allows(step, begin)) {

@@ -1,14 +1,9 @@
 package craftmap.core.order.schedule;
 
-import craftmap.core.order.work.WorkStep;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * When everything is done.
@@ -40,11 +35,7 @@ public record Schedule(List<Placed> steps, int least) {
 
   /** On how many days somebody has to come for what is left. */
   public int visits(Problem problem) {
-    Set<Integer> days = new HashSet<>();
-    steps.stream()
-        .filter(s -> s.from() >= problem.notBefore())
-        .forEach(s -> days.add(problem.openings(s.person()).day(s.from())));
-    return days.size();
+    return Merit.of(problem, this).visits();
   }
 
   /**
@@ -52,20 +43,7 @@ public record Schedule(List<Placed> steps, int least) {
    * already does not count.
    */
   public int changes(Problem problem) {
-    Map<Integer, WorkStep> last = new HashMap<>();
-    Map<Integer, Integer> day = new HashMap<>();
-    int changes = 0;
-    for (Placed p : steps) {
-      if (p.from() < problem.notBefore()) {
-        continue;
-      }
-      WorkStep step = problem.step(p.stepId());
-      int on = problem.openings(p.person()).day(p.from());
-      WorkStep before = last.put(p.person(), step);
-      boolean sameDay = Integer.valueOf(on).equals(day.put(p.person(), on));
-      changes += sameDay && !before.kit().equals(step.kit()) ? 1 : 0;
-    }
-    return changes;
+    return Merit.of(problem, this).changes();
   }
 
   /** Steps that the artist fixed and that could not be begun then. */
@@ -80,37 +58,12 @@ public record Schedule(List<Placed> steps, int least) {
     return moved;
   }
 
-  /** By how many minutes, all together, steps begin otherwise than they were told to. */
-  long offWhatWasTold(Problem problem) {
-    long off = 0;
-    Map<String, Integer> begins = new HashMap<>();
-    steps.forEach(p -> begins.put(p.stepId(), p.from()));
-    for (int i = 0; i < problem.size(); i++) {
-      int told = problem.told(i).orElse(-1);
-      if (told >= 0) {
-        off += Math.abs(begins.get(problem.work().steps().get(i).id()) - told);
-      }
-    }
-    return off;
-  }
-
   /**
    * What the artist fixed counts first, then the finish, then how often one has to come, then how
    * often another tool or colour is taken; then that little is otherwise than it was told, where it
    * was, and that all is done early.
    */
   public boolean isBetterThan(Schedule other, Problem problem) {
-    return Comparator.<Schedule>comparingInt(s -> s.moved(problem).size())
-            .thenComparingInt(Schedule::finish)
-            .thenComparingInt(s -> s.visits(problem))
-            .thenComparingInt(s -> s.changes(problem))
-            .thenComparingLong(s -> problem.isPlannedAnew() ? s.offWhatWasTold(problem) : 0)
-            .thenComparingLong(Schedule::sumOfStarts)
-            .compare(this, other)
-        < 0;
-  }
-
-  private long sumOfStarts() {
-    return steps.stream().mapToLong(Placed::from).sum();
+    return Merit.of(problem, this).isBetterThan(Merit.of(problem, other));
   }
 }

@@ -1,10 +1,6 @@
 package craftmap.core.order.schedule;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 
@@ -22,39 +18,30 @@ final class Settling {
   static Schedule fewerChanges(Problem problem, Schedule schedule, int most, long seed) {
     int n = problem.size();
     Random random = new Random(seed);
-    Schedule best = schedule;
+    Kept kept = new Kept(problem, schedule);
     int tries = most * USUAL_STEPS / Math.max(USUAL_STEPS, n);
     for (int t = 0; t < tries && n > 1; t++) {
-      double[] keys = keys(problem, best);
       int moved = random.nextInt(n);
-      List<Integer> alike = new ArrayList<>();
-      String kit = problem.work().steps().get(moved).kit();
-      for (int i = 0; i < n; i++) {
-        if (i != moved && problem.work().steps().get(i).kit().equals(kit)) {
-          alike.add(i);
-        }
-      }
-      if (problem.isDone(moved) || alike.isEmpty()) {
+      int alike = problem.kits().others(moved);
+      if (problem.isDone(moved) || alike == 0) {
         continue;
       }
       // right after another, or right before it
-      int to = alike.get(random.nextInt(alike.size()));
+      double[] keys = kept.keys.clone();
+      int to = problem.kits().other(moved, random.nextInt(alike));
       keys[moved] = keys[to] + (random.nextBoolean() ? 0.5 : -0.5);
-      Optional<Schedule> other = ByPriority.better(problem, keys, best);
-      if (other.isPresent() && other.get().isBetterThan(best, problem)) {
-        best = other.get();
-      }
+      kept.tryOut(keys);
     }
-    return best;
+    return kept.schedule();
   }
 
   /** The same with less that is otherwise than it was told: step after step is put back. */
   static Schedule nearerToWhatWasTold(Problem problem, Schedule schedule, int most, long seed) {
     Random random = new Random(seed);
     double[] told = asTold(problem);
-    Schedule best = schedule;
-    for (int t = 0; t < most && best.offWhatWasTold(problem) > 0; t++) {
-      double[] keys = keys(problem, best);
+    Kept kept = new Kept(problem, schedule);
+    for (int t = 0; t < most && kept.merit.offWhatWasTold() > 0; t++) {
+      double[] keys = kept.keys.clone();
       // one, or a few that follow each other
       int first = random.nextInt(keys.length);
       int steps = 1 + random.nextInt(4);
@@ -62,12 +49,40 @@ final class Settling {
         int i = (first + k) % keys.length;
         keys[i] = told[i];
       }
-      Optional<Schedule> other = ByPriority.better(problem, keys, best);
-      if (other.isPresent() && other.get().isBetterThan(best, problem)) {
-        best = other.get();
-      }
+      kept.tryOut(keys);
     }
-    return best;
+    return kept.schedule();
+  }
+
+  /** The best so far. */
+  private static final class Kept {
+    private final Problem problem;
+    private final int least;
+    private Times times;
+    private Merit merit;
+    private double[] keys;
+
+    Kept(Problem problem, Schedule schedule) {
+      this.problem = problem;
+      this.least = schedule.least();
+      keep(Times.of(problem, schedule));
+    }
+
+    private void keep(Times better) {
+      times = better;
+      merit = Merit.of(problem, better);
+      keys = better.keys();
+    }
+
+    void tryOut(double[] other) {
+      ByPriority.better(problem, other, merit)
+          .filter(found -> Merit.of(problem, found).isBetterThan(merit))
+          .ifPresent(this::keep);
+    }
+
+    Schedule schedule() {
+      return times.schedule(problem, least);
+    }
   }
 
   /**
@@ -93,19 +108,8 @@ final class Settling {
     return keys[step];
   }
 
-  /** Priorities that stand for the order in which everything is begun. */
-  private static double[] keys(Problem problem, Schedule schedule) {
-    double[] keys = new double[problem.size()];
-    Map<String, Integer> begins = new HashMap<>();
-    schedule.steps().forEach(p -> begins.put(p.stepId(), p.from()));
-    for (int i = 0; i < keys.length; i++) {
-      keys[i] = -begins.get(problem.work().steps().get(i).id());
-    }
-    return keys;
-  }
-
   /** Everything in the order in which it stands, each as early as it goes then. */
   static Optional<Schedule> earlier(Problem problem, Schedule schedule) {
-    return ByPriority.put(problem, keys(problem, schedule), schedule.least());
+    return ByPriority.put(problem, Times.of(problem, schedule).keys(), schedule.least());
   }
 }

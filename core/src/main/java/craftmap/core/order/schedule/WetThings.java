@@ -1,12 +1,10 @@
 package craftmap.core.order.schedule;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeMap;
 
 /**
@@ -14,23 +12,32 @@ import java.util.TreeMap;
  * that it finds room on, in the smallest first, and there until all of it has dried.
  */
 final class WetThings {
-  /** From when until when a step has a thing lie about, and on which kind of place. */
-  private record Stay(int step, int thing, int kind, int from, int to) {
-    boolean meets(int a, int b) {
-      return from < b && to > a;
-    }
-
-    Stay on(int other) {
-      return new Stay(step, thing, other, from, to);
-    }
-  }
+  private static final int USUAL_STAYS = 32;
+  private static final int NONE = -1;
 
   private final Problem problem;
   private final RoomToDry room;
-  private final List<Stay> stays = new ArrayList<>();
+
+  /**
+   * Each stay by its number, in the order in which they were put down: the step after which a thing
+   * lies about, the thing, the kind of place, and from when until when. Thousands of them are
+   * looked through for each step that is put down.
+   */
+  private int[] step = new int[USUAL_STAYS];
+
+  private int[] thing = new int[USUAL_STAYS];
+  private int[] kind = new int[USUAL_STAYS];
+  private int[] from = new int[USUAL_STAYS];
+  private int[] to = new int[USUAL_STAYS];
+  private int stays;
 
   /** Made once: it is asked thousands of times what lies somewhere. */
   private final BitSet there = new BitSet();
+
+  /** From when until when a thing lies where it does, as it was asked last. */
+  private int allFrom;
+
+  private int allTo;
 
   private boolean overfull;
 
@@ -73,16 +80,16 @@ final class WetThings {
    * Puts down what a step leaves wet. What finds no room lies on the largest that there is all the
    * same, and is told of.
    */
-  void put(int step, int end) {
-    int from = problem.wetFrom(step, end);
-    int to = problem.movable(step, end);
-    if (from >= to) {
+  void put(int after, int end) {
+    int begin = problem.wetFrom(after, end);
+    int dry = problem.movable(after, end);
+    if (begin >= dry) {
       return;
     }
-    for (int thing : room.wetAfter(step)) {
-      OptionalInt kind = kindFor(thing, from, to);
-      overfull |= kind.isEmpty();
-      lay(step, thing, kind.orElse(room.kinds().size() - 1), from, to);
+    for (int wet : room.wetAfter(after)) {
+      int found = kindFor(wet, begin, dry);
+      overfull |= found == NONE;
+      lay(after, wet, found == NONE ? room.kinds().size() - 1 : found, begin, dry);
     }
   }
 
@@ -92,16 +99,29 @@ final class WetThings {
   }
 
   /** Where what a step leaves wet lies, by the number of the thing. */
-  Map<Integer, RoomToDry.Kind> after(int step) {
+  Map<Integer, RoomToDry.Kind> after(int wanted) {
     Map<Integer, RoomToDry.Kind> all = new TreeMap<>();
-    stays.stream()
-        .filter(s -> s.step() == step)
-        .forEach(s -> all.put(s.thing(), room.kinds().get(s.kind())));
+    for (int i = 0; i < stays; i++) {
+      if (step[i] == wanted) {
+        all.put(thing[i], room.kinds().get(kind[i]));
+      }
+    }
     return all;
   }
 
-  void take(int step) {
-    stays.removeIf(s -> s.step() == step);
+  void take(int taken) {
+    int left = 0;
+    for (int i = 0; i < stays; i++) {
+      if (step[i] != taken) {
+        step[left] = step[i];
+        thing[left] = thing[i];
+        kind[left] = kind[i];
+        from[left] = from[i];
+        to[left] = to[i];
+        left++;
+      }
+    }
+    stays = left;
   }
 
   /** What a step has to wait for because there is no room for what it leaves wet. */
@@ -112,108 +132,129 @@ final class WetThings {
    *
    * @return of all that lies where there would be room, what is dry first
    */
-  Optional<InTheWay> inTheWay(int step, int end) {
-    List<Integer> leaves = room.wetAfter(step);
-    int to = leaves.isEmpty() ? end : problem.movable(step, end);
-    if (end >= to) {
+  Optional<InTheWay> inTheWay(int after, int end) {
+    List<Integer> leaves = room.wetAfter(after);
+    int dry = leaves.isEmpty() ? end : problem.movable(after, end);
+    if (end >= dry) {
       return Optional.empty();
     }
     if (leaves.size() == 1) {
       // nothing else of it could take the place away
-      int thing = leaves.getFirst();
-      return kindFor(thing, end, to).isPresent()
-          ? Optional.empty()
-          : Optional.of(firstDry(step, thing, end, to));
+      int wet = leaves.getFirst();
+      return kindFor(wet, end, dry) == NONE
+          ? Optional.of(firstDry(after, wet, end, dry))
+          : Optional.empty();
     }
-    List<Stay> before = List.copyOf(stays);
+    int staysBefore = stays;
+    int[] kindBefore = Arrays.copyOf(kind, stays);
     try {
-      for (int thing : leaves) {
-        OptionalInt kind = kindFor(thing, end, to);
-        if (kind.isEmpty()) {
-          return Optional.of(firstDry(step, thing, end, to));
+      for (int wet : leaves) {
+        int found = kindFor(wet, end, dry);
+        if (found == NONE) {
+          return Optional.of(firstDry(after, wet, end, dry));
         }
-        lay(step, thing, kind.getAsInt(), end, to);
+        lay(after, wet, found, end, dry);
       }
       return Optional.empty();
     } finally {
-      stays.clear();
-      stays.addAll(before);
+      stays = staysBefore;
+      System.arraycopy(kindBefore, 0, kind, 0, staysBefore);
     }
   }
 
-  private InTheWay firstDry(int step, int thing, int from, int to) {
-    return stays.stream()
-        .filter(s -> s.step() != step && s.thing() != thing && s.meets(from, to))
-        .filter(s -> room.kinds().get(s.kind()).fits().get(thing))
-        .min(Comparator.comparingInt(Stay::to).thenComparing(Stay::step))
-        .map(s -> new InTheWay(s.step(), s.to()))
-        // it is its own other parts that would have to move, or both of what one step leaves wet
-        .orElse(new InTheWay(step, to));
+  private boolean meets(int stay, int a, int b) {
+    return from[stay] < b && to[stay] > a;
+  }
+
+  private InTheWay firstDry(int after, int wet, int begin, int end) {
+    int first = NONE;
+    for (int i = 0; i < stays; i++) {
+      if (step[i] != after
+          && thing[i] != wet
+          && meets(i, begin, end)
+          && room.kinds().get(kind[i]).fits().get(wet)
+          && (first == NONE || to[i] < to[first] || to[i] == to[first] && step[i] < step[first])) {
+        first = i;
+      }
+    }
+    // where none is, it is its own other parts that would have to move, or both of what one step
+    // leaves wet
+    return first == NONE ? new InTheWay(after, end) : new InTheWay(step[first], to[first]);
   }
 
   /** A kind of place that is free for a thing all the while, be it wet of other steps meanwhile. */
-  private OptionalInt kindFor(int thing, int from, int to) {
-    int[] all = allOf(thing, from, to);
-    OptionalInt before = goesBack ? lastOf(thing, all[0]) : OptionalInt.empty();
-    if (before.isPresent() && isFree(before.getAsInt(), thing, all[0], all[1])) {
+  private int kindFor(int wet, int begin, int end) {
+    allOf(wet, begin, end);
+    int a = allFrom;
+    int b = allTo;
+    int before = goesBack ? lastOf(wet, a) : NONE;
+    if (before != NONE && isFree(before, wet, a, b)) {
       return before;
     }
     for (int k = 0; k < room.kinds().size(); k++) {
-      if (room.kinds().get(k).fits().get(thing) && isFree(k, thing, all[0], all[1])) {
-        return OptionalInt.of(k);
+      if (room.kinds().get(k).fits().get(wet) && isFree(k, wet, a, b)) {
+        return k;
       }
     }
-    return OptionalInt.empty();
+    return NONE;
   }
 
   /** On which kind of place a thing lay last before a minute. */
-  private OptionalInt lastOf(int thing, int minute) {
-    return stays.stream()
-        .filter(s -> s.thing() == thing && s.to() <= minute)
-        .max(Comparator.comparingInt(Stay::to))
-        .map(s -> OptionalInt.of(s.kind()))
-        .orElse(OptionalInt.empty());
+  private int lastOf(int wet, int minute) {
+    int last = NONE;
+    for (int i = 0; i < stays; i++) {
+      if (thing[i] == wet && to[i] <= minute && (last == NONE || to[i] > to[last])) {
+        last = i;
+      }
+    }
+    return last == NONE ? NONE : kind[last];
   }
 
-  /** While it lies where it does: with all that is wet of it in between. */
-  private int[] allOf(int thing, int from, int to) {
-    int a = from;
-    int b = to;
+  /** While it lies where it does: with all that is wet of it in between; allFrom and allTo. */
+  private void allOf(int wet, int begin, int end) {
+    allFrom = begin;
+    allTo = end;
     boolean grown = true;
     while (grown) {
       grown = false;
-      for (Stay s : stays) {
-        if (s.thing() == thing && s.meets(a, b) && (s.from() < a || s.to() > b)) {
-          a = Math.min(a, s.from());
-          b = Math.max(b, s.to());
+      for (int i = 0; i < stays; i++) {
+        if (thing[i] == wet && meets(i, allFrom, allTo) && (from[i] < allFrom || to[i] > allTo)) {
+          allFrom = Math.min(allFrom, from[i]);
+          allTo = Math.max(allTo, to[i]);
           grown = true;
         }
       }
     }
-    return new int[] {a, b};
   }
 
-  private boolean isFree(int kind, int thing, int from, int to) {
-    if (!isFreeAt(kind, thing, from)) {
+  private boolean isFree(int place, int wet, int begin, int end) {
+    int others = 0;
+    for (int i = 0; i < stays; i++) {
+      others += kind[i] == place && thing[i] != wet && meets(i, begin, end) ? 1 : 0;
+    }
+    if (others < room.kinds().get(place).count()) {
+      return true;
+    }
+    if (!isFreeAt(place, wet, begin)) {
       return false;
     }
-    for (Stay s : stays) {
-      boolean begins = s.kind() == kind && s.thing() != thing && s.from() > from && s.from() < to;
-      if (begins && !isFreeAt(kind, thing, s.from())) {
+    for (int i = 0; i < stays; i++) {
+      boolean begins = kind[i] == place && thing[i] != wet && from[i] > begin && from[i] < end;
+      if (begins && !isFreeAt(place, wet, from[i])) {
         return false;
       }
     }
     return true;
   }
 
-  private boolean isFreeAt(int kind, int thing, int at) {
-    int count = room.kinds().get(kind).count();
+  private boolean isFreeAt(int place, int wet, int at) {
+    int count = room.kinds().get(place).count();
     there.clear();
     int lying = 0;
-    for (Stay s : stays) {
-      boolean lies = s.kind() == kind && s.thing() != thing && s.from() <= at && s.to() > at;
-      if (lies && !there.get(s.thing())) {
-        there.set(s.thing());
+    for (int i = 0; i < stays; i++) {
+      boolean lies = kind[i] == place && thing[i] != wet && from[i] <= at && to[i] > at;
+      if (lies && !there.get(thing[i])) {
+        there.set(thing[i]);
         lying++;
         if (lying >= count) {
           return false;
@@ -223,9 +264,30 @@ final class WetThings {
     return lying < count;
   }
 
-  private void lay(int step, int thing, int kind, int from, int to) {
-    int[] all = allOf(thing, from, to);
-    stays.replaceAll(s -> s.thing() == thing && s.meets(all[0], all[1]) ? s.on(kind) : s);
-    stays.add(new Stay(step, thing, kind, from, to));
+  private void lay(int after, int wet, int place, int begin, int end) {
+    allOf(wet, begin, end);
+    for (int i = 0; i < stays; i++) {
+      if (thing[i] == wet && meets(i, allFrom, allTo)) {
+        kind[i] = place;
+      }
+    }
+    if (stays == step.length) {
+      grow();
+    }
+    step[stays] = after;
+    thing[stays] = wet;
+    kind[stays] = place;
+    from[stays] = begin;
+    to[stays] = end;
+    stays++;
+  }
+
+  private void grow() {
+    int more = 2 * stays;
+    step = Arrays.copyOf(step, more);
+    thing = Arrays.copyOf(thing, more);
+    kind = Arrays.copyOf(kind, more);
+    from = Arrays.copyOf(from, more);
+    to = Arrays.copyOf(to, more);
   }
 }

@@ -144,4 +144,32 @@ class DryingTest {
     }
     return passed;
   }
+
+  /** Whenever it begins it takes no less than is told, and about that long in the best hour. */
+  @Test
+  void theLeastItTakesIsWhatItTakesInTheBestHours() {
+    Random dice = new Random(51413);
+    for (int i = 0; i < 60; i++) {
+      DayClimate day =
+          DayClimate.of(
+              new Climate(15.3 + dice.nextDouble() * 9, 35 + dice.nextDouble() * 30),
+              8,
+              18,
+              new Climate(9.7 + dice.nextDouble() * 9, 45 + dice.nextDouble() * 40));
+      Drying drying = new Drying(MONDAY, 4000, UTC, day);
+      Duration label = Duration.ofSeconds(1 + dice.nextInt(20_000));
+      for (DryingLaw law : DryingLaw.values()) {
+        int least = drying.least(label, law);
+        int shortest = Integer.MAX_VALUE;
+        for (int since = 0; since < 2500; since += 7) {
+          shortest = Math.min(shortest, drying.after(since, label, law) - since);
+        }
+        assertThat(least).isLessThanOrEqualTo(shortest);
+        // a day or a night of ten hours is longer than most of these
+        if (shortest < 8 * 60) {
+          assertThat(least).isGreaterThanOrEqualTo(shortest - 1);
+        }
+      }
+    }
+  }
 }

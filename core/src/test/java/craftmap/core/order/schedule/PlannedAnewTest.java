@@ -43,7 +43,7 @@ class PlannedAnewTest {
     Problem problem = new Problem(work, bench, MONDAY, 14, Problem.Settled.NOTHING.told(told));
     Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
     assertThat(schedule.steps()).extracting(Placed::stepId).containsExactly("c", "a", "d", "b");
-    assertThat(schedule.offWhatWasTold(problem)).isZero();
+    assertThat(Merit.of(problem, schedule).offWhatWasTold()).isZero();
   }
 
   /** What is new is done before what waits for it, wherever that was told to be. */
@@ -98,8 +98,8 @@ class PlannedAnewTest {
       }
       Problem late = new Problem(work, bench, now, 40, Problem.Settled.NOTHING.told(told));
       Checked.check(late, SCHEDULER.schedule(late).orElseThrow());
-      moved += after.offWhatWasTold(anew);
-      movedOtherwise += otherwise.offWhatWasTold(anew);
+      moved += Merit.of(anew, after).offWhatWasTold();
+      movedOtherwise += Merit.of(anew, otherwise).offWhatWasTold();
     }
     assertThat(tried).isGreaterThan(30);
     assertThat(moved).isLessThan(movedOtherwise);
@@ -119,6 +119,6 @@ class PlannedAnewTest {
             14,
             Problem.Settled.past(Map.of("a", new Problem.Past(MONDAY, late))).told(told));
     Schedule schedule = SCHEDULER.schedule(problem).orElseThrow();
-    assertThat(schedule.offWhatWasTold(problem)).isEqualTo(25);
+    assertThat(Merit.of(problem, schedule).offWhatWasTold()).isEqualTo(25);
   }
 }
