@@ -47,6 +47,18 @@ public interface LayAnswers {
       more = List.copyOf(more);
     }
 
+    /** Of a design alone on the whole of a face, with nothing to keep clear of. */
+    static Asked alone(LayRule rule, Face face, List<Geometry> insets, Design design) {
+      return new Asked(
+          rule,
+          List.of(new Front(face, false, insets, new Point(0, 0), List.of())),
+          Optional.of(design),
+          Optional.empty(),
+          List.of(),
+          Optional.empty(),
+          OptionalDouble.empty());
+    }
+
     /** Of what is cheap to tell apart: pictures and the places of copies are looked at last. */
     @Override
     public int hashCode() {

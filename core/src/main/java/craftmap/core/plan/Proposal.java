@@ -44,6 +44,7 @@ import craftmap.core.surface.outline.Edge;
 import craftmap.core.surface.outline.OvalOutline;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * A first guess at a rule for a design that the artist only looks at: a stencil runs along the top
@@ -59,15 +60,32 @@ public record Proposal(LayRule rule, LayAnswer answer) {
 
   /** A first guess. */
   public static Optional<Proposal> of(Face face, Design design, List<LayReading> alreadyLaid) {
-    return in(Room.on(face, design.kind()), design, alreadyLaid);
+    return of(face, List.of(), design, alreadyLaid, LayAnswers.NONE);
   }
 
-  /** The same for a room, with what is set into its face left out. */
-  public static Optional<Proposal> in(Room room, Design design, List<LayReading> alreadyLaid) {
+  /**
+   * The same with what is set into the face left out.
+   *
+   * @param insets what of the face belongs to faces that are set into it
+   * @param answers what is known already
+   */
+  public static Optional<Proposal> of(
+      Face face,
+      List<Geometry> insets,
+      Design design,
+      List<LayReading> alreadyLaid,
+      LayAnswers answers) {
     return RuleKind.suiting(design).stream()
         .findFirst()
-        .map(kind -> rule(kind, room.face(), design, alreadyLaid))
-        .map(rule -> new Proposal(rule, rule.lay(new Laying(room, design))));
+        .map(kind -> rule(kind, face, design, alreadyLaid))
+        .map(rule -> new Proposal(rule, answer(rule, face, insets, design, answers)));
+  }
+
+  private static LayAnswer answer(
+      LayRule rule, Face face, List<Geometry> insets, Design design, LayAnswers answers) {
+    return answers.of(
+        LayAnswers.Asked.alone(rule, face, insets, design),
+        () -> rule.lay(new Laying(Room.on(face, design.kind(), insets), design)));
   }
 
   /** What the best of its options takes. */

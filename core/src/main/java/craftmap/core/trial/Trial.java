@@ -18,7 +18,6 @@ import craftmap.core.design.StencilRoll;
 import craftmap.core.design.Texture;
 import craftmap.core.design.Transfer;
 import craftmap.core.lay.Item;
-import craftmap.core.lay.Room;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.border.BorderSides;
@@ -39,6 +38,7 @@ import craftmap.core.lay.rule.single.Stand;
 import craftmap.core.lay.rule.single.Wording;
 import craftmap.core.lay.rule.single.ZoneArea;
 import craftmap.core.measure.Tolerance;
+import craftmap.core.plan.LayAnswers;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Needs;
 import craftmap.core.plan.Proposal;
@@ -47,6 +47,8 @@ import craftmap.core.supply.StockUnit;
 import craftmap.core.surface.Face;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * A design tried on a face.
@@ -112,43 +114,52 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
 
   /** On a face with nothing set into it. */
   public static Trial of(Face face, Design design, List<LayReading> alreadyLaid) {
-    return of(Room.on(face, design.kind()), design, alreadyLaid);
+    return of(face, List.of(), design, alreadyLaid, LayAnswers.NONE);
   }
 
   /**
    * Tries a design. Whatever is laid by a rule is laid here as it will be there, so that both say
    * the same; a single thing is only looked for a place.
+   *
+   * @param insets what of the face belongs to faces that are set into it
+   * @param answers what rules are known to answer already
    */
-  public static Trial of(Room room, Design design, List<LayReading> alreadyLaid) {
-    Face face = room.face();
+  public static Trial of(
+      Face face,
+      List<Geometry> insets,
+      Design design,
+      List<LayReading> alreadyLaid,
+      LayAnswers answers) {
     FreeRegion region = new FreeRegion(face, design.kind());
+    Supplier<Proposal> proposal =
+        () -> Proposal.of(face, insets, design, alreadyLaid, answers).orElseThrow();
     return switch (design) {
-      case StencilDesign stencil -> row(room, stencil, alreadyLaid);
+      case StencilDesign stencil -> row(face, stencil, proposal.get());
       case Transfer transfer -> single(region, transfer, new Need(StockUnit.SHEETS, 1));
       case CutOut cutOut -> single(region, cutOut, new Need(StockUnit.PIECES, 1));
       case Moulding moulding when moulding.form() != Moulding.Form.LENGTHS ->
           moulding(region, moulding);
       case Mould mould -> casting(region, mould);
       case EnlargedImage image -> enlarged(region, image);
-      case Moulding trim -> laid(room, trim, alreadyLaid);
-      case Napkin napkin -> laid(room, napkin, alreadyLaid);
-      case Paper paper -> laid(room, paper, alreadyLaid);
-      case FoilRoll foil -> laid(room, foil, alreadyLaid);
-      case PlasterFabric fabric -> laid(room, fabric, alreadyLaid);
       case FilmRoll _ -> new Trial(new CutFrom(), List.of(), Optional.empty());
-      case Texture texture -> laid(room, texture, alreadyLaid);
-      case Dots dots -> laid(room, dots, alreadyLaid);
-      case PaintedZone zone -> laid(room, zone, alreadyLaid);
+      case Moulding _,
+          Napkin _,
+          Paper _,
+          FoilRoll _,
+          PlasterFabric _,
+          Texture _,
+          Dots _,
+          PaintedZone _ ->
+          laid(face, design, proposal.get());
     };
   }
 
-  private static Trial laid(Room room, Design design, List<LayReading> alreadyLaid) {
-    Proposal proposal = Proposal.in(room, design, alreadyLaid).orElseThrow();
+  private static Trial laid(Face face, Design design, Proposal proposal) {
     if (!(proposal.answer() instanceof LayAnswer.Options options)) {
       return new Trial(new NoRow(proposal.answer()), List.of(), Optional.empty());
     }
     LayOption best = options.best();
-    Needs takes = proposal.takes(room.face(), design);
+    Needs takes = proposal.takes(face, design);
     List<Placed> placed = best.items().stream().limit(MOST_SHOWN).map(Trial::upright).toList();
     double wanted = takes.offTheShelf(design);
     Optional<Need> need =
@@ -203,16 +214,15 @@ public record Trial(Verdict verdict, List<Placed> placed, Optional<Need> needs) 
     };
   }
 
-  private static Trial row(Room room, StencilDesign stencil, List<LayReading> alreadyLaid) {
-    Proposal proposal = Proposal.in(room, stencil, alreadyLaid).orElseThrow();
+  private static Trial row(Face face, StencilDesign stencil, Proposal proposal) {
     if (!(proposal.answer() instanceof LayAnswer.Options options)) {
       return new Trial(new NoRow(proposal.answer()), List.of(), Optional.empty());
     }
     LayOption best = options.best();
     List<Placed> placed =
         best.items().stream().map(i -> new Placed(i.box().around(), i.at().turnDeg())).toList();
-    double tooWide = stencil.printWidthMm() - room.outline().widthMm();
-    double tooTall = stencil.printHeightMm() - room.outline().heightMm();
+    double tooWide = stencil.printWidthMm() - face.outline().widthMm();
+    double tooTall = stencil.printHeightMm() - face.outline().heightMm();
     if (Tolerance.EXACT.greater(Math.max(tooWide, tooTall), 0)) {
       Verdict large = new TooLarge(Math.max(0, tooWide), Math.max(0, tooTall));
       return new Trial(large, placed, Optional.empty());

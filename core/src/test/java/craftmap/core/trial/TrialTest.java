@@ -14,7 +14,9 @@ import craftmap.core.form.FormNote;
 import craftmap.core.lay.rule.LayRule;
 import craftmap.core.measure.MeasureSheet;
 import craftmap.core.measure.TapeDivision;
+import craftmap.core.plan.KeptAnswers;
 import craftmap.core.plan.Lay;
+import craftmap.core.plan.LayAnswers;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.Proposal;
@@ -33,12 +35,14 @@ import craftmap.core.surface.Relief;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
 import craftmap.core.surface.outline.RectangleOutline;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Geometry;
 
 class TrialTest {
   private static final Card CARD = new Card("d", "Design", "motif", "", Rights.MAY_BE_SOLD);
@@ -212,6 +216,48 @@ class TrialTest {
       } else {
         assertThat(trial.verdict()).isInstanceOf(Trial.NoRow.class);
       }
+    }
+  }
+
+  /** Who looks for words in a shelf is told of the same designs again with every letter. */
+  @Test
+  void whatWasTriedIsNotWorkedOutAgainAndWhatIsOtherIs() {
+    KeptAnswers kept = new KeptAnswers();
+    Random random = new Random(72091);
+    List<Design> designs =
+        List.of(
+            of(DesignKind.PAPER, Map.of("width", 331.3, "height", 477.1), Map.of()),
+            of(DesignKind.NAPKIN, Map.of(), Map.of()),
+            of(DesignKind.DOTS, Map.of("diameter", 8.3, "gap", 31.7), Map.of()),
+            of(DesignKind.FOIL, Map.of("width", 81.7, "overlap", 5.3), Map.of()),
+            of(DesignKind.TEXTURE, Map.of("paste", 2.1, "height", 161.3), Map.of()));
+    for (int i = 0; i < 12; i++) {
+      double w = 290.3 + random.nextDouble() * 700;
+      double h = 190.7 + random.nextDouble() * 500;
+      double x = w * 0.3;
+      List<Geometry> inset = List.of(new RectangleOutline(w / 5, h / 5).region());
+      List<Trial> tried = new ArrayList<>();
+      for (Design design : designs) {
+        for (Face face :
+            List.of(
+                face(new RectangleOutline(w, h)),
+                face(new RectangleOutline(w, h), plate(new Box(x, h * 0.4, 41.3, 37.9))),
+                face(new RectangleOutline(w, h), plate(new Box(x + 0.7, h * 0.4, 41.3, 37.9))))) {
+          for (List<Geometry> insets : List.of(List.<Geometry>of(), inset)) {
+            int before = kept.worked();
+            Trial first = Trial.of(face, insets, design, List.of(), kept);
+            assertThat(kept.worked()).isEqualTo(before + 1);
+            assertThat(Trial.of(face, insets, design, List.of(), kept)).isEqualTo(first);
+            assertThat(kept.worked()).isEqualTo(before + 1);
+            assertThat(Trial.of(face, insets, design, List.of(), LayAnswers.NONE))
+                .as("%s on %s x %s", design.kind(), w, h)
+                .isEqualTo(first);
+            tried.add(first);
+          }
+        }
+      }
+      // a plate, or a door set in, is seen
+      assertThat(Set.copyOf(tried).size()).isGreaterThan(designs.size());
     }
   }
 

@@ -4,6 +4,7 @@ import static craftmap.core.measure.Figure.given;
 import static craftmap.core.measure.Figure.said;
 
 import craftmap.core.coats.Coats;
+import craftmap.core.design.Design;
 import craftmap.core.finding.FindingRule;
 import craftmap.core.finding.Mend;
 import craftmap.core.finding.Mends;
@@ -22,6 +23,7 @@ import craftmap.core.plan.edit.Editing;
 import craftmap.core.plan.edit.PlanEdit;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.core.surface.Face;
+import craftmap.core.trial.Trial;
 import craftmap.server.learning.Learning;
 import craftmap.server.piece.edit.ToldWords;
 import craftmap.server.shelf.ShelfService;
@@ -68,6 +70,11 @@ public class PlanReadings {
         new Readings.Question(
             studio.id(), studio.tape(), shelf.coatStamp(studio.id()), learned, coated),
         () -> CoatsReader.read(coated, read(studio, plan), shelf.coatShelf(studio.id(), learned)));
+  }
+
+  /** What comes of a design on a face, as it stands with what is laid there. */
+  Trial tried(PlanReading.FaceReading face, Design design) {
+    return Trial.of(face.face(), face.insets(), design, face.lays(), lately::answer);
   }
 
   /** What the core makes of one lay on one of its faces, without looking at the rest. */

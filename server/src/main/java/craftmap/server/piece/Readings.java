@@ -53,8 +53,11 @@ final class Readings {
     return new PlanReader(shelf, tape, this::answer);
   }
 
-  /** Not under a lock of the cache: while one is worked out, others are asked for. */
-  private LayAnswer answer(LayAnswers.Asked asked, Supplier<LayAnswer> work) {
+  /**
+   * What a rule answers, of a lay or of a design that is only tried. Not under a lock of the cache:
+   * while one is worked out, others are asked for.
+   */
+  LayAnswer answer(LayAnswers.Asked asked, Supplier<LayAnswer> work) {
     Optional<LayAnswer> known = answers.get(asked);
     if (known.isPresent()) {
       return known.get();

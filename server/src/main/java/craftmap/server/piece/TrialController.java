@@ -3,7 +3,6 @@ package craftmap.server.piece;
 import craftmap.core.design.Design;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.StencilDesign;
-import craftmap.core.lay.Room;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.measure.TapeDivision;
@@ -166,13 +165,13 @@ class TrialController {
     return true;
   }
 
-  private static TrialView trial(
+  private TrialView trial(
       PlanReading.FaceReading face,
       OwnedDesign owned,
       Optional<Available> available,
       TapeDivision tape) {
     Design d = owned.design();
-    Trial trial = Trial.of(Room.on(face.face(), d.kind(), face.insets()), d, face.lays());
+    Trial trial = readings.tried(face, d);
     TrialWords said = TrialWords.of(trial, tape);
     StockVerdict stock = stock(trial, available);
     return new TrialView(

@@ -12,6 +12,11 @@ import java.util.function.Predicate;
  * Placed copies kept in square cells by their middles, to find the nearest without looking at all.
  */
 public final class Neighbours {
+  /** An odd number whose bits look like chance: what is multiplied by it stays apart. */
+  private static final long SPREADING = 0x9E3779B97F4A7C15L;
+
+  private static final long[] AROUND = {0, -1, 1};
+
   private final double cellMm;
   private final Map<Long, List<Placement>> cells = new HashMap<>();
 
@@ -24,7 +29,11 @@ public final class Neighbours {
     cells.computeIfAbsent(key(cell(p.xMm()), cell(p.yMm())), k -> new ArrayList<>()).add(placed);
   }
 
-  /** The distance to the nearest middle; {@code most} where none is nearer than that. */
+  /**
+   * The distance to the nearest middle; {@code most} where none is nearer than that. Looked for no
+   * more cells away than there are cells with anything in them: of the first few of a scatter, all
+   * that lie farther are as lonely, and saved scatters were thrown by that.
+   */
   public double nearestMm(Point p, double most) {
     double nearest = most;
     long x = cell(p.xMm());
@@ -45,12 +54,22 @@ public final class Neighbours {
 
   /** Whether any whose middle is nearer than a cell is wide is like that. */
   public boolean anyNear(Point p, Predicate<Placement> like) {
+    return anyNearer(p, cellMm, like);
+  }
+
+  /** Whether any middle is nearer than that, which is no more than a cell is wide. */
+  public boolean anyNearer(Point p, double mm) {
+    return anyNearer(p, Math.min(mm, cellMm), other -> true);
+  }
+
+  private boolean anyNearer(Point p, double mm, Predicate<Placement> like) {
     long x = cell(p.xMm());
     long y = cell(p.yMm());
-    for (long dx = -1; dx <= 1; dx++) {
-      for (long dy = -1; dy <= 1; dy++) {
+    // the cell itself first: what is in it is the likeliest
+    for (long dx : AROUND) {
+      for (long dy : AROUND) {
         for (Placement other : cells.getOrDefault(key(x + dx, y + dy), List.of())) {
-          if (p.distanceMm(other.centre()) < cellMm && like.test(other)) {
+          if (p.distanceMm(other.centre()) < mm && like.test(other)) {
             return true;
           }
         }
@@ -63,7 +82,8 @@ public final class Neighbours {
     return (long) Math.floor(mm / cellMm);
   }
 
+  /** Another for each cell, and spread: cells side by side differ in a few low bits only. */
   private static long key(long x, long y) {
-    return (x << 32) ^ (y & 0xffffffffL);
+    return ((x << 32) ^ (y & 0xffffffffL)) * SPREADING;
   }
 }

@@ -206,15 +206,11 @@ public record Scatter(
     }
 
     private boolean isClear(Placement at) {
-      double near = there.nearestMm(at.centre(), reach);
-      if (near < spread.leastAcrossMm() + gapMm - Tolerance.EXACT.lengthMm()) {
+      double hair = Tolerance.EXACT.lengthMm();
+      if (there.anyNearer(at.centre(), spread.leastAcrossMm() + gapMm - hair)) {
         return false;
       }
-      boolean crowded =
-          near < reach
-              && there.anyNear(
-                  at.centre(),
-                  other -> spread.gapMm(other, at) < gapMm - Tolerance.EXACT.lengthMm());
+      boolean crowded = there.anyNear(at.centre(), other -> spread.gapMm(other, at) < gapMm - hair);
       return !crowded && laying.room().isFree(laying.design(), at);
     }
 
