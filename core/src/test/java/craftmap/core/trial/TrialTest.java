@@ -231,7 +231,7 @@ class TrialTest {
             of(DesignKind.DOTS, Map.of("diameter", 8.3, "gap", 31.7), Map.of()),
             of(DesignKind.FOIL, Map.of("width", 81.7, "overlap", 5.3), Map.of()),
             of(DesignKind.TEXTURE, Map.of("paste", 2.1, "height", 161.3), Map.of()));
-    for (int i = 0; i < 12; i++) {
+    for (int i = 0; i < 4; i++) {
       double w = 290.3 + random.nextDouble() * 700;
       double h = 190.7 + random.nextDouble() * 500;
       double x = w * 0.3;
