@@ -32,11 +32,12 @@ with_progress() {
 }
 
 # How a server is run. It begins with the memory it needs, not with a share of the machine, and gives
-# back what it does not: of the heap, and of what compilers took and let go. The cache of classes is mapped where it was made for: elsewhere every page of
-# it would be written anew, which takes a moment of each start and 60 MB that nobody else can use.
+# back what it does not: of the heap, and of what compilers took and let go. The cache of classes is
+# mapped where it was made for: elsewhere every page of it would be written anew, which takes a moment
+# of each start and 60 MB that nobody else can use.
 SERVER_JVM=(-Xms128m -Xmx768m -XX:+UseSerialGC -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=40
-  -XX:TrimNativeHeapInterval=30000 -XX:+UnlockDiagnosticVMOptions -XX:ArchiveRelocationMode=0 -Djava.awt.headless=true
-  -Dspring.aot.enabled=true --enable-native-access=ALL-UNNAMED)
+  -XX:TrimNativeHeapInterval=30000 -XX:+UnlockDiagnosticVMOptions -XX:ArchiveRelocationMode=0
+  -Djava.awt.headless=true -Dspring.aot.enabled=true --enable-native-access=ALL-UNNAMED)
 
 # Finds a JDK 25 or newer: JAVA_HOME first, then what the system has installed.
 find_jdk() {

@@ -1,5 +1,7 @@
 package craftmap.core.order.schedule;
 
+import craftmap.core.order.bench.Bench;
+import craftmap.core.order.work.Work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +29,40 @@ class OrderBench {
   @Test
   void twelvePiecesOfFourHundredSteps() {
     run("400 steps in 12 pieces", 12, 4, 8, 2, 0.6);
+  }
+
+  /**
+   * The list alone, which every answer begins with: what slows it down is windows and few places.
+   */
+  @Test
+  void listsOfOtherStudios() {
+    list("without windows, with room for all", false, 50);
+    list("with windows, with room for all", true, 50);
+    list("with windows, with two places to dry", true, 2);
+  }
+
+  private static void list(String what, boolean windows, int places) {
+    List<Double> times = new ArrayList<>();
+    int steps = 0;
+    for (int s = 0; s < 3 * STUDIOS; s++) {
+      Random dice = new Random(s);
+      Work work = Works.any(dice, 3 + dice.nextInt(8), 1 + dice.nextInt(5), windows);
+      Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2)).withPlaces(places);
+      Problem problem = new Problem(work, bench, Works.MONDAY, 60);
+      long start = System.nanoTime();
+      new ListScheduler(ROUNDS, 1).schedule(problem);
+      times.add((System.nanoTime() - start) / 1e6);
+      steps += problem.size();
+    }
+    times.sort(Double::compare);
+    System.out.printf(
+        "%s, %d studios, %d steps: %.1f s in all, median %.0f ms, slowest %.0f ms%n",
+        what,
+        times.size(),
+        steps,
+        times.stream().mapToDouble(t -> t).sum() / 1e3,
+        times.get(times.size() / 2),
+        times.getLast());
   }
 
   private static void run(String what, int pieces, int groups, int each, int people, double work) {
