@@ -404,7 +404,7 @@ final class ByPriority {
     for (int i = endedBy(who, begin); i < howMany[who] && from[all[i]] < end; i++) {
       until = end(all[i]);
     }
-    for (int[] set : problem.apart(step)) {
+    for (int[] set : problem.exclusions().of(step)) {
       for (int other : set) {
         if (stands(other) && from[other] < end) {
           until = Math.max(until, end(other));

@@ -87,7 +87,7 @@ public record Chain(List<ChainLink> links) {
     for (Placed other : schedule.steps()) {
       boolean before = other.to() <= placed.from() && !other.stepId().equals(placed.stepId());
       boolean sameHands = other.person() == placed.person();
-      boolean samePlace = problem.excludes(step, problem.number(other.stepId()));
+      boolean samePlace = problem.exclusions().exclude(step, problem.number(other.stepId()));
       if (before && (sameHands || samePlace) && (busy == null || other.to() > busy.to())) {
         busy = other;
         hands = !samePlace;

@@ -125,7 +125,7 @@ final class Filling {
     int at = problem.earliest(step, person, Math.max(from, ready[step]));
     while (at < Openings.NEVER) {
       int until = at;
-      for (int[] set : problem.apart(step)) {
+      for (int[] set : problem.exclusions().of(step)) {
         for (int other : set) {
           boolean both =
               begins[other] >= 0 && begins[other] < at + problem.duration(step) && ends[other] > at;

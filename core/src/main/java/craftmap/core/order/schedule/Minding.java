@@ -285,7 +285,7 @@ public final class Minding {
   /** Whether somebody has time for it then, and its place and its tools are free. */
   private boolean isFree(int step, int begin) {
     int end = begin + problem.duration(step);
-    for (int[] set : problem.apart(step)) {
+    for (int[] set : problem.exclusions().of(step)) {
       for (int other : set) {
         Placed o = placed.get(other);
         if (other != step && o.from() < end && o.to() > begin) {

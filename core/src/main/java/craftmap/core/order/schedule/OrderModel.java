@@ -76,7 +76,7 @@ final class OrderModel {
       during[i] = cp.newFixedSizeIntervalVar(from[i], problem.duration(i), "i" + i);
     }
     hands();
-    for (int[] set : problem.apart()) {
+    for (int[] set : problem.exclusions().all()) {
       cp.addNoOverlap(Arrays.stream(set).mapToObj(i -> during[i]).toArray(IntervalVar[]::new));
     }
     for (int i = 0; i < n; i++) {

@@ -23,14 +23,11 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
@@ -54,10 +51,7 @@ public final class Problem {
   private final List<List<Follow>> after = new ArrayList<>();
   private final List<List<Follow>> before = new ArrayList<>();
   private final BitSet opensWindow = new BitSet();
-  private final int[][] apart;
-
-  /** Of each step: those sets that it is in. */
-  private final int[][][] apartOf;
+  private final Exclusions exclusions;
 
   /**
    * Of each step: those that the piece lies otherwise for, or that need what stays where it was
@@ -270,12 +264,7 @@ public final class Problem {
       before.get(follow.to()).add(follow);
     }
     this.leastAfter = leastAfters();
-    this.apart = excluding();
-    this.apartOf = new int[durations.length][][];
-    for (int i = 0; i < durations.length; i++) {
-      int step = i;
-      apartOf[i] = Arrays.stream(apart).filter(s -> has(s, step)).toArray(int[][]::new);
-    }
+    this.exclusions = new Exclusions(work, this::isDone);
     this.room = roomToDry();
   }
 
@@ -307,10 +296,6 @@ public final class Problem {
       }
     }
     return least;
-  }
-
-  private static boolean has(int[] set, int step) {
-    return Arrays.stream(set).anyMatch(s -> s == step);
   }
 
   private RoomToDry roomToDry() {
@@ -417,29 +402,6 @@ public final class Problem {
   }
 
   /**
-   * Steps of which never two may be done at once; sets that say no more than another are left out.
-   */
-  private int[][] excluding() {
-    List<WorkStep> steps = work.steps();
-    Map<String, List<Integer>> all = new LinkedHashMap<>();
-    for (int i = 0; i < steps.size(); i++) {
-      // what is done is over
-      if (isDone(i)) {
-        continue;
-      }
-      for (String place : steps.get(i).on()) {
-        all.computeIfAbsent("on " + place, k -> new ArrayList<>()).add(i);
-      }
-      for (String tool : steps.get(i).with()) {
-        all.computeIfAbsent("with " + tool, k -> new ArrayList<>()).add(i);
-      }
-    }
-    Set<List<Integer>> sets = new LinkedHashSet<>();
-    all.keySet().stream().sorted().map(all::get).filter(s -> s.size() > 1).forEach(sets::add);
-    return sets.stream().map(s -> s.stream().mapToInt(i -> i).toArray()).toArray(int[][]::new);
-  }
-
-  /**
    * A step by its id.
    *
    * @throws NoSuchElementException for any other
@@ -503,19 +465,9 @@ public final class Problem {
     return opensWindow.get(step);
   }
 
-  /** Sets of steps of which never two may be done at once. */
-  int[][] apart() {
-    return apart;
-  }
-
-  /** Whether two steps may never be done at once, whoever does them. */
-  boolean excludes(int step, int other) {
-    return Arrays.stream(apartOf[step]).anyMatch(s -> has(s, other));
-  }
-
-  /** Those of them that a step is in. */
-  int[][] apart(int step) {
-    return apartOf[step];
+  /** Which steps may never be done at once. */
+  Exclusions exclusions() {
+    return exclusions;
   }
 
   /** Which steps are done with the same tool and colour. */

@@ -61,7 +61,7 @@ public final class Slack {
   }
 
   private boolean excludes(int step, Placed placed, int other, Placed otherPlaced) {
-    return placed.person() == otherPlaced.person() || problem.excludes(step, other);
+    return placed.person() == otherPlaced.person() || problem.exclusions().exclude(step, other);
   }
 
   /** The latest end after which the next may still begin then. */

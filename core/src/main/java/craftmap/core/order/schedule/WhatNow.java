@@ -107,7 +107,7 @@ public record WhatNow(List<String> steps, int next) {
     String id = problem.work().steps().get(step).id();
     for (Placed other : schedule.steps()) {
       if (!other.stepId().equals(id)
-          && problem.excludes(step, problem.number(other.stepId()))
+          && problem.exclusions().exclude(step, problem.number(other.stepId()))
           && !canWait(other, latest, now, end)) {
         return false;
       }
