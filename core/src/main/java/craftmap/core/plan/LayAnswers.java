@@ -48,7 +48,7 @@ public interface LayAnswers {
     }
 
     /** Of a design alone on the whole of a face, with nothing to keep clear of. */
-    static Asked alone(LayRule rule, Face face, List<Geometry> insets, Design design) {
+    public static Asked alone(LayRule rule, Face face, List<Geometry> insets, Design design) {
       return new Asked(
           rule,
           List.of(new Front(face, false, insets, new Point(0, 0), List.of())),

@@ -75,10 +75,15 @@ public record Proposal(LayRule rule, LayAnswer answer) {
       Design design,
       List<LayReading> alreadyLaid,
       LayAnswers answers) {
+    return ruleFor(face, design, alreadyLaid)
+        .map(rule -> new Proposal(rule, answer(rule, face, insets, design, answers)));
+  }
+
+  /** Its rule alone, for what is laid now and answered when it is read. */
+  public static Optional<LayRule> ruleFor(Face face, Design design, List<LayReading> alreadyLaid) {
     return RuleKind.suiting(design).stream()
         .findFirst()
-        .map(kind -> rule(kind, face, design, alreadyLaid))
-        .map(rule -> new Proposal(rule, answer(rule, face, insets, design, answers)));
+        .map(kind -> rule(kind, face, design, alreadyLaid));
   }
 
   private static LayAnswer answer(

@@ -74,7 +74,7 @@ public class PlanReadings {
 
   /** What comes of a design on a face, as it stands with what is laid there. */
   Trial tried(PlanReading.FaceReading face, Design design) {
-    return Trial.of(face.face(), face.insets(), design, face.lays(), lately::answer);
+    return Trial.of(face.face(), face.insets(), design, face.lays(), lately::tried);
   }
 
   /** What the core makes of one lay on one of its faces, without looking at the rest. */

@@ -30,6 +30,9 @@ final class Readings {
   /** Copies of designs in all that was offered for lays: some hundred bytes each. */
   private static final int MOST_COPIES = 400_000;
 
+  /** The same of designs that are only tried. */
+  private static final int MOST_COPIES_TRIED = 150_000;
+
   /**
    * The same in all readings that are kept. Those of one piece have most of theirs in common, so it
    * is counted higher than it is.
@@ -48,22 +51,38 @@ final class Readings {
   /** What single lays came to, whatever else of their plans was changed since. */
   private final Recent<LayAnswers.Asked, LayAnswer> answers = new Recent<>(MOST_COPIES);
 
+  /**
+   * What designs came to that were tried: sixty at a time, which must not push out what is laid.
+   */
+  private final Recent<LayAnswers.Asked, LayAnswer> tried = new Recent<>(MOST_COPIES_TRIED);
+
   /** A reader that works out what is not known yet. */
   PlanReader reader(Shelf shelf, TapeDivision tape) {
     return new PlanReader(shelf, tape, this::answer);
   }
 
-  /**
-   * What a rule answers, of a lay or of a design that is only tried. Not under a lock of the cache:
-   * while one is worked out, others are asked for.
-   */
+  /** What a rule answers to a lay. */
   LayAnswer answer(LayAnswers.Asked asked, Supplier<LayAnswer> work) {
-    Optional<LayAnswer> known = answers.get(asked);
+    return kept(answers, tried, asked, work);
+  }
+
+  /** The same to a design that is only tried; where that was laid already, it is known. */
+  LayAnswer tried(LayAnswers.Asked asked, Supplier<LayAnswer> work) {
+    return kept(tried, answers, asked, work);
+  }
+
+  /** Not under a lock of the cache: while one is worked out, others are asked for. */
+  private static LayAnswer kept(
+      Recent<LayAnswers.Asked, LayAnswer> here,
+      Recent<LayAnswers.Asked, LayAnswer> there,
+      LayAnswers.Asked asked,
+      Supplier<LayAnswer> work) {
+    Optional<LayAnswer> known = here.get(asked);
     if (known.isPresent()) {
       return known.get();
     }
-    LayAnswer answer = work.get();
-    answers.put(asked, answer, copiesOffered(answer));
+    LayAnswer answer = there.get(asked).orElseGet(work);
+    here.put(asked, answer, copiesOffered(answer));
     return answer;
   }
 

@@ -2,7 +2,12 @@ package craftmap.server.piece;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftmap.core.lay.rule.LayAnswer;
+import craftmap.core.lay.rule.LayOption;
+import craftmap.core.lay.rule.RuleKind;
 import craftmap.core.log.Learned;
+import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plan.LayAnswers;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.reading.PlanReading;
@@ -10,8 +15,12 @@ import craftmap.server.ServerTest;
 import craftmap.server.changes.Changes;
 import craftmap.server.studio.Studio;
 import craftmap.server.studio.Studios;
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -95,5 +104,55 @@ class ReadingsTest extends ServerTest {
     workedOutAgain(0, 9, vast, plan);
     assertThat(workedOutAgain(0, 3, vast, plan)).as("the four asked for last").isZero();
     assertThat(workedOutAgain(4, 9, vast, plan)).isEqualTo(6);
+  }
+
+  private LayAnswer told(LayAnswers.Asked asked, LayAnswer answer, boolean onlyTried) {
+    Supplier<LayAnswer> work =
+        () -> {
+          workedOut++;
+          return answer;
+        };
+    return onlyTried ? lately.tried(asked, work) : lately.answer(asked, work);
+  }
+
+  /** Whoever looks through a shelf on a large face does not slow down what lies there already. */
+  @Test
+  void whatIsTriedPushesNothingOutThatIsLaid() {
+    Studio studio = studios.first();
+    PlanReading reading = read.read(studio, pieces.plan(studio, "sea-chest"));
+    PlanReading.FaceReading face =
+        reading.faces().stream().filter(f -> copiesOn(f) > 0).findFirst().orElseThrow();
+    LayReading.Laid laid =
+        face.lays().stream()
+            .filter(LayReading.Laid.class::isInstance)
+            .map(LayReading.Laid.class::cast)
+            .findFirst()
+            .orElseThrow();
+    LayOption chosen = laid.chosen();
+    LayOption many =
+        new LayOption(
+            chosen.arrangement(),
+            Collections.nCopies(7_013, chosen.items().getFirst()),
+            chosen.standing(),
+            Optional.empty());
+    LayAnswer heavy = LayAnswer.of(List.of(many), LayAnswer.Reason.NOTHING_FREE);
+    List<LayAnswers.Asked> asked = new ArrayList<>();
+    for (int i = 0; i < 80; i++) {
+      MeasureSheet measures = new MeasureSheet(Map.of("gap", 3.7 + i), Map.of());
+      asked.add(
+          LayAnswers.Asked.alone(
+              RuleKind.GRID.read(measures, List.of(), ""), face.face(), List.of(), laid.design()));
+    }
+    asked.subList(0, 20).forEach(a -> told(a, heavy, false));
+    assertThat(workedOut).isEqualTo(20);
+    asked.subList(20, 80).forEach(a -> told(a, heavy, true));
+    assertThat(workedOut).as("each is tried once").isEqualTo(80);
+    asked.subList(0, 20).forEach(a -> assertThat(told(a, heavy, false)).isSameAs(heavy));
+    assertThat(workedOut).as("all that is laid is known").isEqualTo(80);
+    told(asked.get(79), heavy, false);
+    told(asked.get(3), heavy, true);
+    assertThat(workedOut).as("tried and laid, laid and tried").isEqualTo(80);
+    told(asked.get(20), heavy, true);
+    assertThat(workedOut).as("the first trials have gone").isEqualTo(81);
   }
 }

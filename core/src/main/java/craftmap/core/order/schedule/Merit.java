@@ -17,8 +17,8 @@ import java.util.Comparator;
  *     told to, where it is planned anew
  * @param sumOfStarts how late all of it is begun, all together
  */
-record Merit(int moved, int finish, int visits, int changes, long offWhatWasTold, long sumOfStarts)
-    implements Comparable<Merit> {
+record Merit(
+    int moved, int finish, int visits, int changes, long offWhatWasTold, long sumOfStarts) {
   private static final Comparator<Merit> IN_TURN =
       Comparator.comparingInt(Merit::moved)
           .thenComparingInt(Merit::finish)
@@ -78,11 +78,6 @@ record Merit(int moved, int finish, int visits, int changes, long offWhatWasTold
   }
 
   boolean isBetterThan(Merit other) {
-    return compareTo(other) < 0;
-  }
-
-  @Override
-  public int compareTo(Merit other) {
-    return IN_TURN.compare(this, other);
+    return IN_TURN.compare(this, other) < 0;
   }
 }

@@ -73,8 +73,7 @@ public sealed interface LaysEdit extends PlanEdit {
       Face face = place.face();
       Design design = editing.design(designId);
       LayRule rule =
-          Proposal.of(face, design, editing.laid(face, plan))
-              .map(Proposal::rule)
+          Proposal.ruleFor(face, design, editing.laid(face, plan))
               .orElseThrow(
                   () ->
                       new RefusedInput(
