@@ -30,16 +30,31 @@ final class App implements AutoCloseable {
     this.port = port;
   }
 
+  /** On an empty folder, so that a studio is founded first. */
   static App start(String... options) {
     try {
-      Path work =
-          System.getenv("CRAFTMAP_TEST_DIR") == null
-              ? Files.createTempDirectory("craftmap-journeys")
-              : Path.of(System.getenv("CRAFTMAP_TEST_DIR"));
-      return start(Files.createTempDirectory(work, "app"), options);
+      return start(folder(), options);
     } catch (IOException noRoom) {
       throw new IllegalStateException(noRoom);
     }
+  }
+
+  /** With the demo's studio, one of its own, without founding it anew. */
+  static App ofStudio(String... options) {
+    try {
+      return start(FoundedStudio.copiedTo(folder()), options);
+    } catch (IOException noRoom) {
+      throw new IllegalStateException(noRoom);
+    }
+  }
+
+  /** An empty one that is thrown away after the tests. */
+  static Path folder() throws IOException {
+    Path work =
+        System.getenv("CRAFTMAP_TEST_DIR") == null
+            ? Files.createTempDirectory("craftmap-journeys")
+            : Path.of(System.getenv("CRAFTMAP_TEST_DIR"));
+    return Files.createTempDirectory(work, "app");
   }
 
   static App start(Path data, String... options) {

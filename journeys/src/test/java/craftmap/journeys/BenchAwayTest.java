@@ -11,6 +11,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -90,8 +91,8 @@ class BenchAwayTest extends Journey {
   }
 
   @Test
-  void theBenchGoesOnWithoutTheServerAndSendsEachTapOnce() {
-    App app = App.start(folder);
+  void theBenchGoesOnWithoutTheServerAndSendsEachTapOnce() throws IOException {
+    App app = App.start(FoundedStudio.copiedTo(folder));
     try (BrowserContext context =
         page.context()
             .browser()

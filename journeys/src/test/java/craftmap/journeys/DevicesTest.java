@@ -57,7 +57,7 @@ class DevicesTest extends Journey {
   void aTabletIsPairedWorksAtTheBenchAndIsSentAway() throws IOException {
     int port = freePort();
     String network = "https://" + NETWORK + ":" + port;
-    try (App own = App.start("--lan", NETWORK + ":" + port);
+    try (App own = App.ofStudio("--lan", NETWORK + ":" + port);
         BrowserContext machine = newWindow(own);
         BrowserContext bench = tablet(network)) {
       assertThat(String.join("\n", own.said())).contains(network + "/ for devices that are paired");

@@ -66,7 +66,7 @@ abstract class Journey {
 
   static synchronized App app() {
     if (app == null) {
-      app = App.start();
+      app = App.ofStudio();
     }
     return app;
   }

@@ -102,7 +102,7 @@ class KilledTest {
 
   @Test
   void whatIsBookedWhenThePowerGoesIsBookedWholeOrNotAtAll() throws Exception {
-    App app = App.start(folder);
+    App app = App.start(FoundedStudio.copiedTo(folder));
     TreeMap<String, String> before = shelf(app);
     List<String> lays = lays(app);
     assertThat(lays).hasSizeGreaterThan(8);
@@ -183,7 +183,7 @@ class KilledTest {
    */
   @Test
   void whatWasTappedCountsOnceWhateverHappensOnTheWay() throws Exception {
-    App app = App.start(folder.resolve("bench"));
+    App app = App.start(FoundedStudio.copiedTo(folder.resolve("bench")));
     Map<String, Double> before = levels(app);
     List<JsonObject> steps = new ArrayList<>();
     get(app, CHEST + "/work/ahead")
