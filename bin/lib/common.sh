@@ -34,10 +34,13 @@ with_progress() {
 # How a server is run. It begins with the memory it needs, not with a share of the machine, and gives
 # back what it does not: of the heap, and of what compilers took and let go. The cache of classes is
 # mapped where it was made for: elsewhere every page of it would be written anew, which takes a moment
-# of each start and 60 MB that nobody else can use.
+# of each start and 60 MB that nobody else can use. The solver's libraries lie beside the jars: left
+# to itself it unpacks its 70 MB into the folder of temporary files at each start, where they stay when
+# the power goes.
 SERVER_JVM=(-Xms128m -Xmx768m -XX:+UseSerialGC -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=40
   -XX:TrimNativeHeapInterval=30000 -XX:+UnlockDiagnosticVMOptions -XX:ArchiveRelocationMode=0
-  -Djava.awt.headless=true -Dspring.aot.enabled=true --enable-native-access=ALL-UNNAMED)
+  -Djava.awt.headless=true -Dspring.aot.enabled=true -Djava.library.path=native
+  --enable-native-access=ALL-UNNAMED)
 
 # Finds a JDK 25 or newer: JAVA_HOME first, then what the system has installed.
 find_jdk() {
@@ -151,6 +154,8 @@ unpack_build() {
   rm -rf "$dir/app.new" "$dir/cache"
   java -Djarmode=tools -jar "$CRAFTMAP_HOME/server/target/craftmap.jar" \
     extract --destination "$dir/app.new" >>"$dir/log" 2>&1 || fail "could not unpack the build; see $dir/log."
+  (cd "$dir/app.new" && jar xf lib/ortools-linux-*.jar && rm -rf META-INF && mv ortools-linux-* native) \
+    >>"$dir/log" 2>&1 || fail "could not unpack the solver; see $dir/log."
   rm -rf "$dir/app"
   mv "$dir/app.new" "$dir/app"
   touch -d "@$now" "$dir/stamp"
