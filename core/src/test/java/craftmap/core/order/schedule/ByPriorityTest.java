@@ -157,6 +157,44 @@ class ByPriorityTest {
     assertThat(givenUp).isGreaterThan(100);
   }
 
+  /** The same where some is done, and some perhaps fixed: what is better is never given up. */
+  @Test
+  void whatIsBetterIsFoundWherePartOfItIsSettled() {
+    int better = 0;
+    int givenUp = 0;
+    int settled = 0;
+    for (int seed = 0; seed < 150; seed++) {
+      Random dice = new Random(seed);
+      Problem first = any(dice);
+      Optional<Schedule> begun = ByPriority.put(first, keys(dice, first), 0);
+      if (begun.isEmpty()) {
+        continue;
+      }
+      Problem problem = Works.again(dice, first, begun.get(), dice.nextBoolean() ? 5 : NONE_OF_IT);
+      Optional<Schedule> than = ByPriority.put(problem, keys(dice, problem), 0);
+      for (int k = 0; k < 6 && than.isPresent(); k++) {
+        double[] keys = keys(dice, problem);
+        Optional<Schedule> whole = ByPriority.put(problem, keys, than.get().least());
+        Optional<Schedule> found = better(problem, keys, than.get());
+        found.ifPresent(f -> assertThat(f).isEqualTo(whole.orElseThrow()));
+        boolean isBetter =
+            whole.isPresent()
+                && Merit.of(problem, whole.get()).isBetterThan(Merit.of(problem, than.get()));
+        if (isBetter) {
+          assertThat(found).as("seed %d", seed).isPresent();
+        }
+        better += isBetter ? 1 : 0;
+        givenUp += whole.isPresent() && found.isEmpty() ? 1 : 0;
+        settled += problem.fixed().isEmpty() ? 0 : 1;
+      }
+    }
+    assertThat(better).isGreaterThan(100);
+    assertThat(givenUp).isGreaterThan(30);
+    assertThat(settled).isGreaterThan(100);
+  }
+
+  private static final int NONE_OF_IT = Integer.MAX_VALUE;
+
   /** Ready later is better still where more of it begins when the artist fixed it. */
   @Test
   void whatIsFixedIsNotGivenUpForBeingLate() {

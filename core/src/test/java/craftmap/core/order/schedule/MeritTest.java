@@ -9,11 +9,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import craftmap.core.order.bench.Bench;
 import craftmap.core.order.bench.Hours;
 import craftmap.core.order.work.Work;
-import java.time.Instant;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -24,30 +21,6 @@ class MeritTest {
   private static Optional<Schedule> any(Problem problem, Random dice) {
     double[] keys = dice.doubles(problem.size(), 0, 1000).toArray();
     return ByPriority.put(problem, keys, 3);
-  }
-
-  /** A third of it is done, some of the rest is fixed, and all of it was told. */
-  private static Problem again(Random dice, Problem first, Schedule schedule) {
-    int now = schedule.finish() / 3;
-    Map<String, Problem.Past> past = new HashMap<>();
-    Map<String, Instant> fixed = new HashMap<>();
-    Map<String, Instant> told = new HashMap<>();
-    for (Placed p : schedule.steps()) {
-      if (p.to() <= now) {
-        past.put(p.stepId(), new Problem.Past(first.instant(p.from()), first.instant(p.to())));
-      } else {
-        told.put(p.stepId(), first.instant(p.from()));
-        if (dice.nextInt(5) == 0) {
-          fixed.put(p.stepId(), first.instant(p.from() + dice.nextInt(700)));
-        }
-      }
-    }
-    return new Problem(
-        first.work(),
-        first.bench(),
-        first.instant(now),
-        50,
-        new Problem.Settled(past, fixed, Map.of(), told));
   }
 
   /** Counted from the schedule's own steps, one after the other. */
@@ -64,7 +37,7 @@ class MeritTest {
       if (found.isEmpty()) {
         continue;
       }
-      Problem problem = again(dice, first, found.get());
+      Problem problem = Works.again(dice, first, found.get(), 5);
       Optional<Schedule> anew = any(problem, dice);
       if (anew.isEmpty()) {
         continue;

@@ -285,4 +285,28 @@ final class Works {
             false);
     return new Problem(new Work(steps, links), bench, MONDAY, 60);
   }
+
+  /** A third of it is done, one in some of the rest is fixed, and all of the rest was told. */
+  static Problem again(Random dice, Problem first, Schedule schedule, int oneIn) {
+    int now = schedule.finish() / 3;
+    Map<String, Problem.Past> past = new HashMap<>();
+    Map<String, Instant> fixed = new HashMap<>();
+    Map<String, Instant> told = new HashMap<>();
+    for (Placed p : schedule.steps()) {
+      if (p.to() <= now) {
+        past.put(p.stepId(), new Problem.Past(first.instant(p.from()), first.instant(p.to())));
+      } else {
+        told.put(p.stepId(), first.instant(p.from()));
+        if (dice.nextInt(oneIn) == 0) {
+          fixed.put(p.stepId(), first.instant(p.from() + dice.nextInt(700)));
+        }
+      }
+    }
+    return new Problem(
+        first.work(),
+        first.bench(),
+        first.instant(now),
+        50,
+        new Problem.Settled(past, fixed, Map.of(), told));
+  }
 }
