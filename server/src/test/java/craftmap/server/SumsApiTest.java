@@ -212,6 +212,37 @@ class SumsApiTest extends ServerTest {
     throw new AssertionError(key);
   }
 
+  /**
+   * What is called square is taped so; with one corner out by more than a tape's mark it is not.
+   */
+  @ParameterizedTest
+  @ValueSource(longs = {17, 431, 90_001})
+  void whatIsCalledSquareIsTapedSo(long seed) {
+    metric();
+    Random random = new Random(seed);
+    for (int i = 0; i < 15; i++) {
+      double w = 311.3 + random.nextDouble() * 900;
+      double h = 311.3 + random.nextDouble() * 900;
+      String answer = squareAnswer(w, h, 0);
+      assertThat(answer).as("%s by %s", w, h).isEqualTo("it is square, as near as a tape can tell");
+      double out = (random.nextBoolean() ? 1 : -1) * (3.6 + random.nextDouble() * 20);
+      assertThat(squareAnswer(w, h, out)).as("%s by %s, %s out", w, h, out).contains("°");
+    }
+  }
+
+  /** A rectangle whose lower right corner is out to the right, taped to the millimetre. */
+  private String squareAnswer(double w, double h, double out) {
+    Map<String, String> taped =
+        Map.of(
+            "top", Math.round(w) + " mm",
+            "right", Math.round(Math.hypot(out, h)) + " mm",
+            "bottom", Math.round(w + out) + " mm",
+            "left", Math.round(h) + " mm",
+            "diagonal", Math.round(Math.hypot(w + out, h)) + " mm",
+            "check", "0");
+    return sum("SQUARE", taped).body().path("answer").asString();
+  }
+
   /** What is told adds up, whatever is asked. */
   @ParameterizedTest
   @ValueSource(longs = {5, 97, 6133})

@@ -1,6 +1,5 @@
 package craftmap.core.surface.outline;
 
-import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -22,6 +21,9 @@ public record Squareness(
     OptionalDouble closureMm,
     double lowerOnTheRightMm) {
   public static final double MEASURE_AGAIN_FROM_MM = 3;
+
+  /** How far a length may be off as it is read from a tape: half a sixteenth of an inch. */
+  public static final double READ_TO_MM = 25.4 / 32;
 
   public Squareness {
     corners = List.copyOf(corners);
@@ -52,8 +54,27 @@ public record Squareness(
     return closureMm.isPresent() && Math.abs(closureMm.getAsDouble()) > MEASURE_AGAIN_FROM_MM;
   }
 
+  /**
+   * As near as a tape can tell: opposite sides are alike, the first diagonal is that of a right
+   * angle, and what was taped of the other one agrees.
+   */
   public boolean isSquare() {
-    return anglesDeg.stream().allMatch(a -> Math.abs(a - 90) < Tolerance.EXACT.lengthMm());
+    double top = side(0, 1);
+    double right = side(1, 2);
+    double diagonal = Math.hypot(top, right);
+    // of a right angle's diagonal each reading of a side makes as much as it lies along it
+    return alike(top, side(3, 2), 2)
+        && alike(right, side(0, 3), 2)
+        && alike(side(0, 2), diagonal, 1 + (top + right) / diagonal)
+        && !measureAgain();
+  }
+
+  private double side(int from, int to) {
+    return corners.get(from).distanceMm(corners.get(to));
+  }
+
+  private static boolean alike(double aMm, double bMm, double readings) {
+    return Math.abs(aMm - bMm) <= readings * READ_TO_MM;
   }
 
   /**
