@@ -30,8 +30,8 @@ public final class Insets {
   public record Side(Path path, double cornerDeg) {}
 
   /**
-   * The corners of the line, clockwise as seen, beginning with the one that is nearest to the top
-   * left; empty for a round line. None where nothing of the face is that far from its edge.
+   * The points of the line, clockwise as seen, those of a round one as near as chords are. None
+   * where nothing of the face is that far from its edge; of several parts the largest.
    */
   public static Optional<List<Point>> ring(Outline outline, double insetMm) {
     Geometry shell =
@@ -102,7 +102,10 @@ public final class Insets {
     }
   }
 
-  /** The sides between corners, clockwise; empty where the line has no corner. */
+  /**
+   * The sides between corners, clockwise, beginning at the corner that is nearest to the top left;
+   * empty where the line has no corner.
+   */
   public static List<Side> sides(List<Point> ring) {
     int n = ring.size();
     List<Integer> corners = new ArrayList<>();

@@ -95,4 +95,55 @@ class InsetsAndRingsTest {
     assertThat(foot).isCloseTo(565, within(1e-6));
     assertThat(middle).isCloseTo((754 + 565) / 2.0, within(1e-6));
   }
+
+  /** Whichever end is the wider, a ring runs from the left end by the front to the right one. */
+  @ParameterizedTest
+  @CsvSource({"754, 565, 230", "402.3, 911.7, 140.9"})
+  void aRingOnATaperedWallRunsFromSeamToSeamByTheFront(double top, double foot, double slant) {
+    ConeOutline pot = new ConeOutline(top, foot, slant);
+    for (double down : new double[] {0, 61.7, slant}) {
+      Rings.Ring ring = Rings.wall(pot, down).orElseThrow();
+      double length = ring.path().lengthMm();
+      assertThat(length).isCloseTo(top + (foot - top) * down / slant, within(1e-6));
+      assertThat(ring.datumMm()).isCloseTo(length / 2, within(1e-9));
+      for (double share : new double[] {0.001, 0.25, 0.5, 0.81}) {
+        Point p = ring.path().at(share * length);
+        assertThat(pot.turnShare(p)).isCloseTo(share, within(1e-9));
+        assertThat(pot.downMm(p)).isCloseTo(down, within(1e-6));
+      }
+    }
+    assertThat(Rings.wall(pot, -0.1)).isEmpty();
+    assertThat(Rings.wall(pot, slant + 0.1)).isEmpty();
+  }
+
+  @Test
+  void aRingLiesOnTheWallFromItsTopToItsFoot() {
+    CylinderOutline tin = new CylinderOutline(180.3, 140);
+    assertThat(Rings.wall(tin, 0)).isPresent();
+    assertThat(Rings.wall(tin, 140)).isPresent();
+    assertThat(Rings.wall(tin, -0.1)).isEmpty();
+    Rings.Ring ring = Rings.wall(tin, 33.3).orElseThrow();
+    assertThat(ring.path().at(40)).isEqualTo(new Point(40, 33.3));
+  }
+
+  /** Read from a place further on, it is the same line. */
+  @Test
+  void aDatumIsMovedByAShareOfTheWayRound() {
+    Rings.Ring ring = Rings.circle(new Point(200, 200), 240).orElseThrow();
+    Rings.Ring right = ring.further(0.25);
+    assertThat(right.path()).isSameAs(ring.path());
+    Point at = right.path().at(right.datumMm());
+    assertThat(at.xMm()).isCloseTo(320, within(1e-6));
+    assertThat(at.yMm()).isCloseTo(200, within(1e-6));
+  }
+
+  /** What is no circle is read from above its middle too. */
+  @Test
+  void theRimOfAnOvalIsReadFromItsTop() {
+    Rings.Ring ring = Rings.rim(new OvalOutline(400, 300), 25).orElseThrow();
+    assertThat(ring.datumMm()).isZero();
+    assertThat(ring.path().at(0).xMm()).isCloseTo(200, within(0.01));
+    assertThat(ring.path().at(0).yMm()).isCloseTo(25, within(0.05));
+    assertThat(Rings.rim(new OvalOutline(400, 300), 151)).isEmpty();
+  }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plane.Line;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -82,5 +83,55 @@ class PathTest {
     assertThatExceptionOfType(RefusedInput.class)
         .isThrownBy(() -> Path.arcThrough(new Point(0, 0), new Point(50, 50), new Point(100, 100)))
         .withMessageContaining("make-no-arc");
+  }
+
+  /** However small or large the three lie, and however flat as long as they bend. */
+  @Test
+  void anArcGoesTheWayOfItsMiddlePoint() {
+    Random random = new Random(88);
+    for (int i = 0; i < 500; i++) {
+      double radius = Math.pow(10, -1 + 4 * random.nextDouble());
+      double from = random.nextDouble() * 7;
+      double sweep = (random.nextBoolean() ? 1 : -1) * (0.02 + random.nextDouble() * 6.2);
+      double over = sweep * (0.1 + 0.8 * random.nextDouble());
+      Point a = on(radius, from);
+      Point c = on(radius, from + sweep);
+      Path path = Path.arcThrough(a, on(radius, from + over), c);
+      assertThat(path.lengthMm()).isCloseTo(radius * Math.abs(sweep), within(1e-4 * radius));
+      assertThat(path.at(radius * Math.abs(over)).distanceMm(on(radius, from + over)))
+          .isLessThan(1e-4 * radius);
+      // it leads on as it lies
+      double at = path.lengthMm() * random.nextDouble();
+      double step = radius * 1e-4;
+      Point before = path.at(at - step);
+      Point after = path.at(at + step);
+      double direction =
+          Math.toDegrees(Math.atan2(after.yMm() - before.yMm(), after.xMm() - before.xMm()));
+      double off = Math.abs(path.directionDeg(at) - direction) % 360;
+      assertThat(Math.min(off, 360 - off)).isLessThan(0.01);
+    }
+  }
+
+  private static Point on(double radius, double rad) {
+    return new Point(77.7 + radius * Math.cos(rad), -31.1 + radius * Math.sin(rad));
+  }
+
+  /** Before its start a closed line is where it was before its end. */
+  @Test
+  void aClosedLineGoesRoundBothWays() {
+    Path square =
+        Path.closed(
+            List.of(
+                new Line(new Point(0, 0), new Point(100, 0)),
+                new Line(new Point(100, 0), new Point(100, 100)),
+                new Line(new Point(100, 100), new Point(0, 100)),
+                new Line(new Point(0, 100), new Point(0, 0))));
+    assertThat(square.lengthMm()).isEqualTo(400);
+    assertThat(square.strokes()).hasSize(4);
+    assertThat(square.at(-30).distanceMm(new Point(0, 30))).isLessThan(1e-9);
+    assertThat(square.at(-430).distanceMm(new Point(0, 30))).isLessThan(1e-9);
+    assertThat(square.at(830).distanceMm(new Point(30, 0))).isLessThan(1e-9);
+    assertThat(square.directionDeg(-30)).isCloseTo(270, within(1e-9));
+    assertThat(square.directionDeg(530)).isCloseTo(90, within(1e-9));
   }
 }
