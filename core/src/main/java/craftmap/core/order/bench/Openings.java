@@ -15,11 +15,7 @@ public record Openings(List<Opening> all) {
    *
    * @param day how many days after the first, by the studio's clock
    */
-  public record Opening(int from, int to, int day) {
-    public int length() {
-      return to - from;
-    }
-  }
+  public record Opening(int from, int to, int day) {}
 
   public Openings {
     all = List.copyOf(all);
@@ -81,11 +77,6 @@ public record Openings(List<Opening> all) {
     return -NEVER;
   }
 
-  /** Whether work lies within one stretch. */
-  public boolean holds(int from, int to) {
-    return all.stream().anyMatch(o -> from >= o.from() && to <= o.to());
-  }
-
   /** The day on which a minute lies, where somebody works then; else the day before it. */
   public int day(int minute) {
     int last = beganBy(minute);
@@ -108,7 +99,7 @@ public record Openings(List<Opening> all) {
   }
 
   public int longest() {
-    return all.stream().mapToInt(Opening::length).max().orElse(0);
+    return all.stream().mapToInt(o -> o.to() - o.from()).max().orElse(0);
   }
 
   public static final int NEVER = Integer.MAX_VALUE / 2;

@@ -56,11 +56,6 @@ public final class Drying {
     }
   }
 
-  /** How many minutes are looked at. */
-  public int minutes() {
-    return minutes;
-  }
-
   /** The label's minutes that have passed at a minute. */
   private double at(int minute, DryingLaw law) {
     int found = Arrays.binarySearch(begins, minute);

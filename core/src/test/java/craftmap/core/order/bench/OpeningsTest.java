@@ -70,6 +70,8 @@ class OpeningsTest {
             LISBON,
             BEFORE_THE_LONG_NIGHT,
             FORTNIGHT);
+    assertThat(openings.longest()).isEqualTo(180);
+    assertThat(new Openings(List.of()).longest()).isZero();
     assertThat(openings.earliest(0, 181)).isEqualTo(Openings.NEVER);
     assertThat(openings.latest(FORTNIGHT, 181)).isEqualTo(-Openings.NEVER);
     assertThat(openings.latest(0, 1)).isEqualTo(-Openings.NEVER);
