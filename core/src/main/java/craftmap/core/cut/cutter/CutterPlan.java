@@ -33,6 +33,7 @@ public record CutterPlan(CutterMat mat, List<Mat> mats, int tiles) {
   private static final double BETWEEN_MM = 4;
 
   private static final int MOST_MATS = 60;
+  private static final int LETTERS = 26;
 
   public CutterPlan {
     mats = List.copyOf(mats);
@@ -136,12 +137,18 @@ public record CutterPlan(CutterMat mat, List<Mat> mats, int tiles) {
         if (sheet.edge().isEmpty() && own.isEmpty()) {
           continue;
         }
-        String name = sheet.name() + " " + (char) ('A' + row % 26) + (column + 1);
+        String name = sheet.name() + " " + letters(row) + (column + 1);
         // a tile's own edge is where it meets the next one
         tiles.add(new Tile(name, tile, rings(own, Optional.of(tile), List.of())));
       }
     }
     return tiles;
+  }
+
+  /** A to Z, then AA, AB and so on. */
+  private static String letters(int row) {
+    String last = "" + (char) ('A' + row % LETTERS);
+    return row < LETTERS ? last : letters(row / LETTERS - 1) + last;
   }
 
   private static int count(double length, double room) {

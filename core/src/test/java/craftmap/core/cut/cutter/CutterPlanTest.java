@@ -16,6 +16,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -174,5 +175,151 @@ class CutterPlanTest {
     assertThatThrownBy(() -> new CutterMat(20, 300))
         .isInstanceOf(RefusedInput.class)
         .hasMessageStartingWith("mat ");
+  }
+
+  private static CutterSheet plain(double width, double height) {
+    return new CutterSheet(
+        "fern", disc(width / 2, height / 2, 12), Optional.of(new Box(0, 0, width, height)));
+  }
+
+  /** What is just as large as the blade reaches is cut in one, either way round. */
+  @Test
+  void aSheetIsDividedOnlyWhereItIsLargerThanTheBladeReaches() {
+    assertThat(CutterPlan.of(List.of(plain(295, 600)), MAT, false).tiles()).isZero();
+    assertThat(CutterPlan.of(List.of(plain(600, 295)), MAT, false).tiles()).isZero();
+    assertThat(CutterPlan.of(List.of(plain(295.1, 600)), MAT, false).tiles()).isEqualTo(2);
+    assertThat(CutterPlan.of(List.of(plain(590, 600)), MAT, false).tiles()).isEqualTo(2);
+    assertThat(CutterPlan.of(List.of(plain(885, 1200)), MAT, false).tiles()).isEqualTo(6);
+    // three lengths across would be six, turned it is four
+    assertThat(CutterPlan.of(List.of(plain(1200, 590)), MAT, false).tiles()).isEqualTo(4);
+  }
+
+  /** Of two tiles no one has the name of another, be there more than letters. */
+  @Test
+  void everyTileHasANameOfItsOwn() {
+    CutterPlan strip = CutterPlan.of(List.of(plain(250, 17_850)), MAT, false);
+    assertThat(strip.tiles()).isEqualTo(30);
+    List<String> names = strip.mats().stream().flatMap(m -> m.names().stream()).toList();
+    assertThat(names)
+        .hasSize(30)
+        .doesNotHaveDuplicates()
+        .contains("fern A1", "fern Z1", "fern AA1", "fern AD1");
+  }
+
+  /** Where nothing is cut out no tile is, unless the sheet itself is cut to size. */
+  @Test
+  void anEmptyTileIsNotCut() {
+    Geometry apart = Planar.union(List.of(disc(30, 30, 12), disc(30, 1500, 12)));
+    CutterPlan loose =
+        CutterPlan.of(List.of(new CutterSheet("gulls", apart, Optional.empty())), MAT, false);
+    assertThat(loose.tiles()).isEqualTo(2);
+    Box sheet = new Box(0, 0, 60, 1560);
+    CutterPlan sized =
+        CutterPlan.of(List.of(new CutterSheet("gulls", apart, Optional.of(sheet))), MAT, false);
+    assertThat(sized.tiles()).isEqualTo(3);
+  }
+
+  /** Turned, it is turned, and not seen in a mirror. */
+  @Test
+  void whatIsTurnedIsNotMirrored() {
+    Geometry sail =
+        GEOMETRY.createPolygon(
+            new Coordinate[] {
+              new Coordinate(10, 10),
+              new Coordinate(510, 30),
+              new Coordinate(90, 170),
+              new Coordinate(10, 10)
+            });
+    CutterSheet sheet = new CutterSheet("sail", sail, Optional.of(new Box(0, 0, 560, 190)));
+    CutterPlan plan = CutterPlan.of(List.of(sheet), MAT, false);
+    CutterPath cut = plan.mats().getFirst().paths().getFirst();
+    List<Point> c = cut.points().subList(0, 3);
+    int longest = 0;
+    for (int i = 1; i < 3; i++) {
+      if (side(c, i) > side(c, longest)) {
+        longest = i;
+      }
+    }
+    assertThat(side(c, longest)).isCloseTo(Math.hypot(500, 20), within(0.05));
+    Point a = c.get(longest);
+    Point b = c.get((longest + 1) % 3);
+    Point tip = c.get((longest + 2) % 3);
+    Point from = tip.distanceMm(a) < tip.distanceMm(b) ? a : b;
+    Point to = from.equals(a) ? b : a;
+    // from the end that is nearer to the tip, the tip lies to the right, as it was drawn
+    double right =
+        (to.xMm() - from.xMm()) * (tip.yMm() - from.yMm())
+            - (to.yMm() - from.yMm()) * (tip.xMm() - from.xMm());
+    assertThat(right).isPositive();
+    assertThat(Math.abs(to.yMm() - from.yMm())).as("it lies along the mat").isGreaterThan(490);
+    // and where it lay on its sheet
+    Geometry edge = area(plan.mats().getFirst().paths().getLast());
+    assertThat(edge.distance(GEOMETRY.createPoint(new Coordinate(from.xMm(), from.yMm()))))
+        .isZero();
+    assertThat(edge.getBoundary().distance(area(cut))).isCloseTo(10, within(0.05));
+  }
+
+  private static double side(List<Point> corners, int i) {
+    return corners.get(i).distanceMm(corners.get((i + 1) % 3));
+  }
+
+  /** How far the blade goes is the length of all lines. */
+  @Test
+  void theBladeGoesAsFarAsTheLinesAreLong() {
+    CutterPlan.Mat mat = CutterPlan.of(List.of(plain(200, 100)), MAT, false).mats().getFirst();
+    assertThat(mat.cutMm()).isCloseTo(600 + 2 * Math.PI * 12, within(0.5));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"60, 60, true", "59.9, 60, false", "60, 59.9, false", "20000, 60, true"})
+  void aMatIsAtLeastSixtyMillimetresEachWay(double width, double height, boolean holds) {
+    try {
+      assertThat(new CutterMat(width, height).usable())
+          .isEqualTo(new Box(5, 5, width - 10, height - 10));
+      assertThat(holds).isTrue();
+    } catch (RefusedInput refused) {
+      assertThat(holds).isFalse();
+    }
+  }
+
+  /** Each line begins at the corner that is nearest to where the blade was, the next line first. */
+  @ParameterizedTest
+  @ValueSource(longs = {21, 22, 23})
+  void theBladeGoesToTheNearestLineThatMayCome(long seed) {
+    List<CutterPath> paths =
+        CutterPlan.of(List.of(sheet(new Random(seed), 250, 230, true)), MAT, false)
+            .mats()
+            .getFirst()
+            .paths();
+    List<Polygon> areas = paths.stream().map(CutterPlanTest::area).toList();
+    Point at = new Point(0, 0);
+    for (int i = 0; i < paths.size(); i++) {
+      Point here = at;
+      CutterPath next = paths.get(i);
+      assertThat(next.points())
+          .allSatisfy(
+              p ->
+                  assertThat(next.start().distanceMm(here))
+                      .isLessThanOrEqualTo(p.distanceMm(here) + 1e-9));
+      double far = toBox(areas.get(i), at);
+      long around = 0;
+      for (int k = 0; k < paths.size(); k++) {
+        int other = k;
+        boolean isInside = k != i && areas.get(k).contains(areas.get(i));
+        around += isInside ? 1 : 0;
+        boolean waits =
+            areas.subList(i, areas.size()).stream()
+                .anyMatch(a -> a != areas.get(other) && areas.get(other).contains(a));
+        if (k > i && !waits) {
+          assertThat(toBox(areas.get(k), at)).isGreaterThanOrEqualTo(far - 1e-9);
+        }
+      }
+      assertThat((long) next.depth()).isEqualTo(around);
+      at = next.start();
+    }
+  }
+
+  private static double toBox(Polygon area, Point at) {
+    return area.getEnvelope().distance(GEOMETRY.createPoint(new Coordinate(at.xMm(), at.yMm())));
   }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class SpoilSearchTest {
@@ -161,5 +162,78 @@ class SpoilSearchTest {
     SpoilSearch.Found found = SpoilSearch.best(tight, 1).getFirst();
     assertThat(found.spoilt()).isEmpty();
     assertThat(found.shift().xMm()).isZero();
+  }
+
+  /**
+   * A picture is slid no farther than it must be for a motif to be whole: to where its edge comes
+   * to the edge of a window, or of what it would lie on.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    // the motif; where it is wished; where it has to be
+    "60.37, 30, 40, 20, 0, 0, -0.37, 0",
+    "-0.41, 30, 40, 20, 0, 0, 0.41, 0",
+    "30, 80.53, 20, 20, 0, 0, 0, -0.53",
+    "30, -0.67, 20, 20, 0, 0, 0, 0.67",
+    // wished elsewhere, it is off its place all the same
+    "60.37, 30, 40, 20, 3, -2, -0.37, -2",
+    "30, 80.53, 20, 20, 3, 2, 3, -0.53"
+  })
+  void aMotifIsSlidJustIntoItsWindow(
+      double x, double y, double w, double h, double wx, double wy, double atX, double atY) {
+    SpoilSearch.Problem p =
+        new SpoilSearch.Problem(
+            List.of(new Box(0, 0, 100, 100)),
+            List.of(),
+            List.of(Prints.motif("moon", 3, x, y, w, h)),
+            new Point(-20, -20),
+            new Point(20, 20),
+            new Point(wx, wy));
+    SpoilSearch.Found found = SpoilSearch.best(p, 1).getFirst();
+    assertThat(found.spoilt()).isEmpty();
+    assertThat(found.shift().distanceMm(new Point(atX, atY))).isLessThan(1e-9);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    // the knob; how far the moon in the middle has to give way to it
+    "38.79, 40, 4, 20, 2.79, 0",
+    "57.89, 40, 4, 20, -2.11, 0",
+    "40, 38.63, 20, 4, 0, 2.63",
+    "40, 57.37, 20, 4, 0, -2.63"
+  })
+  void andJustOffWhatItWouldLieOn(double x, double y, double w, double h, double atX, double atY) {
+    SpoilSearch.Problem p =
+        new SpoilSearch.Problem(
+            List.of(new Box(0, 0, 100, 100)),
+            List.of(new Box(x, y, w, h)),
+            List.of(Prints.motif("moon", 3, 40, 40, 20, 20)),
+            new Point(-20, -20),
+            new Point(20, 20),
+            new Point(0, 0));
+    assertThat(SpoilSearch.at(p, new Point(0, 0)))
+        .extracting(MotifBox::importance)
+        .containsExactly(3);
+    SpoilSearch.Found found = SpoilSearch.best(p, 1).getFirst();
+    assertThat(found.spoilt()).isEmpty();
+    assertThat(found.shift().distanceMm(new Point(atX, atY))).isLessThan(1e-9);
+    assertThat(SpoilSearch.at(p, found.shift())).isEmpty();
+  }
+
+  /** What is told of a place is what the words mean, wherever it is. */
+  @ParameterizedTest
+  @ValueSource(longs = {51, 52, 53, 54, 55, 56, 57, 58})
+  void whatIsSpoiltAtAPlaceIsWhatTheWordsMean(long seed) {
+    Random random = new Random(seed);
+    SpoilSearch.Problem p = problem(random, 30, 30);
+    for (int i = 0; i < 200; i++) {
+      Point shift = new Point(-30 * random.nextDouble(), -30 * random.nextDouble());
+      int told = SpoilSearch.at(p, shift).stream().mapToInt(MotifBox::importance).sum();
+      assertThat(told).isEqualTo(weightAt(p, shift.xMm(), shift.yMm()));
+    }
+    List<SpoilSearch.Found> all = SpoilSearch.best(p, 6);
+    assertThat(all).extracting(SpoilSearch.Found::weight).isSorted();
+    assertThat(all).extracting(SpoilSearch.Found::spoilt).doesNotHaveDuplicates();
+    assertThat(all).allSatisfy(f -> assertThat(SpoilSearch.at(p, f.shift())).isEqualTo(f.spoilt()));
   }
 }
