@@ -194,6 +194,28 @@ class CutterPlanTest {
     assertThat(CutterPlan.of(List.of(plain(1200, 590)), MAT, false).tiles()).isEqualTo(4);
   }
 
+  /** Wherever on its own sheet it lies, it is cut at the same place of the mat. */
+  @Test
+  void whereASheetBeginsMakesNoDifference() {
+    for (double height : new double[] {190, 700}) {
+      CutterPlan plan = CutterPlan.of(List.of(plain(280, height)), MAT, false);
+      Geometry moved = disc(140 + 137.7, height / 2 - 88.1, 12);
+      Box edge = new Box(137.7, -88.1, 280, height);
+      CutterPlan other =
+          CutterPlan.of(List.of(new CutterSheet("fern", moved, Optional.of(edge))), MAT, false);
+      assertThat(other.mats()).hasSameSizeAs(plan.mats());
+      for (int m = 0; m < plan.mats().size(); m++) {
+        List<CutterPath> paths = plan.mats().get(m).paths();
+        List<CutterPath> others = other.mats().get(m).paths();
+        assertThat(others).hasSameSizeAs(paths);
+        for (int i = 0; i < paths.size(); i++) {
+          assertThat(others.get(i).start().distanceMm(paths.get(i).start())).isLessThan(1e-6);
+          assertThat(others.get(i).lengthMm()).isCloseTo(paths.get(i).lengthMm(), within(1e-6));
+        }
+      }
+    }
+  }
+
   /** Of two tiles no one has the name of another, be there more than letters. */
   @Test
   void everyTileHasANameOfItsOwn() {
