@@ -106,9 +106,11 @@ export function SumPane({
         </Flex>
       )}
       {sum.ways.length > 1 && <Ways sum={sum} onWay={onWay} />}
-      <Heading as="h3" fontFamily="heading" fontSize="15px" fontWeight="600" mt="4">
-        Why
-      </Heading>
+      {sum.why.length > 0 && (
+        <Heading as="h3" fontFamily="heading" fontSize="15px" fontWeight="600" mt="4">
+          Why
+        </Heading>
+      )}
       {sum.why.map((w) => (
         <Text key={w} fontSize="13.5px" color="soft">
           <Fig text={w} />

@@ -113,6 +113,13 @@ class SumsTest {
     assertThat(((Figure.Difference) line(square, "tape-and-sum-differ-by")).mm())
         .isCloseTo(-0.40, within(0.005));
     assertThat(square.mind()).isEmpty();
+    // with sides of one's own there is no second diagonal until one was taped
+    SumAnswer own = answer(SumKind.SQUARE, Map.of("top", 870.0, "bottom", 870.0));
+    assertThat(own.lines())
+        .extracting(l -> l.label().code())
+        .contains("other-diagonal-should-be")
+        .doesNotContain("tape-and-sum-differ-by");
+    assertThat(own.mind()).isEmpty();
     assertThat(answer(SumKind.SQUARE, Map.of("check", 1017.3)).mind())
         .extracting(Figure.Said::code)
         .containsExactly("measure-again");
