@@ -81,7 +81,8 @@ record SquareSum(QuadOutline quad) implements Sum {
 
   private Sketch drawn(Squareness square, double worst) {
     double lean = Math.tan(Math.toRadians(worst));
-    double times = lean > 0 ? Math.clamp(DRAWN_LEAN / lean, 1, MOST_TIMES) : 1;
+    boolean leans = lean > 0 && !square.isSquare();
+    double times = leans ? Math.clamp(DRAWN_LEAN / lean, 1, MOST_TIMES) : 1;
     double w = (quad.topMm() + quad.bottomMm()) / 2;
     double h = (quad.leftMm() + quad.rightMm()) / 2;
     Sketch.Pencil pencil =
@@ -94,12 +95,14 @@ record SquareSum(QuadOutline quad) implements Sum {
                 new Point(w, h),
                 new Point(0, h));
     List<Double> angles = square.anglesDeg();
-    return pencil
+    pencil
         .note(w * 0.14, h * 0.14, new Figure.Angle(angles.get(0)))
         .note(w * 0.86, h * 0.14, new Figure.Angle(angles.get(1)))
         .note(w * 0.86, h * 0.86, new Figure.Angle(angles.get(2)))
-        .note(w * 0.14, h * 0.86, new Figure.Angle(angles.get(3)))
-        .note(w / 2, h / 2, said("leaning-drawn-times", new Figure.Times(times)))
-        .done();
+        .note(w * 0.14, h * 0.86, new Figure.Angle(angles.get(3)));
+    if (leans) {
+      pencil.note(w / 2, h / 2, said("leaning-drawn-times", new Figure.Times(times)));
+    }
+    return pencil.done();
   }
 }

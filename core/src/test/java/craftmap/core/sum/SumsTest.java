@@ -120,6 +120,11 @@ class SumsTest {
         .contains("other-diagonal-should-be")
         .doesNotContain("tape-and-sum-differ-by");
     assertThat(own.mind()).isEmpty();
+    assertThat(notes(own)).contains("leaning-drawn-times");
+    // and what is square is drawn so
+    Map<String, Double> taped =
+        Map.of("top", 870.0, "bottom", 870.0, "right", 421.0, "left", 421.0, "diagonal", 966.0);
+    assertThat(notes(answer(SumKind.SQUARE, taped))).doesNotContain("leaning-drawn-times");
     assertThat(answer(SumKind.SQUARE, Map.of("check", 1017.3)).mind())
         .extracting(Figure.Said::code)
         .containsExactly("measure-again");
@@ -372,5 +377,13 @@ class SumsTest {
     List<Figure> parts = figures(answer(SumKind.MIX, Map.of("all", all, "a", a, "b", b)));
     assertThat(ml(parts.get(0)) + ml(parts.get(1))).isCloseTo(all, within(1e-9));
     assertThat(ml(parts.get(0)) * b).isCloseTo(ml(parts.get(1)) * a, within(1e-6));
+  }
+
+  private static List<String> notes(SumAnswer answer) {
+    return answer.sketches().getFirst().notes().stream()
+        .map(Sketch.Note::text)
+        .filter(Figure.Said.class::isInstance)
+        .map(f -> ((Figure.Said) f).code())
+        .toList();
   }
 }
