@@ -1,5 +1,6 @@
 package craftmap.core.surface.outline;
 
+import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -22,8 +23,8 @@ public record Squareness(
     double lowerOnTheRightMm) {
   public static final double MEASURE_AGAIN_FROM_MM = 3;
 
-  /** How far a length may be off as it is read from a tape: half a sixteenth of an inch. */
-  public static final double READ_TO_MM = 25.4 / 32;
+  /** How far a length may be off as it is read from a tape of millimetres. */
+  public static final double READ_TO_MM = 0.5;
 
   public Squareness {
     corners = List.copyOf(corners);
@@ -74,7 +75,7 @@ public record Squareness(
   }
 
   private static boolean alike(double aMm, double bMm, double readings) {
-    return Math.abs(aMm - bMm) <= readings * READ_TO_MM;
+    return Math.abs(aMm - bMm) <= readings * READ_TO_MM + Tolerance.EXACT.lengthMm();
   }
 
   /**

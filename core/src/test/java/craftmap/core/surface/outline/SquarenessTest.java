@@ -14,9 +14,8 @@ import org.junit.jupiter.api.Test;
 
 /** What a front that is not square shows. */
 class SquarenessTest {
-  /** As it is read from a tape of millimetres, or of sixteenths. */
-  private static double taped(double mm, double division) {
-    return Math.round(mm / division) * division;
+  private static double taped(double mm) {
+    return Math.round(mm);
   }
 
   private static QuadOutline through(Point tl, Point tr, Point br, Point bl) {
@@ -52,16 +51,9 @@ class SquarenessTest {
     for (int i = 0; i < 500; i++) {
       double w = 80 + dice.nextDouble() * 1900;
       double h = 80 + dice.nextDouble() * 1900;
-      double tape = i % 2 == 0 ? 1 : 25.4 / 16;
-      double p = taped(Math.hypot(w, h), tape);
+      double p = taped(Math.hypot(w, h));
       QuadOutline quad =
-          new QuadOutline(
-              taped(w, tape),
-              taped(h, tape),
-              taped(w, tape),
-              taped(h, tape),
-              p,
-              OptionalDouble.of(p));
+          new QuadOutline(taped(w), taped(h), taped(w), taped(h), p, OptionalDouble.of(p));
       Squareness square = quad.squareness();
       // of a long narrow one the other diagonal gives away how the first was rounded
       assertThat(square.isSquare()).as("%s", quad).isEqualTo(!square.measureAgain());
@@ -76,17 +68,17 @@ class SquarenessTest {
         .isTrue();
     assertThat(new QuadOutline(870.4, 421.2, 871.4, 421.2, p, none).squareness().isSquare())
         .isTrue();
-    assertThat(new QuadOutline(870.4, 421.2, 872, 421.2, p, none).squareness().isSquare())
+    assertThat(new QuadOutline(870.4, 421.2, 871.5, 421.2, p, none).squareness().isSquare())
         .isFalse();
-    assertThat(new QuadOutline(870.4, 421.2, 868.8, 421.2, p, none).squareness().isSquare())
+    assertThat(new QuadOutline(870.4, 421.2, 869.3, 421.2, p, none).squareness().isSquare())
         .isFalse();
-    assertThat(new QuadOutline(870.4, 421.2, 870.4, 419.6, p, none).squareness().isSquare())
+    assertThat(new QuadOutline(870.4, 421.2, 870.4, 420.1, p, none).squareness().isSquare())
         .isFalse();
-    assertThat(new QuadOutline(870.4, 421.2, 870.4, 422.8, p, none).squareness().isSquare())
+    assertThat(new QuadOutline(870.4, 421.2, 870.4, 422.3, p, none).squareness().isSquare())
         .isFalse();
-    assertThat(new QuadOutline(870.4, 421.2, 870.4, 421.2, p + 2, none).squareness().isSquare())
+    assertThat(new QuadOutline(870.4, 421.2, 870.4, 421.2, p + 1.3, none).squareness().isSquare())
         .isFalse();
-    assertThat(new QuadOutline(870.4, 421.2, 870.4, 421.2, p - 2, none).squareness().isSquare())
+    assertThat(new QuadOutline(870.4, 421.2, 870.4, 421.2, p - 1.3, none).squareness().isSquare())
         .isFalse();
   }
 
