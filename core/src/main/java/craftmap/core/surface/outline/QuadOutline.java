@@ -105,8 +105,8 @@ public record QuadOutline(
   }
 
   /**
-   * The same outline with its departure from the nearest rectangle made so many times larger, to
-   * see which way it leans; not to scale.
+   * The same outline with its departure from the rectangle of its mean sides made so many times
+   * larger, to see which way it leans; not to scale.
    */
   public Contour exaggerated(double times) {
     double w = (topMm + bottomMm) / 2;
