@@ -20,20 +20,15 @@ record SquareSum(QuadOutline quad) implements Sum {
 
   private static final double MOST_TIMES = 40;
 
-  /** What stands there until something is typed. */
-  private static final List<Double> EXAMPLE = List.of(902.0, 455.0, 905.0, 451.0, 1010.0);
-
-  private static final double EXAMPLES_CHECK_MM = 1011;
-
   static SquareSum read(MeasureSheet sheet) {
-    double top = sheet.size("top", "top", EXAMPLE.get(0));
-    double right = sheet.size("right", "right-side", EXAMPLE.get(1));
-    double bottom = sheet.size("bottom", "bottom", EXAMPLE.get(2));
-    double left = sheet.size("left", "left-side", EXAMPLE.get(3));
-    double diagonal = sheet.size("diagonal", "diagonal-top-left-to-bottom-right", EXAMPLE.get(4));
+    double top = sheet.size("top", "top", 902);
+    double right = sheet.size("right", "right-side", 455);
+    double bottom = sheet.size("bottom", "bottom", 905);
+    double left = sheet.size("left", "left-side", 451);
+    double diagonal = sheet.size("diagonal", "diagonal-top-left-to-bottom-right", 1010);
     // nothing stands for a diagonal that was not taped: it would be found to be off
-    boolean isExample = List.of(top, right, bottom, left, diagonal).equals(EXAMPLE);
-    double usual = isExample ? EXAMPLES_CHECK_MM : 0;
+    boolean isTaped = sheet.entries().stream().anyMatch(MeasureSheet.Entry::taken);
+    double usual = isTaped ? 0 : 1011;
     double check =
         sheet.length("check", "other-diagonal-as-a-check-0-for-none", usual, LengthRange.DISTANCE);
     return new SquareSum(

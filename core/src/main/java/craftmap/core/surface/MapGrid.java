@@ -1,5 +1,6 @@
 package craftmap.core.surface;
 
+import craftmap.core.measure.Letters;
 import craftmap.core.measure.Tolerance;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.outline.Outline;
@@ -25,6 +26,6 @@ public record MapGrid(double cellMm, int columns, int rows) {
   public String cellOf(Point point) {
     int row = Math.clamp((int) Math.floor(point.yMm() / cellMm), 0, rows - 1);
     int column = Math.clamp((int) Math.floor(point.xMm() / cellMm), 0, columns - 1);
-    return "" + (char) ('A' + row) + (column + 1);
+    return Letters.of(row) + (column + 1);
   }
 }

@@ -3,6 +3,7 @@ package craftmap.server.cut;
 import craftmap.core.cut.nest.StraightCuts;
 import craftmap.core.design.Design;
 import craftmap.core.design.Transfer;
+import craftmap.core.measure.Letters;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plan.cutting.Sections;
@@ -223,14 +224,9 @@ final class CutViews {
     sheet
         .straightCuts(sections.sheet())
         .ifPresent(
-            o -> o.cuts().forEach(c -> cuts.add(cut(letters(cuts.size()), design, c, sections))));
+            o ->
+                o.cuts().forEach(c -> cuts.add(cut(Letters.of(cuts.size()), design, c, sections))));
     return cuts;
-  }
-
-  /** A to Z, then AA and on. */
-  private static String letters(int i) {
-    String last = "" + (char) ('A' + i % 26);
-    return i < 26 ? last : letters(i / 26 - 1) + last;
   }
 
   private CutView cut(String letters, Design design, StraightCuts.Cut cut, Sections sections) {

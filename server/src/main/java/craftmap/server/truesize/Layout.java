@@ -1,6 +1,7 @@
 package craftmap.server.truesize;
 
 import craftmap.core.design.EnlargedImage;
+import craftmap.core.measure.Letters;
 import craftmap.server.paper.Paper;
 
 /**
@@ -83,6 +84,6 @@ record Layout(
 
   /** "B3": the row's letter and the column's number. */
   String name(int column, int row) {
-    return (char) ('A' + row % 26) + "" + (column + 1);
+    return Letters.of(row) + (column + 1);
   }
 }

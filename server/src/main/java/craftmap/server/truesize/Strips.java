@@ -1,5 +1,6 @@
 package craftmap.server.truesize;
 
+import craftmap.core.measure.Letters;
 import craftmap.core.measure.SetOut;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.plan.LayReading;
@@ -129,7 +130,7 @@ final class Strips {
     }
 
     private static String joint(int number) {
-      return "" + (char) ('A' + (number - 1) % 26);
+      return Letters.of(number - 1);
     }
   }
 }

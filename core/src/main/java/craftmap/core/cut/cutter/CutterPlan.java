@@ -10,6 +10,7 @@ import craftmap.core.cut.nest.NestStock;
 import craftmap.core.cut.nest.NestTask;
 import craftmap.core.cut.nest.Nested;
 import craftmap.core.cut.nest.Nesting;
+import craftmap.core.measure.Letters;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
 import craftmap.core.plane.Planar;
@@ -33,7 +34,6 @@ public record CutterPlan(CutterMat mat, List<Mat> mats, int tiles) {
   private static final double BETWEEN_MM = 4;
 
   private static final int MOST_MATS = 60;
-  private static final int LETTERS = 26;
 
   public CutterPlan {
     mats = List.copyOf(mats);
@@ -137,18 +137,12 @@ public record CutterPlan(CutterMat mat, List<Mat> mats, int tiles) {
         if (sheet.edge().isEmpty() && own.isEmpty()) {
           continue;
         }
-        String name = sheet.name() + " " + letters(row) + (column + 1);
+        String name = sheet.name() + " " + Letters.of(row) + (column + 1);
         // a tile's own edge is where it meets the next one
         tiles.add(new Tile(name, tile, rings(own, Optional.of(tile), List.of())));
       }
     }
     return tiles;
-  }
-
-  /** A to Z, then AA, AB and so on. */
-  private static String letters(int row) {
-    String last = "" + (char) ('A' + row % LETTERS);
-    return row < LETTERS ? last : letters(row / LETTERS - 1) + last;
   }
 
   private static int count(double length, double room) {

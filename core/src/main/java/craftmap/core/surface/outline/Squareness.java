@@ -24,7 +24,7 @@ public record Squareness(
   public static final double MEASURE_AGAIN_FROM_MM = 3;
 
   /** How far a length may be off as it is read from a tape of millimetres. */
-  public static final double READ_TO_MM = 0.5;
+  private static final double READ_TO_MM = 0.5;
 
   public Squareness {
     corners = List.copyOf(corners);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.measure.RefusedInput;
+import craftmap.core.plane.Contour;
 import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -83,6 +84,8 @@ class SidesOutlineTest {
         assertThat(at.getFirst().distanceMm(at.get(k)))
             .isCloseTo(diagonals.get(k - 2), within(1e-6));
       }
+      double area = Contour.through(corners).areaMm2();
+      assertThat(outline.areaMm2()).isCloseTo(area, within(1e-6 * area));
       // the first side lies level
       assertThat(at.get(0).yMm()).isCloseTo(at.get(1).yMm(), within(1e-9));
       assertThat(at.get(1).xMm()).isGreaterThan(at.get(0).xMm());

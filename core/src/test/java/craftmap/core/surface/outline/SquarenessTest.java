@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.measure.MeasureSheet;
+import craftmap.core.plane.Contour;
 import craftmap.core.plane.Point;
 import java.awt.geom.Line2D;
 import java.util.List;
@@ -14,6 +15,53 @@ import org.junit.jupiter.api.Test;
 
 /** What a front that is not square shows. */
 class SquarenessTest {
+  /** A worked example: a front taped with four sides and both diagonals. */
+  private static final QuadOutline TAPED =
+      new QuadOutline(902, 455, 905, 451, 1010, OptionalDouble.of(1011));
+
+  @Test
+  void theWorkedExampleOfAFrontOutOfSquare() {
+    Squareness square = TAPED.squareness();
+    double[] expected = {90.417, 89.963, 89.783, 89.837};
+    for (int i = 0; i < 4; i++) {
+      assertThat(square.anglesDeg().get(i)).isCloseTo(expected[i], within(0.0005));
+    }
+    assertThat(TAPED.areaMm2() / 1e6).isCloseTo(0.40928, within(0.000005));
+    assertThat(square.diagonalMm()).isCloseTo(1011.40, within(0.005));
+    assertThat(square.closureMm().getAsDouble()).isCloseTo(-0.40, within(0.005));
+    assertThat(square.measureAgain()).isFalse();
+    assertThat(square.lowerOnTheRightMm()).isCloseTo(4, within(1e-9));
+  }
+
+  @Test
+  void aSlipOfTheTapeIsNoticedOnlyBeyondThreeMillimetres() {
+    double q = TAPED.squareness().diagonalMm();
+    for (double off : new double[] {2.9, -2.9}) {
+      assertThat(checked(q + off).squareness().measureAgain()).isFalse();
+    }
+    for (double off : new double[] {3.1, -3.1}) {
+      assertThat(checked(q + off).squareness().measureAgain()).isTrue();
+    }
+  }
+
+  private static QuadOutline checked(double q) {
+    return new QuadOutline(902, 455, 905, 451, 1010, OptionalDouble.of(q));
+  }
+
+  @Test
+  void theFarEdgeDepartsFromTheDatumByWhatASquareLaidThereWouldShow() {
+    // a plain trapezium on its side: right side 10 longer than left, top level
+    QuadOutline leaning =
+        new QuadOutline(
+            1000, 410, Math.hypot(1000, 10), 400, Math.hypot(1000, 410), OptionalDouble.empty());
+    assertThat(leaning.squareness().farEdgeDepartsMm(Edge.TOP)).isCloseTo(10, within(1e-9));
+    assertThat(leaning.squareness().farEdgeDepartsMmPerMetre(Edge.TOP)).isCloseTo(10, within(1e-9));
+    assertThat(leaning.squareness().farEdgeDepartsMm(Edge.LEFT)).isCloseTo(0, within(1e-9));
+    Contour drawn = leaning.exaggerated(5);
+    assertThat(drawn.corners().get(2).yMm() - drawn.corners().get(3).yMm())
+        .isCloseTo(50, within(1e-9));
+  }
+
   private static double taped(double mm) {
     return Math.round(mm);
   }
