@@ -3,6 +3,7 @@ package craftmap.core.lay.line;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftmap.core.plane.Planar;
 import craftmap.core.plane.Point;
 import craftmap.core.surface.outline.Outline;
 import craftmap.core.surface.outline.OvalOutline;
@@ -12,6 +13,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 
 /** Sides, corners and the beginning of a line that keeps its distance from an edge. */
 class InsetsTest {
@@ -25,6 +31,46 @@ class InsetsTest {
               new Point(302.1, 207.9),
               new Point(302.1, 433.7),
               new Point(0, 433.7)));
+
+  private static double toEdge(Outline outline, Point p) {
+    return ((Polygon) outline.region())
+        .getExteriorRing()
+        .distance(new GeometryFactory().createPoint(new Coordinate(p.xMm(), p.yMm())));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"800, 400, 30", "210, 210, 100", "1200, 90, 44.5"})
+  void ofARectangleTheLineKeepsItsDistanceAndItsCorners(double w, double h, double inset) {
+    Outline outline = new RectangleOutline(w, h);
+    List<Point> ring = Insets.ring(outline, inset).orElseThrow();
+    assertThat(ring).hasSize(4);
+    assertThat(Planar.polygonThrough(ring).getArea())
+        .isCloseTo((w - 2 * inset) * (h - 2 * inset), within(1e-6));
+    List<Insets.Side> sides = Insets.sides(ring);
+    assertThat(sides).hasSize(4);
+    assertThat(sides.stream().mapToDouble(s -> s.path().lengthMm()).sum())
+        .isCloseTo(2 * (w + h) - 8 * inset, within(1e-6));
+    for (Insets.Side side : sides) {
+      for (int i = 0; i <= 10; i++) {
+        Point p = side.path().at(side.path().lengthMm() * i / 10);
+        assertThat(toEdge(outline, p)).isCloseTo(inset, within(1e-6));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"400, 300, 25", "900, 250, 60"})
+  void ofAnOvalItKeepsItsDistanceAllRoundAndBeginsAtTheTop(double w, double h, double inset) {
+    Outline outline = new OvalOutline(w, h);
+    Path path = Insets.allRound(outline, inset).orElseThrow();
+    assertThat(path.at(0).xMm()).isCloseTo(w / 2, within(1.0));
+    assertThat(path.at(0).yMm()).isCloseTo(inset, within(1.0));
+    for (int i = 0; i < 200; i++) {
+      assertThat(toEdge(outline, path.at(path.lengthMm() * i / 200))).isCloseTo(inset, within(0.2));
+    }
+    // closed: a length further on it is where it was
+    assertThat(path.at(path.lengthMm() + 17).distanceMm(path.at(17))).isLessThan(1e-6);
+  }
 
   private static PolygonOutline any(Random dice) {
     int n = 3 + dice.nextInt(6);
