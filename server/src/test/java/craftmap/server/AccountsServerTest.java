@@ -12,8 +12,14 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.TestPropertySource;
 
-/** Tests of those who sign in; before and after each there are no accounts. */
+/**
+ * Tests of those who sign in; before and after each there are no accounts. The server has a single
+ * connection to its database: whoever has one never waits for a second, or as many people as there
+ * are connections would wait for each other.
+ */
+@TestPropertySource(properties = "spring.datasource.hikari.maximum-pool-size=1")
 public abstract class AccountsServerTest extends ServerTest {
   /** Nobody's name, and long. */
   protected static final String PASSWORD = "seven herons cross";

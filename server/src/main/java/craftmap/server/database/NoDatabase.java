@@ -11,7 +11,7 @@ public final class NoDatabase {
   /** The class of connection exceptions in the SQL standard's states. */
   private static final String CONNECTION = "08";
 
-  private static final String CLOSED = "Connection is closed";
+  static final String CLOSED = "Connection is closed";
 
   /** A node of a cluster that was cut off from the others keeps nothing, and says so. */
   private static final String CUT_OFF = "Not connected to Primary Component";

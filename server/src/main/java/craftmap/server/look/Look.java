@@ -8,7 +8,7 @@ import java.util.Optional;
  * What a client may look at.
  *
  * @param name whom it is for, as the studio calls them
- * @param pieces that were chosen, in the order of their names
+ * @param pieces that were chosen, in the order in which they were begun
  * @param lookedAt when it was opened last
  */
 record Look(

@@ -41,6 +41,16 @@ class Looks {
 
   private static final int MOST_SHOWN = 500;
 
+  /** With its pieces, one a line. */
+  private static final String LOOK =
+      """
+      select l.*,
+        (select group_concat(p.id order by p.made_at, p.id separator '\\n')
+         from client_look_piece lp join piece p on p.id = lp.piece_id
+         where lp.look_id = l.id) as pieces
+      from client_look l
+      """;
+
   private final JdbcClient jdbc;
   private final Pieces pieces;
   private final Studios studios;
@@ -119,19 +129,18 @@ class Looks {
 
   /** Those of a studio that hold or have ended, the newest first. */
   List<Look> of(Studio studio) {
-    return jdbc.sql(
-            "select * from client_look where studio_id = :studio order by made_at desc, id limit :most")
+    return jdbc.sql(LOOK + "where l.studio_id = :studio order by l.made_at desc, l.id limit :most")
         .param("studio", studio.id())
         .param("most", MOST_SHOWN)
-        .query(this::look)
+        .query(Looks::look)
         .list();
   }
 
   private Look of(Studio studio, String id) {
-    return jdbc.sql("select * from client_look where studio_id = :studio and id = :id")
+    return jdbc.sql(LOOK + "where l.studio_id = :studio and l.id = :id")
         .param("studio", studio.id())
         .param("id", id)
-        .query(this::look)
+        .query(Looks::look)
         .optional()
         .orElseThrow(() -> new NoSuchElementException("There is no such link any more."));
   }
@@ -155,10 +164,10 @@ class Looks {
    * @throws NoSuchElementException where it was taken back, has ended, or never was
    */
   Look byLink(Secret link) {
-    return jdbc.sql("select * from client_look where hash = :hash and ends_at > :now")
+    return jdbc.sql(LOOK + "where l.hash = :hash and l.ends_at > :now")
         .param("hash", link.hash())
         .param("now", Utc.of(clock.instant()))
-        .query(this::look)
+        .query(Looks::look)
         .optional()
         .orElseThrow(
             () ->
@@ -300,20 +309,13 @@ class Looks {
     changes.tell(asker.studio().id(), Thing.LOOK, commentId);
   }
 
-  private Look look(ResultSet row, int number) throws SQLException {
-    String id = row.getString("id");
+  private static Look look(ResultSet row, int number) throws SQLException {
+    String pieces = row.getString("pieces");
     return new Look(
-        id,
+        row.getString("id"),
         row.getString("studio_id"),
         row.getString("name"),
-        jdbc.sql(
-                """
-                select lp.piece_id from client_look_piece lp join piece p on p.id = lp.piece_id
-                where lp.look_id = :id order by p.made_at, p.id
-                """)
-            .param("id", id)
-            .query(String.class)
-            .list(),
+        pieces == null ? List.of() : pieces.lines().toList(),
         row.getBoolean("with_photos"),
         row.getBoolean("with_price"),
         row.getString("made_by"),
