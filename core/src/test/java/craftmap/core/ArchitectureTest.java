@@ -3,11 +3,15 @@ package craftmap.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverSolutionCallback;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import craftmap.core.lay.rule.RuleKind;
+import craftmap.core.solver.Solvers;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
@@ -44,6 +48,19 @@ class ArchitectureTest {
         .callMethod(java.time.Instant.class, "now")
         .orShould()
         .callMethod(Math.class, "random")
+        .check(CORE);
+  }
+
+  @Test
+  void everySolverWaitsForItsTurn() {
+    noClasses()
+        .that()
+        .doNotBelongToAnyOf(Solvers.class)
+        .should()
+        .callMethod(CpSolver.class, "solve", CpModel.class)
+        .orShould()
+        .callMethod(CpSolver.class, "solve", CpModel.class, CpSolverSolutionCallback.class)
+        .because("what it takes outside of Java's memory is bounded by how many work at once")
         .check(CORE);
   }
 

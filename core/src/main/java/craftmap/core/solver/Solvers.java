@@ -1,12 +1,24 @@
 package craftmap.core.solver;
 
 import com.google.ortools.Loader;
+import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.SatParameters;
+import java.util.concurrent.Semaphore;
 
 /** Solvers whose answer is the same on any machine. */
 public final class Solvers {
   private static final boolean READY = load();
+
+  /**
+   * So many at once that all cores are busy, and no more: each takes room of its own outside of
+   * Java's, where nothing else bounds it, and none is done sooner for having begun.
+   */
+  static final int AT_ONCE = 2 * Runtime.getRuntime().availableProcessors();
+
+  /** First come, first served. */
+  private static final Semaphore TURNS = new Semaphore(AT_ONCE, true);
 
   private Solvers() {}
 
@@ -53,5 +65,20 @@ public final class Solvers {
     CpSolver solver = solver(seed, work);
     solver.getParameters().setInterleaveSearch(true);
     return solver;
+  }
+
+  /** Lets one do its work, as soon as it is its turn. */
+  public static CpSolverStatus solve(CpSolver solver, CpModel model) {
+    TURNS.acquireUninterruptibly();
+    try {
+      return solver.solve(model);
+    } finally {
+      TURNS.release();
+    }
+  }
+
+  /** How many wait for their turn. */
+  static int waiting() {
+    return TURNS.getQueueLength();
   }
 }

@@ -222,7 +222,7 @@ final class ExactNest {
 
   private Answer answer(CpModel model, List<Choice> choices, boolean loose) {
     CpSolver solver = Solvers.solver(search.seed(), search.exactWork());
-    CpSolverStatus status = solver.solve(model);
+    CpSolverStatus status = Solvers.solve(solver, model);
     if (status == CpSolverStatus.INFEASIBLE) {
       return new Answer(loose, Optional.empty());
     }

@@ -104,7 +104,7 @@ public final class CpScheduler implements Scheduler {
       OrderModel model = new OrderModel(problem, bounds, by, Set.of());
       if (model.isPossible()) {
         CpSolver solver = Solvers.solver(SEED, work * 0.5);
-        CpSolverStatus status = solver.solve(model.cp());
+        CpSolverStatus status = Solvers.solve(solver, model.cp());
         if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
           take(model.schedule(solver));
           Settling.earlier(problem, best).ifPresent(this::take);
@@ -149,7 +149,7 @@ public final class CpScheduler implements Scheduler {
       model.hint(best);
       model.cp().minimize(count.build());
       CpSolver solver = Solvers.solver(SEED, work * 0.3);
-      CpSolverStatus status = solver.solve(model.cp());
+      CpSolverStatus status = Solvers.solve(solver, model.cp());
       if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
         take(model.schedule(solver));
       }

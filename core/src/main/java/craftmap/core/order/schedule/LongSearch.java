@@ -71,7 +71,7 @@ public final class LongSearch {
     model.cp().addHint(finish, best.finish());
     model.cp().minimize(LinearExpr.term(finish, 1));
     CpSolver solver = Solvers.solver(dice.nextInt(1 << 20), WORK_OF_A_ROUND);
-    CpSolverStatus status = solver.solve(model.cp());
+    CpSolverStatus status = Solvers.solve(solver, model.cp());
     if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
       Schedule found = model.schedule(solver);
       take(found);

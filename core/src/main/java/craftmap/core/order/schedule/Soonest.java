@@ -115,7 +115,7 @@ final class Soonest {
   }
 
   private CpSolverStatus answer(OrderModel model, CpSolver solver) {
-    CpSolverStatus answer = solver.solve(model.cp());
+    CpSolverStatus answer = Solvers.solve(solver, model.cp());
     left -= solver.response().getDeterministicTime();
     boolean isFound = answer == CpSolverStatus.OPTIMAL || answer == CpSolverStatus.FEASIBLE;
     if (isFound) {
