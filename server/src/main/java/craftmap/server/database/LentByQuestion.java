@@ -55,10 +55,8 @@ final class LentByQuestion implements InvocationHandler {
         yield null;
       }
       case "createStatement", "prepareStatement", "prepareCall" -> {
-        Statement asked = (Statement) on(open(), method, args);
-        questions++;
-        Class<?> type = method.getReturnType();
-        yield proxy(type, new Question((Connection) self, asked));
+        Statement asked = ask(method, args);
+        yield proxy(method.getReturnType(), new Question((Connection) self, asked));
       }
       // what every one of the pool's begins with, so that none is needed to tell
       case "getAutoCommit" -> lent == null || lent.getAutoCommit();
@@ -72,6 +70,17 @@ final class LentByQuestion implements InvocationHandler {
       case "getTargetConnection" -> kept();
       default -> on(kept(), method, args);
     };
+  }
+
+  private Statement ask(Method method, Object[] args) throws Throwable {
+    Connection open = open();
+    questions++;
+    try {
+      return (Statement) on(open, method, args);
+    } catch (SQLException refused) {
+      answered();
+      throw refused;
+    }
   }
 
   private static Object on(Object target, Method method, Object[] args) throws Throwable {

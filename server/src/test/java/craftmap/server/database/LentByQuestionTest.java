@@ -127,6 +127,7 @@ class LentByQuestionTest {
     SQLException wrong = new SQLException("no such column", "42S22");
     when(lent.getFirst().prepareStatement("select nothing")).thenThrow(wrong);
     assertThatThrownBy(() -> connection.prepareStatement("select nothing")).isSameAs(wrong);
+    assertThat(back).as("what cannot be asked is no question").isEqualTo(lent);
     PreparedStatement asked = connection.prepareStatement("select 1");
     doThrow(wrong).when(statements.getLast()).close();
     assertThatThrownBy(asked::close).isSameAs(wrong);
