@@ -12,8 +12,9 @@ public final class Solvers {
   private static final boolean READY = load();
 
   /**
-   * So many at once that all cores are busy, and no more: each takes room of its own outside of
-   * Java's, where nothing else bounds it, and none is done sooner for having begun.
+   * Each takes room of its own outside of Java's, where nothing else bounds it, and where all cores
+   * are busy none is done sooner for having begun. Twice as many as there are cores, so that a short
+   * question has its turn beside long searches.
    */
   static final int AT_ONCE = 2 * Runtime.getRuntime().availableProcessors();
 
