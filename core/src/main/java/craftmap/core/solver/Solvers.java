@@ -13,8 +13,8 @@ public final class Solvers {
 
   /**
    * Each takes room of its own outside of Java's, where nothing else bounds it, and where all cores
-   * are busy none is done sooner for having begun. Twice as many as there are cores, so that a short
-   * question has its turn beside long searches.
+   * are busy none is done sooner for having begun. Twice as many as there are cores, so that a
+   * short question has its turn beside long searches.
    */
   static final int AT_ONCE = 2 * Runtime.getRuntime().availableProcessors();
 
