@@ -19,6 +19,7 @@ final class App implements AutoCloseable {
   private final Process process;
   private final Path data;
   private final int port;
+  private static final Path WORK = work(System.getenv("CRAFTMAP_TEST_DIR"));
   private static final int MOST_TRIES = 400;
   private static final long TRY_AGAIN_NS = 50_000_000;
 
@@ -50,11 +51,12 @@ final class App implements AutoCloseable {
 
   /** An empty one that is thrown away after the tests. */
   static Path folder() throws IOException {
-    Path work =
-        System.getenv("CRAFTMAP_TEST_DIR") == null
-            ? Files.createTempDirectory("craftmap-journeys")
-            : Path.of(System.getenv("CRAFTMAP_TEST_DIR"));
-    return Files.createTempDirectory(work, "app");
+    return Files.createTempDirectory(work(), "app");
+  }
+
+  /** Where all that run side by side keep what is theirs; thrown away after the tests. */
+  static Path work() {
+    return WORK;
   }
 
   static App start(Path data, String... options) {
@@ -147,6 +149,14 @@ final class App implements AutoCloseable {
   private void kill(String pidFile) throws IOException {
     long pid = Long.parseLong(Files.readString(data.resolve(pidFile)).strip());
     ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+  }
+
+  private static Path work(String given) {
+    try {
+      return given == null ? Files.createTempDirectory("craftmap-journeys") : Path.of(given);
+    } catch (IOException noRoom) {
+      throw new IllegalStateException(noRoom);
+    }
   }
 
   /** What is killed lets go of its port a moment later; a person takes longer to start it again. */

@@ -78,6 +78,38 @@ class StartTest {
   }
 
   @Test
+  void whoeverStartsWhileAnotherIsStillEndingWaitsForIt() throws Exception {
+    FoundedStudio.copiedTo(folder);
+    Process ending =
+        new ProcessBuilder(
+                "flock", folder.resolve("lock").toString(), "sh", "-c", "echo mine; read -r end")
+            .start();
+    assertThat(ending.inputReader().readLine()).isEqualTo("mine");
+    Process start =
+        new ProcessBuilder(
+                App.home().resolve("bin/start").toString(),
+                "--data",
+                folder.toString(),
+                "--port",
+                "" + App.freePort())
+            .redirectErrorStream(true)
+            .start();
+    try {
+      assertThat(start.inputReader().readLine())
+          .isEqualTo("Something else is at work on this data. Waiting for it to end.");
+      assertThat(folder.resolve("server.pid")).doesNotExist();
+      ending.getOutputStream().close();
+      assertThat(
+              start.inputReader().lines().filter(l -> l.startsWith("Craft Map is at ")).findFirst())
+          .isPresent();
+    } finally {
+      ending.destroy();
+      start.destroy();
+      start.waitFor();
+    }
+  }
+
+  @Test
   void anEmptyStudioHasNoDemo() throws Exception {
     try (App app = App.start(folder, "--empty")) {
       assertThat(get(app, "/api/pieces")).isEqualTo("[]");
