@@ -2,6 +2,7 @@ package craftmap.core.order.schedule;
 
 import craftmap.core.order.bench.Openings;
 import craftmap.core.order.work.Dry;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.Optional;
@@ -28,10 +29,7 @@ final class ByPriority {
   /** What the artist fixed, and whose time nothing else may take before it is put there. */
   private final boolean[] held;
 
-  /** What each person does, in the order in which it begins: nobody does two things at once. */
-  private final int[][] own;
-
-  private final int[] howMany;
+  private final OfPerson[] own;
 
   /** Where what is wet lies, where there may not be room for all. */
   private final Optional<WetThings> wet;
@@ -49,8 +47,8 @@ final class ByPriority {
       missing[i] = problem.before(i).size();
     }
     this.wet = problem.room().mayRunOut() ? Optional.of(new WetThings(problem)) : Optional.empty();
-    this.own = new int[problem.people()][n];
-    this.howMany = new int[problem.people()];
+    this.own = new OfPerson[problem.people()];
+    Arrays.setAll(own, who -> new OfPerson());
   }
 
   /**
@@ -135,7 +133,7 @@ final class ByPriority {
         if (problem.earliest(step, p, at) == at && blocked(step, p, at) == at) {
           from[step] = at;
           person[step] = p;
-          give(step, p);
+          own[p].give(step);
           held[step] = true;
         }
       }
@@ -150,44 +148,10 @@ final class ByPriority {
     return placed[step] || held[step];
   }
 
-  private void give(int step, int who) {
-    int[] all = own[who];
-    int at = endedBy(who, from[step]);
-    System.arraycopy(all, at, all, at + 1, howMany[who] - at);
-    all[at] = step;
-    howMany[who]++;
-  }
-
-  private void takeFromItsPerson(int step) {
-    int[] all = own[person[step]];
-    int at = 0;
-    while (all[at] != step) {
-      at++;
-    }
-    howMany[person[step]]--;
-    System.arraycopy(all, at + 1, all, at, howMany[person[step]] - at);
-  }
-
-  /** How much of what a person does is over by a minute. */
-  private int endedBy(int who, int minute) {
-    int[] all = own[who];
-    int low = 0;
-    int high = howMany[who];
-    while (low < high) {
-      int middle = (low + high) / 2;
-      if (end(all[middle]) <= minute) {
-        low = middle + 1;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
-  }
-
   private void letGo(int step) {
     if (held[step]) {
       held[step] = false;
-      takeFromItsPerson(step);
+      own[person[step]].take(step);
     }
   }
 
@@ -362,7 +326,7 @@ final class ByPriority {
     from[step] = best;
     person[step] = who;
     stand(step);
-    give(step, who);
+    own[who].give(step);
     lieAbout(step);
     return best;
   }
@@ -376,7 +340,7 @@ final class ByPriority {
     for (Problem.Follow f : problem.after(step)) {
       missing[f.to()]++;
     }
-    takeFromItsPerson(step);
+    own[person[step]].take(step);
     wet.ifPresent(w -> w.take(step));
   }
 
@@ -399,11 +363,7 @@ final class ByPriority {
   /** When what stands in the way ends; no later than the beginning where nothing does. */
   private int blocked(int step, int who, int begin) {
     int end = begin + problem.duration(step);
-    int until = begin;
-    int[] all = own[who];
-    for (int i = endedBy(who, begin); i < howMany[who] && from[all[i]] < end; i++) {
-      until = end(all[i]);
-    }
+    int until = own[who].busyUntil(begin, end);
     for (int[] set : problem.exclusions().of(step)) {
       for (int other : set) {
         if (stands(other) && from[other] < end) {
@@ -429,5 +389,51 @@ final class ByPriority {
   /** Whether something begins before what ends then lets it; what has begun by then, does. */
   private boolean isBefore(int other, int begin, Optional<Dry> firm, int end) {
     return from[other] <= begin || from[other] < problem.firm(firm, end);
+  }
+
+  /** What a person does, in the order in which it begins: nobody does two things at once. */
+  private final class OfPerson {
+    private final int[] steps = new int[from.length];
+    private int howMany;
+
+    void give(int step) {
+      int at = endedBy(from[step]);
+      System.arraycopy(steps, at, steps, at + 1, howMany - at);
+      steps[at] = step;
+      howMany++;
+    }
+
+    void take(int step) {
+      int at = 0;
+      while (steps[at] != step) {
+        at++;
+      }
+      howMany--;
+      System.arraycopy(steps, at + 1, steps, at, howMany - at);
+    }
+
+    /** When the last of what takes a part of some time ends; its beginning where nothing does. */
+    int busyUntil(int begin, int end) {
+      int until = begin;
+      for (int i = endedBy(begin); i < howMany && from[steps[i]] < end; i++) {
+        until = end(steps[i]);
+      }
+      return until;
+    }
+
+    /** How much of it is over by a minute. */
+    private int endedBy(int minute) {
+      int low = 0;
+      int high = howMany;
+      while (low < high) {
+        int middle = (low + high) / 2;
+        if (end(steps[middle]) <= minute) {
+          low = middle + 1;
+        } else {
+          high = middle;
+        }
+      }
+      return low;
+    }
   }
 }
