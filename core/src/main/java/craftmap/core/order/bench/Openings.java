@@ -1,15 +1,24 @@
 package craftmap.core.order.bench;
 
+import craftmap.core.order.climate.Stretches;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.ZonedDateTime;
+import java.time.zone.ZoneOffsetTransition;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The stretches in which somebody works, in whole minutes from a beginning. */
-public record Openings(List<Opening> all) {
+public final class Openings {
+  private final List<Opening> all;
+
+  // what a search for an order asks some hundred thousand times a second, as numbers
+  private final Stretches begins;
+  private final int[] from;
+  private final int[] to;
+
   /**
    * One stretch.
    *
@@ -17,8 +26,20 @@ public record Openings(List<Opening> all) {
    */
   public record Opening(int from, int to, int day) {}
 
-  public Openings {
-    all = List.copyOf(all);
+  /**
+   * All stretches.
+   *
+   * @param all the first one first, none of them overlapping another
+   */
+  public Openings(List<Opening> all) {
+    this.all = List.copyOf(all);
+    this.from = all.stream().mapToInt(Opening::from).toArray();
+    this.to = all.stream().mapToInt(Opening::to).toArray();
+    this.begins = new Stretches(from);
+  }
+
+  public List<Opening> all() {
+    return all;
   }
 
   /** Those of a person; what has begun before is cut off. */
@@ -34,9 +55,8 @@ public record Openings(List<Opening> all) {
         continue;
       }
       for (Hours.Stretch stretch : person.hours().on(date.getDayOfWeek())) {
-        // an hour that the clock leaps over is lost, one that it strikes twice is worked once
-        int begin = minute(from, date.atTime(stretch.from()).atZone(zone), true);
-        int end = minute(from, date.atTime(stretch.to()).atZone(zone), false);
+        int begin = minute(from, instant(zone, date.atTime(stretch.from())), true);
+        int end = minute(from, instant(zone, date.atTime(stretch.to())), false);
         begin = Math.max(begin, 0);
         end = Math.min(end, minutes);
         if (begin < end) {
@@ -46,8 +66,14 @@ public record Openings(List<Opening> all) {
     }
   }
 
-  private static int minute(Instant from, ZonedDateTime at, boolean up) {
-    long seconds = Duration.between(from, at.toInstant()).toSeconds();
+  /** An hour that the clock leaps over is lost, one that it strikes twice is worked once. */
+  private static Instant instant(ZoneId zone, LocalDateTime at) {
+    ZoneOffsetTransition leap = zone.getRules().getTransition(at);
+    return leap != null && leap.isGap() ? leap.getInstant() : at.atZone(zone).toInstant();
+  }
+
+  private static int minute(Instant from, Instant at, boolean up) {
+    long seconds = Duration.between(from, at).toSeconds();
     return Math.toIntExact(up ? Math.ceilDiv(seconds, 60) : Math.floorDiv(seconds, 60));
   }
 
@@ -55,10 +81,9 @@ public record Openings(List<Opening> all) {
    * The earliest beginning from a minute on of so much work in one go; none where there is none.
    */
   public int earliest(int from, int minutes) {
-    for (int i = Math.max(0, beganBy(from)); i < all.size(); i++) {
-      Opening o = all.get(i);
-      int begin = Math.max(from, o.from());
-      if (begin + minutes <= o.to()) {
+    for (int i = Math.max(0, begins.lastBy(from)); i < to.length; i++) {
+      int begin = Math.max(from, this.from[i]);
+      if (begin + minutes <= to[i]) {
         return begin;
       }
     }
@@ -67,35 +92,25 @@ public record Openings(List<Opening> all) {
 
   /** The latest beginning of so much work that ends by a minute; none where there is none. */
   public int latest(int by, int minutes) {
-    for (int i = beganBy(by); i >= 0; i--) {
-      Opening o = all.get(i);
-      int end = Math.min(by, o.to());
-      if (end - minutes >= o.from()) {
+    for (int i = begins.lastBy(by); i >= 0; i--) {
+      int end = Math.min(by, to[i]);
+      if (end - minutes >= from[i]) {
         return end - minutes;
       }
     }
     return -NEVER;
   }
 
-  /** The day on which a minute lies, where somebody works then; else the day before it. */
-  public int day(int minute) {
-    int last = beganBy(minute);
-    return last < 0 ? 0 : all.get(last).day();
+  /** When the stretch ends in which a minute lies; the minute itself where nobody works then. */
+  public int endOfStretch(int minute) {
+    int last = begins.lastBy(minute);
+    return last < 0 ? minute : Math.max(minute, to[last]);
   }
 
-  /** The number of the last stretch that begins no later than a minute; below 0 where none does. */
-  private int beganBy(int minute) {
-    int low = 0;
-    int high = all.size();
-    while (low < high) {
-      int middle = (low + high) / 2;
-      if (all.get(middle).from() <= minute) {
-        low = middle + 1;
-      } else {
-        high = middle;
-      }
-    }
-    return low - 1;
+  /** The day on which a minute lies, where somebody works then; else the day before it. */
+  public int day(int minute) {
+    int last = begins.lastBy(minute);
+    return last < 0 ? 0 : all.get(last).day();
   }
 
   public int longest() {

@@ -21,6 +21,8 @@ public final class Drying {
   /** When each stretch of one climate begins, most of them an hour long; at the end, the end. */
   private final int[] begins;
 
+  private final Stretches stretches;
+
   /** By law: the label's minutes that have passed when each stretch begins. */
   private final double[][] passed = new double[DryingLaw.values().length][];
 
@@ -44,6 +46,7 @@ public final class Drying {
     int n = climates.size();
     starts.add(minutes);
     begins = starts.stream().mapToInt(start -> start).toArray();
+    stretches = new Stretches(begins);
     for (DryingLaw law : DryingLaw.values()) {
       double[] upTo = new double[n + 1];
       double[] by = new double[n];
@@ -58,8 +61,10 @@ public final class Drying {
 
   /** The label's minutes that have passed at a minute. */
   private double at(int minute, DryingLaw law) {
-    int found = Arrays.binarySearch(begins, minute);
-    int k = found >= 0 ? found : -found - 2;
+    return at(minute, stretches.lastBy(minute), law);
+  }
+
+  private double at(int minute, int k, DryingLaw law) {
     double upTo = passed[law.ordinal()][k];
     return begins[k] == minute ? upTo : upTo + (minute - begins[k]) * each[law.ordinal()][k];
   }
@@ -72,22 +77,42 @@ public final class Drying {
     if (since >= minutes) {
       return minutes + 1;
     }
-    double wanted = at(since, law) + label.toSeconds() / 60.0 - HAIR;
+    int in = stretches.lastBy(since);
+    double wanted = at(since, in, law) + label.toSeconds() / 60.0 - HAIR;
     double[] upTo = passed[law.ordinal()];
     if (upTo[upTo.length - 1] < wanted) {
       return minutes + 1;
     }
-    int found = Arrays.binarySearch(upTo, wanted);
-    int k = (found >= 0 ? found : -found - 1) - 1;
-    if (k < 0) {
-      return since;
-    }
+    int k = lastBelow(upTo, in, wanted);
     double by = each[law.ordinal()][k];
     int i = Math.max(0, (int) ((wanted - upTo[k]) / by) - 1);
     while (upTo[k] + i * by < wanted && begins[k] + i < begins[k + 1]) {
       i++;
     }
     return Math.max(since, begins[k] + i);
+  }
+
+  /**
+   * The last from one on that is less; that one where none is. Most times are hours, so it is near:
+   * looked for in ever longer steps, then by halves.
+   */
+  private static int lastBelow(double[] upTo, int from, double bound) {
+    int low = from;
+    int step = 1;
+    while (low + step < upTo.length && upTo[low + step] < bound) {
+      low += step;
+      step *= 2;
+    }
+    int high = Math.min(low + step, upTo.length);
+    while (high - low > 1) {
+      int middle = (low + high) >>> 1;
+      if (upTo[middle] < bound) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
   }
 
   /** So many minutes pass at least until so much of a label's time has, whenever it begins. */
@@ -101,13 +126,13 @@ public final class Drying {
     if (since >= minutes) {
       return minutes;
     }
-    double most = at(since, law) + label.toSeconds() / 60.0 + HAIR;
+    int in = stretches.lastBy(since);
+    double most = at(since, in, law) + label.toSeconds() / 60.0 + HAIR;
     double[] upTo = passed[law.ordinal()];
     if (upTo[upTo.length - 1] <= most) {
       return minutes;
     }
-    int found = Arrays.binarySearch(upTo, most);
-    int k = found >= 0 ? found : -found - 2;
+    int k = lastBelow(upTo, in, Math.nextUp(most));
     double by = each[law.ordinal()][k];
     int i = (int) ((most - upTo[k]) / by) + 1;
     while (upTo[k] + i * by > most || begins[k] + i >= begins[k + 1]) {

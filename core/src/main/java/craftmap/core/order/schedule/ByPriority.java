@@ -4,9 +4,7 @@ import craftmap.core.order.bench.Openings;
 import craftmap.core.order.work.Dry;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Comparator;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 /**
  * Puts one step after the other where it goes first, by priority; what has to follow within a
@@ -77,14 +75,8 @@ final class ByPriority {
   private Optional<Times> putAll(double[] keys) {
     putWhatIsDone();
     holdWhatIsFixed();
-    int[] left =
-        IntStream.range(0, from.length)
-            .filter(i -> !placed[i])
-            .boxed()
-            .sorted(Comparator.comparingDouble((Integer i) -> -keys[i]).thenComparing(i -> i))
-            .mapToInt(i -> i)
-            .toArray();
-    int still = left.length;
+    int[] left = Priorities.highestFirst(keys);
+    int still = stillLeft(left, left.length);
     while (still > 0) {
       if (!place(next(left, still))) {
         return Optional.empty();

@@ -1,10 +1,7 @@
 package craftmap.core.order.schedule;
 
 import craftmap.core.order.bench.Openings;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
 
 /**
  * An order in which hours are filled to their last minute. Whoever is free takes the most urgent of
@@ -18,8 +15,11 @@ final class Filling {
   /** So many ways of filling the rest of a stretch are looked at. */
   private static final int MOST_TRIED = 400;
 
+  private static final int[] NOTHING = {};
+
   private final Problem problem;
   private final double[] urgency;
+  private final int[] mostUrgentFirst;
   private final int ahead;
 
   private final int[] ready;
@@ -30,10 +30,20 @@ final class Filling {
   /** Until when a step has to be begun that follows within a window of what stands. */
   private final int[] latest;
 
-  private final List<Integer> pressing = new ArrayList<>();
   private final int[] freeAt;
 
-  private List<Integer> best = List.of();
+  /** The steps that have to be begun by a minute that is known. */
+  private final int[] pressing;
+
+  private int howManyPress;
+
+  /** What would be done in the rest of a stretch, in turn. */
+  private final int[] taken;
+
+  private int howManyTaken;
+  private final boolean[] isTaken;
+
+  private int[] best = NOTHING;
   private int leastIdle;
   private int tried;
 
@@ -41,6 +51,7 @@ final class Filling {
     int n = problem.size();
     this.problem = problem;
     this.urgency = urgency;
+    this.mostUrgentFirst = Priorities.highestFirst(urgency);
     this.ahead = ahead;
     this.ready = new int[n];
     this.missing = new int[n];
@@ -48,6 +59,9 @@ final class Filling {
     this.ends = new int[n];
     this.latest = new int[n];
     this.freeAt = new int[problem.people()];
+    this.pressing = new int[n];
+    this.taken = new int[n];
+    this.isTaken = new boolean[n];
     Arrays.fill(begins, -1);
     Arrays.fill(latest, Openings.NEVER);
     Arrays.fill(freeAt, problem.notBefore());
@@ -101,7 +115,7 @@ final class Filling {
     if (step < 0) {
       return false;
     }
-    int end = endOfStretch(who, at);
+    int end = problem.openings(who).endOfStretch(at);
     if (end - at > ahead) {
       put(step, at);
       freeAt[who] = ends[step];
@@ -144,7 +158,8 @@ final class Filling {
   private boolean keepsWindows(int step, int begin) {
     int end = begin + problem.duration(step);
     if (freeAt.length == 1) {
-      for (int j : pressing) {
+      for (int k = 0; k < howManyPress; k++) {
+        int j = pressing[k];
         if (j != step && isOpen(j) && end > latest[j]) {
           return false;
         }
@@ -165,15 +180,6 @@ final class Filling {
     return true;
   }
 
-  private int endOfStretch(int person, int at) {
-    for (Openings.Opening o : problem.openings(person).all()) {
-      if (o.from() <= at && at < o.to()) {
-        return o.to();
-      }
-    }
-    return at;
-  }
-
   private void put(int step, int at) {
     begins[step] = at;
     ends[step] = at + problem.duration(step);
@@ -181,25 +187,25 @@ final class Filling {
       missing[f.to()]--;
       ready[f.to()] = Math.max(ready[f.to()], problem.ready(f, ends[step]));
       if (f.atMost().isPresent()) {
-        latest[f.to()] = Math.min(latest[f.to()], problem.fresh(f, ends[step]));
-        pressing.add(f.to());
+        int by = problem.fresh(f, ends[step]);
+        if (by < Openings.NEVER && latest[f.to()] == Openings.NEVER) {
+          pressing[howManyPress++] = f.to();
+        }
+        latest[f.to()] = Math.min(latest[f.to()], by);
       }
     }
   }
 
   /** The rest of somebody's stretch. */
   private void fill(int who, int at, int end) {
-    List<Integer> may = new ArrayList<>();
-    for (int i = 0; i < missing.length; i++) {
-      if (isOpen(i) && ready[i] < end && begin(i, who, at) < end) {
-        may.add(i);
-      }
-    }
-    may.sort(Comparator.comparingDouble(i -> -urgency[i]));
-    best = List.of();
+    int[] may =
+        Arrays.stream(mostUrgentFirst)
+            .filter(i -> isOpen(i) && ready[i] < end && begin(i, who, at) < end)
+            .toArray();
+    best = NOTHING;
     leastIdle = Integer.MAX_VALUE;
     tried = 0;
-    look(who, at, end, may, new ArrayList<>(), 0);
+    look(who, at, end, may, 0);
     int free = at;
     for (int step : best) {
       put(step, begin(step, who, free));
@@ -208,17 +214,16 @@ final class Filling {
     freeAt[who] = end;
   }
 
-  private void look(
-      int who, int at, int end, List<Integer> may, List<Integer> taken, int idleSoFar) {
-    if (idleSoFar + end - at < leastIdle && leavesInTime(who, end, taken)) {
+  private void look(int who, int at, int end, int[] may, int idleSoFar) {
+    if (idleSoFar + end - at < leastIdle && leavesInTime(who, end)) {
       leastIdle = idleSoFar + end - at;
-      best = List.copyOf(taken);
+      best = Arrays.copyOf(taken, howManyTaken);
     }
     for (int step : may) {
       if (leastIdle == 0 || tried > MOST_TRIED) {
         return;
       }
-      if (taken.contains(step)) {
+      if (isTaken[step]) {
         continue;
       }
       tried++;
@@ -229,17 +234,20 @@ final class Filling {
           && idle < leastIdle
           && keepsWindows(step, begin)
           && canFollowFrom(step, ends, end)) {
-        taken.add(step);
-        look(who, ends, end, may, taken, idle);
-        taken.removeLast();
+        taken[howManyTaken++] = step;
+        isTaken[step] = true;
+        look(who, ends, end, may, idle);
+        isTaken[step] = false;
+        howManyTaken--;
       }
     }
   }
 
   /** Whether what is not taken before the break can still follow in time after it. */
-  private boolean leavesInTime(int who, int end, List<Integer> taken) {
-    for (int j : pressing) {
-      if (isOpen(j) && !taken.contains(j) && problem.earliest(j, who, end) > latest[j]) {
+  private boolean leavesInTime(int who, int end) {
+    for (int k = 0; k < howManyPress; k++) {
+      int j = pressing[k];
+      if (isOpen(j) && !isTaken[j] && problem.earliest(j, who, end) > latest[j]) {
         return false;
       }
     }

@@ -19,7 +19,7 @@ final class HandsBound {
   /** Minutes that are worked until a minute, by all hands together. */
   private final int[] worked;
 
-  private final int[] order;
+  private final Deadlines deadlines;
 
   HandsBound(Problem problem, Bounds bounds) {
     this.problem = problem;
@@ -35,25 +35,7 @@ final class HandsBound {
     for (int m = 1; m < worked.length; m++) {
       worked[m] += worked[m - 1];
     }
-    this.order = backwards();
-  }
-
-  /** What follows stands before what it follows. */
-  private int[] backwards() {
-    List<Integer> all = new ArrayList<>();
-    boolean[] seen = new boolean[problem.size()];
-    for (int i = 0; i < problem.size(); i++) {
-      visit(i, seen, all);
-    }
-    return all.stream().mapToInt(i -> i).toArray();
-  }
-
-  private void visit(int step, boolean[] seen, List<Integer> all) {
-    if (!seen[step]) {
-      seen[step] = true;
-      problem.after(step).forEach(f -> visit(f.to(), seen, all));
-      all.add(step);
-    }
+    this.deadlines = new Deadlines(problem);
   }
 
   /**
@@ -78,10 +60,9 @@ final class HandsBound {
   private record Due(int step, int by) {}
 
   private boolean goes(int finish) {
-    int[] by = new int[problem.size()];
+    int[] by = deadlines.ends(finish);
     List<Due> due = new ArrayList<>();
-    for (int step : order) {
-      by[step] = latestEnd(step, finish, by);
+    for (int step = 0; step < by.length; step++) {
       if (problem.isDone(step)) {
         continue;
       }
@@ -105,27 +86,5 @@ final class HandsBound {
       }
     }
     return true;
-  }
-
-  private int latestEnd(int step, int finish, int[] by) {
-    if (problem.isDone(step)) {
-      return finish;
-    }
-    int end = finish;
-    for (Problem.Follow f : problem.after(step)) {
-      int next = problem.latest(f.to(), by[f.to()]);
-      int low = 0;
-      int high = Math.max(0, Math.min(end, next));
-      while (low < high) {
-        int middle = (low + high + 1) >>> 1;
-        if (problem.ready(f, middle) <= next) {
-          low = middle;
-        } else {
-          high = middle - 1;
-        }
-      }
-      end = Math.min(end, low);
-    }
-    return problem.latest(step, end) + problem.duration(step);
   }
 }

@@ -34,6 +34,10 @@ final class OrderModel {
   private final Problem problem;
   private final Bounds bounds;
   private final int by;
+
+  /** By when each step has to have ended for the sake of what follows it. */
+  private final int[] ends;
+
   private final CpModel cp = new CpModel();
   private final IntVar[] from;
   private final IntervalVar[] during;
@@ -53,6 +57,7 @@ final class OrderModel {
     this.problem = problem;
     this.bounds = bounds;
     this.by = by;
+    this.ends = new Deadlines(problem).ends(by);
     int n = problem.size();
     this.from = new IntVar[n];
     this.during = new IntervalVar[n];
@@ -120,7 +125,7 @@ final class OrderModel {
     for (int p = first; p < last; p++) {
       for (Openings.Opening o : problem.openings(p).all()) {
         int begin = Math.max(o.from(), bounds.earliest(step));
-        int end = Math.min(o.to(), by) - length;
+        int end = Math.min(o.to(), ends[step]) - length;
         allowed(step, begin, end, all);
       }
     }
@@ -283,14 +288,28 @@ final class OrderModel {
       cp.addGreaterOrEqual(next, end(f.from()));
     } else {
       // no sooner than somebody may begin it: many minutes of the evening come to one of the
-      // morning
-      List<Run> runs =
-          runs(f.from(), end -> Math.min(by + 1, problem.earliest(f.to(), problem.ready(f, end))));
-      enforce(f, runs, true);
+      // morning; and no sooner than it may begin in any case
+      int first = bounds.earliest(f.to());
+      enforce(
+          f,
+          runs(
+              f.from(),
+              end -> {
+                int ready = problem.earliest(f.to(), problem.ready(f, end));
+                return Math.clamp(ready, first, Math.max(first, by + 1));
+              }),
+          true);
     }
     if (f.atMost().isPresent()) {
-      enforce(f, runs(f.from(), end -> Math.min(by + 1, problem.fresh(f, end))), false);
+      // what may be later than it may begin in any case says nothing
+      int last = lastBegin(f.to());
+      enforce(f, runs(f.from(), end -> Math.min(last, problem.fresh(f, end))), false);
     }
+  }
+
+  /** The last minute at which a step may begin. */
+  private int lastBegin(int step) {
+    return problem.isDone(step) ? by + 1 : ends[step] - problem.duration(step);
   }
 
   private void enforce(Problem.Follow f, List<Run> runs, boolean least) {

@@ -497,14 +497,18 @@ public final class Problem {
 
   /** Until when what is linked to something has to follow, if it ends then; any time where none. */
   public OptionalInt until(Link link, int end) {
-    return link.atMost()
-        .map(d -> OptionalInt.of(Math.max(ripe(link, end), drying.before(end, d.label(), d.law()))))
-        .orElse(OptionalInt.empty());
+    return link.atMost().isPresent() ? OptionalInt.of(latest(link, end)) : OptionalInt.empty();
   }
 
   /** The latest that the next may begin, if this one ends then. */
   int fresh(Follow follow, int end) {
-    return follow.missed() ? Openings.NEVER : until(follow.link(), end).orElse(Openings.NEVER);
+    Link link = follow.link();
+    return follow.missed() || link.atMost().isEmpty() ? Openings.NEVER : latest(link, end);
+  }
+
+  private int latest(Link link, int end) {
+    Dry d = link.atMost().orElseThrow();
+    return Math.max(ripe(link, end), drying.before(end, d.label(), d.law()));
   }
 
   /** When what a step leaves wet can be moved, if it ends then. */
@@ -524,7 +528,12 @@ public final class Problem {
 
   /** When something has dried, or rested, that ended then. */
   int firm(Optional<Dry> dry, int end) {
-    return dry.map(this::here).map(d -> drying.after(end, d.label(), d.law())).orElse(end);
+    // asked all the time: no more is made for it than has to be
+    if (dry.isEmpty()) {
+      return end;
+    }
+    Dry d = here(dry.get());
+    return drying.after(end, d.label(), d.law());
   }
 
   /** For how many minutes something stays fit for it that is begun then. */

@@ -39,6 +39,6 @@ public record Dry(For forWhat, Duration label, DryingLaw law) {
   }
 
   public Dry blown() {
-    return forWhat == For.TOUCH ? new Dry(forWhat, label.dividedBy(BLOWN), law) : this;
+    return forWhat == For.TOUCH ? lasting(Duration.ofNanos(label.toNanos() / BLOWN)) : this;
   }
 }

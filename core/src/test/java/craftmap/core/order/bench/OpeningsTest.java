@@ -45,6 +45,9 @@ class OpeningsTest {
         assertThat(openings.latest(at, minutes))
             .as("seed %d: %d minutes by %d", seed, minutes, at)
             .isEqualTo(last(open, stretch, at, minutes));
+        assertThat(openings.endOfStretch(at))
+            .as("seed %d: the end of what is worked at %d", seed, at)
+            .isEqualTo(open[at] ? openings.all().get(stretch[at]).to() : at);
       }
     }
   }
@@ -60,6 +63,22 @@ class OpeningsTest {
     assertThat(List.of(0, 59, 60, 239, 24 * 60 + 59, 24 * 60 + 60, 2 * 24 * 60 + 61))
         .extracting(openings::day)
         .containsExactly(0, 0, 0, 0, 0, 1, 2);
+  }
+
+  @Test
+  void anHourThatTheClockLeapsOverIsLostAndNoOther() {
+    // in the night to the 28th of March one o'clock is two
+    Instant evening = Instant.parse("2027-03-27T22:00:00Z");
+    Hours nights =
+        Hours.everyDay(
+            new Hours.Stretch(LocalTime.of(0, 30), LocalTime.of(1, 30)),
+            new Hours.Stretch(LocalTime.of(1, 40), LocalTime.of(1, 50)),
+            new Hours.Stretch(LocalTime.of(1, 55), LocalTime.of(3, 0)));
+    Openings openings = Openings.of(new Person("Wren", nights, Set.of()), LISBON, evening, 8 * 60);
+    assertThat(openings.all())
+        .containsExactly(new Openings.Opening(150, 180, 1), new Openings.Opening(180, 240, 1));
+    assertThat(openings.earliest(160, 30)).isEqualTo(180);
+    assertThat(openings.latest(200, 30)).isEqualTo(150);
   }
 
   @Test

@@ -1,0 +1,67 @@
+package craftmap.core.order.schedule;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * By when each step has to have ended if all is to end by a minute, had every step hands of its
+ * own: what follows it, how long that has to wait for it, and the hours in which somebody is there.
+ */
+final class Deadlines {
+  private final Problem problem;
+
+  /** What follows stands before what it follows. */
+  private final int[] order;
+
+  Deadlines(Problem problem) {
+    this.problem = problem;
+    List<Integer> all = new ArrayList<>();
+    boolean[] seen = new boolean[problem.size()];
+    for (int i = 0; i < problem.size(); i++) {
+      visit(i, seen, all);
+    }
+    this.order = all.stream().mapToInt(i -> i).toArray();
+  }
+
+  private void visit(int step, boolean[] seen, List<Integer> all) {
+    if (!seen[step]) {
+      seen[step] = true;
+      problem.after(step).forEach(f -> visit(f.to(), seen, all));
+      all.add(step);
+    }
+  }
+
+  /**
+   * For each step, its last end; before the beginning of time where there is none. What is done is
+   * bound by nothing.
+   */
+  int[] ends(int finish) {
+    int[] ends = new int[order.length];
+    for (int step : order) {
+      ends[step] = end(step, finish, ends);
+    }
+    return ends;
+  }
+
+  private int end(int step, int finish, int[] ends) {
+    if (problem.isDone(step)) {
+      return finish;
+    }
+    int end = finish;
+    for (Problem.Follow f : problem.after(step)) {
+      int next = problem.latest(f.to(), ends[f.to()]);
+      int low = 0;
+      int high = Math.max(0, Math.min(end, next));
+      while (low < high) {
+        int middle = (low + high + 1) >>> 1;
+        if (problem.ready(f, middle) <= next) {
+          low = middle;
+        } else {
+          high = middle - 1;
+        }
+      }
+      end = Math.min(end, low);
+    }
+    return problem.latest(step, end) + problem.duration(step);
+  }
+}
