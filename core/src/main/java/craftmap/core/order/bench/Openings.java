@@ -14,7 +14,7 @@ import java.util.List;
 public final class Openings {
   private final List<Opening> all;
 
-  // what a search for an order asks some hundred thousand times a second, as numbers
+  // the same as numbers: whoever looks for an order asks for them all the time
   private final Stretches begins;
   private final int[] from;
   private final int[] to;
