@@ -50,18 +50,30 @@ final class Deadlines {
     int end = finish;
     for (Problem.Follow f : problem.after(step)) {
       int next = problem.latest(f.to(), ends[f.to()]);
-      int low = 0;
-      int high = Math.max(0, Math.min(end, next));
-      while (low < high) {
-        int middle = (low + high + 1) >>> 1;
-        if (problem.ready(f, middle) <= next) {
-          low = middle;
-        } else {
-          high = middle - 1;
-        }
-      }
-      end = Math.min(end, low);
+      int most = Math.max(0, Math.min(end, next));
+      end = Math.min(end, lastEnd(problem, f, 0, most, next));
     }
     return problem.latest(step, end) + problem.duration(step);
+  }
+
+  /**
+   * The last end after which what follows may still begin by a minute.
+   *
+   * @param first is taken to be soon enough
+   * @param last none that is later is asked about
+   * @param by when what follows has to begin
+   */
+  static int lastEnd(Problem problem, Problem.Follow follow, int first, int last, int by) {
+    int low = first;
+    int high = last;
+    while (low < high) {
+      int middle = (low + high + 1) >>> 1;
+      if (problem.ready(follow, middle) <= by) {
+        low = middle;
+      } else {
+        high = middle - 1;
+      }
+    }
+    return low;
   }
 }

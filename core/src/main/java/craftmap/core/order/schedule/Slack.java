@@ -40,7 +40,9 @@ public final class Slack {
       int end = fixed ? placed.to() : finish;
       for (Problem.Follow f : problem.after(step)) {
         String next = problem.work().steps().get(f.to()).id();
-        end = Math.min(end, endFor(f, placed.to(), latest.get(next)));
+        int by = latest.get(next);
+        int most = Math.max(placed.to(), by);
+        end = Math.min(end, Deadlines.lastEnd(problem, f, placed.to(), most, by));
       }
       for (Placed other : schedule.steps()) {
         boolean later = other.from() >= placed.to() && !other.stepId().equals(placed.stepId());
@@ -62,20 +64,5 @@ public final class Slack {
 
   private boolean excludes(int step, Placed placed, int other, Placed otherPlaced) {
     return placed.person() == otherPlaced.person() || problem.exclusions().exclude(step, other);
-  }
-
-  /** The latest end after which the next may still begin then. */
-  private int endFor(Problem.Follow f, int end, int next) {
-    int low = end;
-    int high = Math.max(end, next);
-    while (low < high) {
-      int middle = (low + high + 1) >>> 1;
-      if (problem.ready(f, middle) <= next) {
-        low = middle;
-      } else {
-        high = middle - 1;
-      }
-    }
-    return low;
   }
 }
