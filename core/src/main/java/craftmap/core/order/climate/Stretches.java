@@ -3,9 +3,10 @@ package craftmap.core.order.climate;
 /**
  * Stretches of time one after the other, by the minutes at which they begin. Which of them a minute
  * lies in is asked so often while an order is looked for that searching by halves was a sixth of
- * it; here it is looked up by the hour, and gone on from there.
+ * it; here it is looked up by the hour, about, and gone on from there.
  */
 public final class Stretches {
+  /** About an hour, within which few stretches begin. */
   private static final int STEP = 64;
 
   private final int[] begins;

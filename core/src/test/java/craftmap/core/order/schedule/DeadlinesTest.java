@@ -16,8 +16,13 @@ class DeadlinesTest {
       Random dice = new Random(seed);
       Work work = Works.any(dice, 3 + dice.nextInt(6), 1 + dice.nextInt(4), seed % 2 == 0);
       Bench bench = Works.anyBench(dice, 1 + dice.nextInt(2));
+      ListScheduler list = ListScheduler.longestChainFirst();
       Problem problem = new Problem(work, bench, Works.MONDAY, 60);
-      Schedule schedule = ListScheduler.longestChainFirst().schedule(problem).orElse(null);
+      Schedule schedule = list.schedule(problem).orElse(null);
+      if (schedule != null && seed % 3 == 0) {
+        problem = Works.again(dice, problem, schedule, 4);
+        schedule = list.schedule(problem).orElse(null);
+      }
       if (schedule == null) {
         continue;
       }
