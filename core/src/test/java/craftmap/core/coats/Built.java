@@ -206,6 +206,11 @@ public final class Built {
     return reader().read(group());
   }
 
+  /** A band that has to be there. */
+  static BandReading band(GroupReading reading, String key) {
+    return reading.band(key).orElseThrow(() -> new AssertionError(reading.buildUp().keys()));
+  }
+
   /** The order in which bands stand now, one of them moved before another, or to the top. */
   public Built moved(String key, String before) {
     List<String> order = read().buildUp().moved(key, Optional.ofNullable(before));

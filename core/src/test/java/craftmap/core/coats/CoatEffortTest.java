@@ -18,8 +18,7 @@ class CoatEffortTest {
   private static final double A_SECOND = 1.0 / 60;
 
   private static BandReading band(Built built, String key) {
-    GroupReading reading = built.read();
-    return reading.band(key).orElseThrow(() -> new AssertionError(reading.buildUp().keys()));
+    return Built.band(built.read(), key);
   }
 
   private static BandReading step(Built built, StepKind kind) {
@@ -78,13 +77,13 @@ class CoatEffortTest {
               .step(StepKind.STRIP);
       BandReading waxOff = step(waxed, StepKind.WAX_OFF);
       assertThat(minutes(waxOff)).isCloseTo(2 * m2 / 0.12, within(A_SECOND));
-      assertThat(waxOff.ml()).isCloseTo(2 * litres(waxOff, m2), within(1e-6));
+      assertThat(waxOff.ml()).isCloseTo(2 * onePassMl(waxOff, m2), within(1e-6));
       BandReading stripped = step(waxed, StepKind.STRIP);
       assertThat(minutes(stripped)).isCloseTo(m2 / 0.03, within(A_SECOND));
-      assertThat(stripped.ml()).isCloseTo(litres(stripped, m2), within(1e-6));
+      assertThat(stripped.ml()).isCloseTo(onePassMl(stripped, m2), within(1e-6));
       BandReading cleaned = step(waxed, StepKind.CLEAN);
       assertThat(minutes(cleaned)).isCloseTo(3 * m2 / 0.12, within(A_SECOND));
-      assertThat(cleaned.ml()).isCloseTo(litres(cleaned, m2), within(1e-6));
+      assertThat(cleaned.ml()).isCloseTo(onePassMl(cleaned, m2), within(1e-6));
       assertThat(minutes(step(waxed, StepKind.DUST_OFF))).isCloseTo(m2 / 0.5, within(A_SECOND));
       // with 180 and with 220, a sheet of paper for each 0.6 m²
       BandReading sanded = step(waxed, StepKind.SAND);
@@ -94,8 +93,7 @@ class CoatEffortTest {
     }
   }
 
-  /** In millilitres, of what one pass takes. */
-  private static double litres(BandReading of, double m2) {
+  private static double onePassMl(BandReading of, double m2) {
     return 1000 * m2 / of.product().orElseThrow().medium().coverage().spreadM2PerLitre();
   }
 
@@ -148,8 +146,10 @@ class CoatEffortTest {
   void eachCoatOfWhatSetsIsMixedAnew() {
     Built resin = painted().pot("pouring-resin").area(2_713_000);
     Wish pour = Wish.of(new Wish.Product.OfPot("pouring-resin"));
-    Batches once = band(resin.wish("own:r", pour.times(1)), "own:r").working().batches().get();
-    Batches thrice = band(resin.wish("own:r", pour.times(3)), "own:r").working().batches().get();
+    Batches once =
+        band(resin.wish("own:r", pour.times(1)), "own:r").working().batches().orElseThrow();
+    Batches thrice =
+        band(resin.wish("own:r", pour.times(3)), "own:r").working().batches().orElseThrow();
     assertThat(once.count()).isGreaterThan(1);
     assertThat(thrice.count()).isEqualTo(3 * once.count());
     assertThat(thrice.eachMl()).isCloseTo(once.eachMl(), within(1e-9));

@@ -1,13 +1,16 @@
 package craftmap.core.coats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import craftmap.core.colour.Colour;
+import craftmap.core.colour.Covering;
 import craftmap.core.medium.Role;
 import craftmap.core.medium.Tool;
 import craftmap.core.medium.ToolKind;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -81,7 +84,7 @@ class PrimerSearchTest {
   @Test
   void noOtherNumberOfCoatsOfAPrimerComesToFewerInAll() {
     Random dice = new Random(86_311);
-    int twice = 0;
+    int oftener = 0;
     for (int i = 0; i < CASES; i++) {
       Case of = new Case(dice);
       for (PrimerChoice choice : of.search.all()) {
@@ -108,10 +111,10 @@ class PrimerSearchTest {
             }
           }
         }
-        twice += choice.primerCoats() > least ? 1 : 0;
+        oftener += choice.primerCoats() > least ? 1 : 0;
       }
     }
-    assertThat(twice).as("choices that take more than the least").isPositive();
+    assertThat(oftener).as("choices that take more than the least").isPositive();
   }
 
   /**
@@ -176,5 +179,42 @@ class PrimerSearchTest {
       }
     }
     assertThat(lacking).isPositive();
+  }
+
+  /** What a choice is told to take is what its bands take, once it is taken. */
+  @Test
+  void aChoiceTakesWhatItsBandsTake() {
+    Random dice = new Random(90_403);
+    int primed = 0;
+    for (int i = 0; i < CASES; i++) {
+      Built built =
+          Built.of(MakeUp.WOOD, i % 2 == 0 ? Finish.BARE : Finish.PAINTED, "#3A2417", "#D9CFBC")
+              .area(20_171 + dice.nextInt(3_900_000))
+              .paint("paint", "#D9CFBC", 0.2 + 0.75 * dice.nextDouble());
+      PRIMERS.forEach(p -> built.pot(p, p, colour(dice), 9_000));
+      for (PrimerChoice choice : built.read().choices()) {
+        built.wishes(Wishes.NONE);
+        choice
+            .product()
+            .ifPresentOrElse(
+                p -> built.wish(Band.PRIMER, Wish.of(p)), () -> built.without(Band.PRIMER));
+        GroupReading taken = built.read();
+        BandReading ground = Built.band(taken, Band.GROUND);
+        Optional<BandReading> primer = taken.band(Band.PRIMER);
+        assertThat(primer.isPresent()).isEqualTo(choice.primer().isPresent());
+        assertThat(choice.paintMl()).isCloseTo(ground.ml(), within(1e-6));
+        assertThat(choice.primerMl())
+            .isCloseTo(primer.map(BandReading::ml).orElse(0.0), within(1e-6));
+        Duration both =
+            primer.map(BandReading::handsOn).orElse(Duration.ZERO).plus(ground.handsOn());
+        assertThat(choice.handsOn()).isCloseTo(both, Duration.ofSeconds(1));
+        assertThat(choice.swatches().getLast()).isEqualTo(ground.shades().getLast().colour());
+        // each paint here is of the colour that is wanted: it hides once nobody sees another
+        assertThat(choice.hides())
+            .isEqualTo(ground.shades().getLast().departs() <= Covering.HIDDEN);
+        primed += primer.isPresent() ? 1 : 0;
+      }
+    }
+    assertThat(primed).isPositive();
   }
 }

@@ -1,5 +1,6 @@
 package craftmap.core.coats;
 
+import static craftmap.core.coats.Built.band;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -20,10 +21,6 @@ import org.junit.jupiter.api.Test;
 
 /** Batches, pours, blends, and what is done for its looks. */
 class WorkingTest {
-  private static BandReading band(GroupReading reading, String key) {
-    return reading.band(key).orElseThrow(() -> new AssertionError(reading.buildUp().keys()));
-  }
-
   private static Built board() {
     return Built.painted("#C9A26B", "#1F4650")
         .pot("deep", "chalky-paint", "#1F4650", 5_000)
