@@ -20,6 +20,11 @@ public final class Prints {
     return Optional.of(new Picture(w, h, Optional.empty(), Optional.empty(), List.of(motifs)));
   }
 
+  /** As it usually is, with no picture. */
+  public static Design plain(DesignKind kind, Map<String, String> choices) {
+    return kind.read(card(), new MeasureSheet(Map.of(), choices), Optional.empty());
+  }
+
   public static MotifBox motif(String name, int importance, double... box) {
     return new MotifBox(name, new Box(box[0], box[1], box[2], box[3]), importance);
   }

@@ -15,14 +15,12 @@ import craftmap.core.coats.reading.GroupReader;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Prints;
 import craftmap.core.measure.Level;
-import craftmap.core.measure.MeasureSheet;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import craftmap.core.surface.MakeUp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -127,10 +125,10 @@ class CoatMendsTest {
       built.lay("f", Prints.foil(80, 5, "BROKEN"), 20_000, "gilding-size", 1);
     }
     if (dice.nextInt(3) == 0) {
-      built.lay("m", of(DesignKind.MOULDING, Map.of()), 9_000, "wood-glue", 1);
+      built.lay("m", Prints.plain(DesignKind.MOULDING, Map.of()), 9_000, "wood-glue", 1);
     }
     if (dice.nextInt(3) == 0) {
-      built.lay("s", of(DesignKind.ADHESIVE_STENCIL, Map.of()), 5_000, "", 2);
+      built.lay("s", Prints.plain(DesignKind.ADHESIVE_STENCIL, Map.of()), 5_000, "", 2);
     }
     built.habits(
         Habits.USUAL
@@ -159,9 +157,5 @@ class CoatMendsTest {
       }
     }
     return built;
-  }
-
-  private static craftmap.core.design.Design of(DesignKind kind, Map<String, String> choices) {
-    return kind.read(Prints.card(), new MeasureSheet(Map.of(), choices), Optional.empty());
   }
 }

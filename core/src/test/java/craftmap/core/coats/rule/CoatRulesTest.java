@@ -14,7 +14,6 @@ import craftmap.core.coats.Wishes;
 import craftmap.core.coats.reading.GroupReader;
 import craftmap.core.design.DesignKind;
 import craftmap.core.design.Prints;
-import craftmap.core.measure.MeasureSheet;
 import craftmap.core.medium.ToolKind;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
@@ -23,7 +22,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -82,10 +80,6 @@ class CoatRulesTest {
     return plain().pot("bone", "chalky-paint", "#F1EADA", 5_000).blended(bandMm, "deep", "bone");
   }
 
-  private static craftmap.core.design.Design of(DesignKind kind, Map<String, String> choices) {
-    return kind.read(Prints.card(), new MeasureSheet(Map.of(), choices), Optional.empty());
-  }
-
   static {
     rule("clean-first", () -> plain().without("step:CLEAN"), CoatRulesTest::plain);
     rule(
@@ -115,9 +109,9 @@ class CoatRulesTest {
         "relief-before-paint",
         () ->
             plain()
-                .lay("m", of(DesignKind.MOULDING, Map.of()), 9_000, "wood-glue", 1)
+                .lay("m", Prints.plain(DesignKind.MOULDING, Map.of()), 9_000, "wood-glue", 1)
                 .moved("lay:m", null),
-        () -> plain().lay("m", of(DesignKind.MOULDING, Map.of()), 9_000, "wood-glue", 1));
+        () -> plain().lay("m", Prints.plain(DesignKind.MOULDING, Map.of()), 9_000, "wood-glue", 1));
     rule(
         "not-sandable",
         () ->
@@ -128,10 +122,12 @@ class CoatRulesTest {
         () -> plain().added("x", "stone-paste"));
     rule(
         "stick-on-unsealed",
-        () -> withTransfer("").lay("s", of(DesignKind.ADHESIVE_STENCIL, Map.of()), 5_000, "", 2),
+        () ->
+            withTransfer("")
+                .lay("s", Prints.plain(DesignKind.ADHESIVE_STENCIL, Map.of()), 5_000, "", 2),
         () ->
             plain()
-                .lay("s", of(DesignKind.ADHESIVE_STENCIL, Map.of()), 5_000, "", 2)
+                .lay("s", Prints.plain(DesignKind.ADHESIVE_STENCIL, Map.of()), 5_000, "", 2)
                 .lay("t", Prints.transfer(300, 300), 90_000, "clear-satin", 2));
     rule(
         "transfer-ground",
