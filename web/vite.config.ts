@@ -1,5 +1,5 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react()],
@@ -14,6 +14,23 @@ export default defineConfig({
     rolldownOptions: {
       output: { codeSplitting: { groups: [{ name: 'shared', minShareCount: 5 }] } },
     },
+  },
+  test: {
+    // What files of tests import is read once, not once for each of them: four fifths of what they
+    // took. So no module has another put in its place (vi.mock): whoever read it first has it.
+    isolate: false,
+    projects: [
+      { extends: true, test: { name: 'figures', include: ['src/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'components',
+          include: ['src/**/*.test.tsx'],
+          environment: 'jsdom',
+          setupFiles: 'src/testing/everyFile.ts',
+        },
+      },
+    ],
   },
   server: {
     proxy: { '/api': { target: 'http://127.0.0.1:8080', changeOrigin: true } },

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { drawn } from '../testing/page';

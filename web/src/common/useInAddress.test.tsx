@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { createMemoryRouter, RouterProvider, useSearchParams } from 'react-router';
 import { beforeEach, describe, expect, it } from 'vitest';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, screen, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { ArtView, SheetCut } from '../api/client';

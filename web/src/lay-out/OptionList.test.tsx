@@ -1,12 +1,9 @@
-// @vitest-environment jsdom
 import { fireEvent, screen } from '@testing-library/react';
-import { describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { FaceView, LaidView, LayView, OptionView } from '../api/client';
 import { drawn } from '../testing/page';
 import { OptionList } from './OptionList';
-
-// what is drawn of options without a strip is asked of the open plan
-vi.mock('./useOptionItems', () => ({ useOptionItems: () => ({ data: [] }) }));
+import * as items from './useOptionItems';
 
 const option = (n: number, more: Partial<OptionView> = {}) =>
   ({
@@ -34,6 +31,11 @@ const list = (options: OptionView[], chosen: number, onPick = vi.fn()) => (
 const titles = () => screen.getAllByRole('radio').map((r) => r.textContent?.match(/^\d+/)?.[0]);
 
 describe('the options of a lay', () => {
+  beforeEach(() => {
+    // what is drawn of options without a strip is asked of the open plan
+    vi.spyOn(items, 'useOptionItems').mockReturnValue({ data: [] } as never);
+  });
+
   const five = [7, 6, 8, 5, 9].map((n) => option(n));
 
   it('are the best three, and the others when asked for', () => {

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type LedgerView } from '../api/client';

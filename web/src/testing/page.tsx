@@ -1,27 +1,11 @@
 import { ChakraProvider } from '@chakra-ui/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, configure, render } from '@testing-library/react';
+import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, vi } from 'vitest';
+import { vi } from 'vitest';
 import { api } from '../api/client';
 import { system } from '../theme/theme';
-
-// how long a busy machine may take over what a quiet one does at once: only a failure waits for it
-configure({ asyncUtilTimeout: 30_000 });
-vi.setConfig({ testTimeout: 60_000 });
-
-// nothing is laid out here, so nothing changes its size
-globalThis.ResizeObserver ??= class {
-  observe() {}
-  unobserve() {}
-  disconnect() {}
-};
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 /** Draws a component as it stands in a page. */
 export function drawn(element: ReactElement) {

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, renderHook } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { useKnuckle } from './useKnuckle';
