@@ -2,11 +2,9 @@ package craftmap.server.writing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
-import com.tngtech.archunit.core.importer.ImportOption;
+import craftmap.server.ServerClasses;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -20,11 +18,6 @@ import org.springframework.web.bind.annotation.RestController;
  * Whoever asks over HTTP may meet others at the same place: what they change is done again then.
  */
 class GuardedTest {
-  private static final JavaClasses SERVER =
-      new ClassFileImporter()
-          .withImportOption(new ImportOption.DoNotIncludeTests())
-          .importPackages("craftmap.server");
-
   private static boolean changesUnguarded(JavaMethod method) {
     var reflected = method.reflect();
     Transactional begins =
@@ -43,7 +36,7 @@ class GuardedTest {
   @Test
   void whatAPageChangesIsGuarded() {
     Set<JavaMethod> asked =
-        SERVER.stream()
+        ServerClasses.ALL.stream()
             .filter(c -> c.isAnnotatedWith(RestController.class))
             .flatMap(c -> c.getMethodCallsFromSelf().stream())
             .map(JavaMethodCall::getTarget)

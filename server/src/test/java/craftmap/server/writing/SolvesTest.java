@@ -2,16 +2,14 @@ package craftmap.server.writing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.domain.JavaModifier;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
-import com.tngtech.archunit.core.importer.ImportOption;
 import craftmap.core.finding.Mends;
 import craftmap.core.plan.cutting.DesignCut;
 import craftmap.core.plan.edit.PlanEdit;
 import craftmap.core.plan.reading.PlanReader;
+import craftmap.server.ServerClasses;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -22,11 +20,6 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** No connection to the database waits while something is worked out. */
 class SolvesTest {
-  private static final JavaClasses SERVER =
-      new ClassFileImporter()
-          .withImportOption(new ImportOption.DoNotIncludeTests())
-          .importPackages("craftmap.server");
-
   /** What may take its time. */
   private static final Set<String> SOLVERS =
       Set.of(
@@ -66,7 +59,7 @@ class SolvesTest {
   void whatIsWorkedOutBeginsNoTransaction() {
     List<String> solving = new ArrayList<>();
     List<String> within = new ArrayList<>();
-    SERVER.stream()
+    ServerClasses.ALL.stream()
         .flatMap(c -> c.getMethods().stream())
         .filter(m -> !m.getModifiers().contains(JavaModifier.PRIVATE))
         .filter(SolvesTest::solves)
