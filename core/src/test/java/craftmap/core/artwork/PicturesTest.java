@@ -9,6 +9,7 @@ import craftmap.core.colour.ColourFamily;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.plane.Box;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,6 +48,7 @@ class PicturesTest {
     };
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @CsvSource({"600, 600, 120, 90", "640, 480, 150, 150", "500, 700, 100, 140"})
   void aStraightRepeatIsFound(int w, int h, int pitchX, int pitchY) {

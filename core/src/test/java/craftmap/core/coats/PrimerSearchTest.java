@@ -17,6 +17,7 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Which primer is proposed under a paint, and how often. */
@@ -182,6 +183,7 @@ class PrimerSearchTest {
   }
 
   /** What a choice is told to take is what its bands take, once it is taken. */
+  @Tag("thorough")
   @Test
   void aChoiceTakesWhatItsBandsTake() {
     Random dice = new Random(90_403);

@@ -7,6 +7,7 @@ import craftmap.core.colour.PaintMix.Paint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class MixSearchTest {
@@ -53,6 +54,7 @@ class MixSearchTest {
     }
   }
 
+  @Tag("thorough")
   @Test
   void moreWhiteIsNeverDarker() {
     Random dice = new Random(13);
@@ -86,6 +88,7 @@ class MixSearchTest {
   }
 
   /** "Nearest" is a promise: every mix there is, one after the other, is no nearer. */
+  @Tag("thorough")
   @Test
   void noMixThereIsIsNearerThanTheNearest() {
     for (int seed = 0; seed < 8; seed++) {

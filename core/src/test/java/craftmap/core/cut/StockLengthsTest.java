@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class StockLengthsTest {
@@ -86,6 +87,7 @@ class StockLengthsTest {
         .withMessageContaining("piece");
   }
 
+  @Tag("thorough")
   @Test
   void thirtyPiecesAreCutFromProvenFewestLengths() {
     for (int seed = 0; seed < 12; seed++) {

@@ -32,6 +32,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -127,6 +128,7 @@ class MendsTest {
     return PlanEdit.all(plan, mend.edits(), editing()).plan();
   }
 
+  @Tag("thorough")
   @Test
   void aBandOverALockPlateIsMovedClearOfItOrLaidAnotherWay() {
     int moved = 0;
@@ -158,6 +160,7 @@ class MendsTest {
   }
 
   /** Every option is picked in turn, over plates in many places: what is wrong, another mends. */
+  @Tag("thorough")
   @Test
   void anotherOptionIsOfferedOnlyWhereItIsNoWorse() {
     int cases = 0;
@@ -239,6 +242,7 @@ class MendsTest {
   }
 
   /** Strokes that are too thin grow with the letters: the least larger size that mends is first. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(doubles = {71.3, 97.7, 118.9, 143.1})
   void thinLettersAreMadeLargerUntilTheyAreThinNoMore(double widthMm) {

@@ -10,10 +10,12 @@ import craftmap.core.surface.Marks;
 import craftmap.core.surface.outline.ConeOutline;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class SeamRoomTest {
   /** A print on a wall shows whole, also where it goes over the seam, or stands right on it. */
+  @Tag("thorough")
   @Test
   void onATaperedWallNothingIsLostAtTheSeam() {
     Random random = new Random(5_119);

@@ -10,6 +10,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -99,6 +100,7 @@ class BridgesTest {
   }
 
   /** Over seeded words in every style: nothing falls out, and no more is lost than the bridges. */
+  @Tag("thorough")
   @ParameterizedTest
   @EnumSource(LetterStyle.class)
   void noLetterLosesItsMiddle(LetterStyle style) {

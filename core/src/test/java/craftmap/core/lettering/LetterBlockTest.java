@@ -9,6 +9,7 @@ import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -32,6 +33,7 @@ class LetterBlockTest {
   }
 
   /** Over seeded words: lines lie one lead apart, and none is wider than the widest. */
+  @Tag("thorough")
   @ParameterizedTest
   @EnumSource(LetterBlock.Align.class)
   void linesStandALeadApartAndInLineWithEachOther(LetterBlock.Align align) {

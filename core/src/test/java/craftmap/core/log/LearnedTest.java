@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -56,6 +57,7 @@ class LearnedTest {
     assertThat(100.0 * covered / RUNS).isBetween(90.0, 98.0);
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(ints = {1, 2, 4, 9, 30})
   void whatHidesIsCoveredAsOftenAsIsSaid(int count) {
@@ -87,6 +89,7 @@ class LearnedTest {
     return Learned.from(seen);
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(ints = {1, 3, 8, 25})
   void whatDriesIsCoveredAsOftenAsIsSaid(int count) {
@@ -113,6 +116,7 @@ class LearnedTest {
     assertThat(100.0 * covered / RUNS).isBetween(90.0, 98.0);
   }
 
+  @Tag("thorough")
   @Test
   void figuresComeToWhatIsTrueAndAreSurerTheMoreIsSeen() {
     for (long seed = 1; seed <= 40; seed++) {
@@ -158,6 +162,7 @@ class LearnedTest {
   }
 
   /** "It took me 3" over a ground: over that ground the next plan says 3. */
+  @Tag("thorough")
   @Test
   void toldOnceTheSameGroundTakesAsManyAgain() {
     int told = 0;

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class PurchaseTest {
@@ -46,6 +47,7 @@ class PurchaseTest {
   }
 
   /** No other counts of the packs hold enough for less, nor for the same with less left over. */
+  @Tag("thorough")
   @Test
   void noOtherCountsAreCheaper() {
     Random random = new Random(4711);

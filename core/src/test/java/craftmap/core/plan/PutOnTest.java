@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -66,6 +67,7 @@ class PutOnTest {
     return kind == DesignKind.MOULDING || kind == DesignKind.TRANSFER;
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @MethodSource("everyKindByEveryRule")
   void everyLayNamesItsMediumAndItsWork(
@@ -93,6 +95,7 @@ class PutOnTest {
     return takes.find(Need.Water.class).filter(w -> w.ml() > 0).isPresent();
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @MethodSource("everyKindByEveryRule")
   void anotherCoatNeverTakesLess(DesignKind kind, Map<String, String> choices, RuleKind ruleKind) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
 
@@ -25,6 +26,7 @@ class ConvexClipTest {
     return random.nextBoolean() ? Planar.union(List.of(cutOut, another)) : cutOut;
   }
 
+  @Tag("thorough")
   @Test
   void asMuchLiesInsideAsAnOverlayFinds() {
     Random random = new Random(88_213);

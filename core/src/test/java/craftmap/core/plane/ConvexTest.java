@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -39,6 +40,7 @@ class ConvexTest {
     assertThat(box.distanceMm(box(10, 8, 5, 3))).isCloseTo(-11, within(1e-12));
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6})
   void whatIsApartIsAsFarApartAsItsAreasAreAndWhatIsNotIsPartedByThatMuch(long seed) {

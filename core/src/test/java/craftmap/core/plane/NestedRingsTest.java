@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -87,6 +88,7 @@ class NestedRingsTest {
   }
 
   /** Over seeded nests in any order: a place is inside when an odd number of rings is round it. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5})
   void aPlaceIsInsideWhereAnOddNumberOfRingsIsRoundIt(long seed) {

@@ -8,6 +8,7 @@ import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class CornerFinderTest {
@@ -53,6 +54,7 @@ class CornerFinderTest {
   }
 
   /** The whole way: pointed at roughly, found, measured. */
+  @Tag("thorough")
   @Test
   void cornersThatArePointedAtRoughlyMeasureWithinOneOfAHundred() {
     Random dice = new Random(91);

@@ -18,6 +18,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 
@@ -40,6 +41,7 @@ class SolversTest {
     return model;
   }
 
+  @Tag("thorough")
   @Test
   void theSameSeedAndWorkGiveTheSame() {
     for (int below : new int[] {7, 42, 1001}) {
@@ -56,6 +58,7 @@ class SolversTest {
   /**
    * However many people ask at once, the room that solvers take is bounded; all have their turn.
    */
+  @Tag("thorough")
   @Test
   @Timeout(120)
   void noMoreWorkAtOnceThanThereAreTurns() throws Exception {

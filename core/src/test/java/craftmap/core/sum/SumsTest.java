@@ -20,6 +20,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -243,6 +244,7 @@ class SumsTest {
   }
 
   /** What is said to fit fits, and what is said to be covered is. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {3, 17, 271, 8191})
   void whatIsSaidHoldsForUglyFigures(long seed) {

@@ -41,6 +41,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
 
@@ -188,6 +189,7 @@ class TrialTest {
   }
 
   /** What is told before a design is chosen is what is told once it is laid. */
+  @Tag("thorough")
   @Test
   void whatATrialTakesIsWhatTheLayTakes() {
     Random random = new Random(1212);
@@ -220,6 +222,7 @@ class TrialTest {
   }
 
   /** Who looks for words in a shelf is told of the same designs again with every letter. */
+  @Tag("thorough")
   @Test
   void whatWasTriedIsNotWorkedOutAgainAndWhatIsOtherIs() {
     KeptAnswers kept = new KeptAnswers();

@@ -22,11 +22,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Over build-ups nobody thought of, with figures of no roundness. */
 class CoatMendsTest {
   /** A mend is a promise over any plan: what was found is gone, and nothing new stops. */
+  @Tag("thorough")
   @Test
   void mendsOfAnyPlanMend() {
     int tried = 0;
@@ -58,6 +60,7 @@ class CoatMendsTest {
    * What is proposed to somebody who has changed nothing never fails by a rule that stops; in which
    * order lays come is the artist's own.
    */
+  @Tag("thorough")
   @Test
   void whatIsProposedDoesNotFail() {
     for (int seed = 0; seed < 400; seed++) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.TreeSet;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -149,6 +150,7 @@ class BlocksTest {
     assertThat(joined(parts, effort)).isEqualTo(joined(parts, effort));
   }
 
+  @Tag("thorough")
   @Test
   void beginningAnewNeverLeavesMore() {
     for (int seed = 0; seed < 12; seed++) {

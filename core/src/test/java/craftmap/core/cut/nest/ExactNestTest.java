@@ -6,6 +6,7 @@ import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -18,6 +19,7 @@ class ExactNestTest {
   /** A part or a sheet in whole steps, so that every place it may have can be tried. */
   private record Steps(int wide, int tall, boolean turns) {}
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
   void itSaysYesJustWhereSomePlaceForEveryPartIsFound(long seed) {

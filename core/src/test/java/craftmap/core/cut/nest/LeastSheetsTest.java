@@ -6,6 +6,7 @@ import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -48,6 +49,7 @@ class LeastSheetsTest {
     assertThat(LeastSheets.of(List.of(), 500, 700)).isZero();
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
   void noPlanThatIsEverFoundIsBelowIt(long seed) {

@@ -6,6 +6,7 @@ import craftmap.core.plane.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,6 +65,7 @@ class NestingTest {
     assertThat(nested.newSheets()).isGreaterThanOrEqualTo(nested.least());
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(ints = {10, 20})
   void whatWasCutFromOneSheetGoesBackOntoOne(int pieces) {
@@ -78,6 +80,7 @@ class NestingTest {
     assertThat(back).as("of 100").isGreaterThanOrEqualTo(95);
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @CsvSource({"10, 3", "20, 2"})
   void severalSheetsGoBackOntoAsMany(int pieces, int sheets) {
@@ -92,6 +95,7 @@ class NestingTest {
     assertThat(over).as("sheets too many in 20").isLessThanOrEqualTo(2);
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6})
   void partsThatTurnWithAKnifeOnLeftoversAndSheets(long seed) {
@@ -184,6 +188,7 @@ class NestingTest {
     assertThat(searched.least()).isEqualTo(5);
   }
 
+  @Tag("thorough")
   @Test
   void lockedPartsStayTogetherOnTheirSheets() {
     List<NestPart> parts = CutApart.sheets(SHEET, new Random(3), 12, 2);
@@ -216,6 +221,7 @@ class NestingTest {
             s -> s.parts().stream().map(Nested.Placed::part).toList().containsAll(List.of(0, 5)));
   }
 
+  @Tag("thorough")
   @Test
   void whoPrefersFewCutsGetsNoMoreOfThem() {
     for (int seed = 0; seed < 8; seed++) {
@@ -243,6 +249,7 @@ class NestingTest {
   }
 
   /** However tight it is, no more sheets are cut than there are. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
   void whatIsNotThereIsNotCut(long seed) {
@@ -257,6 +264,7 @@ class NestingTest {
     }
   }
 
+  @Tag("thorough")
   @Test
   void whoSaysStopGetsTheBestSoFar() {
     List<NestPart> parts = CutApart.sheets(SHEET, new Random(5), 30, 1);

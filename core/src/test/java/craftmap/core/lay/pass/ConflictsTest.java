@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class ConflictsTest {
@@ -24,6 +25,7 @@ class ConflictsTest {
   }
 
   /** By their outlines, each held against each: a sheet may not be laid on what is still wet. */
+  @Tag("thorough")
   @Test
   void whoeverDisturbsAnotherIsKnownToBoth() {
     Random random = new Random(7_703);

@@ -29,6 +29,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -83,6 +84,7 @@ class CoveringTest {
     assertThat(best.bare()).isEqualTo(Bare.NONE);
   }
 
+  @Tag("thorough")
   @Test
   void aCoverLeavesNothingBareOverAllItsFacesAndMeetsEverywhere() {
     Random random = new Random(1302);
@@ -228,6 +230,7 @@ class CoveringTest {
     }
   }
 
+  @Tag("thorough")
   @Test
   void aWrapLeavesNothingBareAndEveryOptionCanBeCut() {
     Random random = new Random(404);

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.TreeSet;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From how many copies of a picture its parts are cut. */
@@ -108,6 +109,7 @@ class CopiesTest {
   }
 
   /** Of more than can be proven it is still said what every plan needs. */
+  @Tag("thorough")
   @Test
   void ofManyPartsTheLeastIsWhatLiesOnOneSpot() {
     int unproven = 0;

@@ -9,6 +9,7 @@ import craftmap.core.plane.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -88,6 +89,7 @@ class SpoilSearchTest {
     return weight;
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
   void noPlaceOnATenthOfAMillimetreSpoilsLess(long seed) {

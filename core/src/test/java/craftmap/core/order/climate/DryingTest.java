@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class DryingTest {
@@ -94,6 +95,7 @@ class DryingTest {
   }
 
   /** As it is told by adding up every single minute, in nights with and without an hour less. */
+  @Tag("thorough")
   @Test
   void itIsWhatAllMinutesComeTo() {
     Random dice = new Random(90_417);

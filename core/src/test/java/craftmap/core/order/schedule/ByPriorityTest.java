@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class ByPriorityTest {
@@ -133,6 +134,7 @@ class ByPriorityTest {
   }
 
   /** Given up early is only what could not have been better, and what is kept is the same. */
+  @Tag("thorough")
   @Test
   void whatIsGivenUpWouldHaveEndedLater() {
     int kept = 0;

@@ -31,6 +31,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -328,6 +329,7 @@ class MindingTest {
   }
 
   /** Whatever is found, what is offered ends it, and stops nothing else. */
+  @Tag("thorough")
   @Test
   void aMendEndsWhatItIsOfferedFor() {
     Random dice = new Random(35711);

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The day went otherwise: what is done stays, and as little as possible is otherwise than told. */
@@ -63,6 +64,7 @@ class PlannedAnewTest {
   }
 
   /** Seeded studios whose first steps took half as long, or twice, as they should have. */
+  @Tag("thorough")
   @Test
   void lessIsMovedThanIfNothingHadBeenToldAndItEndsNoLater() {
     long moved = 0;

@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What lies about wet takes a place that it finds room on, and stays there until it is dry. */
@@ -255,6 +256,7 @@ class RoomToDryTest {
   }
 
   /** No beginnings on any minute end sooner, with whatever sizes. */
+  @Tag("thorough")
   @Test
   void theFinishIsTheLeastOverAllBeginnings() {
     Random dice = new Random(30103);
@@ -291,6 +293,7 @@ class RoomToDryTest {
   }
 
   /** Whatever the sizes, what is answered can be worked, and no place is taken twice. */
+  @Tag("thorough")
   @Test
   void everyScheduleFindsRoom() {
     Random dice = new Random(84510);
@@ -357,6 +360,7 @@ class RoomToDryTest {
   }
 
   /** More of the largest places never end later, where it is proven. */
+  @Tag("thorough")
   @Test
   void moreRoomNeverEndsLater() {
     Random dice = new Random(22360);

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class SchedulesTest {
@@ -182,6 +183,7 @@ class SchedulesTest {
   }
 
   /** Whatever is asked, what is answered can be worked, and the bound is none that it breaks. */
+  @Tag("thorough")
   @Test
   void everyScheduleCanBeWorked() {
     Random dice = new Random(16180);
@@ -260,6 +262,7 @@ class SchedulesTest {
   }
 
   /** Whoever needs what stays somewhere waits for it, and never ends sooner than where it moves. */
+  @Tag("thorough")
   @Test
   void whatStaysWhereItWasUsedIsWaitedFor() {
     Random dice = new Random(57721);
@@ -341,6 +344,7 @@ class SchedulesTest {
   }
 
   /** Asked again it is the same to the minute. */
+  @Tag("thorough")
   @Test
   void theSamePlanHasTheSameSchedule() {
     Random dice = new Random(27182);

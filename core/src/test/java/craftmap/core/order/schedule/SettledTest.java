@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What the artist fixed, and how the piece has to lie. */
@@ -127,6 +128,7 @@ class SettledTest {
     return new Work(work.steps(), work.links(), apart);
   }
 
+  @Tag("thorough")
   @Test
   void nothingIsTurnedOntoWhatIsSoft() {
     Random dice = new Random(89793);
@@ -151,6 +153,7 @@ class SettledTest {
   }
 
   /** On small ones no beginnings on any minute end sooner, turned and fixed as they are. */
+  @Tag("thorough")
   @Test
   void theFinishIsTheLeastOverAllBeginnings() {
     Random dice = new Random(32384);
@@ -226,6 +229,7 @@ class SettledTest {
   }
 
   /** A piece that is begun on Wednesday has nothing done to it before. */
+  @Tag("thorough")
   @Test
   void aPieceIsNotBegunBeforeItIsToBe() {
     Random dice = new Random(46264);
@@ -252,6 +256,7 @@ class SettledTest {
   }
 
   /** Looked at for longer it is never worse, can be worked, and is the same when asked again. */
+  @Tag("thorough")
   @Test
   void aLongSearchIsNeverWorseAndTheSameWhenAskedAgain() {
     Random dice = new Random(33832);
@@ -339,6 +344,7 @@ class SettledTest {
   }
 
   /** What was done out of its turn holds nothing up, and what is left is all planned. */
+  @Tag("thorough")
   @Test
   void whatWasDoneOutOfTurnHoldsNothingUp() {
     Random dice = new Random(41971);

@@ -7,6 +7,7 @@ import craftmap.core.order.work.Work;
 import craftmap.core.solver.Solvers;
 import java.util.Random;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -25,6 +26,7 @@ class SoonestTest {
   }
 
   /** Of the last one no order keeps the least that hours and drying come to: that is seen too. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(ints = {8, 18, 13})
   void withOnePairOfHandsThatIsFullTheFinishIsProven(int seed) {
@@ -59,6 +61,7 @@ class SoonestTest {
   }
 
   /** What is told to be the least is, where somebody else looks on from the same beginning. */
+  @Tag("thorough")
   @Test
   void nobodyFindsOneThatEndsSoonerThanTheLeast() {
     int settled = 0;
@@ -82,6 +85,7 @@ class SoonestTest {
     assertThat(settled).as("of those that lists leave open").isPositive();
   }
 
+  @Tag("thorough")
   @Test
   void theSameIsFoundAgain() {
     Problem problem = Works.handsFull(new Random(12), 3, 4, 5, 1);
@@ -97,6 +101,7 @@ class SoonestTest {
   }
 
   /** Of two pairs of hands more is open; what is found is no worse and the bound no lower. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(ints = {1, 9, 12})
   void withTwoPairsOfHandsTheLeastComesNearer(int seed) {

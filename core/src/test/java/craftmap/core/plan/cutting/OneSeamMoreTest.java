@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -154,6 +155,7 @@ class OneSeamMoreTest {
   }
 
   /** Whatever one seam, at any whole millimetre, can spare is found, and no more is promised. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6})
   void whatItSparesIsWhatTheBestOfAllSeamsSpares(long seed) {

@@ -31,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -93,6 +94,7 @@ class KeptAnswersTest {
     assertThat(keeping.read(plan)).as("after %s", after).isEqualTo(anew.read(plan));
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {7, 1_912, 40_417, 733_003})
   void whateverIsChangedTheReadingIsTheSame(long seed) {
@@ -168,6 +170,7 @@ class KeptAnswersTest {
   }
 
   /** A design is tried on a face before it is laid there; what was told then is what is laid. */
+  @Tag("thorough")
   @Test
   void whatIsTriedFirstIsLaidTheSame() {
     Plan plan = chest();

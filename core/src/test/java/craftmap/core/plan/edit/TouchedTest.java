@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -146,6 +147,7 @@ class TouchedTest {
   // ---- whatever is done
 
   /** Nobody is asked for nothing: what is done to different things has nothing in common. */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {11, 113, 1_511, 20_011})
   void editsOfDifferentThingsNeverAsk(long seed) {
@@ -220,6 +222,7 @@ class TouchedTest {
    * The promise of putting together: what both of two people see afterwards is the plan of either,
    * but for what the other has decided.
    */
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {5, 71, 907, 10_007, 123_457, 900_001, 31, 57_557, 2_000_003})
   void whatIsPutTogetherHasAllThatBothDecided(long seed) {

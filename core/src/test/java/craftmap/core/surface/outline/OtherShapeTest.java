@@ -12,6 +12,7 @@ import craftmap.core.plane.Point;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -92,6 +93,7 @@ class OtherShapeTest {
   }
 
   /** Told at once for a rectangle, it is what the polygons say. */
+  @Tag("thorough")
   @ParameterizedTest
   @MethodSource("everyKind")
   void whatItHoldsIsWhatLiesInsideOfItsArea(Outline outline) {

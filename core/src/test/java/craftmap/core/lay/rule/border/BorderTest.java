@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.function.IntToDoubleFunction;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class BorderTest {
@@ -113,6 +114,7 @@ class BorderTest {
     return all;
   }
 
+  @Tag("thorough")
   @Test
   void onAnyOutlineCopiesStayOnTheFaceAndApartAndFollowTheTrueEdges() {
     List<Outline> outlines =
@@ -174,6 +176,7 @@ class BorderTest {
     assertThat(shares).isCloseTo(4, within(1e-6)); // two halves in each corner
   }
 
+  @Tag("thorough")
   @Test
   void sidesThatDifferLeastComeFirstThenTheGapNearestToTheWish() {
     Random random = new Random(33);

@@ -25,6 +25,7 @@ import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -61,6 +62,7 @@ class CoverTest {
     assertThat(even.rows()).isEqualTo(2);
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @CsvSource({"870, 420, 8", "333, 1200, 0", "1500, 2000, 15", "329, 329, 8", "331, 100, 3"})
   void everySpotIsCoveredAndNothingElse(double w, double h, double overlap) {
@@ -138,6 +140,7 @@ class CoverTest {
     return Fronts.of(all, 0);
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @CsvSource({"5, 320, 1570, 404", "3, 250, 900, 277.7", "2, 700, 300, 733"})
   void aRepeatingPrintMeetsAtEverySeamAndAcrossAllFaces(

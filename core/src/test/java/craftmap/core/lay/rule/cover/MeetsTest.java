@@ -25,6 +25,7 @@ import craftmap.core.surface.outline.RectangleOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -104,6 +105,7 @@ class MeetsTest {
   /**
    * Over seeded fronts: it is offered, and only where it takes fewer sheets than all the others.
    */
+  @Tag("thorough")
   @Test
   void anotherBeginningIsOfferedJustWhereItSparesASheet() {
     Dice dice = new Dice(31);
@@ -155,6 +157,7 @@ class MeetsTest {
     assertThat(Printing.canBeginAnywhere(Prints.repeatingPaper(500, 480, 90, 90))).isTrue();
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
   void whatHasToMeetMeetsAndAllIsCovered(long seed) {

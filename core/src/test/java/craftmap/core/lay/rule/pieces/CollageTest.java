@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -57,6 +58,7 @@ class CollageTest {
     return new Collage(Collage.Spacing.GAP, mm, 10, 0, seed);
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(ints = {1, 2, 3, 4})
   void piecesKeepTheirGapAndTheMargin(int seed) {
@@ -76,6 +78,7 @@ class CollageTest {
     }
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @ValueSource(ints = {11, 12, 13})
   void roundOnesAreSpacedByTheirCurvesAndLieCloserThanTheirBoxesWould(int seed) {
@@ -103,6 +106,7 @@ class CollageTest {
     assertThat(closer).as("neighbours across a corner").isPositive();
   }
 
+  @Tag("thorough")
   @Test
   void theUnionIsTheFaceLessTheGroundThatIsLeft() {
     for (LayOption option :
@@ -120,6 +124,7 @@ class CollageTest {
   }
 
   /** Over seeded faces and photos: further apart than in rows, still all on the face. */
+  @Tag("thorough")
   @Test
   void spreadTheyLieAsFarApartAsTheFaceAllows() {
     java.util.Random random = new java.util.Random(24);
@@ -150,6 +155,7 @@ class CollageTest {
   }
 
   /** A round top has no rows to begin with: twenty-five photos are spread over all of it. */
+  @Tag("thorough")
   @Test
   void onARoundTopTheyAreSpreadAsWell() {
     for (int n : new int[] {5, 13, 25}) {
@@ -204,6 +210,7 @@ class CollageTest {
     assertThat(top).isGreaterThan(10);
   }
 
+  @Tag("thorough")
   @Test
   void whatMattersIsNeverCovered() {
     for (LayOption option :
@@ -225,12 +232,14 @@ class CollageTest {
     }
   }
 
+  @Tag("thorough")
   @Test
   void theSameThrowIsTheSameEverywhere() {
     Outline top = new RectangleOutline(600, 500);
     assertThat(lay(gap(8, 7), top, photos(7))).isEqualTo(lay(gap(8, 7), top, photos(7)));
   }
 
+  @Tag("thorough")
   @Test
   void whereTheyDoNotAllFitNothingIsPretended() {
     assertThat(lay(gap(8, 1), new RectangleOutline(200, 200), photos(9))).isEmpty();

@@ -28,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class RingTest {
@@ -50,6 +51,7 @@ class RingTest {
     assertThat(options.getFirst().items().getFirst().centre().xMm()).isEqualTo(377);
   }
 
+  @Tag("thorough")
   @Test
   void everyRingClosesExactlyOnEveryRoundFaceAndStaysOnIt() {
     Random random = new Random(31);

@@ -41,6 +41,7 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What holds for every run, tried on seeded random cases. */
@@ -107,6 +108,7 @@ class RunPropertiesTest {
     }
   }
 
+  @Tag("thorough")
   @Test
   void moreLengthNeverLowersTheLargestWholeCountOnOffer() {
     Random random = new Random(3);
@@ -171,6 +173,7 @@ class RunPropertiesTest {
     }
   }
 
+  @Tag("thorough")
   @RepeatedTest(4)
   void onAFaceItemsNeverLeaveItWhicheverEdgeTheyFollow(RepetitionInfo repetition) {
     Edge edge = Edge.values()[repetition.getCurrentRepetition() - 1];
@@ -215,6 +218,7 @@ class RunPropertiesTest {
     assertThat(laid).isGreaterThan(100);
   }
 
+  @Tag("thorough")
   @Test
   void onAnyOutlineABandStaysWhollyOnTheFace() {
     Random random = new Random(11);

@@ -24,6 +24,7 @@ import craftmap.core.surface.outline.RectangleOutline;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -43,6 +44,7 @@ class LetteringTest {
     return ((LayAnswer.Options) answer).ranked();
   }
 
+  @Tag("thorough")
   @ParameterizedTest
   @EnumSource(LetterStyle.class)
   void everyStyleIsSizedToAWidthAndItsStencilHasNoIslands(LetterStyle style) {
