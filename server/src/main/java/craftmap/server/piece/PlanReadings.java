@@ -69,7 +69,9 @@ public class PlanReadings {
     return lately.coats(
         new Readings.Question(
             studio.id(), studio.tape(), shelf.coatStamp(studio.id()), learned, coated),
-        () -> CoatsReader.read(coated, read(studio, plan), shelf.coatShelf(studio.id(), learned)));
+        () ->
+            CoatsReader.read(
+                coated, read(studio, plan), shelf.coatShelf(studio.id(), learned), lately::group));
   }
 
   /** What comes of a design on a face, as it stands with what is laid there. */

@@ -1,5 +1,6 @@
 package craftmap.server.piece;
 
+import craftmap.core.coats.GroupReading;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.log.Learned;
@@ -9,6 +10,7 @@ import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
 import craftmap.core.plan.Shelf;
 import craftmap.core.plan.coats.CoatsReading;
+import craftmap.core.plan.coats.GroupAnswers;
 import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.changes.Changes;
@@ -39,6 +41,9 @@ final class Readings {
    */
   private static final int MOST_COPIES_READ = 1_500_000;
 
+  /** Groups of coats: of a hundred pieces and more, some ten thousand bytes each. */
+  private static final int MOST_GROUPS = 512;
+
   /** What a reading follows from. */
   record Question(
       String studioId, TapeDivision tape, Changes.Stamp shelf, Learned learned, Plan plan) {}
@@ -55,6 +60,9 @@ final class Readings {
    * What designs came to that were tried: sixty at a time, which must not push out what is laid.
    */
   private final Recent<LayAnswers.Asked, LayAnswer> tried = new Recent<>(MOST_COPIES_TRIED);
+
+  /** What groups came to, whatever else of their plans was changed since. */
+  private final Recent<GroupAnswers.Asked, GroupReading> groups = new Recent<>(MOST_GROUPS);
 
   /** A reader that works out what is not known yet. */
   PlanReader reader(Shelf shelf, TapeDivision tape) {
@@ -84,6 +92,17 @@ final class Readings {
     LayAnswer answer = there.get(asked).orElseGet(work);
     here.put(asked, answer, copiesOffered(answer));
     return answer;
+  }
+
+  /** What a group comes to; not under a lock either. */
+  GroupReading group(GroupAnswers.Asked asked, Supplier<GroupReading> work) {
+    Optional<GroupReading> known = groups.get(asked);
+    if (known.isPresent()) {
+      return known.get();
+    }
+    GroupReading reading = work.get();
+    groups.put(asked, reading, 1);
+    return reading;
   }
 
   private static int copiesOffered(LayAnswer answer) {

@@ -2,6 +2,8 @@ package craftmap.server.piece;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftmap.core.coats.GroupReading;
+import craftmap.core.coats.Habits;
 import craftmap.core.lay.rule.LayAnswer;
 import craftmap.core.lay.rule.LayOption;
 import craftmap.core.lay.rule.RuleKind;
@@ -10,6 +12,8 @@ import craftmap.core.measure.MeasureSheet;
 import craftmap.core.plan.LayAnswers;
 import craftmap.core.plan.LayReading;
 import craftmap.core.plan.Plan;
+import craftmap.core.plan.edit.CoatEdit;
+import craftmap.core.plan.edit.PieceEdit;
 import craftmap.core.plan.reading.PlanReading;
 import craftmap.server.ServerTest;
 import craftmap.server.changes.Changes;
@@ -154,5 +158,33 @@ class ReadingsTest extends ServerTest {
     assertThat(workedOut).as("tried and laid, laid and tried").isEqualTo(80);
     told(asked.get(20), heavy, true);
     assertThat(workedOut).as("the first trials have gone").isEqualTo(81);
+  }
+
+  /** A piece that is called something else has the same coats, not only such as are alike. */
+  @Test
+  void groupsThatAreWhatTheyWereAreNotWorkedOutAgain() {
+    Studio studio = studios.first();
+    Plan plan = pieces.plan(studio, "sea-chest");
+    List<GroupReading> before = read.coats(studio, plan).groups();
+    Plan named = read.edited(studio, plan, List.of(new PieceEdit.Name("Another chest"))).plan();
+    List<GroupReading> after = read.coats(studio, named).groups();
+    assertThat(after).hasSameSizeAs(before).isNotEmpty();
+    for (int i = 0; i < after.size(); i++) {
+      assertThat(after.get(i)).isSameAs(before.get(i));
+    }
+    Plan waxing =
+        read.edited(
+                studio,
+                plan,
+                List.of(
+                    new CoatEdit.ChooseHabits(
+                        plan.coats().habits().with(otherThan(plan.coats().habits().seal())))))
+            .plan();
+    assertThat(read.coats(studio, waxing).groups())
+        .allSatisfy(g -> assertThat(before).noneMatch(b -> b == g));
+  }
+
+  private static Habits.Seal otherThan(Habits.Seal seal) {
+    return seal == Habits.Seal.WAX ? Habits.Seal.TOP_COAT : Habits.Seal.WAX;
   }
 }

@@ -2,6 +2,7 @@ package craftmap.core.plan.coats;
 
 import craftmap.core.coats.CoatShelf;
 import craftmap.core.coats.Group;
+import craftmap.core.coats.GroupReading;
 import craftmap.core.coats.GroupSurface;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.LayHere;
@@ -63,9 +64,24 @@ public final class CoatsReader {
   }
 
   public static CoatsReading read(Plan plan, PlanReading reading, CoatShelf shelf) {
+    return read(plan, reading, shelf, GroupAnswers.NONE);
+  }
+
+  /**
+   * The same.
+   *
+   * @param answers what is kept of groups that were read
+   */
+  public static CoatsReading read(
+      Plan plan, PlanReading reading, CoatShelf shelf, GroupAnswers answers) {
     CoatsReader reader = new CoatsReader(plan, reading, shelf);
     return new CoatsReading(
-        plan.coats().habits(), reader.groups.stream().map(g -> reader.of(g).read(g)).toList());
+        plan.coats().habits(), reader.groups.stream().map(g -> reader.read(g, answers)).toList());
+  }
+
+  private GroupReading read(Group group, GroupAnswers answers) {
+    GroupAnswers.Asked asked = new GroupAnswers.Asked(of(group), group);
+    return answers.of(asked, asked::read);
   }
 
   /** What a group is worked out by, whatever is wished for in it. */
