@@ -40,9 +40,7 @@ export function TrialDetails({ trial, pieceId, faceName, onLay, canLay }: Props)
         <Heading as="h2" fontFamily="heading" fontSize="20px" fontWeight="600">
           {trial.name}
         </Heading>
-        <Text color="soft">{design?.given.note}</Text>
       </Box>
-      {design && <SheetView design={design} width={288} height={210} />}
       <Box>
         <Heading as="h3" fontFamily="heading" fontSize="15px" fontWeight="600">
           On the {faceName}
@@ -76,6 +74,13 @@ export function TrialDetails({ trial, pieceId, faceName, onLay, canLay }: Props)
       >
         Lay it on the {faceName}
       </Button>
+      {/* below the button: what comes later must not move it away from whoever presses it */}
+      {design && (
+        <Box>
+          <SheetView design={design} width={288} height={210} />
+          <Text color="soft">{design.given.note}</Text>
+        </Box>
+      )}
       {design && <KeepForPiece design={design} pieceId={pieceId} />}
       {design && <FactList facts={design.reading.facts} />}
       {!stencil && <PictureColours designId={trial.designId} />}
