@@ -41,7 +41,14 @@ class DraggedCoatBench extends ServerTest {
               .put("before", i % 2 == 0 ? further : above)
               .put("note", "to and fro");
       ObjectNode change = json.createObjectNode();
-      change.putArray("edits").add(move);
+      change
+          .putArray("edits")
+          .add(move)
+          // called something else each time, or what it came to would be known
+          .add(
+              of("NAME_GROUP")
+                  .put("groupId", group.path("id").asString())
+                  .put("name", "Front " + i));
       long start = System.nanoTime();
       Answer answer =
           change(
@@ -60,6 +67,39 @@ class DraggedCoatBench extends ServerTest {
     System.out.printf(
         "a dragged band, %d bands in %d groups: findings there %.1f ms, 95 %% %.1f ms%n",
         bands, groups.size(), all.get(RUNS / 2), all.get(RUNS * 95 / 100));
+  }
+
+  /** What its groups come to is known: a lay takes as much wherever it lies. */
+  @Test
+  void aLayOfTheWardrobeIsMoved() {
+    JsonNode piece = post("/api/pieces/wardrobe/copy", null).body();
+    JsonNode lay =
+        piece
+            .at("/document/lays")
+            .valueStream()
+            .filter(l -> l.at("/rule/kind").asString().equals("RUN"))
+            .findFirst()
+            .orElseThrow();
+    long version = piece.path("version").asLong();
+    List<Double> all = new ArrayList<>();
+    for (int i = 0; i < WARM_UP + RUNS; i++) {
+      ObjectNode move = of("MEASURE_LAY").put("layId", lay.path("id").asString());
+      move.putObject("measures").put("distance", 47.3 + 0.137 * i);
+      ObjectNode change = json.createObjectNode();
+      change.putArray("edits").add(move);
+      long start = System.nanoTime();
+      Answer answer =
+          change("POST", "/api/pieces/" + piece.path("id").asString() + "/edits", change, version);
+      assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
+      version = answer.body().at("/piece/version").asLong();
+      if (i >= WARM_UP) {
+        all.add((System.nanoTime() - start) / 1e6);
+      }
+    }
+    all.sort(Double::compare);
+    System.out.printf(
+        "a moved lay, saved and read: %.1f ms, 95 %% %.1f ms%n",
+        all.get(RUNS / 2), all.get(RUNS * 95 / 100));
   }
 
   private JsonNode coats(JsonNode piece) {
