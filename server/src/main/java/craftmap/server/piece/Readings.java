@@ -41,7 +41,7 @@ final class Readings {
    */
   private static final int MOST_COPIES_READ = 1_500_000;
 
-  /** Groups of coats: of a hundred pieces and more, some ten thousand bytes each. */
+  /** Groups of coats, each with what it was asked by: those of a hundred pieces and more. */
   private static final int MOST_GROUPS = 512;
 
   /** What a reading follows from. */

@@ -68,7 +68,7 @@ public final class CoatsReader {
   }
 
   /**
-   * The same.
+   * The same, with groups that are known already.
    *
    * @param answers what is kept of groups that were read
    */
