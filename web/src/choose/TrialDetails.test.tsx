@@ -7,12 +7,11 @@ import { TrialDetails } from './TrialDetails';
 const trial = (more: Partial<TrialView> = {}) =>
   ({
     designId: 'd',
-    kindText: 'paper',
-    name: 'Lattice and shells',
+    kindText: 'stencil',
+    name: 'Fern band',
     verdict: 'FITS',
-    verdictText: '1 sheet covers it',
-    stockText: 'takes 1 sheet, short by 1 sheet',
-    stock: 'SHORT',
+    verdictText: '7 whole',
+    stockText: '1 sheet to use',
     maySell: true,
     painted: true,
     cutToFit: false,
@@ -21,8 +20,8 @@ const trial = (more: Partial<TrialView> = {}) =>
 
 const design = {
   id: 'd',
-  given: { name: 'Lattice and shells', note: 'Half-dropped; meets across a joint.', kind: 'PAPER' },
-  picture: '/lattice.svg',
+  given: { name: 'Fern band', note: 'Two fronds from one bud.', kind: 'STENCIL' },
+  picture: '/fern.svg',
   holdings: [],
   reading: { sheetWidthMm: 503.7, sheetHeightMm: 711.3, painted: true, facts: [] },
 } as unknown as DesignView;
@@ -58,10 +57,10 @@ describe('what is tried', () => {
   it('has its button where it was when the design has come: whoever presses it meets it', async () => {
     drawn(details(trial()));
     const before = above();
-    expect(before.join()).toContain('1 sheet covers it');
+    expect(before.join()).toContain('7 whole');
     come();
     await waitFor(() => expect(screen.queryByText(design.given.note ?? '')).not.toBeNull());
-    expect(screen.queryByRole('img', { name: 'Sheet of Lattice and shells' })).not.toBeNull();
+    expect(screen.queryByRole('img', { name: 'Sheet of Fern band' })).not.toBeNull();
     expect(above()).toEqual(before);
   });
 

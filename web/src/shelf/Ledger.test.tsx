@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api, type LedgerView } from '../api/client';
 import { drawn } from '../testing/page';
 import { Ledger } from './Ledger';
@@ -54,8 +54,6 @@ describe('a ledger', () => {
       return { data, response: new Response() };
     }) as never);
   });
-
-  afterEach(() => vi.restoreAllMocks());
 
   const lines = () => screen.getByTestId('ledger').children.length;
   const older = () => screen.queryByText(/^Show older lines/);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.IntFunction;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -37,6 +38,7 @@ class DraggedCoatBench extends ServerTest {
         "a dragged band, %d bands in %d groups, findings there".formatted(bands, groups.size()),
         piece,
         "/coats/edits",
+        answer -> assertThat(answer.at("/coats/groups")).hasSize(groups.size()),
         i ->
             List.of(
                 of("MOVE_COAT")
@@ -65,6 +67,7 @@ class DraggedCoatBench extends ServerTest {
         "a moved lay, saved and read",
         piece,
         "/edits",
+        answer -> assertThat(answer.at("/piece/document/lays")).isNotEmpty(),
         i -> {
           ObjectNode move = of("MEASURE_LAY").put("layId", layId);
           move.putObject("measures").put("distance", 47.3 + 0.137 * i);
@@ -74,7 +77,11 @@ class DraggedCoatBench extends ServerTest {
 
   /** How long edits take of which each is made on what the one before came to. */
   private void measure(
-      String what, JsonNode piece, String door, IntFunction<List<ObjectNode>> edits) {
+      String what,
+      JsonNode piece,
+      String door,
+      Consumer<JsonNode> answered,
+      IntFunction<List<ObjectNode>> edits) {
     String address = "/api/pieces/" + piece.path("id").asString() + door;
     long version = piece.path("version").asLong();
     List<Double> all = new ArrayList<>();
@@ -85,6 +92,7 @@ class DraggedCoatBench extends ServerTest {
       Answer answer = change("POST", address, change, version);
       assertThat(answer.status()).as(answer.detail()).isEqualTo(200);
       JsonNode made = answer.body();
+      answered.accept(made);
       version = (made.has("version") ? made : made.path("piece")).path("version").asLong();
       if (i >= WARM_UP) {
         all.add((System.nanoTime() - start) / 1e6);

@@ -62,7 +62,7 @@ final class Readings {
   private final Recent<LayAnswers.Asked, LayAnswer> tried = new Recent<>(MOST_COPIES_TRIED);
 
   /** What groups came to, whatever else of their plans was changed since. */
-  private final Recent<GroupAnswers.Asked, GroupReading> groups = new Recent<>(MOST_GROUPS);
+  private final WorkedOut<GroupAnswers.Asked, GroupReading> groups = new WorkedOut<>(MOST_GROUPS);
 
   /** A reader that works out what is not known yet. */
   PlanReader reader(Shelf shelf, TapeDivision tape) {
@@ -94,15 +94,9 @@ final class Readings {
     return answer;
   }
 
-  /** What a group comes to; not under a lock either. */
+  /** What a group comes to. */
   GroupReading group(GroupAnswers.Asked asked, Supplier<GroupReading> work) {
-    Optional<GroupReading> known = groups.get(asked);
-    if (known.isPresent()) {
-      return known.get();
-    }
-    GroupReading reading = work.get();
-    groups.put(asked, reading, 1);
-    return reading;
+    return groups.of(asked, work);
   }
 
   private static int copiesOffered(LayAnswer answer) {

@@ -7,9 +7,9 @@ import java.util.Objects;
 import java.util.function.Supplier;
 
 /**
- * What groups came to, by all that it follows from. A lay that is moved takes as much as before and
- * leaves every group what it was: whoever reads coats time and again keeps them, and works out only
- * those that are others.
+ * What groups came to, by all that it follows from. A lay that takes as much as before, wherever it
+ * lies, leaves its group what it was, and any lay leaves the other groups: whoever reads coats time
+ * and again keeps them, and works out only those that are others.
  */
 @FunctionalInterface
 public interface GroupAnswers {

@@ -10,6 +10,10 @@ import craftmap.core.coats.Habits;
 import craftmap.core.coats.InHand;
 import craftmap.core.coats.StepKind;
 import craftmap.core.coats.Wish;
+import craftmap.core.log.Learned;
+import craftmap.core.log.Observation;
+import craftmap.core.log.Skill;
+import craftmap.core.log.Topic;
 import craftmap.core.measure.RefusedInput;
 import craftmap.core.measure.TapeDivision;
 import craftmap.core.medium.GenericMedium;
@@ -24,6 +28,7 @@ import craftmap.core.plan.reading.PlanReader;
 import craftmap.core.surface.Exposure;
 import craftmap.core.surface.Finish;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -112,6 +117,7 @@ class KeptGroupsTest {
       CoatGroups.of(plan).forEach(g -> edits.addAll(coats(g.id(), dice)));
     }
     double ml = 391.7;
+    int made = 0;
     for (int i = 0; i < 60; i++) {
       PlanEdit edit = edits.get(dice.nextInt(edits.size()));
       try {
@@ -119,9 +125,11 @@ class KeptGroupsTest {
       } catch (RefusedInput notNow) {
         continue;
       }
+      made++;
       ml = dice.nextDouble() < 0.2 ? 900 * dice.nextDouble() : ml;
       readsTheSame(plan, shelf(ml), edit);
     }
+    assertThat(made).isGreaterThan(20);
     readsTheSame(chest(), shelf(391.7), "all of it was undone");
   }
 
@@ -135,6 +143,9 @@ class KeptGroupsTest {
     assertThat(
             workedAnew(Bench.done(plan, new LayEdit.GoAround("c", OptionalDouble.of(12.1))), shelf))
         .isZero();
+    Plan moved = Bench.done(plan, new LayEdit.Measure("b", Map.of("distance", 57.3), Map.of()));
+    assertThat(moved).isNotEqualTo(plan);
+    assertThat(workedAnew(moved, shelf)).isZero();
     // a lay with more coats takes more: the group it lies in
     assertThat(workedAnew(Bench.done(plan, new LayEdit.Coats("c", 3)), shelf)).isOne();
     // a lid that is worn is sealed otherwise; a wider chest has more of everything
@@ -156,6 +167,11 @@ class KeptGroupsTest {
     assertThat(workedAnew(plan, own)).isEqualTo(2);
     CoatShelf empty = new CoatShelf(shelf(391.7).pots(), List.of(), List.of(pot("clear-wax", 0)));
     assertThat(workedAnew(plan, empty)).isEqualTo(2);
+    // the bench has taught that brushing takes longer
+    Topic brushed = Skill.of(Skill.Craft.COAT, ToolKind.BRUSH).topic();
+    Learned slower =
+        Learned.from(Collections.nCopies(5, new Observation(brushed, 1.37, 1.37, true)));
+    assertThat(workedAnew(plan, shelf(391.7).after(slower))).isEqualTo(2);
     Plan waxing = Bench.done(plan, new CoatEdit.ChooseHabits(Habits.USUAL.with(Habits.Seal.WAX)));
     assertThat(workedAnew(waxing, shelf(391.7))).isEqualTo(2);
   }
